@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Adapters\Formula;
+
+use App\Adapters\Program;
+use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\SetFormula;
+
+/** Sets formulas with MathJax, once each: what is set is kept by the hash of its source. */
+final class MathJax implements FormulaSetter
+{
+    /** Changes when the way of setting does, so that old results are not taken for new ones. */
+    private const EDITION = 'mathjax-3.2.2/1';
+
+    /** @var array<string, SetFormula> */
+    private array $known = [];
+
+    public function set(string $tex): SetFormula
+    {
+        $key = hash('sha256', self::EDITION."\n".$tex);
+
+        return $this->known[$key] ??= $this->kept($key) ?? $this->fresh($key, $tex);
+    }
+
+    private function kept(string $key): ?SetFormula
+    {
+        $file = $this->file($key);
+        $kept = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
+
+        return is_array($kept) ? new SetFormula($kept['markup'], $kept['width'], $kept['ascent'], $kept['descent']) : null;
+    }
+
+    private function fresh(string $key, string $tex): SetFormula
+    {
+        $request = json_encode([$tex], JSON_THROW_ON_ERROR)."\n";
+        $answer = $this->fromServer($request) ?? Program::run('node', [base_path('formula/set.mjs')], $request, 30);
+        $set = json_decode($answer, true, 32, JSON_THROW_ON_ERROR)[0];
+        if (! is_dir(dirname($this->file($key)))) {
+            @mkdir(dirname($this->file($key)), 0755, true);
+        }
+        file_put_contents($this->file($key).'.'.getmypid(), json_encode($set, JSON_THROW_ON_ERROR));
+        rename($this->file($key).'.'.getmypid(), $this->file($key));
+
+        return new SetFormula($set['markup'], $set['width'], $set['ascent'], $set['descent']);
+    }
+
+    private function fromServer(string $request): ?string
+    {
+        $path = (string) config('daybright.formula_socket');
+        $socket = file_exists($path) ? @stream_socket_client('unix://'.$path, $code, $message, 1) : false;
+        if ($socket === false) {
+            return null;
+        }
+        stream_set_timeout($socket, 10);
+        fwrite($socket, $request);
+        $answer = stream_get_line($socket, 4_000_000, "\n");
+        fclose($socket);
+
+        return $answer === false || $answer === '' ? null : $answer;
+    }
+
+    private function file(string $key): string
+    {
+        return storage_path('framework/cache/formulas/'.substr($key, 0, 2).'/'.$key.'.json');
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+namespace App\Adapters\Video;
+
+use Daybright\Recording\Clock;
+use Daybright\Recording\Playbook;
+use Daybright\Recording\Programme;
+use Generator;
+
+/** The pictures of a video in order, each with its time: one for every change, and one every two seconds so that seeking is quick. */
+final class FrameTrack
+{
+    /** Milliseconds between pictures while something moves. */
+    private const MOTION = 40;
+
+    private const HEARTBEAT = 2000;
+
+    /** @var array<string, InkStroke> */
+    private array $inks = [];
+
+    /** @var array<int, int> how many points of each stroke are drawn */
+    private array $drawn = [];
+
+    private string $frame = '';
+
+    private string $shown = '';
+
+    /** @var list<int> strokes on the picture now */
+    private array $onPicture = [];
+
+    /** @param array<string, int> $numbers “slide step” => number of the rasterised picture */
+    public function __construct(
+        private readonly Programme $programme,
+        private readonly Playbook $playbook,
+        private readonly array $numbers,
+        private readonly Rasteriser $pictures,
+        private readonly Countdown $countdown,
+    ) {}
+
+    /** @return list<float> milliseconds on the full clock at which a new picture begins */
+    public function keyTimes(): array
+    {
+        return array_map(fn (array $picture): float => $this->full($picture['at']), $this->playbook->pictures);
+    }
+
+    /** @return Generator<int, string> milliseconds on the full clock => raw picture */
+    public function frames(): Generator
+    {
+        $last = -1;
+        $end = (int) round(Clock::milliseconds($this->programme->length()));
+        foreach ($this->moments() as [$at, $narration, $pause, $left]) {
+            if ($at <= $last || $at >= $end) {
+                continue;
+            }
+            while ($last >= 0 && $at - $last > self::HEARTBEAT) {
+                $last += self::HEARTBEAT;
+                yield $last => $this->pointed($this->lastNarration);
+            }
+            $this->bring($narration);
+            $this->lastNarration = $narration;
+            yield $at => $pause === null ? $this->pointed($narration) : $this->countdown->over($this->frame, $left, $pause);
+            $last = $at;
+        }
+        while ($end - self::MOTION - $last > self::HEARTBEAT) {
+            $last += self::HEARTBEAT;
+            yield $last => $this->pointed($this->lastNarration);
+        }
+        if ($end - self::MOTION > $last) {
+            yield $end - self::MOTION => $this->pointed($this->lastNarration);
+        }
+    }
+
+    private float $lastNarration = 0.0;
+
+    /**
+     * Every moment at which the picture changes.
+     *
+     * @return list<array{int, float, int|null, int}> full clock, narration, seconds of the pause or null, seconds left
+     */
+    private function moments(): array
+    {
+        $times = [];
+        foreach ($this->playbook->pictures as $picture) {
+            $times[] = $picture['at'];
+        }
+        foreach ($this->playbook->strokes as $stroke) {
+            $next = -INF;
+            foreach ($stroke['points'] as $index => $point) {
+                if ($point[0] >= $next || $index === count($stroke['points']) - 1) {
+                    $times[] = $stroke['at'] + $point[0];
+                    $next = $point[0] + self::MOTION;
+                }
+            }
+            $times[] = $stroke['until'] ?? $stroke['at'];
+        }
+        $next = -INF;
+        foreach ($this->playbook->pointer as $point) {
+            if ($point['at'] >= $next || $point['x'] === null) {
+                $times[] = $point['at'];
+                $next = $point['at'] + self::MOTION;
+            }
+        }
+        $moments = array_map(fn (float $at): array => [(int) round($this->full($at)), $at, null, 0], $times);
+        foreach ($this->programme->pauses() as $pause) {
+            $narration = Clock::milliseconds($pause->at);
+            $starts = Clock::milliseconds($this->startOf($pause->block, $pause->at));
+            for ($second = 0; $second < $pause->seconds; $second++) {
+                // Just before the pause's own moment: what is revealed after it must not show yet.
+                $moments[] = [(int) round($starts + $second * 1000), $narration - 0.01, $pause->seconds, $pause->seconds - $second];
+            }
+        }
+        usort($moments, static fn (array $one, array $other): int => $one[0] <=> $other[0] ?: ($other[2] === null ? 0 : 1) <=> ($one[2] === null ? 0 : 1));
+
+        return $moments;
+    }
+
+    /** Where a pause begins on the full clock; several may stand at one moment. */
+    private function startOf(string $block, int $at): int
+    {
+        $full = $at;
+        foreach ($this->programme->pauses() as $pause) {
+            if ($pause->block === $block) {
+                break;
+            }
+            $full += $pause->seconds * Clock::RATE;
+        }
+
+        return $full;
+    }
+
+    private function full(float $narration): float
+    {
+        return Clock::milliseconds($this->programme->full(Clock::samples($narration)));
+    }
+
+    /** Brings the picture to a moment of narration. */
+    private function bring(float $at): void
+    {
+        $key = $this->keyAt($at);
+        $slide = explode(' ', $key)[0];
+        $strokes = array_keys(array_filter($this->playbook->strokes, static fn (array $stroke): bool => $stroke['slide'] === $slide && $stroke['at'] <= $at && ($stroke['until'] === null || $at < $stroke['until'])));
+        if ($key !== $this->shown || array_diff($this->onPicture, $strokes) !== []) {
+            $this->frame = $this->pictures->picture($this->numbers[$key]);
+            $this->shown = $key;
+            $this->inks = $this->drawn = [];
+        }
+        $this->onPicture = $strokes;
+        foreach ($strokes as $index) {
+            $this->draw($index, $at);
+        }
+    }
+
+    private function draw(int $index, float $at): void
+    {
+        $stroke = $this->playbook->strokes[$index];
+        $points = $stroke['points'];
+        $ink = $this->inks[$index] ??= new InkStroke($stroke['colour'], $stroke['width'], $stroke['tool']);
+        for ($next = $this->drawn[$index] ?? 0; isset($points[$next]) && $stroke['at'] + $points[$next][0] <= $at + 0.5; $next++) {
+            $from = $points[max(0, $next - 1)];
+            $ink->segment($this->frame, $from[1], $from[2], $points[$next][1], $points[$next][2]);
+        }
+        $this->drawn[$index] = $next;
+    }
+
+    private function keyAt(float $at): string
+    {
+        $key = '';
+        foreach ($this->playbook->pictures as $picture) {
+            if ($picture['at'] > $at && $key !== '') {
+                break;
+            }
+            $key = $picture['slide'].' '.$picture['step'];
+        }
+
+        return $key;
+    }
+
+    /** The picture with the pointer on it, where there is one. */
+    private function pointed(float $at): string
+    {
+        $spot = null;
+        foreach ($this->playbook->pointer as $point) {
+            if ($point['at'] > $at) {
+                break;
+            }
+            $spot = $point;
+        }
+        if ($spot === null || $spot['x'] === null || $spot['y'] === null) {
+            return $this->frame;
+        }
+        $frame = $this->frame;
+        (new InkStroke('#B3261E', 26, 'pen'))->segment($frame, $spot['x'], $spot['y'], $spot['x'], $spot['y']);
+
+        return $frame;
+    }
+}

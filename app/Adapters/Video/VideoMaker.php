@@ -1,0 +1,141 @@
+<?php
+
+namespace App\Adapters\Video;
+
+use App\Adapters\Files;
+use App\Adapters\Program;
+use App\Models\Picture;
+use App\Models\Release;
+use App\Lessons\LessonView;
+use Closure;
+use Daybright\Format\WebVtt;
+use Daybright\Lesson\Lesson;
+use Daybright\Recording\Captions;
+use Daybright\Recording\Clock;
+use Daybright\Recording\Cue;
+use Daybright\Recording\Playbook;
+use Daybright\Recording\Programme;
+use Daybright\Scene\SlidePainter;
+use Illuminate\Support\Facades\Storage;
+
+/** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
+final class VideoMaker
+{
+    public function __construct(private readonly SlidePainter $painter) {}
+
+    /**
+     * @param Closure(float): void $progress told the share that is done, 0 to 1; it may throw to stop the work
+     * @return array{video: string, captions: string} paths of finished temporary files
+     */
+    public function make(Release $release, Closure $progress): array
+    {
+        $lesson = $release->read();
+        $programme = $release->running();
+        $playbook = Playbook::of($lesson, $programme);
+        $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
+        $svgs = array_map(fn (string $key): string => $this->svg($lesson, $key), $keys);
+        $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
+        $progress(0.2);
+        $silent = Files::temporary('mp4');
+        try {
+            $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+            $this->encode($track, $programme, $silent, $progress);
+        } finally {
+            $pictures->forget();
+        }
+        $captions = $this->captions($programme);
+        $video = $this->mux($release, $lesson, $programme, $silent, $captions);
+        unlink($silent);
+        $progress(1.0);
+
+        return ['video' => $video, 'captions' => $captions];
+    }
+
+    /** @return list<Cue> on the full clock */
+    public static function cues(Programme $programme): array
+    {
+        $full = static fn (float $at, bool $before): float => Clock::milliseconds($programme->full(Clock::samples($at), $before));
+
+        return array_map(static fn (Cue $cue): Cue => new Cue($full($cue->from, false), $full($cue->to, true), $cue->text), Captions::of($programme));
+    }
+
+    private function svg(Lesson $lesson, string $key): string
+    {
+        [$id, $step] = explode(' ', $key);
+        $slide = $lesson->slide($id) ?? throw new VideoFailed('A slide is missing from this version.');
+        $scene = $this->painter->paint($lesson, $slide)->at((int) $step);
+        $types = [];
+        foreach ($lesson->media as $medium) {
+            $types[$medium->sha256] = $medium->type;
+        }
+
+        return LessonView::svg($lesson, $scene, static fn (string $sha256): string => 'data:'.$types[$sha256].';base64,'.base64_encode((string) Storage::get(Picture::path($sha256))));
+    }
+
+    /** @param Closure(float): void $progress */
+    private function encode(FrameTrack $track, Programme $programme, string $target, Closure $progress): void
+    {
+        $length = Clock::milliseconds($programme->length());
+        $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $track->keyTimes()));
+        $errors = Files::temporary('log');
+        $command = [(string) config('daybright.programs.ffmpeg'), '-v', 'error', '-y', '-f', 'matroska', '-i', 'pipe:0', '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-force_key_frames', $keyFrames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-g', '1000', '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv', '-video_track_timescale', '1000', $target];
+        $process = proc_open($command, [0 => ['pipe', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => ['file', $errors, 'w']], $pipes);
+        if ($process === false) {
+            throw new VideoFailed('The video encoder could not be started.');
+        }
+        try {
+            $writer = new MatroskaWriter($pipes[0], Rasteriser::WIDTH, Rasteriser::HEIGHT);
+            $told = 0.0;
+            foreach ($track->frames() as $at => $frame) {
+                $writer->picture($frame, $at);
+                if (microtime(true) - $told > 0.5) {
+                    $told = microtime(true);
+                    $progress(0.2 + 0.75 * $at / max(1, $length));
+                }
+            }
+        } catch (VideoCancelled|VideoFailed $stop) {
+            proc_terminate($process);
+            throw $stop;
+        } finally {
+            fclose($pipes[0]);
+            $code = proc_close($process);
+            $said = (string) file_get_contents($errors);
+            unlink($errors);
+        }
+        if ($code !== 0) {
+            throw new VideoFailed('The video encoder failed: '.substr($said, -500));
+        }
+    }
+
+    private function captions(Programme $programme): string
+    {
+        $file = Files::temporary('vtt');
+        file_put_contents($file, WebVtt::write(self::cues($programme)));
+
+        return $file;
+    }
+
+    private function mux(Release $release, Lesson $lesson, Programme $programme, string $silent, string $captions): string
+    {
+        $chapters = Files::temporary('txt');
+        file_put_contents($chapters, self::chapters($lesson, $programme));
+        $target = Files::temporary('mp4');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $silent, '-i', Files::local($release->path('video-sound.m4a')), '-i', $captions, '-f', 'ffmetadata', '-i', $chapters, '-map', '0:v', '-map', '1:a', '-map', '2:s', '-map_metadata', '3', '-map_chapters', '3', '-c:v', 'copy', '-c:a', 'copy', '-c:s', 'mov_text', '-metadata:s:s:0', 'language=eng', '-movflags', '+faststart', $target]);
+        unlink($chapters);
+
+        return $target;
+    }
+
+    private static function chapters(Lesson $lesson, Programme $programme): string
+    {
+        $escape = static fn (string $text): string => str_replace("\n", ' ', addcslashes($text, '=;#\\'));
+        $text = ";FFMETADATA1\ntitle=".$escape($lesson->title)."\n";
+        foreach ($programme->segments as $segment) {
+            $from = (int) round(Clock::milliseconds($programme->full($segment->starts)));
+            $to = (int) round(Clock::milliseconds($programme->full($segment->ends())));
+            $text .= "[CHAPTER]\nTIMEBASE=1/1000\nSTART={$from}\nEND={$to}\ntitle=".$escape($segment->slide->title !== '' ? $segment->slide->title : $segment->slide->part->label())."\n";
+        }
+
+        return $text;
+    }
+}

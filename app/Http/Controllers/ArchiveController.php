@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Lessons\LessonArchive;
+use App\Models\Lesson;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Lessons out to a file and in again. */
+class ArchiveController
+{
+    public function __construct(private readonly LessonArchive $archive) {}
+
+    public function export(Lesson $lesson): BinaryFileResponse
+    {
+        $name = preg_replace('/[^\p{L}\p{N} -]+/u', '', $lesson->title) ?: 'lesson';
+
+        return response()->download($this->archive->export($lesson), $name.'.daybright.zip')->deleteFileAfterSend();
+    }
+
+    public function import(Request $request): JsonResponse
+    {
+        $request->validate(['file' => 'required|file'], ['file.*' => 'Choose a lesson archive of at most 300 MB.']);
+        $lesson = $this->archive->import($request->user(), $request->file('file')->getRealPath());
+
+        return new JsonResponse(['id' => $lesson->id], 201);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Adapters\Files;
+use App\Jobs\MakeVideo;
+use App\Models\Export;
+use App\Models\Release;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Video files: begun, watched, stopped, taken away. */
+class ExportController
+{
+    public function create(Release $release): JsonResponse
+    {
+        if ($release->state !== 'ready') {
+            throw new DomainException('This version is still being put together. Try again in a moment.');
+        }
+        $running = Export::query()->where('release_id', $release->id)->whereIn('state', ['waiting', 'making'])->first();
+        if ($running === null) {
+            $running = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
+            MakeVideo::dispatch($running->id);
+        }
+
+        return new JsonResponse(self::shown($running), 201);
+    }
+
+    public function show(Export $export): JsonResponse
+    {
+        return new JsonResponse(self::shown($export));
+    }
+
+    public function cancel(Export $export): JsonResponse
+    {
+        Export::query()->whereKey($export->id)->whereIn('state', ['waiting', 'making'])->update(['state' => 'cancelled']);
+
+        return new JsonResponse(self::shown($export->fresh()));
+    }
+
+    public function download(Export $export, string $file): BinaryFileResponse
+    {
+        abort_unless($export->state === 'ready', 404);
+        $name = preg_replace('/[^\p{L}\p{N} -]+/u', '', $export->release->read()->title) ?: 'lesson';
+
+        return response()->download(Files::local($export->path($file)), $name.($file === 'lesson.mp4' ? '.mp4' : '.vtt'));
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function shown(?Export $export): ?array
+    {
+        return $export === null ? null : ['id' => $export->id, 'release' => $export->release_id, 'state' => $export->state, 'progress' => $export->progress ?? 0, 'bytes' => $export->bytes ?? 0, 'trouble' => $export->trouble];
+    }
+}

@@ -1,0 +1,165 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Problem;
+use App\Lessons\BlankLesson;
+use App\Lessons\LessonSchema;
+use App\Lessons\LessonStore;
+use App\Lessons\LessonStrip;
+use App\Lessons\LessonView;
+use App\Lessons\StaleSave;
+use App\Models\Lesson;
+use App\Models\Picture;
+use Daybright\Lesson\Lesson as Document;
+use Daybright\Ready\Finding;
+use Daybright\Ready\ReadyCheck;
+use Daybright\Scene\SlidePainter;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Storage;
+
+/** Lessons: made, shown, saved, undone, checked. */
+class LessonController
+{
+    public function __construct(
+        private readonly LessonStore $store,
+        private readonly LessonSchema $schema,
+        private readonly LessonView $view,
+        private readonly LessonStrip $strip,
+    ) {}
+
+    public function create(Request $request): JsonResponse
+    {
+        $plan = $request->validate([
+            'title' => 'required|string|max:200',
+            'subject' => 'nullable|string|max:100',
+            'className' => 'nullable|string|max:100',
+            'minutes' => 'nullable|numeric|min:1|max:90',
+            'series' => 'nullable|string|max:24',
+            'newSeries' => 'nullable|string|max:200',
+        ]);
+        $user = $request->user();
+        $series = ($plan['newSeries'] ?? '') !== '' && ($plan['newSeries'] ?? null) !== null
+            ? $user->series()->create(['title' => $plan['newSeries']])
+            : (isset($plan['series']) ? $user->series()->findOrFail($plan['series']) : null);
+        $lesson = new Lesson(['user_id' => $user->id, 'series_id' => $series?->id, 'place' => ($series?->lessons()->max('place') ?? 0) + 1]);
+        $this->store->create($lesson, BlankLesson::document($plan));
+
+        return new JsonResponse(['id' => $lesson->id], 201);
+    }
+
+    public function show(Lesson $lesson): JsonResponse
+    {
+        $document = $lesson->document();
+        $read = Document::from($document);
+        $scenes = [];
+        foreach ($read->slides() as $slide) {
+            $scenes[$slide->id] = $this->view->scene($read, $slide);
+        }
+
+        return $this->answer($lesson, $document, $read, $scenes);
+    }
+
+    public function save(Request $request, Lesson $lesson): JsonResponse
+    {
+        $body = json_decode($request->getContent(), true, 64);
+        if (! is_array($body) || ! is_array($body['document'] ?? null) || ! is_int($body['version'] ?? null)) {
+            throw new DomainException('This save could not be read. Load the page again; nothing that was saved before is lost.');
+        }
+        $before = $lesson->document();
+        $read = $this->schema->check($body['document']);
+        $this->refuseForeignPictures($request, $read);
+        try {
+            $saved = $this->store->save($lesson, $body['document'], $body['version']);
+        } catch (StaleSave $stale) {
+            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version, 'document' => LessonSchema::withObjects($stale->lesson->document())]);
+        }
+        $scenes = [];
+        foreach ($this->view->changed($before, $body['document'], $read) as $slide) {
+            $scenes[$slide->id] = $this->view->scene($read, $slide);
+        }
+
+        return new JsonResponse([
+            ...$this->view->history($saved),
+            'scenes' => $scenes ?: new \stdClass,
+            'timing' => $this->view->timing($read),
+        ]);
+    }
+
+    public function undo(Request $request, Lesson $lesson): JsonResponse
+    {
+        return $this->move($request, $lesson, -1);
+    }
+
+    public function redo(Request $request, Lesson $lesson): JsonResponse
+    {
+        return $this->move($request, $lesson, 1);
+    }
+
+    public function ready(Lesson $lesson, SlidePainter $painter): JsonResponse
+    {
+        $findings = (new ReadyCheck($painter))->of($lesson->read());
+
+        return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
+    }
+
+    public function delete(Lesson $lesson): JsonResponse
+    {
+        foreach ($lesson->takes as $take) {
+            $take->pieces()->delete();
+            Storage::deleteDirectory("takes/{$take->id}");
+        }
+        foreach ($lesson->releases as $release) {
+            Storage::deleteDirectory("releases/{$release->id}");
+        }
+        $lesson->takes()->delete();
+        $lesson->releases()->delete();
+        $lesson->shares()->delete();
+        $lesson->revisions()->delete();
+        $lesson->delete();
+
+        return new JsonResponse(null, 204);
+    }
+
+    private function move(Request $request, Lesson $lesson, int $by): JsonResponse
+    {
+        $version = $request->validate(['version' => 'required|integer'])['version'];
+        try {
+            $moved = $this->store->move($lesson, $by, (int) $version);
+        } catch (StaleSave $stale) {
+            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version]);
+        }
+
+        return $this->show($moved);
+    }
+
+    /**
+     * @param array<mixed> $document
+     * @param array<string, mixed> $scenes
+     */
+    private function answer(Lesson $lesson, array $document, Document $read, array $scenes): JsonResponse
+    {
+        return new JsonResponse([
+            'id' => $lesson->id,
+            'series' => $lesson->series?->title,
+            'place' => $lesson->place,
+            'document' => LessonSchema::withObjects($document),
+            ...$this->view->history($lesson),
+            'scenes' => $scenes ?: new \stdClass,
+            'timing' => $this->view->timing($read),
+            'strip' => $this->strip->of($read, $lesson->takes()->get()),
+        ]);
+    }
+
+    /** A document may only show pictures that its teacher brought in: a hash copied from elsewhere opens nothing. */
+    private function refuseForeignPictures(Request $request, Document $document): void
+    {
+        $wanted = array_values(array_unique(array_map(static fn ($medium): string => $medium->sha256, $document->media)));
+        $owned = Picture::query()->where('user_id', $request->user()->id)->whereIn('sha256', $wanted)->count();
+        if ($owned !== count($wanted)) {
+            throw new DomainException('One of the pictures is not on this server. Choose the picture again.');
+        }
+    }
+}

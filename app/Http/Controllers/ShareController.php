@@ -1,0 +1,71 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Lessons\ReleaseStore;
+use App\Models\Export;
+use App\Models\Lesson;
+use App\Models\Release;
+use App\Models\Share;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Storage;
+
+/** Giving a lesson to classes, and what can be taken away. */
+class ShareController
+{
+    public function show(Request $request, Lesson $lesson): JsonResponse
+    {
+        $release = $lesson->releases()->get()->last();
+        $ready = $lesson->releases()->where('state', 'ready')->get()->last();
+
+        return new JsonResponse([
+            'releases' => $lesson->releases()->get()->map(self::releaseShown(...))->reverse()->values(),
+            'changedSince' => $release !== null && $this->differs($lesson, $release),
+            'classrooms' => $request->user()->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
+            'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
+                'id' => $share->id,
+                'classroom' => $share->classroom_id,
+                'name' => $share->classroom->name,
+                'code' => $share->classroom->code,
+                'instructions' => $share->instructions ?? '',
+                'due' => $share->due ?? '',
+                'ready' => $share->release_id !== null,
+            ]),
+            'export' => $ready === null ? null : ExportController::shown(Export::query()->where('release_id', $ready->id)->latest()->first()),
+            'sizes' => $ready === null ? null : ['sound' => Storage::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
+        ]);
+    }
+
+    public function release(Lesson $lesson, ReleaseStore $store): JsonResponse
+    {
+        return new JsonResponse(self::releaseShown($store->begin($lesson)), 201);
+    }
+
+    public function share(Request $request, Lesson $lesson): JsonResponse
+    {
+        $given = $request->validate(['classroom' => 'required|string|max:24', 'instructions' => 'nullable|string|max:2000', 'due' => 'nullable|date_format:Y-m-d']);
+        $classroom = $request->user()->classrooms()->findOrFail($given['classroom']);
+        $ready = $lesson->releases()->where('state', 'ready')->get()->last();
+        $share = $lesson->shares()->updateOrCreate(
+            ['classroom_id' => $classroom->id],
+            ['instructions' => $given['instructions'] ?? '', 'due' => $given['due'] ?? null, 'release_id' => $ready?->id],
+        );
+
+        return new JsonResponse(['id' => $share->id]);
+    }
+
+    private function differs(Lesson $lesson, Release $release): bool
+    {
+        $takes = $lesson->takes()->where('chosen', true)->where('state', 'ready')->get()->map(static fn ($take): array => [$take->id, $take->cuts])->sort()->values()->all();
+        $frozen = collect($release->takes)->map(static fn (array $take): array => [$take['id'], $take['cuts']])->sort()->values()->all();
+
+        return $release->document != $lesson->document() || $takes != $frozen;
+    }
+
+    /** @return array<string, mixed> */
+    private static function releaseShown(Release $release): array
+    {
+        return ['id' => $release->id, 'number' => $release->number, 'state' => $release->state ?? 'making', 'trouble' => $release->trouble, 'at' => $release->created_at->toIso8601String(), 'minutes' => round(($release->programme['length'] ?? 0) / 60000, 1), 'full' => round(($release->programme['full'] ?? 0) / 60000, 1)];
+    }
+}

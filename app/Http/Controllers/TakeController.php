@@ -1,0 +1,108 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Adapters\Files;
+use App\Models\Lesson;
+use App\Models\Take;
+use App\Recording\HeardSound;
+use App\Recording\TakeStore;
+use DomainException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Takes: received piece by piece, finished, chosen, cut, heard. */
+class TakeController
+{
+    public function __construct(private readonly TakeStore $store) {}
+
+    public function index(Lesson $lesson): JsonResponse
+    {
+        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(self::shown(...)));
+    }
+
+    public function begin(Request $request, Lesson $lesson, string $id): JsonResponse
+    {
+        $given = $request->validate(['slide' => 'required|string|max:40', 'source' => 'required|in:microphone,practice']);
+
+        return new JsonResponse(self::shown($this->store->begin($lesson, $id, $given['slide'], $given['source'])));
+    }
+
+    public function piece(Request $request, Take $take, int $number): JsonResponse
+    {
+        $bytes = $request->file('sound') === null ? '' : (string) file_get_contents($request->file('sound')->getRealPath());
+        if ($bytes === '' || strlen($bytes) > config('daybright.largest_piece') || $number > 20000) {
+            throw new DomainException('This piece of the recording cannot be kept: it is empty or too large.');
+        }
+        $events = json_decode((string) $request->input('events', '[]'), true);
+        $this->store->piece($take, $number, $bytes, (string) $request->input('sha256'), is_array($events) ? array_values($events) : []);
+
+        return new JsonResponse(['number' => $number]);
+    }
+
+    public function finish(Request $request, Take $take): JsonResponse
+    {
+        $given = $request->validate(['pieces' => 'nullable|integer|min:0|max:20000']);
+        $missing = $this->store->finish($take, $given['pieces'] ?? null);
+
+        return new JsonResponse(['missing' => $missing, 'take' => self::shown($take->fresh())], $missing === [] ? 200 : 202);
+    }
+
+    public function choose(Take $take): JsonResponse
+    {
+        $this->store->choose($take);
+
+        return new JsonResponse(self::shown($take->fresh()));
+    }
+
+    public function cuts(Request $request, Take $take): JsonResponse
+    {
+        $given = $request->validate(['cuts' => 'present|array|max:500', 'cuts.*.from' => 'required|integer|min:0', 'cuts.*.to' => 'required|integer|min:1']);
+
+        return new JsonResponse(self::shown($this->store->cut($take, array_map(static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']], $given['cuts']))));
+    }
+
+    public function delete(Take $take): JsonResponse
+    {
+        $this->store->throwAway($take);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function sound(Take $take): BinaryFileResponse
+    {
+        return self::file(HeardSound::whole($take));
+    }
+
+    public function heard(Take $take): BinaryFileResponse
+    {
+        return self::file(HeardSound::path($take));
+    }
+
+    private static function file(string $path): BinaryFileResponse
+    {
+        return response()->file(Files::local($path), ['Content-Type' => 'audio/webm', 'Cache-Control' => 'private, max-age=3600']);
+    }
+
+    /** @return array<string, mixed> */
+    public static function shown(Take $take): array
+    {
+        return [
+            'id' => $take->id,
+            'slide' => $take->slide,
+            'source' => $take->source,
+            'state' => $take->state,
+            'chosen' => $take->chosen,
+            'length' => $take->length,
+            'cuts' => $take->cuts ?? [],
+            'events' => $take->events ?? [],
+            'waveform' => $take->waveform ?? [],
+            'loudness' => $take->loudness,
+            'pieces' => $take->state === 'recording' ? $take->pieces()->count() : 0,
+            'trouble' => $take->trouble,
+            'at' => $take->created_at->toIso8601String(),
+            'edition' => $take->state === 'ready' ? HeardSound::edition($take) : '',
+        ];
+    }
+}

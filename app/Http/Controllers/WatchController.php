@@ -1,0 +1,154 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Adapters\Files;
+use App\Http\Problem;
+use App\Models\Classroom;
+use App\Models\Picture;
+use App\Models\Share;
+use App\Models\Student;
+use App\Models\Visit;
+use App\Watching\StudentVisit;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Hash;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** The student's side: join, watch, answer, hand in. */
+class WatchController
+{
+    public function __construct(private readonly StudentVisit $visits) {}
+
+    /** A right code shows the first names of the class, and nothing else. */
+    public function join(Request $request): JsonResponse
+    {
+        $given = $request->validate(['code' => 'required|string|max:12']);
+        $classroom = Classroom::query()->where('code', strtoupper(str_replace([' ', '-'], '', $given['code'])))->first();
+        if ($classroom === null) {
+            return Problem::of(422, 'No class has this code. Look at it again: it has eight letters and figures.', '/code');
+        }
+
+        return new JsonResponse(['name' => $classroom->name, 'code' => $classroom->code, 'students' => $classroom->students()->get()->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'hasWord' => $student->word !== null])]);
+    }
+
+    public function enter(Request $request): JsonResponse
+    {
+        $given = $request->validate(
+            ['code' => 'required|string|max:12', 'student' => 'required|string|max:24', 'word' => 'required|string|min:3|max:40'],
+            ['word.*' => 'Your personal word needs at least three letters.'],
+        );
+        $classroom = Classroom::query()->where('code', strtoupper($given['code']))->first();
+        $student = $classroom?->students()->whereKey($given['student'])->first();
+        if ($student === null) {
+            return Problem::of(422, 'Choose your name from the list.', '/student');
+        }
+        $word = mb_strtolower(trim($given['word']));
+        if ($student->word === null) {
+            $student->update(['word' => $word]);
+        } elseif (! Hash::check($word, $student->word)) {
+            return Problem::of(422, 'That is not the word you chose. Try again, or ask your teacher to clear it.', '/word');
+        }
+        $request->session()->regenerate();
+        $request->session()->put('student', $student->id);
+
+        return $this->me($request);
+    }
+
+    public function me(Request $request): JsonResponse
+    {
+        $student = Student::query()->with('classroom')->find($request->session()->get('student'));
+        if ($student === null) {
+            return Problem::of(401, 'Give your class code and choose your name first.');
+        }
+        $shares = Share::query()->with('release', 'lesson.series')->where('classroom_id', $student->classroom_id)->whereNotNull('release_id')->get();
+        $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
+
+        return new JsonResponse([
+            'name' => $student->name,
+            'class' => $student->classroom->name,
+            'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')->map(static fn (Share $share): array => [
+                'id' => $share->id,
+                'title' => $share->release->document['title'],
+                'series' => $share->lesson->series?->title,
+                'due' => $share->due,
+                'minutes' => round(($share->release->programme['length'] ?? 0) / 60000, 1),
+                'begun' => $visits->has($share->id),
+                'handedIn' => $visits->get($share->id)?->handed_in_at !== null,
+            ])->values(),
+        ]);
+    }
+
+    public function leave(Request $request): JsonResponse
+    {
+        $request->session()->forget('student');
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function show(Request $request, Share $share): JsonResponse
+    {
+        abort_if($share->release === null, 404);
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $base = "/api/watch/{$share->id}";
+        $programme = json_encode($share->release->programme, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $programme = json_decode(str_replace('picture:', $base.'/pictures/', $programme), true, 64, JSON_THROW_ON_ERROR);
+        $document = $share->release->document;
+
+        return new JsonResponse([
+            ...$programme,
+            'slides' => $programme['slides'] ?: new \stdClass,
+            'student' => $request->attributes->get('student')->name,
+            'instructions' => $share->instructions ?? '',
+            'due' => $share->due,
+            'aims' => array_column($document['aims'], 'text'),
+            'materials' => $document['materials'] ?? [],
+            'before' => $document['before'] ?? '',
+            'next' => $document['next'] ?? '',
+            'sounds' => [['from' => 0, 'to' => $programme['length'], 'sources' => [
+                ['url' => $base.'/sound.webm?r='.$share->release_id, 'type' => 'audio/webm; codecs=opus'],
+                ['url' => $base.'/sound.m4a?r='.$share->release_id, 'type' => 'audio/mp4'],
+            ]]],
+            'visit' => $this->visits->shown($visit),
+        ]);
+    }
+
+    public function picture(Share $share, string $sha256): Response
+    {
+        abort_unless(in_array($sha256, array_column($share->release?->document['media'] ?? [], 'sha256'), true), 404);
+
+        return PictureController::send(Picture::query()->where('sha256', $sha256)->firstOrFail());
+    }
+
+    public function sound(Share $share, string $kind): BinaryFileResponse
+    {
+        abort_if($share->release === null, 404);
+
+        return response()->file(Files::local($share->release->path('sound.'.$kind)), ['Content-Type' => $kind === 'webm' ? 'audio/webm' : 'audio/mp4', 'Cache-Control' => 'private, max-age=86400']);
+    }
+
+    public function place(Request $request, Share $share): JsonResponse
+    {
+        $given = $request->validate(['position' => 'required|numeric|min:0|max:7200000']);
+        $this->visits->place($this->visits->open($share, $request->attributes->get('student')), (float) $given['position']);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function answer(Request $request, Share $share, string $block): JsonResponse
+    {
+        $given = $request->validate(['given' => 'present|nullable|string|max:2000'], ['given.max' => 'That is too long. Keep it under 2000 letters.']);
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+
+        return new JsonResponse($this->visits->answer($visit, $block, (string) $given['given']));
+    }
+
+    public function handIn(Request $request, Share $share): JsonResponse
+    {
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $this->visits->handIn($visit);
+
+        return new JsonResponse($this->visits->shown($visit->fresh()));
+    }
+}

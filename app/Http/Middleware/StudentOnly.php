@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use App\Http\Problem;
+use App\Models\Share;
+use App\Models\Student;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Lets a student through to the lessons that were shared with their own class, and to nothing else. */
+class StudentOnly
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        $student = Student::query()->find($request->session()->get('student'));
+        if ($student === null) {
+            return Problem::of(401, 'Give your class code and choose your name first.');
+        }
+        $share = $request->route('share');
+        $share = $share instanceof Share ? $share : Share::query()->find($share);
+        if ($share === null || $share->classroom_id !== $student->classroom_id) {
+            return Problem::of(404, 'This lesson is not one of your class. Check the link with your teacher.');
+        }
+        $request->attributes->set('student', $student);
+
+        return $next($request);
+    }
+}

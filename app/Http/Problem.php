@@ -1,0 +1,62 @@
+<?php
+
+namespace App\Http;
+
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Lesson\InvalidLesson;
+use Daybright\Question\InvalidAnswer;
+use Daybright\Recording\InvalidRecording;
+use DomainException;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Throwable;
+
+/** Errors as RFC 9457 problem details: a sentence a teacher understands, and a pointer to the field. */
+final class Problem
+{
+    public static function from(Throwable $error, Request $request): ?JsonResponse
+    {
+        if (! $request->is('api/*') && ! $request->expectsJson()) {
+            return null;
+        }
+
+        return match (true) {
+            $error instanceof ValidationException => self::of(422, (string) collect($error->errors())->flatten()->first(), '/'.str_replace('.', '/', (string) array_key_first($error->errors()))),
+            $error instanceof InvalidLesson => self::of(422, $error->getMessage(), $error->pointer),
+            $error instanceof InvalidQuantities => self::of(422, $error->getMessage(), '/'.$error->field),
+            $error instanceof InvalidAnswer, $error instanceof InvalidRecording, $error instanceof DomainException => self::of(422, $error->getMessage()),
+            $error instanceof AuthenticationException => self::of(401, 'Sign in first.'),
+            $error instanceof TokenMismatchException => self::of(419, 'This page has been open for too long. Load it again; nothing that was saved is lost.'),
+            $error instanceof AuthorizationException, $error instanceof ModelNotFoundException, $error instanceof NotFoundHttpException => self::of(404, 'There is nothing here, or it is not yours to see.'),
+            $error instanceof HttpExceptionInterface => self::http($error),
+            default => config('app.debug') ? null : self::of(500, 'Something went wrong on our side. Nothing that was saved is lost. Try again.'),
+        };
+    }
+
+    public static function of(int $status, string $detail, ?string $pointer = null, array $more = []): JsonResponse
+    {
+        $problem = array_filter(['type' => 'about:blank', 'status' => $status, 'detail' => $detail, 'pointer' => $pointer], static fn (mixed $value): bool => $value !== null);
+
+        return new JsonResponse($problem + $more, $status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE);
+    }
+
+    private static function http(HttpExceptionInterface $error): JsonResponse
+    {
+        $status = $error->getStatusCode();
+        $sentence = match ($status) {
+            403, 404 => 'There is nothing here, or it is not yours to see.',
+            413 => 'This file is too large.',
+            429 => 'Too many tries. Wait a minute, then try again.',
+            default => $error->getMessage() !== '' ? $error->getMessage() : 'This cannot be done.',
+        };
+
+        return self::of($status === 403 ? 404 : $status, $sentence)->withHeaders($error->getHeaders());
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Adapters\Files;
+use App\Adapters\Sound\SoundDesk;
+use App\Lessons\ProgrammeView;
+use App\Models\Release;
+use App\Models\Share;
+use Daybright\Recording\Clock;
+use Daybright\Recording\PausePoint;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
+
+/** Makes a release ready to watch: one sound for the page, one with the pauses in it for the video, and the programme. */
+class MakeRelease implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 2;
+
+    public int $timeout = 1800;
+
+    public function __construct(private readonly string $release) {}
+
+    public function handle(ProgrammeView $view): void
+    {
+        $release = Release::query()->find($this->release);
+        if ($release === null || $release->state === 'ready') {
+            return;
+        }
+        $programme = $release->running();
+        $loudness = array_column($release->takes, 'loudness', 'id');
+        $joined = SoundDesk::join(array_map(static fn ($segment): array => [
+            'file' => Files::local("takes/{$segment->take->id}/sound.flac"),
+            'loudness' => (float) $loudness[$segment->take->id],
+            'stretches' => $segment->heard->stretches,
+        ], $programme->segments));
+        Files::keep(SoundDesk::encode($joined, 'webm'), $release->path('sound.webm'));
+        Files::keep(SoundDesk::encode($joined, 'm4a'), $release->path('sound.m4a'));
+        $waiting = SoundDesk::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $programme->pauses()));
+        Files::keep(SoundDesk::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
+        unlink($joined);
+        unlink($waiting);
+        $release->update([
+            'state' => 'ready',
+            'programme' => $view->of($release->read(), $programme, static fn (string $sha256): string => 'picture:'.$sha256),
+        ]);
+        Share::query()->where('lesson_id', $release->lesson_id)->update(['release_id' => $release->id]);
+    }
+
+    public function failed(?Throwable $error): void
+    {
+        Release::query()->whereKey($this->release)->update(['state' => 'failed', 'trouble' => 'This version could not be put together. Share the lesson again.']);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+namespace App\Jobs;
+
+use App\Adapters\Files;
+use App\Adapters\Video\VideoCancelled;
+use App\Adapters\Video\VideoMaker;
+use App\Models\Export;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Queue\Queueable;
+use Throwable;
+
+/** Makes the video file of a release, tells how far it is, and stops when the teacher says so. */
+class MakeVideo implements ShouldQueue
+{
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 3600;
+
+    public function __construct(private readonly string $export) {}
+
+    public function handle(VideoMaker $maker): void
+    {
+        $export = Export::query()->find($this->export);
+        if ($export === null || $export->state !== 'waiting') {
+            return;
+        }
+        $export->update(['state' => 'making']);
+        try {
+            $made = $maker->make($export->release, function (float $share) use ($export): void {
+                if ($export->fresh()?->state !== 'making') {
+                    throw new VideoCancelled('Stopped by the teacher.');
+                }
+                $export->update(['progress' => round($share, 3)]);
+            });
+        } catch (VideoCancelled) {
+            return;
+        }
+        $bytes = filesize($made['video']);
+        Files::keep($made['video'], $export->path('lesson.mp4'));
+        Files::keep($made['captions'], $export->path('captions.vtt'));
+        $export->update(['state' => 'ready', 'progress' => 1, 'bytes' => $bytes]);
+    }
+
+    public function failed(?Throwable $error): void
+    {
+        Export::query()->whereKey($this->export)->update(['state' => 'failed', 'trouble' => 'The video could not be made. Press “Make it again”; if it fails again, share a new version first.']);
+    }
+}

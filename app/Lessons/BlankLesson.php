@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Lessons;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Lesson\PartKind;
+use Illuminate\Support\Str;
+
+/** A new lesson: every part of a day, and a first slide to begin with. */
+final class BlankLesson
+{
+    /**
+     * @param array{title: string, subject?: string|null, className?: string|null, minutes?: float|int|null} $plan
+     * @return array<string, mixed>
+     */
+    public static function document(array $plan): array
+    {
+        return [
+            'format' => Lesson::FORMAT,
+            'version' => Lesson::VERSION,
+            'title' => $plan['title'],
+            'subject' => $plan['subject'] ?? '',
+            'className' => $plan['className'] ?? '',
+            'date' => '',
+            'minutes' => $plan['minutes'] ?? 6,
+            'pace' => 130,
+            'pages' => '',
+            'before' => '',
+            'next' => '',
+            'materials' => [],
+            'keyWords' => [],
+            'typeface' => 'lexend',
+            'aims' => [],
+            'parts' => array_map(static fn (PartKind $kind): array => [
+                'id' => self::id('part'),
+                'kind' => $kind->value,
+                'slides' => $kind === PartKind::Opening ? [self::slide($plan['title'])] : [],
+            ], PartKind::cases()),
+            'media' => [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function slide(string $title): array
+    {
+        return [
+            'id' => self::id('slide'),
+            'title' => $title,
+            'side' => false,
+            'arrangement' => 'opening',
+            'aims' => [],
+            'steps' => [['id' => self::id('step'), 'script' => '', 'pause' => 0]],
+            'blocks' => [],
+        ];
+    }
+
+    private static function id(string $kind): string
+    {
+        return $kind.'-'.Str::lower(Str::random(8));
+    }
+}

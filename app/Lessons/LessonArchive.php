@@ -1,0 +1,215 @@
+<?php
+
+namespace App\Lessons;
+
+use App\Adapters\Files;
+use App\Adapters\ProgramFailed;
+use App\Adapters\Sound\SoundDesk;
+use App\Models\Lesson;
+use App\Models\Picture;
+use App\Models\Take;
+use App\Models\User;
+use Daybright\Format\SvgCleaner;
+use Daybright\Lesson\Lesson as Document;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use JsonException;
+use Throwable;
+use ZipArchive;
+
+/** A lesson as one file: lesson.json, its pictures and its takes in a zip. See docs/formats/archive.md. */
+final class LessonArchive
+{
+    private const MOST_ENTRIES = 2000;
+
+    private const MOST_BYTES = 2_000_000_000;
+
+    private const MOST_JSON = 20_000_000;
+
+    private const NAMES = '~^(lesson\.json|pictures/[0-9a-f]{64}|takes/\d{1,4}/(take\.json|sound\.flac))$~';
+
+    public function __construct(private readonly LessonSchema $schema) {}
+
+    /** @return string path of a finished temporary file */
+    public function export(Lesson $lesson): string
+    {
+        $path = Files::temporary('zip');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
+        $document = $lesson->document();
+        $zip->addFromString('lesson.json', self::json(LessonSchema::withObjects($document)));
+        foreach (array_unique(array_column($document['media'], 'sha256')) as $sha256) {
+            $zip->addFile(Files::local(Picture::path($sha256)), 'pictures/'.$sha256);
+        }
+        foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
+            $folder = 'takes/'.($index + 1).'/';
+            $zip->addFromString($folder.'take.json', self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])));
+            $zip->addFile(Files::local($take->path('sound.flac')), $folder.'sound.flac');
+            $zip->setCompressionName($folder.'sound.flac', ZipArchive::CM_STORE);
+        }
+        if (! $zip->close()) {
+            throw new DomainException('The archive could not be written. Check that the disk has room.');
+        }
+
+        return $path;
+    }
+
+    /**
+     * Reads everything and checks everything before it changes anything.
+     *
+     * @throws DomainException
+     */
+    public function import(User $user, string $path): Lesson
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::RDONLY | ZipArchive::CHECKCONS) !== true) {
+            throw new DomainException('This file is not a whole lesson archive. It may have been cut short on its way: fetch it again.');
+        }
+        try {
+            $this->checkEntries($zip);
+            $document = $this->decoded($zip, 'lesson.json');
+            $read = $this->schema->check($document);
+            $pictures = $this->pictures($zip, $read);
+            $takes = $this->takes($zip, $read);
+        } finally {
+            $zip->close();
+        }
+
+        return $this->keep($user, $document, $pictures, $takes);
+    }
+
+    private function checkEntries(ZipArchive $zip): void
+    {
+        if ($zip->numFiles > self::MOST_ENTRIES) {
+            throw new DomainException('This archive holds too many files for one lesson.');
+        }
+        $bytes = 0;
+        for ($index = 0; $index < $zip->numFiles; $index++) {
+            $entry = $zip->statIndex($index);
+            if ($entry === false || preg_match(self::NAMES, $entry['name']) !== 1) {
+                throw new DomainException('This archive holds a file that does not belong in a lesson: “'.mb_substr((string) ($entry['name'] ?? '?'), 0, 80).'”. Nothing was brought in.');
+            }
+            $bytes += $entry['size'];
+            if ($bytes > self::MOST_BYTES || (str_ends_with($entry['name'], '.json') && $entry['size'] > self::MOST_JSON)) {
+                throw new DomainException('This archive is far too large when unpacked. Nothing was brought in.');
+            }
+        }
+    }
+
+    /** @return array<mixed> */
+    private function decoded(ZipArchive $zip, string $name): array
+    {
+        $json = $zip->getFromName($name, self::MOST_JSON + 1);
+        try {
+            $value = $json === false ? null : json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+        } catch (JsonException) {
+            $value = null;
+        }
+
+        return is_array($value) ? $value : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
+    }
+
+    /** @return array<string, array{string, string}> sha256 => type and bytes */
+    private function pictures(ZipArchive $zip, Document $document): array
+    {
+        $pictures = [];
+        foreach ($document->media as $medium) {
+            $bytes = $zip->getFromName('pictures/'.$medium->sha256, config('daybright.largest_picture') + 1);
+            if ($bytes === false || hash('sha256', $bytes) !== $medium->sha256) {
+                throw new DomainException("The picture “{$medium->name}” is missing from the archive or damaged. Fetch the archive again.");
+            }
+            $this->checkPicture($bytes, $medium->type, $medium->name);
+            $pictures[$medium->sha256] = [$medium->type, $bytes];
+        }
+
+        return $pictures;
+    }
+
+    private function checkPicture(string $bytes, string $type, string $name): void
+    {
+        $is = $type === 'image/svg+xml' ? $type : (@getimagesizefromstring($bytes)['mime'] ?? '');
+        if ($is !== $type || ($type === 'image/svg+xml' && SvgCleaner::clean($bytes) !== $bytes)) {
+            throw new DomainException("The picture “{$name}” in the archive is not a safe picture. Nothing was brought in.");
+        }
+    }
+
+    /** @return list<array{fields: array<string, mixed>, sound: string}> */
+    private function takes(ZipArchive $zip, Document $document): array
+    {
+        $takes = [];
+        for ($number = 1; $zip->locateName("takes/{$number}/take.json") !== false; $number++) {
+            $fields = $this->decoded($zip, "takes/{$number}/take.json");
+            $this->checkTake($fields, $document, $number);
+            $sound = Files::temporary('flac');
+            $source = $zip->getStream("takes/{$number}/sound.flac");
+            if ($source === false || file_put_contents($sound, $source) === 0) {
+                throw new DomainException("The sound of take {$number} is missing from the archive. Fetch the archive again.");
+            }
+            try {
+                $length = SoundDesk::length($sound);
+            } catch (ProgramFailed) {
+                $length = -1;
+            }
+            if ($length !== $fields['length']) {
+                throw new DomainException("The sound of take {$number} is damaged. Fetch the archive again.");
+            }
+            $takes[] = ['fields' => array_intersect_key($fields, array_flip(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])), 'sound' => $sound];
+        }
+
+        return $takes;
+    }
+
+    /** @param array<mixed> $fields */
+    private function checkTake(array $fields, Document $document, int $number): void
+    {
+        $whole = static fn (mixed $value): bool => is_int($value) && $value >= 0 && $value <= 7200 * 48000;
+        $cuts = is_array($fields['cuts'] ?? null) ? $fields['cuts'] : [null];
+        $inOrder = is_string($fields['slide'] ?? null) && preg_match('/^[A-Za-z0-9-]{1,40}$/', $fields['slide']) === 1
+            && in_array($fields['source'] ?? null, ['microphone', 'practice'], true) && is_bool($fields['chosen'] ?? null)
+            && $whole($fields['length'] ?? null) && is_numeric($fields['loudness'] ?? null)
+            && is_array($fields['events'] ?? null) && is_array($fields['waveform'] ?? null)
+            && array_filter($fields['waveform'], static fn (mixed $peak): bool => ! is_int($peak)) === []
+            && array_filter($cuts, static fn (mixed $cut): bool => ! is_array($cut) || ! $whole($cut['from'] ?? null) || ! $whole($cut['to'] ?? null) || $cut['to'] <= $cut['from']) === [];
+        if (! $inOrder) {
+            throw new DomainException("Take {$number} in the archive is not in order. Fetch the archive again.");
+        }
+        $this->schema->checkEvents($fields['events']);
+    }
+
+    /**
+     * @param array<mixed> $document
+     * @param array<string, array{string, string}> $pictures
+     * @param list<array{fields: array<string, mixed>, sound: string}> $takes
+     */
+    private function keep(User $user, array $document, array $pictures, array $takes): Lesson
+    {
+        $kept = [];
+        try {
+            return DB::transaction(function () use ($user, $document, $pictures, $takes, &$kept): Lesson {
+                foreach ($pictures as $sha256 => [$type, $bytes]) {
+                    Storage::put(Picture::path($sha256), $bytes);
+                    Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
+                }
+                $lesson = (new LessonStore)->create(new Lesson(['user_id' => $user->id]), $document);
+                foreach ($takes as $each) {
+                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', ...$each['fields']]);
+                    $take->id = $take->newUniqueId();
+                    Files::keep($each['sound'], $take->path('sound.flac'));
+                    $kept[] = "takes/{$take->id}";
+                    $take->save();
+                }
+
+                return $lesson;
+            });
+        } catch (Throwable $error) {
+            array_map(Storage::deleteDirectory(...), $kept);
+            throw $error;
+        }
+    }
+
+    private static function json(mixed $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+}

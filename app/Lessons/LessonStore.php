@@ -1,0 +1,73 @@
+<?php
+
+namespace App\Lessons;
+
+use App\Models\Lesson;
+use Illuminate\Support\Facades\DB;
+
+/** Saves, undoes and redoes. Every save is a revision; a save against an old version is refused, and both are kept. */
+final class LessonStore
+{
+    /** @param array<mixed> $document checked by the caller */
+    public function create(Lesson $lesson, array $document): Lesson
+    {
+        return DB::transaction(function () use ($lesson, $document): Lesson {
+            $lesson->title = $document['title'];
+            $lesson->save();
+            $lesson->revisions()->create(['number' => 1, 'document' => $document]);
+
+            return $lesson;
+        });
+    }
+
+    /**
+     * @param array<mixed> $document checked by the caller
+     *
+     * @throws StaleSave
+     */
+    public function save(Lesson $lesson, array $document, int $version): Lesson
+    {
+        $stale = false;
+        $saved = DB::transaction(function () use ($lesson, $document, $version, &$stale): Lesson {
+            $current = Lesson::query()->lockForUpdate()->findOrFail($lesson->id);
+            if ($current->version !== $version) {
+                $current->revisions()->create(['number' => $current->revision, 'document' => $document, 'set_aside' => true]);
+                $stale = true;
+
+                return $current;
+            }
+            // A save after an undo starts a new line: what was undone cannot be redone.
+            $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
+            $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
+            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document['title']]);
+
+            return $current;
+        });
+        if ($stale) {
+            throw StaleSave::against($saved);
+        }
+
+        return $saved;
+    }
+
+    /**
+     * @param int $by -1 to undo, 1 to redo
+     *
+     * @throws StaleSave
+     */
+    public function move(Lesson $lesson, int $by, int $version): Lesson
+    {
+        return DB::transaction(function () use ($lesson, $by, $version): Lesson {
+            $current = Lesson::query()->lockForUpdate()->findOrFail($lesson->id);
+            if ($current->version !== $version) {
+                throw StaleSave::against($current);
+            }
+            $target = $current->revisions()->where('set_aside', false)->where('number', $current->revision + $by)->first();
+            if ($target !== null) {
+                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document['title']]);
+            }
+
+            return $current;
+        });
+    }
+}

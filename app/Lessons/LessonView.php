@@ -1,0 +1,128 @@
+<?php
+
+namespace App\Lessons;
+
+use App\Models\Lesson;
+use Daybright\Block\Blocks;
+use Daybright\Block\Piece;
+use Daybright\Lesson\Lesson as Document;
+use Daybright\Lesson\Slide;
+use Daybright\Question\Question;
+use Daybright\Scene\Scene;
+use Daybright\Scene\SlidePainter;
+use Daybright\Scene\SvgWriter;
+use Daybright\Timing\LessonTiming;
+
+/** What the rooms show of a lesson: its pictures, its times, and what can be done with its blocks. */
+final class LessonView
+{
+    public function __construct(private readonly SlidePainter $painter) {}
+
+    /** @return array<string, mixed> */
+    public function scene(Document $document, Slide $slide): array
+    {
+        $scene = $this->painter->paint($document, $slide);
+
+        return [
+            'svg' => self::svg($document, $scene, static fn (string $sha256): string => '/api/pictures/'.$sha256),
+            'boxes' => array_map(static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)], $scene->boxes) ?: new \stdClass,
+            'overfull' => $scene->overfull,
+            'problems' => $scene->problems ?: new \stdClass,
+            'description' => $scene->description(),
+            'facts' => SlidePainter::facts($slide) ?: new \stdClass,
+            'pieces' => $this->pieces($slide) ?: new \stdClass,
+            'answers' => $this->answers($slide) ?: new \stdClass,
+        ];
+    }
+
+    /** @param callable(string): string $address of a picture, by the sha256 of its bytes */
+    public static function svg(Document $document, Scene $scene, callable $address): string
+    {
+        return (new SvgWriter(static fn (string $medium): string => $address($document->media[$medium]->sha256)))->write($scene);
+    }
+
+    /** @return array<string, mixed> */
+    public function timing(Document $document): array
+    {
+        $timing = new LessonTiming($document);
+        $slides = [];
+        foreach ($document->slides() as $slide) {
+            $slides[$slide->id] = [
+                'spoken' => round($timing->spoken($slide), 1),
+                'work' => $timing->work($slide),
+                'steps' => array_map(static fn ($step): float => round($timing->step($step), 1), $slide->steps),
+            ];
+        }
+
+        return ['slides' => $slides ?: new \stdClass, 'total' => round($timing->total(), 1)];
+    }
+
+    /** @return array<string, mixed> */
+    public function history(Lesson $lesson): array
+    {
+        $numbers = $lesson->revisions()->where('set_aside', false);
+
+        return [
+            'version' => $lesson->version,
+            'canUndo' => (clone $numbers)->where('number', $lesson->revision - 1)->exists(),
+            'canRedo' => (clone $numbers)->where('number', $lesson->revision + 1)->exists(),
+        ];
+    }
+
+    /**
+     * The slides that look different in two documents; with another typeface, picture or part all of them may.
+     *
+     * @param array<mixed> $before
+     * @param array<mixed> $after
+     * @return list<Slide>
+     */
+    public function changed(array $before, array $after, Document $document): array
+    {
+        $old = self::bySlide($before);
+        $new = self::bySlide($after);
+        $everything = ($before['media'] ?? null) != ($after['media'] ?? null) || ($before['typeface'] ?? null) !== ($after['typeface'] ?? null);
+
+        return array_values(array_filter($document->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) != $new[$slide->id]));
+    }
+
+    /** @return array<string, array<mixed>> */
+    private static function bySlide(array $document): array
+    {
+        $slides = [];
+        foreach ($document['parts'] as $part) {
+            foreach ($part['slides'] as $slide) {
+                $slides[$slide['id']] = [$part['kind'], $slide];
+            }
+        }
+
+        return $slides;
+    }
+
+    /** @return array<string, list<array<string, string>>> */
+    private function pieces(Slide $slide): array
+    {
+        $pieces = [];
+        foreach ($slide->blocks as $block) {
+            $pieces[$block->id] = array_map(
+                static fn (Piece $piece): array => ['name' => $piece->name, 'label' => $piece->label, 'script' => $piece->script],
+                Blocks::kind($block->kind)->pieces($block->content),
+            );
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    private function answers(Slide $slide): array
+    {
+        $answers = [];
+        foreach ($slide->blocks as $block) {
+            if ($block->kind === 'question') {
+                $question = Question::from($block->content);
+                $answers[$block->id] = ['answer' => $question->answer(), 'seconds' => $question->seconds()];
+            }
+        }
+
+        return $answers;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Lessons;
+
+use App\Jobs\MakeRelease;
+use App\Models\Lesson;
+use App\Models\Release;
+use App\Models\Take;
+use DomainException;
+
+/** Freezes lessons: a release keeps the document and the chosen takes as they are now. */
+final class ReleaseStore
+{
+    public function begin(Lesson $lesson): Release
+    {
+        $document = $lesson->document();
+        $main = array_map(static fn ($slide): string => $slide->id, $lesson->read()->mainSlides());
+        $takes = $lesson->takes()->where('chosen', true)->where('state', 'ready')->whereIn('slide', $main)->get();
+        if ($takes->isEmpty()) {
+            throw new DomainException('Nothing has been recorded yet. Record at least one slide, then share the lesson.');
+        }
+        $release = $lesson->releases()->create([
+            'number' => (int) $lesson->releases()->max('number') + 1,
+            'document' => $document,
+            'takes' => $takes->map(static fn (Take $take): array => [
+                'id' => $take->id,
+                'slide' => $take->slide,
+                'length' => $take->length,
+                'loudness' => $take->loudness,
+                'events' => $take->events ?? [],
+                'cuts' => $take->cuts ?? [],
+            ])->values()->all(),
+        ]);
+        MakeRelease::dispatch($release->id);
+
+        return $release;
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** What a student answered to one question. */
+class Answer extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['by_teacher' => 'boolean'];
+    }
+
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** A class of students, with the code they join by. */
+class Classroom extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    public function students(): HasMany
+    {
+        return $this->hasMany(Student::class)->orderBy('name');
+    }
+}

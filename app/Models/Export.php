@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A video file being made from a release. */
+class Export extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    public function release(): BelongsTo
+    {
+        return $this->belongsTo(Release::class);
+    }
+
+    public function path(string $name): string
+    {
+        return "exports/{$this->id}/{$name}";
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+namespace App\Models;
+
+use Daybright\Lesson\Lesson as Document;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** A lesson, whose document is its current revision. */
+class Lesson extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    public function series(): BelongsTo
+    {
+        return $this->belongsTo(Series::class);
+    }
+
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    public function takes(): HasMany
+    {
+        return $this->hasMany(Take::class);
+    }
+
+    public function releases(): HasMany
+    {
+        return $this->hasMany(Release::class)->orderBy('number');
+    }
+
+    public function shares(): HasMany
+    {
+        return $this->hasMany(Share::class);
+    }
+
+    /** @return array<mixed> */
+    public function document(): array
+    {
+        return $this->revisions()->where('set_aside', false)->where('number', $this->revision)->firstOrFail()->document;
+    }
+
+    public function read(): Document
+    {
+        return Document::from($this->document());
+    }
+}

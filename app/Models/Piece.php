@@ -1,0 +1,18 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/** One numbered chunk of a take's sound, with the events that came with it. */
+class Piece extends Model
+{
+    protected $guarded = [];
+
+    public $timestamps = false;
+
+    protected function casts(): array
+    {
+        return ['events' => 'array'];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Models;
+
+use Daybright\Lesson\Lesson as Document;
+use Daybright\Recording\Programme;
+use Daybright\Recording\Stretch;
+use Daybright\Recording\Take as Recorded;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A frozen version of a lesson: its document and its chosen takes as they were. */
+class Release extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['document' => 'array', 'takes' => 'array', 'programme' => 'array'];
+    }
+
+    public function lesson(): BelongsTo
+    {
+        return $this->belongsTo(Lesson::class);
+    }
+
+    public function read(): Document
+    {
+        return Document::from($this->document);
+    }
+
+    public function running(): Programme
+    {
+        $takes = [];
+        foreach ($this->takes as $take) {
+            $cuts = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], $cut['to']), $take['cuts']);
+            $takes[$take['slide']] = Recorded::of($take['id'], $take['slide'], $take['length'], $take['events'], $cuts);
+        }
+
+        return Programme::of($this->read(), $takes);
+    }
+
+    public function path(string $name): string
+    {
+        return "releases/{$this->id}/{$name}";
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+namespace App\Models;
+
+use Daybright\Recording\Stretch;
+use Daybright\Recording\Take as Recorded;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** One recording of one slide: recording, preparing, ready or failed. */
+class Take extends Model
+{
+    use HasPublicId;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean'];
+    }
+
+    public function lesson(): BelongsTo
+    {
+        return $this->belongsTo(Lesson::class);
+    }
+
+    public function pieces(): HasMany
+    {
+        return $this->hasMany(Piece::class)->orderBy('number');
+    }
+
+    public function path(string $name): string
+    {
+        return "takes/{$this->id}/{$name}";
+    }
+
+    public function recorded(): Recorded
+    {
+        $cuts = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], $cut['to']), $this->cuts ?? []);
+
+        return Recorded::of($this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+namespace App\Providers;
+
+use App\Adapters\Formula\MathJax;
+use App\Models\Classroom;
+use App\Models\Export;
+use App\Models\Lesson;
+use App\Models\Release;
+use App\Models\Series;
+use App\Models\Share;
+use App\Models\Take;
+use App\Models\User;
+use Daybright\Scene\FontFace;
+use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\SlidePainter;
+use Daybright\Scene\Typeface;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(FormulaSetter::class, MathJax::class);
+        $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(self::typefaces(), $this->app->make(FormulaSetter::class)));
+    }
+
+    public function boot(): void
+    {
+        Model::preventSilentlyDiscardingAttributes();
+        $owns = static fn (User $user, Lesson|Series|Classroom $thing): bool => $thing->user_id === $user->id;
+        Gate::define('own', static fn (User $user, Model $thing): bool => match (true) {
+            $thing instanceof Take, $thing instanceof Release, $thing instanceof Share => $owns($user, $thing->lesson),
+            $thing instanceof Export => $owns($user, $thing->release->lesson),
+            $thing instanceof Lesson, $thing instanceof Series, $thing instanceof Classroom => $owns($user, $thing),
+            default => false,
+        });
+        RateLimiter::for('sign-in', static fn (Request $request): array => [
+            Limit::perMinute(10)->by('address '.$request->ip()),
+            Limit::perMinute(5)->by('name '.mb_strtolower((string) $request->input('email'))),
+        ]);
+        // A class behind one school address joins at once; a guesser of codes does not get far.
+        RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(90)->by((string) $request->ip()));
+        RateLimiter::for('word', static fn (Request $request): Limit => Limit::perMinute(8)->by($request->ip().' '.$request->input('student')));
+    }
+
+    /** @return array<string, Typeface> */
+    private static function typefaces(): array
+    {
+        return array_map(
+            static fn (array $face): Typeface => new Typeface(FontFace::from($face['regular']), FontFace::from($face['bold'])),
+            require base_path('fonts/metrics.php'),
+        );
+    }
+}

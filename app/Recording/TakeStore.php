@@ -1,0 +1,128 @@
+<?php
+
+namespace App\Recording;
+
+use App\Jobs\PrepareTake;
+use App\Lessons\LessonSchema;
+use App\Models\Lesson;
+use App\Models\Take;
+use Daybright\Recording\Stretch;
+use Daybright\Recording\Take as Recorded;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+
+/** Takes in recordings piece by piece, so that nothing is lost when a connection drops or a browser dies. */
+final class TakeStore
+{
+    public function __construct(private readonly LessonSchema $schema) {}
+
+    public function begin(Lesson $lesson, string $id, string $slide, string $source): Take
+    {
+        if ($lesson->read()->slide($slide) === null) {
+            throw new DomainException('This slide is no longer in the lesson. Load the page again.');
+        }
+        $take = Take::query()->find($id);
+        if ($take !== null && $take->lesson_id !== $lesson->id) {
+            throw new DomainException('This recording belongs to another lesson.');
+        }
+
+        return $take ?? $lesson->takes()->create(['id' => $id, 'slide' => $slide, 'source' => $source]);
+    }
+
+    /**
+     * Sending a piece twice changes nothing; another piece under the same number is refused.
+     *
+     * @param list<array<string, mixed>> $events
+     */
+    public function piece(Take $take, int $number, string $bytes, string $sha256, array $events): void
+    {
+        if (! hash_equals(hash('sha256', $bytes), $sha256)) {
+            throw new DomainException('A piece of the recording was damaged on its way. It will be sent again.');
+        }
+        $this->schema->checkEvents($events);
+        $known = $take->pieces()->where('number', $number)->first();
+        if ($known !== null && $known->sha256 !== $sha256) {
+            throw new DomainException('Two different pieces of this recording have the same number.');
+        }
+        if ($known !== null || $take->state !== 'recording') {
+            return;
+        }
+        // The bytes first: a row in the table means that the piece is safe.
+        Storage::put($take->path(sprintf('pieces/%06d', $number)), $bytes);
+        DB::table('pieces')->insertOrIgnore(['take_id' => $take->id, 'number' => $number, 'sha256' => $sha256, 'events' => json_encode($events, JSON_THROW_ON_ERROR)]);
+    }
+
+    /**
+     * @param int|null $pieces how many there should be; null takes what has come, up to the first gap
+     * @return list<int> the numbers that are missing; empty when the take is on its way
+     */
+    public function finish(Take $take, ?int $pieces): array
+    {
+        if ($take->state !== 'recording') {
+            return [];
+        }
+        $there = $take->pieces()->pluck('number')->all();
+        if ($pieces !== null) {
+            $missing = array_values(array_diff($pieces === 0 ? [] : range(0, $pieces - 1), $there));
+            if ($missing !== []) {
+                return $missing;
+            }
+        }
+        $whole = 0;
+        while (in_array($whole, $there, true)) {
+            $whole++;
+        }
+        if ($whole === 0) {
+            throw new DomainException('Nothing of this take arrived. Record the slide again.');
+        }
+        $take->update(['state' => 'preparing', 'events' => $this->events($take, $whole)]);
+        PrepareTake::dispatch($take->id, $whole);
+
+        return [];
+    }
+
+    /** @param list<array{from: int, to: int}> $cuts in samples */
+    public function cut(Take $take, array $cuts): Take
+    {
+        $stretches = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], min($cut['to'], $take->length)), $cuts);
+        // Refuses cuts that leave nothing.
+        Recorded::of($take->id, $take->slide, $take->length, $take->events ?? [], $stretches)->heard();
+        usort($stretches, static fn (Stretch $one, Stretch $other): int => $one->from <=> $other->from);
+        $take->update(['cuts' => array_map(static fn (Stretch $cut): array => ['from' => $cut->from, 'to' => $cut->to], $stretches)]);
+
+        return $take;
+    }
+
+    public function choose(Take $take): void
+    {
+        DB::transaction(static function () use ($take): void {
+            Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->update(['chosen' => false]);
+            $take->update(['chosen' => true]);
+        });
+    }
+
+    public function throwAway(Take $take): void
+    {
+        $take->pieces()->delete();
+        Storage::deleteDirectory("takes/{$take->id}");
+        $wasChosen = $take->chosen;
+        $take->delete();
+        $next = $wasChosen ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', 'ready')->latest()->first() : null;
+        if ($next !== null) {
+            $this->choose($next);
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function events(Take $take, int $pieces): array
+    {
+        $events = [];
+        foreach ($take->pieces()->where('number', '<', $pieces)->get() as $piece) {
+            array_push($events, ...$piece->events);
+        }
+        usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
+
+        return $events;
+    }
+}

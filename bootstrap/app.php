@@ -1,0 +1,29 @@
+<?php
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StudentOnly;
+use App\Http\Problem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        health: '/up',
+    )
+    ->withMiddleware(function (Middleware $middleware): void {
+        // One origin only: there is nobody to share resources with.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->alias(['student' => StudentOnly::class]);
+        $middleware->redirectGuestsTo('/sign-in');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        $exceptions->render(static fn (Throwable $error, Request $request) => Problem::from($error, $request));
+    })
+    ->create();

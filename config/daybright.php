@@ -1,0 +1,16 @@
+<?php
+
+return [
+    // The process that sets formulas listens here; without it each formula starts a process of its own.
+    'formula_socket' => env('FORMULA_SOCKET', storage_path('framework/formula.sock')),
+    'programs' => [
+        'node' => env('NODE_PROGRAM', 'node'),
+        'ffmpeg' => env('FFMPEG_PROGRAM', 'ffmpeg'),
+        'ffprobe' => env('FFPROBE_PROGRAM', 'ffprobe'),
+        'espeak' => env('ESPEAK_PROGRAM', 'espeak-ng'),
+    ],
+    // Bytes.
+    'largest_picture' => 8 * 1024 * 1024,
+    'largest_piece' => 512 * 1024,
+    'largest_archive' => 300 * 1024 * 1024,
+];

@@ -1,0 +1,14 @@
+<?php
+
+return [
+    'default' => env('FILESYSTEM_DISK', 'local'),
+    'disks' => [
+        'local' => [
+            'driver' => 'local',
+            'root' => env('FILES_PATH', storage_path('app/private')),
+            // Files leave only through controllers that check who asks.
+            'serve' => false,
+            'throw' => true,
+        ],
+    ],
+];

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Block;
+
+use Daybright\Block\Figure\FigureBlock;
+use Daybright\Block\Heading\HeadingBlock;
+use Daybright\Block\Instructions\InstructionsBlock;
+use Daybright\Block\Pause\PauseBlock;
+use Daybright\Block\Picture\PictureBlock;
+use Daybright\Block\Question\QuestionBlock;
+use Daybright\Block\Term\TermBlock;
+use Daybright\Block\Text\TextBlock;
+use Daybright\Block\Worked\WorkedBlock;
+use Daybright\Lesson\InvalidLesson;
+
+/** The kinds of block: one line each. */
+final class Blocks
+{
+    /** @var array<string, BlockKind>|null */
+    private static ?array $kinds = null;
+
+    /** @return array<string, BlockKind> by name */
+    public static function all(): array
+    {
+        if (self::$kinds === null) {
+            $kinds = [
+                new HeadingBlock,
+                new TextBlock,
+                new TermBlock,
+                new PictureBlock,
+                new FigureBlock,
+                new WorkedBlock,
+                new QuestionBlock,
+                new PauseBlock,
+                new InstructionsBlock,
+            ];
+            self::$kinds = array_combine(array_map(static fn (BlockKind $kind): string => $kind->name(), $kinds), $kinds);
+        }
+
+        return self::$kinds;
+    }
+
+    /** @throws InvalidLesson */
+    public static function kind(string $name): BlockKind
+    {
+        return self::all()[$name] ?? throw InvalidLesson::unknownKind($name, '');
+    }
+}

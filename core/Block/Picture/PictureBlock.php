@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Block\Picture;
+
+use Daybright\Block\BlockKind;
+use Daybright\Block\Piece;
+use Daybright\Block\Statement;
+use Daybright\Lesson\Fields;
+use Daybright\Scene\Box;
+use Daybright\Scene\Layout;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Room;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+use Daybright\Scene\Typesetter;
+
+/** A photo or drawing, with its caption and credit. */
+final readonly class PictureBlock implements BlockKind
+{
+    public function name(): string
+    {
+        return 'picture';
+    }
+
+    public function label(): string
+    {
+        return 'Picture';
+    }
+
+    public function blank(): array
+    {
+        return ['medium' => null, 'caption' => ''];
+    }
+
+    public function pieces(Fields $content): array
+    {
+        return $content->has('caption') ? [new Piece('caption', 'the caption', $content->text('caption'))] : [];
+    }
+
+    public function leastHeight(): float
+    {
+        return 180.0;
+    }
+
+    public function layout(Fields $content, Room $room): Layout
+    {
+        $height = $room->height ?? 180.0;
+        $medium = $room->setting->media[$content->optionalText('medium') ?? ''] ?? null;
+        $caption = $content->has('caption') ? $room->setting->type->fit($room->setting->filled($content->text('caption')), $room->width, $height * 0.4, new TextStyle(max(Typesetter::SMALLEST, $room->size * 0.9), align: 0.5)) : null;
+        $credit = $medium === null || $medium->credit === '' ? null : $room->setting->type->fit(self::credit($medium->credit, $medium->licence), $room->width, 40, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
+        $below = ($caption === null ? 0 : $caption->height() + 8) + ($credit === null ? 0 : $credit->height() + 4);
+        $space = new Box(0, 0, $room->width, max(40.0, $height - $below));
+        $picture = $medium === null ? $space : $space->fitted($medium->width, $medium->height);
+        $main = $medium === null
+            ? [Shape::rectangle($space, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
+            : [Shape::image($picture, $medium->id)];
+        $y = $picture->bottom() + 8;
+        $captionShapes = $caption?->shapes(0, $y) ?? [];
+        $y += $caption === null ? 0 : $caption->height();
+        array_push($main, ...($credit?->shapes(0, $y) ?? []));
+
+        return new Layout($height, array_filter([Piece::MAIN => $main, 'caption' => $captionShapes]));
+    }
+
+    public function words(Fields $content, Setting $setting): string
+    {
+        $medium = $setting->media[$content->optionalText('medium') ?? ''] ?? null;
+
+        return $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description;
+    }
+
+    public function statements(Fields $content): array
+    {
+        return [new Statement($content->text('caption', ''), 'caption')];
+    }
+
+    private static function credit(string $credit, string $licence): string
+    {
+        return $licence === '' || $licence === 'own' ? $credit : $credit.' · '.strtoupper($licence);
+    }
+}

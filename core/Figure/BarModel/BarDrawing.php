@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\BarModel;
+
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+use Daybright\Scene\Typesetter;
+
+/** The strokes that bar models are made of. */
+final readonly class BarDrawing
+{
+    private const LABEL = 34.0;
+
+    public float $barHeight;
+
+    public function __construct(private Box $box, private Setting $setting)
+    {
+        $this->barHeight = max(48.0, min(130.0, $box->height * 0.34, $box->height - 2 * self::braceRoom()));
+    }
+
+    /** What a brace with its label takes above or below a bar. */
+    public static function braceRoom(): float
+    {
+        return 28.0 + self::LABEL * 1.3;
+    }
+
+    /**
+     * Shading that can be told without colour: a tint and slanted lines.
+     *
+     * @return list<Shape>
+     */
+    public function shaded(Box $cell): array
+    {
+        $inner = $cell->inset(1.5);
+        $shapes = [Shape::rectangle($inner, Paint::filled($this->setting->tint()))];
+        $gap = 22.0;
+        for ($start = $gap; $start < $inner->width + $inner->height; $start += $gap) {
+            $from = [$inner->x + min($start, $inner->width), $inner->y + max(0.0, $start - $inner->width)];
+            $to = [$inner->x + max(0.0, $start - $inner->height), $inner->y + min($start, $inner->height)];
+            $shapes[] = Shape::polyline([$from, $to], Paint::outlined($this->setting->strong(), 2));
+        }
+        $shapes[] = Shape::rectangle($cell, Paint::outlined(Paint::INK, 3));
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    public function braceAbove(float $left, float $right, float $y, string $label): array
+    {
+        return $this->brace($left, $right, $y - 8, -16, $label, $y - 34);
+    }
+
+    /** @return list<Shape> */
+    public function braceBelow(float $left, float $right, float $y, string $label): array
+    {
+        return $this->brace($left, $right, $y + 8, 16, $label, $y + 32 + self::LABEL * 0.76);
+    }
+
+    /**
+     * A label in the middle of a cell, on paper so that shading does not cross it.
+     *
+     * @return list<Shape>
+     */
+    public function inside(string $label, Box $cell): array
+    {
+        $style = $this->fitted($label, max($cell->width - 12, 0.0));
+        $width = $this->setting->type->width($label, $style);
+        $x = max($this->box->x + $width / 2, min($this->box->right() - $width / 2, $cell->middleX()));
+
+        return [
+            Shape::rectangle(new Box($x - $width / 2 - 8, $cell->middleY() - $style->size * 0.7, $width + 16, $style->size * 1.4), Paint::filled('#FFFFFF'), 6),
+            $this->setting->type->label($label, $x, $cell->middleY() + $style->size * 0.35, $style),
+        ];
+    }
+
+    /** A name at the start of a bar. */
+    public function name(string $label, float $right, float $middle): Shape
+    {
+        $style = new TextStyle(self::LABEL, Paint::INK, true, 1);
+
+        return $this->setting->type->label($label, $right, $middle + $style->size * 0.35, $style);
+    }
+
+    public function nameWidth(string $label): float
+    {
+        return $this->setting->type->width($label, new TextStyle(self::LABEL, Paint::INK, true));
+    }
+
+    /** @return list<Shape> */
+    private function brace(float $left, float $right, float $y, float $depth, string $label, float $baseline): array
+    {
+        $middle = ($left + $right) / 2;
+        $bend = min(10.0, ($right - $left) / 4);
+        $line = [[$left + 2, $y], [$left + 2 + $bend, $y + $depth * 0.5], [$middle - $bend, $y + $depth * 0.5], [$middle, $y + $depth], [$middle + $bend, $y + $depth * 0.5], [$right - 2 - $bend, $y + $depth * 0.5], [$right - 2, $y]];
+        $style = $this->fitted($label, $this->box->width);
+        $half = $this->setting->type->width($label, $style) / 2;
+        $x = max($this->box->x + $half, min($this->box->right() - $half, $middle));
+
+        return [
+            Shape::polyline($line, Paint::outlined($this->setting->strong(), 3)),
+            $this->setting->type->label($label, $x, $baseline, $style),
+        ];
+    }
+
+    private function fitted(string $label, float $room): TextStyle
+    {
+        $style = new TextStyle(self::LABEL, Paint::INK, true, 0.5);
+        while ($style->size > Typesetter::SMALLEST && $this->setting->type->width($label, $style) > $room) {
+            $style = $style->sized($style->size - 2);
+        }
+
+        return $style;
+    }
+}

@@ -1,0 +1,290 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\Solid;
+
+use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
+use Daybright\Figure\Fact;
+use Daybright\Figure\Figure;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Maths\Unit;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/** A box: its edges, what it holds, how it is filled, its layers of unit cubes and its net. */
+final readonly class Solid implements Figure
+{
+    /** Boxes are counted up to this volume. */
+    private const LARGEST_VOLUME = 1000;
+
+    /** @param 'box'|'cubes'|'net' $view */
+    private function __construct(
+        public Quantity $length,
+        public Quantity $width,
+        public Quantity $height,
+        public ?Quantity $fill,
+        public string $view,
+        private int $longestEdge,
+    ) {}
+
+    public static function name(): string
+    {
+        return 'solid';
+    }
+
+    public static function label(): string
+    {
+        return 'Solid';
+    }
+
+    public static function purpose(): string
+    {
+        return 'Show a box with its volume, its filling, its layers of cubes or its net';
+    }
+
+    public static function blank(): array
+    {
+        return ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm', 'view' => 'box'];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+        $unit = $reading->unit();
+        if ($unit->kindInWords() !== 'a length') {
+            throw InvalidQuantities::because('The edges of a box are lengths: choose a unit such as cm or m.', 'unit');
+        }
+        $view = $reading->choice('view', 'The drawing', ['box', 'cubes', 'net']);
+        $view = $view === 'cubes' || $view === 'net' ? $view : 'box';
+        if ($reading->choice('mode', 'The kind of solid', ['edges', 'volume']) === 'volume') {
+            return self::ofVolume($reading, $unit, $view);
+        }
+        [$length, $width, $height] = [$reading->amount('length', 'The length', $unit), $reading->amount('width', 'The width', $unit), $reading->amount('height', 'The height', $unit)];
+        $fill = $reading->has('fill') ? $reading->amount('fill', 'The height of the filling', $unit) : null;
+        if ($fill !== null && $fill->value->isGreaterThan($height->value)) {
+            throw InvalidQuantities::because("The filling, {$fill->written()}, is higher than the box, {$height->written()}. Make it lower or the box higher.", 'fill');
+        }
+        $solid = new self($length, $width, $height, $fill, $view, 0);
+        $solid->refuseExtremeShape();
+
+        return $solid;
+    }
+
+    public function facts(): array
+    {
+        $facts = [
+            Fact::quantity('length', $this->length, 'the longest edge of the base'),
+            Fact::quantity('width', $this->width, 'the other edge of the base'),
+            Fact::quantity('height', $this->height, 'the edge that stands up'),
+            Fact::quantity('base', $this->base(), 'the area of the base'),
+            Fact::quantity('volume', $this->volume(), 'what the box holds'),
+            Fact::quantity('surface', $this->surface(), 'all six faces together'),
+            Fact::quantity('double one', $this->enlarged(2), 'the volume when one edge is doubled'),
+            Fact::quantity('double two', $this->enlarged(4), 'the volume when two edges are doubled'),
+            Fact::quantity('double all', $this->enlarged(8), 'the volume when all edges are doubled'),
+        ];
+        if ($this->fill !== null) {
+            $facts[] = Fact::quantity('fill', $this->fill, 'how high it is filled');
+            $facts[] = Fact::quantity('filled', $this->base()->times($this->fill), 'the volume of the filling');
+            $facts[] = Fact::quantity('empty', $this->volume()->minus($this->base()->times($this->fill)), 'what still fits in');
+        }
+        if ($this->hasWholeEdges()) {
+            $facts[] = Fact::quantity('layer', Quantity::of($this->length->value->multipliedBy($this->width->value)), 'unit cubes in one layer');
+            $facts[] = Fact::quantity('layers', Quantity::of($this->height->value), 'layers of unit cubes');
+            $boxes = $this->boxesOfSameVolume();
+            if ($boxes !== []) {
+                $facts[] = Fact::words('boxes', implode(', ', array_map(static fn (array $box): string => implode(' × ', $box), $boxes)), 'every whole-number box of this volume');
+                $facts[] = Fact::quantity('box count', Quantity::of(count($boxes)), 'how many such boxes there are');
+            }
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        if ($this->view === 'net') {
+            return [
+                new FigureStep('solid', 'the net', 'Here is the box unfolded: six faces, three pairs.'),
+                new FigureStep('edges', 'the edges', "The edges are {$this->edgesInWords()}."),
+                new FigureStep('answers', 'the surface', "All six faces together are {$this->surface()->written()}."),
+            ];
+        }
+        $steps = [
+            new FigureStep('solid', 'the box', 'Here is a box.'),
+            new FigureStep('edges', 'the edges', "Its edges are {$this->edgesInWords()}."),
+        ];
+        if ($this->view === 'cubes') {
+            $layer = Quantity::of($this->length->value->multipliedBy($this->width->value))->written();
+            $steps[] = new FigureStep('layer', 'one layer of cubes', "One layer holds {$layer} cubes.");
+            $steps[] = new FigureStep('cubes', 'all layers', "There are {$this->height->number()} layers.");
+        }
+        if ($this->fill !== null) {
+            $steps[] = new FigureStep('fill', 'the filling', "It is filled {$this->fill->written()} high.");
+        }
+        $answer = $this->fill === null
+            ? "It holds {$this->volume()->written()}."
+            : "The filling is {$this->base()->times($this->fill)->written()}, of {$this->volume()->written()} in all.";
+        $steps[] = new FigureStep('answers', 'the volume', $answer);
+
+        return $steps;
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        return match ($this->view) {
+            'net' => (new NetDrawing($this, $box, $setting))->pieces(),
+            default => (new BoxDrawing($this, $box, $setting))->pieces(),
+        };
+    }
+
+    public function words(): string
+    {
+        $what = match ($this->view) {
+            'net' => 'The net of a box', 'cubes' => 'A box built of unit cubes', default => 'A box'
+        };
+        $filled = $this->fill === null ? '' : " It is filled to a height of {$this->fill->written()}.";
+
+        return "{$what}, {$this->edgesInWords()}.{$filled}";
+    }
+
+    /** Level 1 asks for a volume, level 2 for the volume of a filling, level 3 for a missing edge. */
+    public function vary(int $seed, int $level): Variation
+    {
+        if ($level < 1 || $level > 3) {
+            throw InvalidQuantities::because('Practice has three levels: 1, 2 and 3.', 'level');
+        }
+        $random = new Randomizer(new Xoshiro256StarStar($seed * 10 + $level));
+        $unit = $this->length->unit;
+        [$length, $width, $height] = [$random->getInt(3, 10 + 2 * $level), $random->getInt(2, 9), $random->getInt(3, 9)];
+        $in = static fn (int $number, int $power = 1): Quantity => Quantity::of($number, $unit->power($power));
+        $quantities = ['mode' => 'edges', 'length' => (string) $length, 'width' => (string) $width, 'height' => (string) $height, 'unit' => $unit->symbol(), 'view' => 'box'];
+        $edges = "{$in($length)->written()} long and {$in($width)->written()} wide";
+        $volume = $length * $width * $height;
+        if ($level === 1) {
+            return Variation::of($quantities, "A box is {$edges} and {$in($height)->written()} high. What is its volume?", $in($volume, 3), [
+                'The edges were added instead of multiplied.' => $in($length + $width + $height, 3),
+                'This is the area of the base only.' => $in($length * $width, 3),
+                'This is a length, not a volume.' => $in($volume),
+            ]);
+        }
+        if ($level === 2) {
+            $fill = $random->getInt(1, $height - 1);
+
+            return Variation::of($quantities + ['fill' => (string) $fill], "A box is {$edges} and {$in($height)->written()} high. It is filled {$in($fill)->written()} high. What is the volume of the filling?", $in($length * $width * $fill, 3), [
+                'This is the volume of the whole box.' => $in($volume, 3),
+                'This is what is still empty.' => $in($volume - $length * $width * $fill, 3),
+                'This is the area of the base only.' => $in($length * $width, 3),
+            ]);
+        }
+
+        return Variation::of($quantities, "A box is {$edges}. Its volume is {$in($volume, 3)->written()}. How high is it?", $in($height), [
+            'This is the height times the width: divide by both edges of the base.' => $in($width * $height),
+            'The edges were added before dividing.' => Quantity::of(BigRational::nd($volume, $length + $width), $unit),
+            'This is a volume, not a length.' => $in($height, 3),
+        ]);
+    }
+
+    public function base(): Quantity
+    {
+        return $this->length->times($this->width);
+    }
+
+    public function volume(): Quantity
+    {
+        return $this->base()->times($this->height);
+    }
+
+    public function surface(): Quantity
+    {
+        $twice = Quantity::of(2);
+
+        return $this->base()->plus($this->length->times($this->height))->plus($this->width->times($this->height))->times($twice);
+    }
+
+    public function hasWholeEdges(): bool
+    {
+        return $this->length->isWhole() && $this->width->isWhole() && $this->height->isWhole();
+    }
+
+    /**
+     * Every box with whole-number edges and this volume, edges from the longest down, none longer than the limit if there is one.
+     *
+     * @return list<array{int, int, int}>
+     */
+    public function boxesOfSameVolume(): array
+    {
+        $volume = $this->length->value->multipliedBy($this->width->value)->multipliedBy($this->height->value)->simplified();
+        if (! $volume->getDenominator()->isEqualTo(1) || $volume->isGreaterThan(self::LARGEST_VOLUME)) {
+            return [];
+        }
+
+        return self::boxes($volume->toInt(), $this->longestEdge);
+    }
+
+    /** @return list<array{int, int, int}> */
+    private static function boxes(int $volume, int $longestEdge): array
+    {
+        $boxes = [];
+        for ($short = 1; $short ** 3 <= $volume; $short++) {
+            for ($middle = $short; $short * $middle * $middle <= $volume; $middle++) {
+                $long = intdiv($volume, $short * $middle);
+                if ($short * $middle * $long === $volume && ($longestEdge === 0 || $long <= $longestEdge)) {
+                    $boxes[] = [$long, $middle, $short];
+                }
+            }
+        }
+
+        return array_reverse($boxes);
+    }
+
+    /** @param 'box'|'cubes'|'net' $view */
+    private static function ofVolume(Reading $reading, Unit $unit, string $view): self
+    {
+        $volume = $reading->whole('volume', 'The volume', 1, self::LARGEST_VOLUME);
+        $limit = $reading->has('longest') ? $reading->whole('longest', 'The longest edge allowed', 1, self::LARGEST_VOLUME) : 0;
+        $boxes = self::boxes($volume, $limit);
+        if ($boxes === []) {
+            // The first of all boxes is the nearest to a cube: its longest edge is the least that will do.
+            $least = self::boxes($volume, 0)[0][0] ?? $volume;
+            throw InvalidQuantities::because("No box with whole edges up to {$limit} has a volume of {$volume}. Allow edges up to {$least}.", 'longest');
+        }
+        $edge = static fn (int $length): Quantity => Quantity::of(BigInteger::of($length), $unit);
+        // The first is the nearest to a cube.
+        [$length, $width, $height] = $boxes[0];
+        $solid = new self($edge($length), $edge($width), $edge($height), null, $view, $limit);
+        $solid->refuseExtremeShape();
+
+        return $solid;
+    }
+
+    private function enlarged(int $times): Quantity
+    {
+        return $this->volume()->times(Quantity::of($times));
+    }
+
+    private function edgesInWords(): string
+    {
+        return "{$this->length->written()} long, {$this->width->written()} wide and {$this->height->written()} high";
+    }
+
+    private function refuseExtremeShape(): void
+    {
+        $edges = [$this->length->value->toFloat(), $this->width->value->toFloat(), $this->height->value->toFloat()];
+        if (max($edges) > 40 * min($edges)) {
+            throw InvalidQuantities::because('One edge is more than 40 times another: drawn to scale, the box would be a line. Use edges closer to each other.', 'length');
+        }
+        if ($this->view === 'cubes' && (! $this->hasWholeEdges() || max($edges) > 12)) {
+            throw InvalidQuantities::because('Unit cubes need whole-number edges of at most 12. Choose the plain box, or other edges.', 'view');
+        }
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Format;
+
+use DOMDocument;
+use DOMElement;
+use DOMNode;
+use DomainException;
+
+/** Makes an SVG picture safe: only drawing elements and attributes are kept, nothing that loads, links or runs. */
+final class SvgCleaner
+{
+    private const ELEMENTS = ['svg', 'g', 'defs', 'title', 'desc', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'text', 'tspan', 'lineargradient', 'radialgradient', 'stop', 'clippath', 'symbol', 'use'];
+
+    private const ATTRIBUTES = ['id', 'd', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'dx', 'dy', 'width', 'height', 'viewbox', 'points', 'transform', 'fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'offset', 'stop-color', 'stop-opacity', 'gradientunits', 'gradienttransform', 'clip-path', 'clip-rule', 'preserveaspectratio', 'version'];
+
+    private const MOST_ELEMENTS = 20000;
+
+    /** @throws DomainException when it is not an SVG picture */
+    public static function clean(string $svg): string
+    {
+        if (preg_match('/<!DOCTYPE|<!ENTITY/i', $svg) === 1) {
+            $svg = (string) preg_replace('/<!DOCTYPE[^>\[]*(\[[^\]]*\])?[^>]*>/i', '', $svg);
+        }
+        $document = new DOMDocument;
+        $before = libxml_use_internal_errors(true);
+        $read = $document->loadXML($svg, LIBXML_NONET);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        $root = $document->documentElement;
+        if (! $read || $root === null || strtolower($root->localName ?? '') !== 'svg') {
+            throw new DomainException('This file is not an SVG picture that can be read. Save it again as “plain SVG” or choose a PNG.');
+        }
+        if ($document->getElementsByTagName('*')->length > self::MOST_ELEMENTS) {
+            throw new DomainException('This SVG picture has too many parts. Save it as a PNG instead.');
+        }
+        self::cleanElement($root);
+
+        return (string) $document->saveXML($root);
+    }
+
+    private static function cleanElement(DOMElement $element): void
+    {
+        foreach (iterator_to_array($element->attributes) as $attribute) {
+            $name = strtolower($attribute->nodeName);
+            $isInnerLink = $name === 'xlink:href' || $name === 'href' ? str_starts_with($attribute->nodeValue ?? '', '#') : null;
+            $loads = preg_match('/url\(\s*[\'"]?(?!#)/i', $attribute->nodeValue ?? '') === 1;
+            if ($isInnerLink === false || ($isInnerLink === null && (! in_array($name, self::ATTRIBUTES, true) || $loads))) {
+                $element->removeAttributeNode($attribute);
+            }
+        }
+        foreach (iterator_to_array($element->childNodes) as $child) {
+            if (! self::mayStay($child)) {
+                $element->removeChild($child);
+            } elseif ($child instanceof DOMElement) {
+                self::cleanElement($child);
+            }
+        }
+    }
+
+    private static function mayStay(DOMNode $node): bool
+    {
+        return $node instanceof DOMElement
+            ? in_array(strtolower($node->localName ?? ''), self::ELEMENTS, true)
+            : $node->nodeType === XML_TEXT_NODE;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Lesson;
+
+/** One lesson document, read and checked for what the schema cannot say. */
+final readonly class Lesson
+{
+    public const FORMAT = 'daybright-lesson';
+
+    public const VERSION = 1;
+
+    /**
+     * @param float $minutes planned length
+     * @param float $pace words a minute at which the teacher speaks
+     * @param list<Aim> $aims
+     * @param list<Part> $parts
+     * @param array<string, Medium> $media by id
+     */
+    private function __construct(
+        public string $title,
+        public float $minutes,
+        public float $pace,
+        public string $typeface,
+        public array $aims,
+        public array $parts,
+        public array $media,
+    ) {}
+
+    /**
+     * @param array<mixed> $document
+     *
+     * @throws InvalidLesson
+     */
+    public static function from(array $document): self
+    {
+        $fields = new Fields($document);
+        $media = [];
+        foreach ($fields->fields('media')->names() as $id) {
+            $media[$id] = Medium::from($id, $fields->fields('media')->fields($id));
+        }
+        $lesson = new self(
+            $fields->text('title'),
+            $fields->number('minutes'),
+            $fields->number('pace', 130),
+            $fields->text('typeface', 'lexend'),
+            array_map(Aim::from(...), $fields->list('aims')),
+            array_map(Part::from(...), $fields->list('parts')),
+            $media,
+        );
+        $lesson->refuseRepeatedIds();
+
+        return $lesson;
+    }
+
+    /** @return list<Slide> in the order of the lesson, side slides where they stand */
+    public function slides(): array
+    {
+        return array_merge(...array_map(static fn (Part $part): array => $part->slides, $this->parts));
+    }
+
+    /** @return list<Slide> */
+    public function mainSlides(): array
+    {
+        return array_values(array_filter($this->slides(), static fn (Slide $slide): bool => ! $slide->side));
+    }
+
+    public function slide(string $id): ?Slide
+    {
+        foreach ($this->slides() as $slide) {
+            if ($slide->id === $id) {
+                return $slide;
+            }
+        }
+
+        return null;
+    }
+
+    private function refuseRepeatedIds(): void
+    {
+        $seen = [];
+        foreach ($this->slides() as $slide) {
+            $ids = [$slide->id, ...array_map(static fn (Step $step): string => $step->id, $slide->steps), ...array_map(static fn (Block $block): string => $block->id, $slide->blocks)];
+            foreach ($ids as $id) {
+                if (isset($seen[$id])) {
+                    throw InvalidLesson::repeatedId($id);
+                }
+                $seen[$id] = true;
+            }
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Lesson;
+
+/** A picture in the lesson, built up in steps. */
+final readonly class Slide
+{
+    /**
+     * @param bool $side whether it is reached only by a link on another slide
+     * @param list<string> $aims ids of the aims it serves
+     * @param non-empty-list<Step> $steps
+     * @param list<Block> $blocks
+     */
+    public function __construct(
+        public string $id,
+        public string $title,
+        public bool $side,
+        public string $arrangement,
+        public array $aims,
+        public array $steps,
+        public array $blocks,
+        public PartKind $part,
+    ) {}
+
+    public static function from(Fields $fields, PartKind $part): self
+    {
+        $steps = array_map(Step::from(...), $fields->list('steps'));
+
+        return new self(
+            $fields->text('id'),
+            $fields->text('title', ''),
+            $fields->flag('side'),
+            $fields->text('arrangement'),
+            $fields->texts('aims'),
+            $steps === [] ? throw InvalidLesson::missing($fields->at('steps')) : $steps,
+            array_map(Block::from(...), $fields->list('blocks')),
+            $part,
+        );
+    }
+
+    /** The number of a step, from 0; a step that is not on this slide counts as the first, so that nothing is lost from view. */
+    public function stepNumber(string $id): int
+    {
+        foreach ($this->steps as $number => $step) {
+            if ($step->id === $id) {
+                return $number;
+            }
+        }
+
+        return 0;
+    }
+
+    public function hasStep(string $id): bool
+    {
+        return in_array($id, array_map(static fn (Step $step): string => $step->id, $this->steps), true);
+    }
+
+    public function block(string $id): ?Block
+    {
+        foreach ($this->blocks as $block) {
+            if ($block->id === $id) {
+                return $block;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths\Expression;
+
+use Daybright\Maths\Quantity;
+
+/** Two things added, taken away, multiplied, divided or raised to a power. */
+final readonly class Operation implements Expression
+{
+    /** @param '+'|'-'|'×'|'of'|'implicit'|'/'|'÷'|'^' $sign “÷” is a division typed with its own sign, “/” is typed as a fraction */
+    public function __construct(private string $sign, private Expression $left, private Expression $right) {}
+
+    public function evaluate(array $known): Quantity
+    {
+        $left = $this->left->evaluate($known);
+        $right = $this->right->evaluate($known);
+
+        return match ($this->sign) {
+            '+' => $left->plus($right),
+            '-' => $left->minus($right),
+            '×', 'of', 'implicit' => $left->times($right),
+            '/', '÷' => $left->over($right),
+            '^' => $left->power($right),
+        };
+    }
+
+    public function tex(): string
+    {
+        if ($this->sign === '/') {
+            return '\\frac{'.Bracketed::opened($this->left)->tex().'}{'.Bracketed::opened($this->right)->tex().'}';
+        }
+        if ($this->sign === '^') {
+            return self::held($this->left, 5).'^{'.$this->right->tex().'}';
+        }
+        $sign = match ($this->sign) {
+            '+' => ' + ',
+            '-' => ' - ',
+            '÷' => ' \\div ',
+            '×' => ' \\times ',
+            'of' => '\\text{ of }',
+            'implicit' => '\\,',
+        };
+
+        return self::held($this->left, $this->strength()).$sign.self::held($this->right, $this->strength() + ($this->sign === '-' || $this->sign === '÷' ? 1 : 0));
+    }
+
+    public function strength(): int
+    {
+        return match ($this->sign) {
+            '+', '-' => 1,
+            '×', 'of', 'implicit', '÷' => 2,
+            '/' => 3,
+            '^' => 4,
+        };
+    }
+
+    private static function held(Expression $part, int $strength): string
+    {
+        return $part->strength() < $strength ? '('.$part->tex().')' : $part->tex();
+    }
+}

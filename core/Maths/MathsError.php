@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths;
+
+use DomainException;
+
+/** Something in a sum that cannot be read or worked out; the message is a sentence for a teacher. */
+final class MathsError extends DomainException
+{
+    private function __construct(string $message, public readonly ?int $position = null)
+    {
+        parent::__construct($message);
+    }
+
+    /** @param int $position character counted from 0 */
+    public static function unexpected(string $found, int $position): self
+    {
+        $what = $found === '' ? 'The sum stops too early' : "“{$found}” does not fit here";
+
+        return new self(sprintf('%s (character %d). Check the signs and brackets.', $what, $position + 1), $position);
+    }
+
+    public static function unknownName(string $name): self
+    {
+        return new self("“{$name}” has no value yet. Give its value first.");
+    }
+
+    public static function unlikeUnits(Unit $left, Unit $right): self
+    {
+        return new self(sprintf(
+            'These cannot be added or compared: %s is %s and %s is %s.',
+            $left->written(), $left->kindInWords(), $right->written(), $right->kindInWords(),
+        ));
+    }
+
+    public static function divisionByZero(): self
+    {
+        return new self('Nothing can be divided by zero.');
+    }
+
+    public static function notARoot(): self
+    {
+        return new self('A negative number has no square root here.');
+    }
+
+    public static function notAPower(): self
+    {
+        return new self('A power must be a whole number between −20 and 20, without a unit.');
+    }
+
+    public static function unknownUnit(string $written): self
+    {
+        return new self("“{$written}” is not a unit this lesson knows. Use for example cm, m², litres or km/h.");
+    }
+}

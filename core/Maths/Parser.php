@@ -1,0 +1,303 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths;
+
+use Brick\Math\BigRational;
+use Daybright\Maths\Expression\Bracketed;
+use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\Expression\Name;
+use Daybright\Maths\Expression\Negation;
+use Daybright\Maths\Expression\Number;
+use Daybright\Maths\Expression\Operation;
+use Daybright\Maths\Expression\Pi;
+use Daybright\Maths\Expression\Root;
+
+/**
+ * Reads a sum in school notation: “2(3 + 4)”, “1 1/2 + 3/4”, “30% of 50 kg”, “√(9 + 16)”, “½ b h”.
+ *
+ * Grammar, loosest first: sum, product (× ÷ / and things side by side), sign, power, single thing.
+ */
+final class Parser
+{
+    private int $next = 0;
+
+    /** @param list<Token> $tokens */
+    public function __construct(private readonly array $tokens) {}
+
+    /** @throws MathsError */
+    public static function read(string $sum): Expression
+    {
+        return (new self(Tokens::of($sum)))->parseWhole();
+    }
+
+    /** @throws MathsError when anything is left over */
+    public function parseWhole(): Expression
+    {
+        $expression = $this->sum();
+        if ($this->peek() !== null) {
+            throw $this->unexpected();
+        }
+
+        return $expression;
+    }
+
+    private function sum(): Expression
+    {
+        $left = $this->product();
+        while (($sign = $this->takeAny(['+', '-'])) !== null) {
+            $left = new Operation($sign === '+' ? '+' : '-', $left, $this->product());
+        }
+
+        return $left;
+    }
+
+    private function product(): Expression
+    {
+        $left = $this->beside();
+        while (($sign = $this->takeAny(['×', 'of', '/', '÷'])) !== null) {
+            $right = $this->beside();
+            $left = new Operation(match ($sign) {
+                '×' => '×', 'of' => 'of', '÷' => '÷', default => '/'
+            }, $left, $right);
+        }
+
+        return $left;
+    }
+
+    private function beside(): Expression
+    {
+        $left = $this->signed();
+        while ($this->startsBeside()) {
+            $left = new Operation('implicit', $left, $this->power());
+        }
+
+        return $left;
+    }
+
+    /** Things side by side are multiplied, but two numbers side by side are not: “3 4” is a slip. */
+    private function startsBeside(): bool
+    {
+        $token = $this->peek();
+
+        return $token !== null && ($token->kind === 'name' || $token->is('(') || $token->is('√') || $token->is('sqrt') || $token->is('π') || $token->is('pi'));
+    }
+
+    private function signed(): Expression
+    {
+        if ($this->takeAny(['-']) !== null) {
+            return new Negation($this->signed());
+        }
+        $this->takeAny(['+']);
+
+        return $this->power();
+    }
+
+    private function power(): Expression
+    {
+        $base = $this->single();
+        if ($this->takeAny(['^']) !== null) {
+            return new Operation('^', $base, $this->signed());
+        }
+        $token = $this->peek();
+        if ($token !== null && $token->kind === 'sign' && preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+$/u', $token->text) === 1) {
+            $this->next++;
+            $exponent = Tokens::exponent($token->text);
+
+            return new Operation('^', $base, new Number(self::rational($exponent, $token), $exponent, Unit::none()));
+        }
+
+        return $base;
+    }
+
+    private function single(): Expression
+    {
+        $token = $this->peek();
+        if ($token === null) {
+            throw $this->unexpected();
+        }
+        if ($token->kind === 'unit') {
+            return $this->money($token);
+        }
+        $this->next++;
+
+        return match (true) {
+            $token->kind === 'number' => $this->number($token),
+            $token->kind === 'name' => new Name($token->text),
+            $token->is('π'), $token->is('pi') => new Pi,
+            $token->is('√'), $token->is('sqrt') => new Root($this->single()),
+            $token->is('(') => $this->bracketed(),
+            default => throw MathsError::unexpected($token->text, $token->position),
+        };
+    }
+
+    private function bracketed(): Expression
+    {
+        $inner = $this->sum();
+        if ($this->takeAny([')']) === null) {
+            throw $this->unexpected();
+        }
+
+        return new Bracketed($inner);
+    }
+
+    private function money(Token $symbol): Expression
+    {
+        $unit = Units::find($symbol->text);
+        $after = $this->tokens[$this->next + 1] ?? null;
+        if ($unit === null || ! $unit->isMoney() || $after?->kind !== 'number') {
+            throw $this->unexpected();
+        }
+        $this->next += 2;
+
+        return new Number(self::rational($after->text, $after), $after->text, $unit);
+    }
+
+    private function number(Token $token): Expression
+    {
+        [$value, $written] = [self::rational($token->text, $token), Tokens::folded($token->text)];
+        $mixed = $this->mixed($token);
+        if ($mixed !== null) {
+            [$value, $written] = [$value->plus($mixed[0]), $written.' '.$mixed[1]];
+        }
+
+        return new Number($value, $written, $this->unit());
+    }
+
+    /**
+     * The fraction of a mixed number: in “1 1/2” the “1/2”.
+     *
+     * @return array{BigRational, string}|null
+     */
+    private function mixed(Token $whole): ?array
+    {
+        $top = $this->peek();
+        if ($top === null || $top->kind !== 'number' || str_contains($whole->text, '.')) {
+            return null;
+        }
+        if (preg_match('/^[¼½¾]$/u', $top->text) === 1) {
+            $this->next++;
+
+            return [BigRational::of(Tokens::folded($top->text)), Tokens::folded($top->text)];
+        }
+        $slash = $this->tokens[$this->next + 1] ?? null;
+        $bottom = $this->tokens[$this->next + 2] ?? null;
+        if (! $top->spaceBefore || $slash === null || ! in_array($slash->text, ['/', '⁄'], true) || $bottom?->kind !== 'number') {
+            return null;
+        }
+        $this->next += 3;
+        $divisor = self::rational($bottom->text, $bottom);
+        if ($divisor->isZero()) {
+            throw MathsError::divisionByZero();
+        }
+
+        return [self::rational($top->text, $top)->dividedBy($divisor), $top->text.'/'.$bottom->text];
+    }
+
+    private function unit(): Unit
+    {
+        if ($this->takeAny(['%']) !== null) {
+            return Unit::percent();
+        }
+        $unit = Unit::none();
+        $sign = 1;
+        $power = 1;
+        while (($token = $this->peek()) !== null) {
+            $word = mb_strtolower($token->text);
+            if ($token->kind === 'unit' && $word === 'percent') {
+                $this->next++;
+
+                return Unit::percent();
+            }
+            if ($token->kind === 'unit' && ($word === 'square' || $word === 'cubic')) {
+                $power = $word === 'square' ? 2 : 3;
+            } elseif ($token->kind === 'unit' && $word === 'per') {
+                $sign = -1;
+            } elseif ($token->is('/') && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
+                $sign = -1;
+            } elseif ($token->kind === 'unit' && ($found = Units::find($token->text)) !== null && ! ($found->isMoney() && $token->text !== 'p' && mb_strlen($token->text) === 1)) {
+                $this->next++;
+                $found = $found->power($power * $this->unitPower());
+                $unit = $sign === 1 ? $unit->times($found) : $unit->per($found);
+                $power = 1;
+
+                continue;
+            } else {
+                break;
+            }
+            $this->next++;
+        }
+
+        return $unit;
+    }
+
+    private function unitPower(): int
+    {
+        $token = $this->peek();
+        if ($token !== null && $token->kind === 'sign' && preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+$/u', $token->text) === 1) {
+            $this->next++;
+
+            return (int) Tokens::exponent($token->text);
+        }
+        if ($token !== null && $token->kind === 'unit' && in_array($token->text, ['squared', 'cubed'], true)) {
+            $this->next++;
+
+            return $token->text === 'squared' ? 2 : 3;
+        }
+        $digit = $this->tokens[$this->next + 1] ?? null;
+        if ($token !== null && $token->is('^') && $digit?->kind === 'number') {
+            $this->next += 2;
+
+            return (int) $digit->text;
+        }
+        // “cm3” typed without a raised figure.
+        if ($token !== null && $token->kind === 'number' && ! $token->spaceBefore && ($token->text === '2' || $token->text === '3')) {
+            $this->next++;
+
+            return (int) $token->text;
+        }
+
+        return 1;
+    }
+
+    private static function rational(string $written, Token $token): BigRational
+    {
+        try {
+            return BigRational::of(str_replace([',', "\u{202F}", "\u{00A0}", ' '], '', Tokens::folded($written)));
+        } catch (\Brick\Math\Exception\MathException) {
+            throw MathsError::unexpected($token->text, $token->position);
+        }
+    }
+
+    private function peek(): ?Token
+    {
+        return $this->tokens[$this->next] ?? null;
+    }
+
+    /** @param list<string> $signs in folded form; “÷” keeps its own name so that it is set as typed */
+    private function takeAny(array $signs): ?string
+    {
+        $token = $this->peek();
+        if ($token === null || $token->kind !== 'sign') {
+            return null;
+        }
+        $folded = $token->text === '÷' ? '÷' : Tokens::folded($token->text);
+        if (! in_array($folded, $signs, true) && ! ($token->text === 'x' && in_array('×', $signs, true))) {
+            return null;
+        }
+        $this->next++;
+
+        return $token->text === 'x' ? '×' : $folded;
+    }
+
+    private function unexpected(): MathsError
+    {
+        $token = $this->peek();
+        $last = $this->tokens[count($this->tokens) - 1] ?? null;
+
+        return $token === null
+            ? MathsError::unexpected('', $last?->end() ?? 0)
+            : MathsError::unexpected($token->text, $token->position);
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths;
+
+/** Cuts a sum, as teachers type it, into tokens. */
+final class Tokens
+{
+    /** Spellings that are folded into one sign. */
+    private const SIGNS = ['*' => '×', '·' => '×', '⋅' => '×', '÷' => '/', '∕' => '/', '⁄' => '/', '−' => '-', '–' => '-', '¼' => '1/4', '½' => '1/2', '¾' => '3/4'];
+
+    private const SUPERSCRIPTS = ['⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4', '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9', '⁻' => '-'];
+
+    /**
+     * @return list<Token>
+     *
+     * @throws MathsError at the first character that has no place in a sum
+     */
+    public static function of(string $sum): array
+    {
+        $tokens = [];
+        $position = 0;
+        $space = false;
+        while (($rest = mb_substr($sum, $position)) !== '') {
+            if (preg_match('/^[\s\x{00A0}\x{202F}]+/u', $rest, $match) === 1) {
+                $position += mb_strlen($match[0]);
+                $space = true;
+
+                continue;
+            }
+            [$kind, $text] = self::next($rest, $tokens, $space);
+            if ($kind === null) {
+                throw MathsError::unexpected($text, $position);
+            }
+            $tokens[] = new Token($kind, $text, $position, $space);
+            $position += mb_strlen($text);
+            $space = false;
+        }
+
+        return $tokens;
+    }
+
+    public static function folded(string $text): string
+    {
+        return self::SIGNS[$text] ?? $text;
+    }
+
+    public static function exponent(string $superscript): string
+    {
+        return strtr($superscript, self::SUPERSCRIPTS);
+    }
+
+    /**
+     * @param list<Token> $before
+     * @return array{'number'|'unit'|'name'|'sign'|'relation'|null, string}
+     */
+    private static function next(string $rest, array $before, bool $space): array
+    {
+        if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|\d{1,3}(?:[\x{00A0}\x{202F}]\d{3})+(?!\d)|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
+            return ['number', $match[0]];
+        }
+        if (preg_match('/^[¼½¾]/u', $rest, $match) === 1) {
+            return ['number', $match[0]];
+        }
+        if (preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+/u', $rest, $match) === 1) {
+            return ['sign', $match[0]];
+        }
+        if (preg_match('/^(≈|≠|≤|≥|<|>|=)/u', $rest, $match) === 1) {
+            return ['relation', $match[0]];
+        }
+        if (preg_match('/^°C(?!\p{L})/u', $rest, $match) === 1 || preg_match('/^[°£$€]/u', $rest, $match) === 1) {
+            return ['unit', $match[0]];
+        }
+        if (preg_match('~^[-+−–×*·⋅/÷∕⁄^()√π%]~u', $rest, $match) === 1) {
+            return ['sign', $match[0]];
+        }
+        if (preg_match('/^\p{L}+/u', $rest, $match) === 1) {
+            return self::word($match[0], $before, $space);
+        }
+
+        return [null, mb_substr($rest, 0, 1)];
+    }
+
+    /**
+     * A letter is a unit after a number or another unit, and a name elsewhere: “3 m” is three metres, “F = m a” a formula.
+     *
+     * @param list<Token> $before
+     * @return array{'unit'|'name'|'sign', string}
+     */
+    private static function word(string $word, array $before, bool $space): array
+    {
+        if ($word === 'of' || ($word === 'x' && $space && self::endsValue($before))) {
+            return ['sign', $word];
+        }
+        if ($word === 'sqrt' || $word === 'pi') {
+            return ['sign', $word];
+        }
+        $isUnit = Units::find($word) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
+        if ($isUnit && self::unitMayFollow($before)) {
+            return ['unit', $word];
+        }
+
+        return ['name', $word];
+    }
+
+    /** @param list<Token> $before */
+    private static function endsValue(array $before): bool
+    {
+        $last = end($before);
+
+        return $last !== false && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || isset(self::SUPERSCRIPTS[mb_substr($last->text, 0, 1)]));
+    }
+
+    /** @param list<Token> $before */
+    private static function unitMayFollow(array $before): bool
+    {
+        $last = end($before);
+        if ($last === false) {
+            return false;
+        }
+        if ($last->kind === 'number' || $last->kind === 'unit') {
+            return true;
+        }
+        $previous = $before[count($before) - 2] ?? null;
+        if ($last->is('/')) {
+            return $previous?->kind === 'unit';
+        }
+
+        return isset(self::SUPERSCRIPTS[mb_substr($last->text, 0, 1)]) && $previous?->kind === 'unit';
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question;
+
+/** What marking an answer came to. */
+final readonly class Marking
+{
+    /**
+     * @param int|null $earned marks, null while the teacher has yet to mark it
+     * @param string $sentence for the student
+     */
+    private function __construct(public ?int $earned, public int $outOf, public string $sentence) {}
+
+    public static function right(int $marks): self
+    {
+        return new self($marks, $marks, 'That is right.');
+    }
+
+    public static function partly(int $earned, int $marks, string $sentence): self
+    {
+        return new self($earned, $marks, $sentence);
+    }
+
+    public static function wrong(int $marks, string $sentence): self
+    {
+        return new self(0, $marks, $sentence);
+    }
+
+    public static function forTheTeacher(int $marks): self
+    {
+        return new self(null, $marks, 'Your teacher will read this. Compare it with the answer.');
+    }
+
+    public function isRight(): ?bool
+    {
+        return $this->earned === null ? null : $this->earned === $this->outOf;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question;
+
+use Daybright\Lesson\Fields;
+use Daybright\Lesson\InvalidLesson;
+
+/** A question with its marks, its time, its answer and its marking. */
+final readonly class Question
+{
+    private const LONGEST = 2000;
+
+    private function __construct(private QuestionKind $kind, private Fields $content) {}
+
+    public static function from(Fields $content): self
+    {
+        $asked = $content->text('type');
+        // The registry of question kinds: one line each.
+        $kinds = [new Choice, new NumberWithUnit, new ShortText];
+        foreach ($kinds as $kind) {
+            if ($kind->name() === $asked) {
+                return new self($kind, $content);
+            }
+        }
+        throw InvalidLesson::unknownKind($asked, $content->at('type'));
+    }
+
+    public function type(): string
+    {
+        return $this->kind->name();
+    }
+
+    public function prompt(): string
+    {
+        return $this->content->text('prompt', '');
+    }
+
+    public function marks(): int
+    {
+        return $this->content->whole('marks', 1);
+    }
+
+    public function seconds(): int
+    {
+        return ThinkingTime::of($this->content->optionalNumber('seconds'), $this->marks());
+    }
+
+    public function stops(): bool
+    {
+        return $this->content->flag('stops', true);
+    }
+
+    public function answer(): string
+    {
+        return $this->kind->answer($this->content);
+    }
+
+    public function unfinished(): ?string
+    {
+        return trim($this->prompt()) === '' ? 'This question does not ask anything yet.' : $this->kind->unfinished($this->content);
+    }
+
+    /** @throws InvalidAnswer */
+    public function mark(string $given): Marking
+    {
+        if (trim($given) === '') {
+            throw InvalidAnswer::blank();
+        }
+        if (mb_strlen($given) > self::LONGEST) {
+            throw InvalidAnswer::tooLong();
+        }
+
+        return $this->kind->mark($this->content, $given);
+    }
+
+    public function readable(string $given): string
+    {
+        return $this->kind->readable($this->content, $given);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Ready\Rules\AnswerShowsEarly;
+use Daybright\Ready\Rules\EmptyScript;
+use Daybright\Ready\Rules\FalseEquality;
+use Daybright\Ready\Rules\FullSlide;
+use Daybright\Ready\Rules\OverTime;
+use Daybright\Ready\Rules\PictureWithoutWords;
+use Daybright\Ready\Rules\UnfinishedBlock;
+use Daybright\Ready\Rules\UnitTrouble;
+use Daybright\Scene\SlidePainter;
+
+/** The check before recording: every rule, one line each. */
+final readonly class ReadyCheck
+{
+    public function __construct(private SlidePainter $painter) {}
+
+    /** @return list<Finding> */
+    public function of(Lesson $lesson): array
+    {
+        $scenes = [];
+        foreach ($lesson->slides() as $slide) {
+            $scenes[$slide->id] = $this->painter->paint($lesson, $slide);
+        }
+        $inspection = new Inspection($lesson, $scenes);
+
+        return array_merge(...array_map(static fn (Rule $rule): array => $rule->check($inspection), self::rules()));
+    }
+
+    /** @return non-empty-list<Rule> */
+    public static function rules(): array
+    {
+        return [
+            new FalseEquality,
+            new UnitTrouble,
+            new AnswerShowsEarly,
+            new UnfinishedBlock,
+            new FullSlide,
+            new PictureWithoutWords,
+            new EmptyScript,
+            new OverTime,
+        ];
+    }
+}

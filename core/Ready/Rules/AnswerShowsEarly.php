@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready\Rules;
+
+use Daybright\Lesson\Block;
+use Daybright\Lesson\Slide;
+use Daybright\Question\Question;
+use Daybright\Ready\Finding;
+use Daybright\Ready\Inspection;
+use Daybright\Ready\Rule;
+use Daybright\Scene\Scene;
+
+/** An answer that can be seen or heard at or before the step of its question. */
+final readonly class AnswerShowsEarly implements Rule
+{
+    public function name(): string
+    {
+        return 'answer-shows-early';
+    }
+
+    public function check(Inspection $inspection): array
+    {
+        $findings = [];
+        foreach ($inspection->lesson->slides() as $slide) {
+            foreach ($slide->blocks as $block) {
+                if ($block->kind === 'question') {
+                    array_push($findings, ...$this->question($slide, $block, $inspection->scenes[$slide->id]));
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function question(Slide $slide, Block $block, Scene $scene): array
+    {
+        $asked = $slide->stepNumber($block->step);
+        if ($slide->stepNumber($block->stepOf('answer')) <= $asked) {
+            return [Finding::ofBlock($this->name(), 'The answer appears together with its question. Give the answer a later step.', $slide->id, $block->id)];
+        }
+        $answer = self::folded(Question::from($block->content)->answer());
+        if (! self::isTelling($answer)) {
+            return [];
+        }
+        foreach ($scene->groups as $group) {
+            if ($group->block !== $block->id && $group->stepNumber <= $asked && self::holds(self::folded($group->written()), $answer)) {
+                return [Finding::ofBlock($this->name(), "The answer “{$answer}” can be read on the slide before the question is tried. Let it appear at a later step.", $slide->id, $block->id)];
+            }
+        }
+        foreach (array_slice($slide->steps, 0, $asked + 1) as $step) {
+            if (self::holds(self::folded($step->script), $answer)) {
+                return [Finding::ofStep($this->name(), "The script says the answer “{$answer}” before the question is tried.", $slide->id, $step->id)];
+            }
+        }
+
+        return [];
+    }
+
+    /** A bare digit turns up anywhere; it gives nothing away. */
+    private static function isTelling(string $answer): bool
+    {
+        return mb_strlen($answer) >= 3;
+    }
+
+    private static function holds(string $text, string $answer): bool
+    {
+        return preg_match('/(?<![\p{L}\p{N}.])'.preg_quote($answer, '/').'(?![\p{L}\p{N}]|\.\d)/u', $text) === 1;
+    }
+
+    private static function folded(string $text): string
+    {
+        return trim(mb_strtolower((string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text)), ' .');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready\Rules;
+
+use Daybright\Lesson\Block;
+use Daybright\Question\Question;
+use Daybright\Ready\Finding;
+use Daybright\Ready\Inspection;
+use Daybright\Ready\Rule;
+
+/** A figure that cannot be drawn, a question without an answer, a picture that was never chosen. */
+final readonly class UnfinishedBlock implements Rule
+{
+    public function name(): string
+    {
+        return 'unfinished';
+    }
+
+    public function check(Inspection $inspection): array
+    {
+        $findings = [];
+        foreach ($inspection->lesson->slides() as $slide) {
+            foreach ($slide->blocks as $block) {
+                $sentence = $inspection->scenes[$slide->id]->problems[$block->id] ?? $this->missing($block);
+                if ($sentence !== null) {
+                    $findings[] = Finding::ofBlock($this->name(), $sentence, $slide->id, $block->id);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    private function missing(Block $block): ?string
+    {
+        return match ($block->kind) {
+            'question' => Question::from($block->content)->unfinished(),
+            'picture' => $block->content->has('medium') ? null : 'No picture has been chosen yet. Choose one or take the block away.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready;
+
+use Closure;
+use Daybright\Block\Blocks;
+use Daybright\Maths\Equality;
+use Daybright\Maths\EqualityChecker;
+use Daybright\Scene\SlidePainter;
+
+/** Every equality written on a slide or in a script, with where it stands. */
+final class Sums
+{
+    /**
+     * @param Closure(Equality): bool $wanted
+     * @return list<Finding>
+     */
+    public static function findings(string $rule, Inspection $inspection, Closure $wanted): array
+    {
+        $findings = [];
+        foreach ($inspection->lesson->slides() as $slide) {
+            $facts = SlidePainter::facts($slide);
+            foreach ($slide->blocks as $block) {
+                foreach (Blocks::kind($block->kind)->statements($block->content) as $statement) {
+                    $text = (string) preg_replace_callback('/\{([a-z][a-z .]*)\}/u', static fn (array $match): string => $facts[$match[1]] ?? $match[0], $statement->text);
+                    foreach (array_filter(EqualityChecker::check($text), $wanted) as $equality) {
+                        $findings[] = Finding::ofBlock($rule, $equality->sentence, $slide->id, $block->id, $statement->field);
+                    }
+                }
+            }
+            foreach ($slide->steps as $step) {
+                foreach (array_filter(EqualityChecker::check($step->script), $wanted) as $equality) {
+                    $findings[] = Finding::ofStep($rule, 'In the script: '.$equality->sentence, $slide->id, $step->id);
+                }
+            }
+        }
+
+        return $findings;
+    }
+}

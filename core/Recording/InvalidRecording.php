@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording;
+
+use DomainException;
+
+/** A take, event or cut that cannot be used; the message says what to do. */
+final class InvalidRecording extends DomainException
+{
+    public static function unknownEvent(string $kind): self
+    {
+        return new self("“{$kind}” is not something that can happen in a recording.");
+    }
+
+    public static function badCut(): self
+    {
+        return new self('A cut must end after it starts, and lie inside the take.');
+    }
+
+    public static function nothingLeft(): self
+    {
+        return new self('This would cut the whole take away. Choose another take or record the slide again.');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Scene;
+
+use Daybright\Lesson\Medium;
+use Daybright\Lesson\PartKind;
+
+/** What a block needs around it to be drawn: the type, the colours of its part, the pictures, the facts of the slide's figures. */
+final readonly class Setting
+{
+    /**
+     * @param array<string, Medium> $media by id
+     * @param array<string, string> $facts name => as written
+     */
+    public function __construct(
+        public Typesetter $type,
+        public PartKind $part,
+        public array $media,
+        public array $facts,
+        public bool $centred = false,
+    ) {}
+
+    public function tint(): string
+    {
+        return $this->part->tint();
+    }
+
+    public function strong(): string
+    {
+        return $this->part->strong();
+    }
+
+    /** “{total}” becomes the figure's own fact; a name that no figure knows is left as it was typed. */
+    public function filled(string $text): string
+    {
+        return (string) preg_replace_callback(
+            '/\{([a-z][a-z .]*)\}/u',
+            fn (array $match): string => $this->facts[$match[1]] ?? $match[0],
+            $text,
+        );
+    }
+}

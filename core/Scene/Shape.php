@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Scene;
+
+/** One drawn thing: an SVG element, and the box that it fills. */
+final readonly class Shape
+{
+    /**
+     * @param array<string, string|float> $attributes
+     * @param list<self> $children
+     * @param string|null $medium id of the picture file, for an image
+     * @param string|null $markup SVG made by the formula setter, trusted
+     */
+    private function __construct(
+        public string $element,
+        public array $attributes,
+        public Box $box,
+        public array $children = [],
+        public string $text = '',
+        public ?string $medium = null,
+        public ?string $markup = null,
+    ) {}
+
+    public static function rectangle(Box $box, Paint $paint, float $corner = 0): self
+    {
+        return new self('rect', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height] + ($corner > 0 ? ['rx' => $corner] : []) + $paint->attributes(), $box);
+    }
+
+    public static function circle(float $x, float $y, float $radius, Paint $paint): self
+    {
+        return new self('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius] + $paint->attributes(), new Box($x - $radius, $y - $radius, 2 * $radius, 2 * $radius));
+    }
+
+    /** @param list<array{float, float}> $points */
+    public static function polygon(array $points, Paint $paint): self
+    {
+        return new self('polygon', ['points' => self::points($points)] + $paint->attributes(), self::around($points));
+    }
+
+    /** @param list<array{float, float}> $points */
+    public static function polyline(array $points, Paint $paint): self
+    {
+        return new self('polyline', ['points' => self::points($points), 'stroke-linecap' => 'round'] + $paint->attributes(), self::around($points));
+    }
+
+    /**
+     * @param list<array{float, string}> $words x of each word's left edge, and the word
+     * @param float $baseline y of the baseline
+     */
+    public static function words(array $words, float $baseline, FontFace $face, float $size, string $colour, Box $box): self
+    {
+        $spans = [];
+        foreach ($words as $index => [$x, $word]) {
+            $spans[] = new self('tspan', ['x' => $x], $box, [], $word.($index < count($words) - 1 ? ' ' : ''));
+        }
+
+        return new self('text', ['y' => $baseline, 'font-family' => $face->family, 'font-weight' => $face->weight, 'font-size' => $size, 'fill' => $colour], $box, $spans);
+    }
+
+    public static function image(Box $box, string $medium): self
+    {
+        return new self('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'xMidYMid meet'], $box, [], '', $medium);
+    }
+
+    /** @param float $baseline y of the baseline */
+    public static function formula(SetFormula $formula, float $x, float $baseline, float $size, string $colour): self
+    {
+        $scale = $size / 1000;
+
+        return new self(
+            'g',
+            ['transform' => sprintf('translate(%s %s) scale(%s)', self::short($x), self::short($baseline), self::short($scale, 5)), 'fill' => $colour, 'stroke' => $colour, 'stroke-width' => 0],
+            new Box($x, $baseline - $formula->ascent * $size, $formula->width * $size, ($formula->ascent + $formula->descent) * $size),
+            [], '', null, $formula->markup,
+        );
+    }
+
+    public static function short(float $number, int $places = 2): string
+    {
+        return rtrim(rtrim(number_format($number, $places, '.', ''), '0'), '.');
+    }
+
+    public function isText(): bool
+    {
+        return $this->element === 'text' || $this->markup !== null;
+    }
+
+    /** What a reader sees written in this shape. */
+    public function written(): string
+    {
+        return $this->text.implode('', array_map(static fn (self $child): string => $child->written(), $this->children));
+    }
+
+    /** @param list<array{float, float}> $points */
+    private static function points(array $points): string
+    {
+        return implode(' ', array_map(static fn (array $point): string => self::short($point[0]).','.self::short($point[1]), $points));
+    }
+
+    /** @param list<array{float, float}> $points */
+    private static function around(array $points): Box
+    {
+        $x = array_column($points, 0);
+        $y = array_column($points, 1);
+        if ($x === [] || $y === []) {
+            return new Box(0, 0, 0, 0);
+        }
+
+        return new Box(min($x), min($y), max($x) - min($x), max($y) - min($y));
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Scene;
+
+use Closure;
+
+/** Writes a scene as SVG that every renderer draws alike. */
+final readonly class SvgWriter
+{
+    /** @param Closure(string): string $source the address of a picture file, by medium id */
+    public function __construct(private Closure $source) {}
+
+    public function write(Scene $scene): string
+    {
+        $groups = implode('', array_map($this->group(...), $scene->groups));
+
+        return '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 1600 900" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>';
+    }
+
+    private function group(Group $group): string
+    {
+        $attributes = ['data-block' => $group->block, 'data-piece' => $group->piece, 'data-step' => $group->step];
+        if ($group->x !== 0.0 || $group->y !== 0.0) {
+            $attributes['transform'] = 'translate('.Shape::short($group->x).' '.Shape::short($group->y).')';
+        }
+
+        return self::element('g', $attributes, implode('', array_map($this->shape(...), $group->shapes)));
+    }
+
+    private function shape(Shape $shape): string
+    {
+        $attributes = $shape->attributes;
+        if ($shape->medium !== null) {
+            $attributes['xlink:href'] = ($this->source)($shape->medium);
+        }
+        $inner = $shape->markup ?? self::escape($shape->text).implode('', array_map($this->shape(...), $shape->children));
+
+        return self::element($shape->element, $attributes, $inner);
+    }
+
+    /** @param array<string, string|float|int> $attributes */
+    private static function element(string $name, array $attributes, string $inner): string
+    {
+        $written = '';
+        foreach ($attributes as $key => $value) {
+            $written .= ' '.$key.'="'.(is_string($value) ? self::escape($value) : Shape::short((float) $value)).'"';
+        }
+
+        return $inner === '' ? "<{$name}{$written}/>" : "<{$name}{$written}>{$inner}</{$name}>";
+    }
+
+    private static function escape(string $text): string
+    {
+        return htmlspecialchars($text, ENT_XML1 | ENT_QUOTES | ENT_SUBSTITUTE);
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Timing;
+
+use Daybright\Block\Blocks;
+use Daybright\Block\Stops;
+use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Lesson\Step;
+
+/** How long a lesson will take to say, and to do. */
+final readonly class LessonTiming
+{
+    public function __construct(private Lesson $lesson) {}
+
+    /** @return float seconds it takes to say a step's script at the lesson's pace, with the pause after it */
+    public function step(Step $step): float
+    {
+        return self::words($step->script) * 60 / max(1.0, $this->lesson->pace) + $step->pause;
+    }
+
+    /** @return float seconds */
+    public function spoken(Slide $slide): float
+    {
+        return array_sum(array_map($this->step(...), $slide->steps));
+    }
+
+    /** @return int seconds that students work at the slide's pause points */
+    public function work(Slide $slide): int
+    {
+        $seconds = 0;
+        foreach ($slide->blocks as $block) {
+            $kind = Blocks::kind($block->kind);
+            $seconds += $kind instanceof Stops ? $kind->waits($block->content) ?? 0 : 0;
+        }
+
+        return $seconds;
+    }
+
+    /** @return float seconds of speech in the main line of the lesson */
+    public function total(): float
+    {
+        return array_sum(array_map($this->spoken(...), $this->lesson->mainSlides()));
+    }
+
+    /** Words as they are spoken: a number, a formula sign or a unit is a word too. */
+    public static function words(string $script): int
+    {
+        $spoken = (string) preg_replace('/[=+×÷−*`]/u', ' ', $script);
+
+        return (int) preg_match_all('/[\p{L}\p{N}][\p{L}\p{N}’\'.,]*/u', $spoken);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+use App\Http\Controllers\ArchiveController;
+use App\Http\Controllers\ClassroomController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FigureController;
+use App\Http\Controllers\HomeController;
+use App\Http\Controllers\LessonController;
+use App\Http\Controllers\PictureController;
+use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\RepliesController;
+use App\Http\Controllers\ShareController;
+use App\Http\Controllers\SignInController;
+use App\Http\Controllers\TakeController;
+use App\Http\Controllers\VoiceController;
+use App\Http\Controllers\WatchController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
+    Route::get('me', [SignInController::class, 'me']);
+
+    Route::middleware('auth')->group(function (): void {
+        Route::post('sign-out', [SignInController::class, 'signOut']);
+        Route::get('home', [HomeController::class, 'show']);
+        Route::get('kinds', [FigureController::class, 'kinds']);
+        Route::post('figures/vary', [FigureController::class, 'vary']);
+        Route::post('lessons', [LessonController::class, 'create']);
+        Route::post('lessons/import', [ArchiveController::class, 'import']);
+        Route::post('pictures', [PictureController::class, 'create']);
+        Route::get('pictures/{sha256}', [PictureController::class, 'show'])->where('sha256', '[0-9a-f]{64}');
+        Route::get('classrooms', [ClassroomController::class, 'index']);
+        Route::post('classrooms', [ClassroomController::class, 'create']);
+
+        Route::middleware('can:own,classroom')->group(function (): void {
+            Route::put('classrooms/{classroom}', [ClassroomController::class, 'update']);
+            Route::post('classrooms/{classroom}/code', [ClassroomController::class, 'newCode']);
+            Route::delete('classrooms/{classroom}/students/{student}/word', [ClassroomController::class, 'forgetWord']);
+        });
+        Route::middleware('can:own,lesson')->group(function (): void {
+            Route::get('lessons/{lesson}', [LessonController::class, 'show']);
+            Route::put('lessons/{lesson}', [LessonController::class, 'save']);
+            Route::post('lessons/{lesson}/undo', [LessonController::class, 'undo']);
+            Route::post('lessons/{lesson}/redo', [LessonController::class, 'redo']);
+            Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
+            Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
+            Route::get('lessons/{lesson}/archive', [ArchiveController::class, 'export']);
+            Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);
+            Route::put('lessons/{lesson}/takes/{id}', [TakeController::class, 'begin'])->where('id', '[a-z0-9]{22}');
+            Route::get('lessons/{lesson}/programme', [ProgrammeController::class, 'show']);
+            Route::post('lessons/{lesson}/voice', [VoiceController::class, 'speak']);
+            Route::get('lessons/{lesson}/share', [ShareController::class, 'show']);
+            Route::post('lessons/{lesson}/releases', [ShareController::class, 'release']);
+            Route::put('lessons/{lesson}/shares', [ShareController::class, 'share']);
+            Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show']);
+            Route::put('lessons/{lesson}/answers/{answer}', [RepliesController::class, 'mark']);
+        });
+        Route::middleware('can:own,take')->group(function (): void {
+            Route::put('takes/{take}/pieces/{number}', [TakeController::class, 'piece'])->whereNumber('number');
+            Route::post('takes/{take}/finish', [TakeController::class, 'finish']);
+            Route::post('takes/{take}/choose', [TakeController::class, 'choose']);
+            Route::put('takes/{take}/cuts', [TakeController::class, 'cuts']);
+            Route::delete('takes/{take}', [TakeController::class, 'delete']);
+            Route::get('takes/{take}/sound', [TakeController::class, 'sound']);
+            Route::get('takes/{take}/heard', [TakeController::class, 'heard']);
+        });
+        Route::middleware('can:own,release')->group(function (): void {
+            Route::post('releases/{release}/exports', [ExportController::class, 'create']);
+        });
+        Route::middleware('can:own,export')->group(function (): void {
+            Route::get('exports/{export}', [ExportController::class, 'show']);
+            Route::delete('exports/{export}', [ExportController::class, 'cancel']);
+            Route::get('exports/{export}/{file}', [ExportController::class, 'download'])->whereIn('file', ['lesson.mp4', 'captions.vtt']);
+        });
+    });
+
+    Route::prefix('watch')->group(function (): void {
+        Route::post('join', [WatchController::class, 'join'])->middleware('throttle:join');
+        Route::post('enter', [WatchController::class, 'enter'])->middleware(['throttle:join', 'throttle:word']);
+        Route::get('me', [WatchController::class, 'me']);
+        Route::post('leave', [WatchController::class, 'leave']);
+        Route::middleware('student')->group(function (): void {
+            Route::get('{share}', [WatchController::class, 'show']);
+            Route::get('{share}/pictures/{sha256}', [WatchController::class, 'picture'])->where('sha256', '[0-9a-f]{64}');
+            Route::get('{share}/sound.{kind}', [WatchController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
+            Route::put('{share}/place', [WatchController::class, 'place']);
+            Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
+            Route::post('{share}/exit-check', [WatchController::class, 'handIn']);
+        });
+    });
+});
+
+Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
+Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
+Route::view('/{path?}', 'rooms')->where('path', '(sign-in|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');
