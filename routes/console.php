@@ -1,1 +1,14 @@
 <?php
+
+use App\Console\CheckLesson;
+use App\Console\CheckMaths;
+use App\Console\DrawFigure;
+use App\Console\ExportLesson;
+use App\Console\ImportLesson;
+use App\Console\LoadDemo;
+use App\Console\MakeLessonVideo;
+use Illuminate\Support\Facades\Artisan;
+
+foreach ([LoadDemo::class, MakeLessonVideo::class, ExportLesson::class, ImportLesson::class, CheckLesson::class, CheckMaths::class, DrawFigure::class] as $command) {
+    Artisan::registerCommand(app($command));
+}

@@ -12,6 +12,8 @@ class Export extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['state' => 'waiting', 'progress' => 0, 'bytes' => 0];
+
     public function release(): BelongsTo
     {
         return $this->belongsTo(Release::class);

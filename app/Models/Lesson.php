@@ -14,6 +14,8 @@ class Lesson extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['version' => 1, 'revision' => 1, 'place' => 1];
+
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);

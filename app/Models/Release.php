@@ -16,6 +16,8 @@ class Release extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['state' => 'making'];
+
     protected function casts(): array
     {
         return ['document' => 'array', 'takes' => 'array', 'programme' => 'array'];

@@ -15,6 +15,8 @@ class Take extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['state' => 'recording', 'chosen' => false, 'length' => 0];
+
     protected function casts(): array
     {
         return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean'];

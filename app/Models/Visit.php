@@ -13,6 +13,8 @@ class Visit extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['position' => 0, 'furthest' => 0];
+
     protected function casts(): array
     {
         return ['handed_in_at' => 'datetime'];

@@ -1,0 +1,35 @@
+<?php
+
+namespace App\Console;
+
+use App\Lessons\LessonArchive;
+use App\Models\User;
+use DomainException;
+use Illuminate\Console\Command;
+
+/** A lesson in from a file. */
+class ImportLesson extends Command
+{
+    protected $signature = 'lesson:import {file : the archive} {--for= : the teacher’s sign-in address}';
+
+    protected $description = 'Bring a lesson archive in for a teacher';
+
+    public function handle(LessonArchive $archive): int
+    {
+        $user = User::query()->where('email', (string) $this->option('for'))->first();
+        if ($user === null) {
+            $this->error('Say for whom: --for=address of a teacher.');
+
+            return self::FAILURE;
+        }
+        try {
+            $this->line($archive->import($user, (string) $this->argument('file'))->id);
+        } catch (DomainException $error) {
+            $this->error($error->getMessage());
+
+            return self::FAILURE;
+        }
+
+        return self::SUCCESS;
+    }
+}

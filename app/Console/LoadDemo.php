@@ -1,0 +1,121 @@
+<?php
+
+namespace App\Console;
+
+use App\Jobs\MakeRelease;
+use App\Jobs\MakeVideo;
+use App\Lessons\LessonSchema;
+use App\Lessons\LessonStore;
+use App\Lessons\PictureStore;
+use App\Lessons\ReleaseStore;
+use App\Models\Classroom;
+use App\Models\Export;
+use App\Models\Lesson;
+use App\Models\Series;
+use App\Models\Share;
+use App\Models\User;
+use App\Recording\SpokenTake;
+use App\Watching\StudentVisit;
+use Illuminate\Console\Command;
+
+/** Fills a new installation with the demo: a school that does not exist, its class, and one series of lessons. */
+class LoadDemo extends Command
+{
+    protected $signature = 'demo:load';
+
+    protected $description = 'Load the demo: Larkfield School, class 6 Heron, “Telling time by the Sun”';
+
+    private const STUDENTS = ['Ada', 'Bram', 'Chidi', 'Dewi', 'Elif', 'Femi', 'Greta', 'Hana', 'Idris', 'Juno', 'Kofi', 'Lena'];
+
+    public function handle(LessonStore $store, LessonSchema $schema, PictureStore $pictures, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
+    {
+        if (User::query()->exists()) {
+            $this->line('The demo is there already. Start with --fresh to load it again.');
+
+            return self::SUCCESS;
+        }
+        $teacher = User::query()->create(['name' => 'Rowan Ashby', 'email' => 'teacher@larkfield.example', 'password' => 'daybright']);
+        User::query()->create(['name' => 'Sol Marsh', 'email' => 'colleague@larkfield.example', 'password' => 'daybright']);
+        $classroom = Classroom::query()->create(['user_id' => $teacher->id, 'name' => '6 Heron', 'code' => 'HERN6ABC']);
+        foreach (self::STUDENTS as $name) {
+            $classroom->students()->create(['name' => $name]);
+        }
+        $series = Series::query()->create(['user_id' => $teacher->id, 'title' => 'Telling time by the Sun']);
+        $shadows = $this->lesson($teacher, $series, 1, 'shadows-that-move', $store, $schema, $pictures);
+        $this->lesson($teacher, $series, 2, 'height-of-a-flagpole', $store, $schema, $pictures);
+        $read = $shadows->read();
+        foreach ($read->mainSlides() as $slide) {
+            $voice->record($shadows, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
+            $this->line('recorded: '.$slide->title);
+        }
+        $share = Share::query()->create(['lesson_id' => $shadows->id, 'classroom_id' => $classroom->id, 'instructions' => 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.', 'due' => '2026-12-01']);
+        $release = $releases->begin($shadows);
+        MakeRelease::dispatchSync($release->id);
+        $this->replies($share->fresh(), $visits);
+        $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
+        MakeVideo::dispatch($export->id);
+        $this->line('The demo is ready.');
+
+        return self::SUCCESS;
+    }
+
+    private function lesson(User $teacher, Series $series, int $place, string $file, LessonStore $store, LessonSchema $schema, PictureStore $pictures): Lesson
+    {
+        $document = require database_path("demo/{$file}.php");
+        foreach ($document['media'] as $id => $medium) {
+            $kept = $pictures->keep($teacher, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
+            unset($medium['file']);
+            $document['media'][$id] = [...$kept, ...$medium];
+        }
+        $schema->check($document);
+
+        return $store->create(new Lesson(['user_id' => $teacher->id, 'series_id' => $series->id, 'place' => $place]), $document);
+    }
+
+    /** @return array<string, list<array<string, mixed>>> ink of the recording, by slide */
+    private static function drawn(): array
+    {
+        $curve = [];
+        for ($step = 0; $step <= 60; $step++) {
+            $curve[] = [$step * 40, 150 + 12 * $step, 560 - 300 * sin($step / 60 * M_PI)];
+        }
+        $line = array_map(static fn (int $step): array => [$step * 40, 130 + 12 * $step, 640 + ($step % 4)], range(0, 22));
+
+        return [
+            'sun-path' => [['kind' => 'ink', 'during' => 'sun-path-2', 'at' => 400, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => $curve]],
+            'growing-shadow' => [['kind' => 'ink', 'during' => 'growing-shadow-4', 'at' => 600, 'tool' => 'marker', 'colour' => '#E0A100', 'width' => 34, 'points' => $line]],
+        ];
+    }
+
+    private function replies(Share $share, StudentVisit $visits): void
+    {
+        $length = $share->release->programme['length'];
+        $given = [
+            'Ada' => ['noon', '41 cm', '8 h', 'The Sun was higher at lunch so the shadow got shorter.', 1.0],
+            'Bram' => ['early', '41', '8', 'Because he had eaten.', 1.0],
+            'Chidi' => ['noon', '48 cm', '8 hours', 'At lunch the Sun is high.', 1.0],
+            'Dewi' => ['noon', '48 cm', '16 h', 'The Sun moved up, then light falls steeply.', 1.0],
+            'Elif' => ['noon', '0.41 m', '8 h', 'The sun is higher in the sky at lunch.', 1.0],
+            'Femi' => ['late', '27 cm', '3 h', 'He grew smaller?', 1.0],
+            'Greta' => ['noon', '48 cm', '8 h', 'High sun makes a short shadow.', 1.0],
+            'Hana' => ['noon', '41 cm', '3 h', null, 0.93],
+            'Juno' => ['early', null, null, null, 0.64],
+            'Kofi' => [null, null, null, null, 0.31],
+        ];
+        $blocks = ['noon-question-block-1', 'measure-question-block-2', 'exit-day-block-1', 'exit-why-block-1'];
+        foreach ($given as $name => $answers) {
+            $visit = $visits->open($share, $share->classroom->students()->where('name', $name)->firstOrFail());
+            foreach ($blocks as $number => $block) {
+                if ($answers[$number] !== null) {
+                    $visits->answer($visit, $block, $answers[$number]);
+                }
+            }
+            $visits->place($visit, $length * $answers[4]);
+            if ($answers[4] === 1.0) {
+                $visits->handIn($visit->fresh());
+            }
+        }
+        $visits->open($share, $share->classroom->students()->where('name', 'Ada')->firstOrFail())
+            ->answers()->where('block', 'exit-why-block-1')->update(['earned' => 2, 'by_teacher' => true]);
+    }
+}
