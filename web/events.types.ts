@@ -49,7 +49,7 @@ export interface InkEvent {
    * @minItems 1
    * @maxItems 5000
    */
-  points: [[number, number, number, ...number[]], ...[number, number, number, ...number[]][]];
+  points: number[][];
 }
 export interface PointEvent {
   kind: "point";

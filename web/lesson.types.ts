@@ -93,7 +93,7 @@ export interface Slide {
    * @minItems 1
    * @maxItems 40
    */
-  steps: [Step, ...Step[]];
+  steps: Step[];
   /**
    * @maxItems 40
    */

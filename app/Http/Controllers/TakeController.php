@@ -7,6 +7,9 @@ use App\Models\Lesson;
 use App\Models\Take;
 use App\Recording\HeardSound;
 use App\Recording\TakeStore;
+use Daybright\Lesson\Lesson as Document;
+use Daybright\Recording\SpokenWord;
+use Daybright\Recording\WordAlignment;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +22,9 @@ class TakeController
 
     public function index(Lesson $lesson): JsonResponse
     {
-        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(self::shown(...)));
+        $read = $lesson->read();
+
+        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(static fn (Take $take): array => [...self::shown($take), 'words' => self::words($take, $read)]));
     }
 
     public function begin(Request $request, Lesson $lesson, string $id): JsonResponse
@@ -32,8 +37,8 @@ class TakeController
     public function piece(Request $request, Take $take, int $number): JsonResponse
     {
         $bytes = $request->file('sound') === null ? '' : (string) file_get_contents($request->file('sound')->getRealPath());
-        if ($bytes === '' || strlen($bytes) > config('daybright.largest_piece') || $number > 20000) {
-            throw new DomainException('This piece of the recording cannot be kept: it is empty or too large.');
+        if ($request->file('sound') === null || strlen($bytes) > config('daybright.largest_piece') || $number > 20000) {
+            throw new DomainException('This piece of the recording cannot be kept: it is missing or too large.');
         }
         $events = json_decode((string) $request->input('events', '[]'), true);
         $this->store->piece($take, $number, $bytes, (string) $request->input('sha256'), is_array($events) ? array_values($events) : []);
@@ -78,6 +83,17 @@ class TakeController
     public function heard(Take $take): BinaryFileResponse
     {
         return self::file(HeardSound::path($take));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function words(Take $take, Document $document): array
+    {
+        $slide = $document->slide($take->slide);
+        if ($take->state !== 'ready' || $slide === null) {
+            return [];
+        }
+
+        return array_map(static fn (SpokenWord $word): array => get_object_vars($word), WordAlignment::of($slide, $take->recorded(), $take->waveform ?? []));
     }
 
     private static function file(string $path): BinaryFileResponse

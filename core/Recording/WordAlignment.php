@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording;
+
+use Daybright\Lesson\Slide;
+
+/**
+ * Lays the words of the script over the sound of a take: each step's words are spread over the sound between its reveal
+ * and the next, by their letters, leaving silences out. Good enough to aim a cut by; the sound wave shows the rest.
+ */
+final class WordAlignment
+{
+    /** The shortest quiet that counts as a silence, in windows of 50 ms. */
+    private const SHORTEST = 8;
+
+    /**
+     * @param list<int> $peaks the loudest of each 50 ms, 0 to 100
+     * @return list<SpokenWord>
+     */
+    public static function of(Slide $slide, Take $take, array $peaks): array
+    {
+        $quiet = self::quiet($peaks);
+        $words = [];
+        foreach (self::told($slide, $take) as [$from, $to, $script]) {
+            array_push($words, ...self::lay($script, self::pieces($from, $to, $quiet)));
+        }
+
+        return $words;
+    }
+
+    /**
+     * @return list<array{int, int, string}> samples from and to, and the script told there
+     */
+    private static function told(Slide $slide, Take $take): array
+    {
+        $told = [[0, $take->length, $slide->steps[0]->script]];
+        foreach ($take->events as $event) {
+            if ($event->kind !== 'step' || ! $slide->hasStep($event->data->text('step'))) {
+                continue;
+            }
+            $at = min($take->length, Clock::samples($event->at));
+            $told[count($told) - 1][1] = $at;
+            $told[] = [$at, $take->length, $slide->steps[$slide->stepNumber($event->data->text('step'))]->script];
+        }
+
+        return array_values(array_filter($told, static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
+    }
+
+    /**
+     * Stretches of quiet, in samples.
+     *
+     * @param list<int> $peaks
+     * @return list<Stretch>
+     */
+    private static function quiet(array $peaks): array
+    {
+        $sorted = $peaks;
+        sort($sorted);
+        $floor = max(2, ($sorted[intdiv(count($sorted), 10)] ?? 0) * 3);
+        $window = Clock::samples(Silence::WINDOW);
+        $quiet = [];
+        $from = null;
+        foreach ([...$peaks, 100] as $index => $peak) {
+            if ($peak <= $floor) {
+                $from ??= $index;
+            } elseif ($from !== null) {
+                if ($index - $from >= self::SHORTEST) {
+                    $quiet[] = new Stretch($from * $window, $index * $window);
+                }
+                $from = null;
+            }
+        }
+
+        return $quiet;
+    }
+
+    /**
+     * A stretch of a take as silences and sounding pieces in turn.
+     *
+     * @param list<Stretch> $quiet
+     * @return list<array{int, int, bool}> from, to, whether it is silent
+     */
+    private static function pieces(int $from, int $to, array $quiet): array
+    {
+        $pieces = [];
+        $at = $from;
+        foreach ($quiet as $stretch) {
+            $start = max($from, $stretch->from);
+            $end = min($to, $stretch->to);
+            if ($end <= $start) {
+                continue;
+            }
+            if ($start > $at) {
+                $pieces[] = [$at, $start, false];
+            }
+            $pieces[] = [$start, $end, true];
+            $at = $end;
+        }
+        if ($at < $to) {
+            $pieces[] = [$at, $to, false];
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * @param list<array{int, int, bool}> $pieces
+     * @return list<SpokenWord>
+     */
+    private static function lay(string $script, array $pieces): array
+    {
+        $words = preg_split('/\s+/u', trim($script), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $sounding = array_sum(array_map(static fn (array $piece): int => $piece[2] ? 0 : $piece[1] - $piece[0], $pieces));
+        $letters = array_sum(array_map(static fn (string $word): int => mb_strlen($word) + 1, $words));
+        $laid = [];
+        $next = 0;
+        foreach ($pieces as $index => [$from, $to, $isSilent]) {
+            if ($isSilent) {
+                $laid[] = new SpokenWord('', $from, $to, true);
+
+                continue;
+            }
+            $at = $from;
+            $last = array_filter(array_slice($pieces, $index + 1), static fn (array $piece): bool => ! $piece[2]) === [];
+            while ($next < count($words)) {
+                $length = (int) round($sounding * (mb_strlen($words[$next]) + 1) / max(1, $letters));
+                // A word that begins nearer to the next sounding piece belongs there.
+                if (! $last && $at + $length / 2 > $to) {
+                    break;
+                }
+                $end = min($to, $at + max(1, $length));
+                if ($end > $at) {
+                    $laid[] = new SpokenWord($words[$next], $at, $end, false);
+                }
+                $at = $end;
+                $next++;
+            }
+        }
+
+        return $laid;
+    }
+}

@@ -1,0 +1,23 @@
+import type { BlockForm, BlockKind } from './BlockForm';
+import { FigureForm } from './figure/FigureForm';
+import { HeadingForm } from './heading/HeadingForm';
+import { InstructionsForm } from './instructions/InstructionsForm';
+import { PauseForm } from './pause/PauseForm';
+import { PictureForm } from './picture/PictureForm';
+import { QuestionForm } from './question/QuestionForm';
+import { TermForm } from './term/TermForm';
+import { TextForm } from './text/TextForm';
+import { WorkedForm } from './worked/WorkedForm';
+
+/** The kinds of block and their forms: one line each. */
+export const FORMS: { [Kind in BlockKind]: BlockForm<Kind> } = {
+  heading: HeadingForm,
+  text: TextForm,
+  term: TermForm,
+  picture: PictureForm,
+  figure: FigureForm,
+  worked: WorkedForm,
+  question: QuestionForm,
+  pause: PauseForm,
+  instructions: InstructionsForm,
+};

@@ -1,0 +1,179 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { clock } from '../../clock';
+import { ask, sentence } from '../../request';
+import { usePlayer } from '../../stage/Player';
+import { ProgrammeStage } from '../../stage/ProgrammeStage';
+import type { Programme } from '../../stage/programme';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { useDesk } from '../lesson/desk';
+import { RATE, type Take } from '../lesson/takes';
+import { TakeEditor } from './TakeEditor';
+
+/** Listen, choose among takes, cut what should not be heard. */
+export function Edit() {
+  const desk = useDesk();
+  const queries = useQueryClient();
+  const [trouble, setTrouble] = useState('');
+  const [isWhole, setWhole] = useState(false);
+  const takes = useQuery({
+    queryKey: ['takes', desk.id],
+    queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
+    staleTime: 0,
+    refetchInterval: (query) => (query.state.data?.some((take) => take.state === 'preparing') ? 1000 : false),
+  });
+  const slide = desk.slide;
+  const mine = (takes.data ?? []).filter((take) => take.slide === slide?.id && take.state !== 'recording');
+  const [opened, setOpened] = useState<string | null>(null);
+  const take = mine.find((each) => each.id === opened) ?? mine.find((each) => each.chosen) ?? mine[0];
+  const editions = (takes.data ?? []).map((each) => each.edition + each.chosen).join();
+  const programme = useQuery({
+    queryKey: ['programme', desk.id, isWhole ? 'whole' : take?.id, editions, desk.timing],
+    queryFn: () =>
+      ask<Programme>('GET', `/api/lessons/${desk.id}/programme${isWhole || !take ? '' : `?take=${take.id}`}`),
+    enabled: isWhole || take?.state === 'ready',
+    placeholderData: (before) => before,
+  });
+
+  const run = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+    await queries.invalidateQueries({ queryKey: ['takes', desk.id] });
+    await desk.refresh();
+  };
+
+  if (takes.data && !takes.data.some((each) => each.state === 'ready' || each.state === 'preparing')) {
+    return (
+      <main className="p-12 text-center">
+        <p className="mb-4 text-lg">Nothing has been recorded yet.</p>
+        <a href="record" className="inline-flex min-h-10 items-center rounded bg-action px-4 text-white">
+          Go to the Record room
+        </a>
+      </main>
+    );
+  }
+
+  return (
+    <main className="mx-auto grid w-full max-w-[92rem] grow grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 px-6 py-5">
+      <section aria-label="What is seen" className="min-w-0">
+        <fieldset className="mb-3 flex gap-2">
+          <legend className="sr-only">What to play</legend>
+          <Button aria-pressed={!isWhole} look={isWhole ? 'plain' : 'main'} onClick={() => setWhole(false)}>
+            This slide
+          </Button>
+          <Button aria-pressed={isWhole} look={isWhole ? 'main' : 'plain'} onClick={() => setWhole(true)}>
+            The whole lesson
+          </Button>
+        </fieldset>
+        {programme.data && programme.data.sounds.length > 0 && (
+          <Preview
+            key={`${isWhole}${take?.id}${editions}`}
+            programme={programme.data}
+            onSlide={isWhole ? desk.chooseSlide : undefined}
+          />
+        )}
+        {programme.isError && <Notice tone="trouble">{sentence(programme.error)}</Notice>}
+      </section>
+      <section aria-label="What is heard" className="min-w-0">
+        <h2 className="mb-1 text-xl">{slide?.title || 'Slide without a title'}</h2>
+        {mine.length === 0 && (
+          <p className="py-4">This slide has no take yet. Record it, or go to another slide on the strip above.</p>
+        )}
+        {mine.length > 0 && (
+          <ul className="mb-4 flex flex-wrap gap-2" aria-label="Takes of this slide">
+            {mine.map((each, index) => (
+              <li key={each.id}>
+                <button
+                  type="button"
+                  aria-pressed={each.id === take?.id}
+                  onClick={() => setOpened(each.id)}
+                  className={`min-h-11 rounded border px-3 py-1 text-left ${each.id === take?.id ? 'border-2 border-action bg-[#eef5f4]' : 'border-[#8d8a7d] bg-sheet'}`}
+                >
+                  Take {index + 1}, {clock(each.length / RATE)}
+                  <span className="block text-[15px] text-quiet">
+                    {each.state === 'preparing'
+                      ? 'being prepared'
+                      : each.state === 'failed'
+                        ? 'cannot be read'
+                        : each.chosen
+                          ? 'in the lesson'
+                          : 'kept aside'}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {take?.state === 'failed' && <Notice tone="trouble">{take.trouble}</Notice>}
+        {take?.state === 'ready' && (
+          <>
+            <TakeEditor
+              key={take.id}
+              take={take}
+              onCuts={(cuts) => run(() => ask('PUT', `/api/takes/${take.id}/cuts`, { cuts }))}
+            />
+            <div className="mt-5 flex gap-2 border-t border-rule pt-4">
+              {!take.chosen && (
+                <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/choose`))}>
+                  Use this take in the lesson
+                </Button>
+              )}
+              <Button look="danger" onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>
+                Throw this take away
+              </Button>
+            </div>
+          </>
+        )}
+        {trouble && <Notice tone="trouble">{trouble}</Notice>}
+      </section>
+    </main>
+  );
+}
+
+function Preview({ programme, onSlide }: { programme: Programme; onSlide?: (slide: string) => void }) {
+  const player = usePlayer(programme, 0, true);
+  const here = programme.chapters.find((chapter) => player.at < chapter.until)?.slide;
+  useEffect(() => {
+    if (here && onSlide) onSlide(here);
+  }, [here, onSlide]);
+  return (
+    <div>
+      <div className="border border-rule">
+        <ProgrammeStage programme={programme} at={player.at} />
+      </div>
+      <div className="mt-2 flex items-center gap-3">
+        {player.waiting ? (
+          <Button look="main" onClick={player.goOn}>
+            Go on after the pause of {clock(player.waiting.seconds)}
+          </Button>
+        ) : (
+          <Button look="main" onClick={player.isPlaying ? player.pause : player.play}>
+            {player.isPlaying ? 'Stop' : 'Play'}
+          </Button>
+        )}
+        <input
+          type="range"
+          aria-label="Place in the recording"
+          min={0}
+          max={programme.length}
+          value={player.at}
+          onChange={(event) => player.seek(Number(event.target.value))}
+          className="h-10 grow accent-action"
+        />
+        <span className="tabular-nums">
+          {clock(player.at / 1000)} / {clock(programme.length / 1000)}
+        </span>
+      </div>
+      {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
+      <p className="mt-1 text-[15px] text-quiet">
+        With pauses the lesson takes {clock(programme.full / 1000)}. A change on a slide shows here without recording
+        again.
+      </p>
+    </div>
+  );
+}

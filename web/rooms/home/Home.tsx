@@ -1,0 +1,169 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type ChangeEvent, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { ask, sentence } from '../../request';
+import { Strip, type StripPart } from '../../stage/Strip';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { useTeacher } from '../sign-in/SignedIn';
+import { Wordmark } from '../Wordmark';
+import { NewLesson } from './NewLesson';
+
+export interface LessonCard {
+  id: string;
+  title: string;
+  minutes: number;
+  strip: StripPart[];
+  slides: number;
+  recorded: number;
+  shared: string[];
+}
+
+export interface HomeAnswer {
+  series: { id: string; title: string; lessons: LessonCard[] }[];
+  single: LessonCard[];
+  waiting: { lesson: string; title: string; room: string; sentence: string }[];
+}
+
+export function Home() {
+  const home = useQuery({ queryKey: ['home'], queryFn: () => ask<HomeAnswer>('GET', '/api/home'), staleTime: 0 });
+  const teacher = useTeacher();
+  const [isNew, setNew] = useState(false);
+  const [trouble, setTrouble] = useState('');
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+
+  const bringIn = async (event: ChangeEvent<HTMLInputElement>) => {
+    const file = event.target.files?.[0];
+    event.target.value = '';
+    if (!file) return;
+    const form = new FormData();
+    form.append('file', file);
+    try {
+      const made = await ask<{ id: string }>('POST', '/api/lessons/import', form);
+      navigate(`/lesson/${made.id}/plan`);
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+  };
+  const signOut = async () => {
+    await ask('POST', '/api/sign-out');
+    queries.clear();
+    navigate('/sign-in');
+  };
+  const answer = home.data;
+  const isEmpty = answer && answer.series.every((each) => each.lessons.length === 0) && answer.single.length === 0;
+
+  return (
+    <div className="mx-auto max-w-6xl px-6 pb-16">
+      <header className="flex flex-wrap items-center gap-4 py-5">
+        <Wordmark />
+        <nav className="ml-auto flex items-center gap-2" aria-label="Main">
+          <Link to="/classes" className="px-3 py-2 text-action underline-offset-4 hover:underline">
+            Classes
+          </Link>
+          <Button look="quiet" onClick={signOut}>
+            Sign out{teacher.data ? `, ${teacher.data.name}` : ''}
+          </Button>
+        </nav>
+      </header>
+      <main>
+        <div className="flex flex-wrap items-end gap-3 border-b border-rule pb-5">
+          <h1 className="mr-auto text-3xl">Your lessons</h1>
+          <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
+            Bring in a lesson file
+            <input type="file" accept=".zip" className="sr-only" onChange={bringIn} />
+          </label>
+          <Button look="main" onClick={() => setNew(true)}>
+            New lesson
+          </Button>
+        </div>
+        {trouble && (
+          <div className="pt-4">
+            <Notice tone="trouble">{trouble}</Notice>
+          </div>
+        )}
+        {home.isError && <Notice tone="trouble">{sentence(home.error)}</Notice>}
+        {isEmpty && (
+          <div className="py-20 text-center">
+            <p className="mb-4 text-lg">A lesson begins with its title and its minutes.</p>
+            <Button look="main" onClick={() => setNew(true)}>
+              Plan your first lesson
+            </Button>
+          </div>
+        )}
+        {answer && answer.waiting.length > 0 && (
+          <section aria-labelledby="waiting" className="pt-6">
+            <h2 id="waiting" className="mb-3 text-lg">
+              Waiting for you
+            </h2>
+            <ul className="flex flex-wrap gap-3">
+              {answer.waiting.map((each) => (
+                <li key={each.lesson + each.sentence}>
+                  <Link
+                    to={`/lesson/${each.lesson}/${each.room}`}
+                    className="block rounded border border-[#8d8a7d] bg-sheet px-4 py-2.5 hover:border-action"
+                  >
+                    <span className="block text-action">{each.sentence}</span>
+                    <span className="block text-[15px] text-quiet">{each.title}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+        {answer?.series
+          .filter((each) => each.lessons.length > 0)
+          .map((each) => (
+            <section key={each.id} aria-labelledby={`series-${each.id}`} className="pt-8">
+              <h2 id={`series-${each.id}`} className="mb-1 text-lg">
+                {each.title}
+              </h2>
+              <Rows lessons={each.lessons} numbered />
+            </section>
+          ))}
+        {answer && answer.single.length > 0 && (
+          <section aria-labelledby="single" className="pt-8">
+            <h2 id="single" className="mb-1 text-lg">
+              Single lessons
+            </h2>
+            <Rows lessons={answer.single} />
+          </section>
+        )}
+      </main>
+      <NewLesson open={isNew} onClose={() => setNew(false)} series={answer?.series ?? []} />
+    </div>
+  );
+}
+
+function Rows({ lessons, numbered = false }: { lessons: LessonCard[]; numbered?: boolean }) {
+  return (
+    <ol>
+      {lessons.map((lesson, index) => (
+        <li
+          key={lesson.id}
+          className="grid grid-cols-[minmax(14rem,20rem)_1fr] items-center gap-6 border-b border-rule py-4"
+        >
+          <div className="min-w-0">
+            <Link
+              to={`/lesson/${lesson.id}/${lesson.slides > 1 ? 'storyboard' : 'plan'}`}
+              className="block truncate text-lg text-ink underline-offset-4 hover:text-action hover:underline"
+            >
+              {numbered && <span className="text-quiet">{index + 1} </span>}
+              {lesson.title}
+            </Link>
+            <p className="text-[15px] text-quiet">{state(lesson)}</p>
+          </div>
+          <Strip parts={lesson.strip} target={lesson.minutes * 60} small />
+        </li>
+      ))}
+    </ol>
+  );
+}
+
+function state(lesson: LessonCard): string {
+  if (lesson.shared.length > 0) return `Shared with ${lesson.shared.join(', ')}`;
+  if (lesson.recorded === 0)
+    return `${lesson.slides} ${lesson.slides === 1 ? 'slide' : 'slides'}, nothing recorded yet`;
+  return `${lesson.recorded} of ${lesson.slides} slides recorded`;
+}

@@ -1,0 +1,108 @@
+import { useEffect } from 'react';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { clock } from '../../clock';
+import { Strip } from '../../stage/Strip';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { Wordmark } from '../Wordmark';
+import { type Desk, DeskProvider, useDesk } from './desk';
+import { TwoVersions } from './TwoVersions';
+
+const ROOMS = [
+  { to: 'plan', label: 'Plan' },
+  { to: 'storyboard', label: 'Storyboard' },
+  { to: 'record', label: 'Record' },
+  { to: 'edit', label: 'Edit' },
+  { to: 'share', label: 'Share' },
+  { to: 'replies', label: 'Replies' },
+];
+
+/** What all rooms of a lesson share: its name, the way between the rooms, and the daylight strip. */
+export function LessonRoom() {
+  const { lesson } = useParams();
+  return (
+    <DeskProvider key={lesson} lesson={lesson ?? ''}>
+      <Frame />
+    </DeskProvider>
+  );
+}
+
+function Frame() {
+  const desk = useDesk();
+  useEffect(() => {
+    document.title = `${desk.document.title} · Daybright Lesson`;
+  }, [desk.document.title]);
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      const isText = event.target instanceof HTMLElement && event.target.closest('input, textarea, select') !== null;
+      if (!(event.ctrlKey || event.metaKey) || isText || event.key.toLowerCase() !== 'z') return;
+      event.preventDefault();
+      if (event.shiftKey) desk.redo();
+      else desk.undo();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [desk]);
+  const over = desk.timing.total - desk.document.minutes * 60;
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="border-b border-rule bg-paper px-6 pt-3">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+          <Link to="/" aria-label="All lessons">
+            <Wordmark />
+          </Link>
+          <h1 className="min-w-0 truncate text-lg">{desk.document.title}</h1>
+          <Saved desk={desk} />
+          <nav aria-label="Rooms" className="ml-auto flex">
+            {ROOMS.map((room) => (
+              <NavLink
+                key={room.to}
+                to={room.to}
+                className={({ isActive }) =>
+                  `border-b-3 px-3 py-2 text-base ${isActive ? 'border-action font-semibold text-action' : 'border-transparent text-ink hover:border-rule'}`
+                }
+              >
+                {room.label}
+              </NavLink>
+            ))}
+          </nav>
+        </div>
+        <div className="flex items-end gap-5 pt-2 pb-2">
+          <Strip
+            parts={desk.strip}
+            current={desk.slide?.id}
+            onChoose={desk.chooseSlide}
+            target={desk.document.minutes * 60}
+          />
+          <p className={`shrink-0 pb-2 text-right text-[15px] ${over > 0 ? 'text-recording' : 'text-quiet'}`}>
+            <span className="block text-lg leading-tight">{clock(desk.timing.total)}</span>
+            of {clock(desk.document.minutes * 60)} planned
+          </p>
+        </div>
+      </header>
+      {desk.trouble && (
+        <div className="px-6 pt-3">
+          <Notice tone="trouble">{desk.trouble}</Notice>
+        </div>
+      )}
+      <Outlet />
+      <TwoVersions />
+    </div>
+  );
+}
+
+function Saved({ desk }: { desk: Desk }) {
+  return (
+    <span className="flex items-center gap-1">
+      <Button look="quiet" onClick={desk.undo} disabled={!desk.canUndo} className="px-2!">
+        Undo
+      </Button>
+      <Button look="quiet" onClick={desk.redo} disabled={!desk.canRedo} className="px-2!">
+        Redo
+      </Button>
+      <span role="status" className="text-[15px] text-quiet">
+        {desk.isSaving ? 'Saving' : 'Saved'}
+      </span>
+    </span>
+  );
+}

@@ -1,0 +1,258 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Block, LessonDocument, Slide } from '../../lesson.types';
+import type { PartKind } from '../../parts';
+import { ask, Problem, sentence } from '../../request';
+import type { StripPart } from '../../stage/Strip';
+import { Notice } from '../../ui/Notice';
+
+export interface Scene {
+  svg: string;
+  boxes: Record<string, [number, number, number, number]>;
+  overfull: string[];
+  problems: Record<string, string>;
+  description: string;
+  facts: Record<string, string>;
+  pieces: Record<string, { name: string; label: string; script: string }[]>;
+  answers: Record<string, { answer: string; seconds: number }>;
+}
+
+interface Timing {
+  slides: Record<string, { spoken: number; work: number; steps: number[] }>;
+  total: number;
+}
+
+interface LessonAnswer {
+  id: string;
+  series: string | null;
+  place: number;
+  document: LessonDocument;
+  version: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  scenes: Record<string, Scene>;
+  timing: Timing;
+  strip: StripPart[];
+}
+
+/** Everything a room needs of the lesson: what it is now, and the ways to change it. */
+export interface Desk {
+  id: string;
+  series: string | null;
+  document: LessonDocument;
+  scenes: Record<string, Scene>;
+  timing: Timing;
+  strip: StripPart[];
+  slide: Slide | undefined;
+  part: PartKind | undefined;
+  chooseSlide: (id: string) => void;
+  edit: (change: (document: LessonDocument) => void) => void;
+  undo: () => void;
+  redo: () => void;
+  canUndo: boolean;
+  canRedo: boolean;
+  isSaving: boolean;
+  trouble: string | null;
+  conflict: LessonDocument | null;
+  settle: (choice: 'mine' | 'theirs') => void;
+  /** Fetches the strip again after something was recorded. */
+  refresh: () => Promise<void>;
+}
+
+const Context = createContext<Desk | null>(null);
+
+export function useDesk(): Desk {
+  const desk = use(Context);
+  if (!desk) throw new Error('A room stands outside its lesson.');
+  return desk;
+}
+
+/** Milliseconds of quiet typing before a save. */
+const QUIET = 350;
+
+export function DeskProvider({ lesson, children }: { lesson: string; children: ReactNode }) {
+  const [loaded, setLoaded] = useState<LessonAnswer | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  useEffect(() => {
+    ask<LessonAnswer>('GET', `/api/lessons/${lesson}`).then(setLoaded, (error) => setTrouble(sentence(error)));
+  }, [lesson]);
+  if (trouble) {
+    return (
+      <main className="mx-auto max-w-xl p-10">
+        <Notice tone="trouble">{trouble}</Notice>
+      </main>
+    );
+  }
+  return loaded && <Ready loaded={loaded}>{children}</Ready>;
+}
+
+function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode }) {
+  const [answer, setAnswer] = useState(loaded);
+  const [document, setDocument] = useState(loaded.document);
+  const [isSaving, setSaving] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [conflict, setConflict] = useState<LessonDocument | null>(null);
+  const [search, setSearch] = useSearchParams();
+  const queries = useQueryClient();
+  const newest = useRef(document);
+  const version = useRef(loaded.version);
+  const isBusy = useRef(false);
+  const isWaiting = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+
+  const take = useCallback((next: LessonAnswer) => {
+    version.current = next.version;
+    newest.current = next.document;
+    setDocument(next.document);
+    setAnswer(next);
+  }, []);
+
+  const save = useCallback(async () => {
+    if (isBusy.current) {
+      isWaiting.current = true;
+      return;
+    }
+    isBusy.current = true;
+    isWaiting.current = false;
+    setSaving(true);
+    try {
+      const saved = await ask<Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>>(
+        'PUT',
+        `/api/lessons/${loaded.id}`,
+        {
+          version: version.current,
+          document: newest.current,
+        },
+      );
+      version.current = saved.version;
+      setTrouble(null);
+      setAnswer((before) => ({ ...before, ...saved, scenes: { ...before.scenes, ...saved.scenes } }));
+      queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
+    } catch (error) {
+      if (error instanceof Problem && error.status === 409) {
+        version.current = Number(error.more.version);
+        setConflict(error.more.document as LessonDocument);
+      } else {
+        setTrouble(sentence(error));
+        // A connection that is gone comes back: what was typed is still here and is sent again.
+        if (error instanceof Problem && (error.status === 0 || error.status >= 500))
+          timer.current = setTimeout(save, 4000);
+      }
+    } finally {
+      isBusy.current = false;
+      setSaving(false);
+      if (isWaiting.current) void save();
+    }
+  }, [loaded.id, queries]);
+
+  const edit = useCallback(
+    (change: (document: LessonDocument) => void) => {
+      const next = structuredClone(newest.current);
+      change(next);
+      newest.current = next;
+      setDocument(next);
+      setSaving(true);
+      clearTimeout(timer.current);
+      timer.current = setTimeout(save, QUIET);
+    },
+    [save],
+  );
+
+  const move = useCallback(
+    async (way: 'undo' | 'redo') => {
+      clearTimeout(timer.current);
+      if (newest.current !== document || isSaving) await save();
+      try {
+        take(await ask<LessonAnswer>('POST', `/api/lessons/${loaded.id}/${way}`, { version: version.current }));
+        setTrouble(null);
+      } catch (error) {
+        setTrouble(sentence(error));
+      }
+    },
+    [document, isSaving, loaded.id, save, take],
+  );
+
+  const refresh = useCallback(async () => {
+    const next = await ask<LessonAnswer>('GET', `/api/lessons/${loaded.id}`);
+    setAnswer((before) => ({ ...before, strip: next.strip }));
+  }, [loaded.id]);
+
+  const settle = (choice: 'mine' | 'theirs') => {
+    if (choice === 'mine') void save();
+    else void ask<LessonAnswer>('GET', `/api/lessons/${loaded.id}`).then(take);
+    setConflict(null);
+  };
+
+  const slides = useMemo(
+    () => document.parts.flatMap((part) => part.slides.map((slide) => ({ slide, part: part.kind }))),
+    [document],
+  );
+  const wanted = search.get('slide');
+  const here = slides.find((each) => each.slide.id === wanted) ?? slides[0];
+  const chooseSlide = useCallback((id: string) => setSearch({ slide: id }, { replace: true }), [setSearch]);
+  const strip = useMemo(() => stripNow(document, answer), [document, answer]);
+
+  return (
+    <Context
+      value={{
+        id: loaded.id,
+        series: loaded.series,
+        document,
+        scenes: answer.scenes,
+        timing: answer.timing,
+        strip,
+        slide: here?.slide,
+        part: here?.part,
+        chooseSlide,
+        edit,
+        undo: () => void move('undo'),
+        redo: () => void move('redo'),
+        canUndo: answer.canUndo || isSaving,
+        canRedo: answer.canRedo && !isSaving,
+        isSaving,
+        trouble,
+        conflict,
+        settle,
+        refresh,
+      }}
+    >
+      {children}
+    </Context>
+  );
+}
+
+/** The strip follows the document as it is typed; what is recorded comes from the server. */
+function stripNow(document: LessonDocument, answer: LessonAnswer): StripPart[] {
+  const recorded = new Map(
+    answer.strip.flatMap((part) => part.slides.map((slide) => [slide.id, slide.recorded] as const)),
+  );
+  return document.parts.map((part) => ({
+    id: part.id,
+    kind: part.kind,
+    slides: part.slides.map((slide) => ({
+      id: slide.id,
+      title: slide.title,
+      side: slide.side,
+      planned: answer.timing.slides[slide.id]?.spoken ?? 0,
+      work: answer.timing.slides[slide.id]?.work ?? 0,
+      recorded: recorded.get(slide.id) ?? null,
+    })),
+  }));
+}
+
+export function newId(kind: string): string {
+  return `${kind}-${crypto.randomUUID().replaceAll('-', '').slice(0, 10)}`;
+}
+
+export function findSlide(document: LessonDocument, id: string): Slide {
+  const slide = document.parts.flatMap((part) => part.slides).find((each) => each.id === id);
+  if (!slide) throw new Error('This slide is not in the lesson.');
+  return slide;
+}
+
+export function findBlock(document: LessonDocument, slide: string, id: string): Block {
+  const block = findSlide(document, slide).blocks.find((each) => each.id === id);
+  if (!block) throw new Error('This block is not on the slide.');
+  return block;
+}

@@ -1,0 +1,81 @@
+import type { TakeEvent } from '../../events.types';
+import type { Outbox } from './outbox';
+
+/** Milliseconds of sound in a piece: what a sudden end can lose. */
+const PIECE = 500;
+
+type Unstamped<Event> = Event extends TakeEvent ? Omit<Event, 'at'> & { at?: number } : never;
+
+/** Records one take: sound in short pieces, and what the teacher does, timed on the sound's own clock. */
+export class Recorder {
+  readonly id = newTakeId();
+  private recorder: MediaRecorder;
+  private startedAt = 0;
+  private pending: TakeEvent[] = [];
+  private sent = 0;
+  private chain: Promise<void> = Promise.resolve();
+
+  constructor(
+    private readonly outbox: Outbox,
+    private readonly stream: MediaStream,
+    private readonly lesson: string,
+    readonly slide: string,
+    private readonly source: 'microphone' | 'practice',
+  ) {
+    this.recorder = new MediaRecorder(stream, { mimeType: 'audio/webm;codecs=opus', audioBitsPerSecond: 64000 });
+    this.recorder.ondataavailable = (event) => this.hand(event.data);
+  }
+
+  start(): void {
+    void this.outbox.begin({ id: this.id, lesson: this.lesson, slide: this.slide, source: this.source, pieces: null });
+    // Measured: the sound's zero lies within a few milliseconds of this reading; the start event comes far later.
+    this.startedAt = performance.now();
+    this.recorder.start(PIECE);
+    this.note({ kind: 'show', slide: this.slide });
+  }
+
+  /** Milliseconds on the take's clock. */
+  now(): number {
+    return Math.max(0, performance.now() - this.startedAt);
+  }
+
+  note(event: Unstamped<TakeEvent>): void {
+    this.pending.push({ ...event, at: Math.round((event.at ?? this.now()) * 10) / 10 } as TakeEvent);
+  }
+
+  /** Hands over what there is so far, when the page is about to go. */
+  flush(): void {
+    if (this.recorder.state === 'recording') this.recorder.requestData();
+  }
+
+  /** While paused the microphone is off and the take runs on in silence, which is left out of what is heard. */
+  setPaused(isPaused: boolean): void {
+    this.note({ kind: isPaused ? 'pause' : 'resume' });
+    for (const track of this.stream.getAudioTracks()) track.enabled = !isPaused;
+  }
+
+  async stop(): Promise<void> {
+    if (this.recorder.state === 'inactive') return;
+    const stopped = new Promise((resolve) => {
+      this.recorder.onstop = resolve;
+    });
+    this.recorder.stop();
+    await stopped;
+    for (const track of this.stream.getAudioTracks()) track.enabled = true;
+    await this.chain;
+    await this.outbox.end(this.id, this.sent);
+  }
+
+  private hand(sound: Blob): void {
+    const events = this.pending;
+    if (sound.size === 0 && events.length === 0) return;
+    this.pending = [];
+    const number = this.sent++;
+    this.chain = this.chain.then(() => this.outbox.piece({ take: this.id, number, sound, events }));
+  }
+}
+
+function newTakeId(): string {
+  const letters = 'abcdefghijklmnopqrstuvwxyz0123456789';
+  return Array.from(crypto.getRandomValues(new Uint8Array(22)), (byte) => letters[byte % letters.length]).join('');
+}

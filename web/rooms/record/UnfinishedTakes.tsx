@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import { ask, sentence } from '../../request';
+import { Button } from '../../ui/Button';
+import { Notice } from '../../ui/Notice';
+import { useDesk } from '../lesson/desk';
+import type { Take } from '../lesson/takes';
+
+interface UnfinishedTakesProps {
+  takes: Take[];
+  isRecording: boolean;
+  onSettled: () => void;
+}
+
+/** Takes that were broken off: what arrived can be kept. */
+export function UnfinishedTakes({ takes, isRecording, onSettled }: UnfinishedTakesProps) {
+  const desk = useDesk();
+  const [trouble, setTrouble] = useState('');
+  if (isRecording || takes.length === 0) return null;
+  const run = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+    onSettled();
+    setTimeout(() => void desk.refresh(), 1500);
+  };
+  const title = (id: string) =>
+    desk.document.parts.flatMap((part) => part.slides).find((slide) => slide.id === id)?.title ?? 'a slide';
+  return (
+    <Notice>
+      {takes.map((take) => (
+        <div key={take.id} className="flex flex-wrap items-center gap-2 py-1">
+          <p className="grow">
+            A recording of “{title(take.slide)}” was broken off. About {Math.max(1, Math.round(take.pieces / 2))}{' '}
+            seconds of it are safe.
+          </p>
+          <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/finish`, {}))}>
+            Keep what was recorded
+          </Button>
+          <Button onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>Throw it away</Button>
+        </div>
+      ))}
+      {trouble}
+    </Notice>
+  );
+}

@@ -1,0 +1,116 @@
+import { useEffect, useRef, useState } from 'react';
+
+/** A source of sound to record: a microphone, or the practice voice. */
+export interface Source {
+  kind: 'microphone' | 'practice';
+  stream: MediaStream;
+  close: () => void;
+  /** Speaks a line; only the practice voice does. */
+  speak?: (wav: ArrayBuffer) => Promise<void>;
+  hush?: () => void;
+}
+
+export async function openMicrophone(device: string | undefined): Promise<Source> {
+  const stream = await navigator.mediaDevices.getUserMedia({
+    // The browser's own improvements raise the first seconds and clip them.
+    audio: {
+      deviceId: device ? { exact: device } : undefined,
+      echoCancellation: false,
+      noiseSuppression: false,
+      autoGainControl: false,
+      channelCount: 1,
+    },
+  });
+  return {
+    kind: 'microphone',
+    stream,
+    close: () => {
+      for (const track of stream.getTracks()) track.stop();
+    },
+  };
+}
+
+/** The practice voice speaks into the same kind of stream that a microphone gives. */
+export async function openPracticeVoice(): Promise<Source> {
+  const context = new AudioContext({ sampleRate: 48000 });
+  await context.resume();
+  const out = context.createMediaStreamDestination();
+  // A little hiss, as a real room has: a stream of nothing at all would be taken for a broken cable.
+  const hiss = context.createBufferSource();
+  const noise = context.createBuffer(1, 48000, 48000);
+  const samples = noise.getChannelData(0);
+  for (let index = 0; index < samples.length; index++) samples[index] = (Math.random() - 0.5) * 0.002;
+  hiss.buffer = noise;
+  hiss.loop = true;
+  hiss.connect(out);
+  hiss.start();
+  let speaking: AudioBufferSourceNode | null = null;
+  const hush = () => {
+    speaking?.stop();
+    speaking = null;
+  };
+  return {
+    kind: 'practice',
+    stream: out.stream,
+    hush,
+    speak: async (wav) => {
+      const buffer = await context.decodeAudioData(wav.slice(0));
+      hush();
+      const voice = context.createBufferSource();
+      voice.buffer = buffer;
+      voice.connect(out);
+      voice.start();
+      speaking = voice;
+    },
+    close: () => {
+      hush();
+      void context.close();
+    },
+  };
+}
+
+export interface Level {
+  /** 0 to 1, the loudest of the last moment. */
+  peak: number;
+  isClipping: boolean;
+  /** Seconds of nothing but silence. */
+  silent: number;
+}
+
+const QUIET_PEAK = 0.0008;
+
+/** Listens to a stream and tells how loud it is. */
+export function useLevel(stream: MediaStream | null): Level {
+  const [level, setLevel] = useState<Level>({ peak: 0, isClipping: false, silent: 0 });
+  const clippedAt = useRef(0);
+  useEffect(() => {
+    if (!stream) return;
+    const context = new AudioContext();
+    const analyser = context.createAnalyser();
+    analyser.fftSize = 2048;
+    context.createMediaStreamSource(stream).connect(analyser);
+    const samples = new Float32Array(analyser.fftSize);
+    let heardAt = performance.now();
+    const timer = setInterval(() => {
+      if (context.state === 'suspended') {
+        void context.resume();
+        return;
+      }
+      analyser.getFloatTimeDomainData(samples);
+      const peak = samples.reduce((most, each) => Math.max(most, Math.abs(each)), 0);
+      const now = performance.now();
+      if (peak > QUIET_PEAK) heardAt = now;
+      if (peak >= 0.99) clippedAt.current = now;
+      setLevel({
+        peak,
+        isClipping: now - clippedAt.current < 1500 && clippedAt.current > 0,
+        silent: (now - heardAt) / 1000,
+      });
+    }, 60);
+    return () => {
+      clearInterval(timer);
+      void context.close();
+    };
+  }, [stream]);
+  return level;
+}

@@ -1,0 +1,18 @@
+import { useQuery } from '@tanstack/react-query';
+import { Navigate, Outlet } from 'react-router';
+import { ask } from '../../request';
+
+export interface Teacher {
+  name: string;
+  email: string;
+}
+
+export function useTeacher() {
+  return useQuery({ queryKey: ['me'], queryFn: () => ask<Teacher>('GET', '/api/me'), retry: false, staleTime: 60_000 });
+}
+
+export function SignedIn() {
+  const teacher = useTeacher();
+  if (teacher.isPending) return null;
+  return teacher.isError ? <Navigate to="/sign-in" replace /> : <Outlet />;
+}

@@ -1,0 +1,211 @@
+import { Popover } from 'radix-ui';
+import type { BlockForm, BlockKind } from '../../blocks/BlockForm';
+import { FORMS } from '../../blocks/registry';
+import type { Block, Slide } from '../../lesson.types';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Field';
+import { Notice } from '../../ui/Notice';
+import { findBlock, findSlide, newId, type Scene, useDesk } from '../lesson/desk';
+import { useKinds } from '../lesson/kinds';
+import { regionFor } from './SlideRow';
+
+const REGIONS: Record<Slide['arrangement'], { value: Block['region']; label: string }[]> = {
+  whole: [{ value: 'main', label: 'the slide' }],
+  opening: [{ value: 'main', label: 'the slide' }],
+  halves: sides(),
+  'wide-left': sides(),
+  'wide-right': sides(),
+  stacked: [
+    { value: 'top', label: 'above' },
+    { value: 'bottom', label: 'below' },
+  ],
+};
+
+function sides(): { value: Block['region']; label: string }[] {
+  return [
+    { value: 'left', label: 'on the left' },
+    { value: 'right', label: 'on the right' },
+  ];
+}
+
+interface BlockSpotProps {
+  slide: Slide;
+  block: Block;
+  scene: Scene;
+  open: boolean;
+  isSeen: boolean;
+  onOpen: (open: boolean) => void;
+}
+
+/** The place of a block on the slide: touched, it opens the block's form right there. */
+export function BlockSpot({ slide, block, scene, open, isSeen, onOpen }: BlockSpotProps) {
+  const kinds = useKinds();
+  const label = kinds.data?.blocks.find((each) => each.name === block.kind)?.label ?? block.kind;
+  const box = scene.boxes[block.id];
+  const trouble =
+    scene.problems[block.id] ??
+    (scene.overfull.includes(block.id)
+      ? 'This does not fit on the slide. Shorten it, or move it to a slide of its own.'
+      : undefined);
+  const [x, y, width, height] = box ?? [90, 780, 700, 80];
+  return (
+    <Popover.Root open={open} onOpenChange={onOpen}>
+      <Popover.Trigger asChild>
+        <button
+          type="button"
+          aria-label={`Change ${label.toLowerCase()}`}
+          className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${box && !isSeen ? 'pointer-events-none' : ''}`}
+          style={{ left: `${x / 16}%`, top: `${y / 9}%`, width: `${width / 16}%`, height: `${height / 9}%` }}
+        >
+          {!box && <span className="px-2">{label}: not shown yet</span>}
+        </button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          side="right"
+          align="start"
+          sideOffset={8}
+          collisionPadding={12}
+          className="z-30 max-h-[min(42rem,86vh)] w-[26rem] overflow-y-auto rounded-md border border-[#8d8a7d] bg-paper p-4 shadow-sm"
+          aria-label={label}
+        >
+          <h3 className="mb-3 text-lg">{label}</h3>
+          <div className="flex flex-col gap-3">
+            {trouble && <Notice tone="trouble">{trouble}</Notice>}
+            <Form slide={slide} block={block} facts={scene.facts} />
+            <Steps slide={slide} block={block} pieces={scene.pieces[block.id] ?? []} />
+            <Where slide={slide} block={block} onClose={() => onOpen(false)} />
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
+function Form({ slide, block, facts }: { slide: Slide; block: Block; facts: Record<string, string> }) {
+  const desk = useDesk();
+  const Chosen = FORMS[block.kind] as BlockForm<BlockKind>;
+  return (
+    <Chosen
+      content={block.content as never}
+      facts={facts}
+      onChange={(content) =>
+        desk.edit((draft) => {
+          findBlock(draft, slide.id, block.id).content = content;
+        })
+      }
+    />
+  );
+}
+
+/** When the block and its pieces appear. */
+function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
+  const desk = useDesk();
+  const steps = slide.steps.map((step, index) => ({ value: step.id, label: `step ${index + 1}` }));
+  const tellInSteps = () =>
+    desk.edit((draft) => {
+      const target = findSlide(draft, slide.id);
+      const found = findBlock(draft, slide.id, block.id);
+      let at = target.steps.findIndex((step) => step.id === found.step);
+      for (const piece of pieces) {
+        const own = found.reveals[piece.name];
+        if (own && own !== found.step) {
+          at = Math.max(
+            at,
+            target.steps.findIndex((step) => step.id === own),
+          );
+          continue;
+        }
+        const step = { id: newId('step'), script: piece.script, pause: 0 };
+        at += 1;
+        target.steps.splice(at, 0, step);
+        found.reveals[piece.name] = step.id;
+      }
+    });
+  const together = pieces.filter((piece) => (block.reveals[piece.name] ?? block.step) === block.step);
+  return (
+    <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
+      <legend className="sr-only">When it appears</legend>
+      <Choice
+        label="Appears at"
+        value={block.step}
+        choices={steps}
+        onChoose={(step) =>
+          desk.edit((draft) => {
+            findBlock(draft, slide.id, block.id).step = step;
+          })
+        }
+      />
+      {pieces.length > 0 && (
+        <div className="grid grid-cols-2 gap-2">
+          {pieces.map((piece) => (
+            <Choice
+              key={piece.name}
+              label={piece.label}
+              value={block.reveals[piece.name] ?? block.step}
+              choices={steps}
+              onChoose={(step) =>
+                desk.edit((draft) => {
+                  findBlock(draft, slide.id, block.id).reveals[piece.name] = step;
+                })
+              }
+            />
+          ))}
+        </div>
+      )}
+      {together.length > 0 && (
+        <Button onClick={tellInSteps}>
+          {together.length === 1 ? `Give ${together[0]?.label} a step of its own` : 'Tell it in steps'}
+        </Button>
+      )}
+    </fieldset>
+  );
+}
+
+/** Where the block stands, and its way off the slide. */
+function Where({ slide, block, onClose }: { slide: Slide; block: Block; onClose: () => void }) {
+  const desk = useDesk();
+  const regions = REGIONS[slide.arrangement];
+  const index = slide.blocks.findIndex((each) => each.id === block.id);
+  const move = (by: number) =>
+    desk.edit((draft) => {
+      const { blocks } = findSlide(draft, slide.id);
+      const [moved] = blocks.splice(index, 1);
+      if (moved) blocks.splice(index + by, 0, moved);
+    });
+  return (
+    <div className="flex flex-wrap items-end gap-2 border-t border-rule pt-3">
+      {regions.length > 1 && (
+        <Choice
+          label="Stands"
+          value={regions.some((each) => each.value === block.region) ? block.region : regionFor(slide)}
+          choices={regions}
+          onChoose={(region) =>
+            desk.edit((draft) => {
+              findBlock(draft, slide.id, block.id).region = region as Block['region'];
+            })
+          }
+        />
+      )}
+      <Button onClick={() => move(-1)} disabled={index === 0}>
+        Up
+      </Button>
+      <Button onClick={() => move(1)} disabled={index === slide.blocks.length - 1}>
+        Down
+      </Button>
+      <Button
+        look="danger"
+        className="ml-auto"
+        onClick={() => {
+          onClose();
+          desk.edit((draft) => {
+            const target = findSlide(draft, slide.id);
+            target.blocks = target.blocks.filter((each) => each.id !== block.id);
+          });
+        }}
+      >
+        Take it off
+      </Button>
+    </div>
+  );
+}

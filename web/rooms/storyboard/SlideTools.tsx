@@ -1,0 +1,170 @@
+import { DropdownMenu, Popover } from 'radix-ui';
+import type { Block, Slide } from '../../lesson.types';
+import { PARTS, type PartKind } from '../../parts';
+import { Button } from '../../ui/Button';
+import { Choice, Tick } from '../../ui/Field';
+import { findSlide, newId, useDesk } from '../lesson/desk';
+import { useKinds } from '../lesson/kinds';
+import { deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../lesson/slides';
+import { regionFor } from './SlideRow';
+
+const ARRANGEMENTS: { value: Slide['arrangement']; label: string }[] = [
+  { value: 'whole', label: 'One area' },
+  { value: 'halves', label: 'Two halves' },
+  { value: 'wide-left', label: 'Wide on the left' },
+  { value: 'wide-right', label: 'Wide on the right' },
+  { value: 'stacked', label: 'Above and below' },
+  { value: 'opening', label: 'Centred, large title' },
+];
+
+interface SlideToolsProps {
+  slide: Slide;
+  part: PartKind;
+  step: number;
+  onAdded: (block: string) => void;
+}
+
+/** What can be done with a slide: put something on it, arrange it, move it, copy it, delete it. */
+export function SlideTools({ slide, part, step, onAdded }: SlideToolsProps) {
+  const desk = useDesk();
+  return (
+    <div className="flex flex-wrap items-center gap-2 pt-2">
+      <AddBlock slide={slide} step={step} onAdded={onAdded} />
+      <Popover.Root>
+        <Popover.Trigger asChild>
+          <Button>Slide</Button>
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            align="start"
+            sideOffset={6}
+            collisionPadding={12}
+            aria-label="Slide"
+            className="z-30 flex w-80 flex-col gap-3 rounded-md border border-[#8d8a7d] bg-paper p-4"
+          >
+            <Choice
+              label="Arrangement"
+              value={slide.arrangement}
+              choices={ARRANGEMENTS}
+              onChoose={(arrangement) =>
+                desk.edit((draft) => {
+                  findSlide(draft, slide.id).arrangement = arrangement as Slide['arrangement'];
+                })
+              }
+            />
+            <Choice
+              label="Part"
+              value={part}
+              choices={PARTS.map((each) => ({ value: each.kind, label: each.label }))}
+              onChoose={(kind) => desk.edit((draft) => placeSlide(draft, slide.id, kind as PartKind, null))}
+            />
+            {desk.document.aims.length > 0 && (
+              <fieldset>
+                <legend className="text-[15px] text-quiet">Serves these aims</legend>
+                {desk.document.aims.map((aim) => (
+                  <Tick
+                    key={aim.id}
+                    label={aim.text || 'An aim without words'}
+                    checked={slide.aims.includes(aim.id)}
+                    onChange={(checked) =>
+                      desk.edit((draft) => {
+                        const target = findSlide(draft, slide.id);
+                        target.aims = checked
+                          ? [...target.aims, aim.id]
+                          : target.aims.filter((each) => each !== aim.id);
+                      })
+                    }
+                  />
+                ))}
+              </fieldset>
+            )}
+            <Tick
+              label="A side slide, reached only by a link"
+              checked={slide.side}
+              onChange={(side) =>
+                desk.edit((draft) => {
+                  findSlide(draft, slide.id).side = side;
+                })
+              }
+            />
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+      <Button look="quiet" className="px-2!" onClick={() => desk.edit((draft) => moveSlide(draft, slide.id, -1))}>
+        Earlier
+      </Button>
+      <Button look="quiet" className="px-2!" onClick={() => desk.edit((draft) => moveSlide(draft, slide.id, 1))}>
+        Later
+      </Button>
+      <Button
+        look="quiet"
+        className="px-2!"
+        onClick={() => {
+          let copy = slide.id;
+          desk.edit((draft) => {
+            copy = duplicateSlide(draft, slide.id);
+          });
+          desk.chooseSlide(copy);
+        }}
+      >
+        Copy
+      </Button>
+      <Button look="quiet" className="px-2!" onClick={() => desk.edit((draft) => deleteSlide(draft, slide.id))}>
+        Delete
+      </Button>
+    </div>
+  );
+}
+
+function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdded: (block: string) => void }) {
+  const desk = useDesk();
+  const kinds = useKinds();
+  const add = (kind: Block['kind'], content: Block['content']) => {
+    const id = newId('block');
+    desk.edit((draft) => {
+      const target = findSlide(draft, slide.id);
+      const at = target.steps[step]?.id ?? target.steps[0]?.id ?? '';
+      const block = {
+        id,
+        kind,
+        region: regionFor(target),
+        step: at,
+        reveals: {},
+        content: structuredClone(content),
+      } as Block;
+      // An answer never appears together with its question: it gets a step of its own.
+      if (kind === 'question') {
+        const answer = { id: newId('step'), script: '', pause: 0 };
+        target.steps.splice(step + 1, 0, answer);
+        block.reveals = { answer: answer.id };
+      }
+      target.blocks.push(block);
+    });
+    setTimeout(() => onAdded(id), 0);
+  };
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>
+        <Button look="main">Put on the slide</Button>
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          align="start"
+          sideOffset={6}
+          collisionPadding={12}
+          className="z-30 min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1"
+        >
+          {kinds.data?.blocks.map((kind) => (
+            <DropdownMenu.Item
+              key={kind.name}
+              onSelect={() => add(kind.name, kind.blank)}
+              className="flex min-h-10 cursor-pointer items-center rounded px-3 data-highlighted:bg-action data-highlighted:text-white data-highlighted:outline-none"
+            >
+              {kind.label}
+            </DropdownMenu.Item>
+          ))}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

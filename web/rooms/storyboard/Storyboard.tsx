@@ -1,0 +1,111 @@
+import { useEffect, useRef, useState } from 'react';
+import { PARTS } from '../../parts';
+import { Button } from '../../ui/Button';
+import { useDesk } from '../lesson/desk';
+import { type Finding, useFindings } from '../lesson/findings';
+import { addSlide } from '../lesson/slides';
+import { SlideRow } from './SlideRow';
+
+/** Two columns, as film people write scripts: what is seen, and what is said. */
+export function Storyboard() {
+  const desk = useDesk();
+  const findings = useFindings(desk.id).data?.findings ?? [];
+  const rows = useRef(new Map<string, HTMLElement>());
+  const [focus, setFocus] = useState<{ block: string | null; step: string | null } | null>(null);
+  const current = desk.slide?.id;
+  const scrolled = useRef<string | undefined>(undefined);
+
+  useEffect(() => {
+    if (!current || scrolled.current === current) return;
+    scrolled.current = current;
+    rows.current.get(current)?.scrollIntoView({ block: 'start', behavior: 'auto' });
+  }, [current]);
+
+  const goTo = (finding: Finding) => {
+    if (!finding.slide) return;
+    desk.chooseSlide(finding.slide);
+    setFocus({ block: finding.block, step: finding.step });
+  };
+  const add = () => {
+    const id = { current: '' };
+    desk.edit((draft) => {
+      id.current = addSlide(draft, desk.part ?? 'opening', current ?? null);
+    });
+    desk.chooseSlide(id.current);
+  };
+
+  return (
+    <main className="mx-auto w-full max-w-[96rem] grow px-6 pb-24">
+      <div className="flex flex-wrap items-start gap-4 py-3">
+        <ReadyCheck findings={findings} onChoose={goTo} />
+        <Button
+          look={desk.document.parts.every((part) => part.slides.length === 0) ? 'main' : 'plain'}
+          onClick={add}
+          className="ml-auto"
+        >
+          Add a slide {desk.slide ? 'after this one' : ''}
+        </Button>
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-[15px] text-quiet">
+        <h2 className="py-2 font-normal">What is seen</h2>
+        <span />
+        <h2 className="py-2 pl-4 font-normal">What is said</h2>
+      </div>
+      {PARTS.flatMap(({ kind }) =>
+        desk.document.parts
+          .filter((part) => part.kind === kind)
+          .flatMap((part) =>
+            part.slides.map((slide) => (
+              <SlideRow
+                key={slide.id}
+                ref={(element) => {
+                  if (element) rows.current.set(slide.id, element);
+                  else rows.current.delete(slide.id);
+                }}
+                slide={slide}
+                part={kind}
+                isCurrent={slide.id === current}
+                findings={findings.filter((finding) => finding.slide === slide.id)}
+                focus={slide.id === current ? focus : null}
+                onChoose={() => {
+                  scrolled.current = slide.id;
+                  if (slide.id !== current) desk.chooseSlide(slide.id);
+                }}
+              />
+            )),
+          ),
+      )}
+    </main>
+  );
+}
+
+function ReadyCheck({ findings, onChoose }: { findings: Finding[]; onChoose: (finding: Finding) => void }) {
+  const desk = useDesk();
+  if (findings.length === 0) return <p className="py-2 text-[#2c6528]">Ready check: nothing found. You can record.</p>;
+  const title = (id: string | null) =>
+    desk.document.parts.flatMap((part) => part.slides).find((slide) => slide.id === id)?.title;
+  return (
+    <details className="grow rounded border border-rule bg-sheet px-3 py-2">
+      <summary className="cursor-pointer">
+        Ready check: {findings.length} {findings.length === 1 ? 'finding' : 'findings'}
+      </summary>
+      <ul className="mt-2 divide-y divide-rule">
+        {findings.map((finding, index) => (
+          <li key={index}>
+            <button
+              type="button"
+              onClick={() => onChoose(finding)}
+              className="block min-h-10 w-full py-2 text-left hover:text-action"
+              disabled={finding.slide === null}
+            >
+              {finding.slide && (
+                <strong className="font-semibold">{title(finding.slide) || 'Slide without a title'}: </strong>
+              )}
+              {finding.sentence}
+            </button>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,180 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PausePoint, Programme } from './programme';
+
+export interface Playing {
+  /** Milliseconds of narration. */
+  at: number;
+  isPlaying: boolean;
+  /** The pause point at which the lesson waits. */
+  waiting: PausePoint | null;
+  trouble: string | null;
+  play(): void;
+  pause(): void;
+  seek(at: number): void;
+  goOn(): void;
+  setSpeed(speed: number): void;
+  speed: number;
+}
+
+/**
+ * Plays a programme: its sound leads, pictures follow the sound's own clock frame by frame.
+ * It stops at every pause point until told to go on.
+ */
+export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = true): Playing {
+  const audio = useRef<HTMLAudioElement | null>(null);
+  const sound = useRef(0);
+  const done = useRef(new Set<string>());
+  const [at, setAt] = useState(startAt);
+  const [isPlaying, setPlaying] = useState(false);
+  const [waiting, setWaiting] = useState<PausePoint | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const [speed, setSpeedState] = useState(1);
+  const now = useRef(startAt);
+
+  const load = useCallback(
+    (index: number, offset: number) => {
+      const element = audio.current;
+      const wanted = programme.sounds[index];
+      if (!element || !wanted) return;
+      if (element.dataset.index !== String(index)) {
+        element.replaceChildren(
+          ...wanted.sources.map((source) => {
+            const child = document.createElement('source');
+            child.src = source.url;
+            child.type = source.type;
+            return child;
+          }),
+        );
+        element.dataset.index = String(index);
+        element.load();
+      }
+      sound.current = index;
+      element.currentTime = offset / 1000;
+    },
+    [programme],
+  );
+
+  useEffect(() => {
+    const element = new Audio();
+    element.preload = 'auto';
+    audio.current = element;
+    element.addEventListener(
+      'error',
+      () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
+      true,
+    );
+    done.current = new Set(programme.pauses.filter((pause) => pause.at < now.current - 1).map((pause) => pause.block));
+    load(
+      Math.max(
+        0,
+        programme.sounds.findIndex((each) => now.current < each.to),
+      ),
+      0,
+    );
+    return () => {
+      element.pause();
+      element.replaceChildren();
+      element.removeAttribute('src');
+    };
+  }, [programme, load]);
+
+  const place = useCallback(
+    (wanted: number) => {
+      const target = Math.min(Math.max(0, wanted), programme.length);
+      const found = programme.sounds.findIndex((each) => target < each.to);
+      const index = found < 0 ? programme.sounds.length - 1 : found;
+      load(index, target - (programme.sounds[index]?.from ?? 0));
+      now.current = target;
+      setAt(target);
+    },
+    [programme, load],
+  );
+
+  const pause = useCallback(() => {
+    audio.current?.pause();
+    setPlaying(false);
+  }, []);
+
+  const play = useCallback(() => {
+    if (!audio.current) return;
+    setTrouble(null);
+    if (now.current >= programme.length - 20) place(0);
+    else if (
+      Math.abs((programme.sounds[sound.current]?.from ?? 0) + audio.current.currentTime * 1000 - now.current) > 250
+    )
+      place(now.current);
+    audio.current.playbackRate = speed;
+    audio.current.play().then(
+      () => setPlaying(true),
+      () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
+    );
+  }, [programme, place, speed]);
+
+  useEffect(() => {
+    if (!isPlaying) return;
+    let frame = 0;
+    const tick = () => {
+      const element = audio.current;
+      const current = programme.sounds[sound.current];
+      if (!element || !current) return;
+      const time = current.from + element.currentTime * 1000;
+      const stop = stopsAtPauses
+        ? programme.pauses.find((each) => !done.current.has(each.block) && each.at <= time + 8)
+        : undefined;
+      if (stop) {
+        element.pause();
+        now.current = stop.at;
+        setAt(Math.max(0, stop.at - 1));
+        setPlaying(false);
+        setWaiting(stop);
+        return;
+      }
+      now.current = Math.min(time, current.to);
+      setAt(now.current);
+      if (element.ended || time >= current.to - 2) {
+        if (sound.current + 1 < programme.sounds.length) {
+          load(sound.current + 1, 0);
+          element.playbackRate = speed;
+          void element.play();
+        } else if (element.ended) {
+          now.current = programme.length;
+          setAt(programme.length);
+          setPlaying(false);
+          return;
+        }
+      }
+      frame = requestAnimationFrame(tick);
+    };
+    frame = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(frame);
+  }, [isPlaying, programme, load, speed, stopsAtPauses]);
+
+  const seek = useCallback(
+    (wanted: number) => {
+      // Going back brings the pause points there back; going forward does not skip the first one on the way.
+      const before = now.current;
+      const missed = stopsAtPauses
+        ? programme.pauses.find((each) => !done.current.has(each.block) && each.at > before && each.at < wanted)
+        : undefined;
+      for (const each of programme.pauses) if (each.at >= wanted) done.current.delete(each.block);
+      setWaiting(null);
+      place(missed ? Math.max(0, missed.at - 1) : wanted);
+    },
+    [programme, place, stopsAtPauses],
+  );
+
+  const goOn = useCallback(() => {
+    setWaiting((stop) => {
+      if (stop) done.current.add(stop.block);
+      return null;
+    });
+    setTimeout(play, 0);
+  }, [play]);
+
+  const setSpeed = useCallback((wanted: number) => {
+    setSpeedState(wanted);
+    if (audio.current) audio.current.playbackRate = wanted;
+  }, []);
+
+  return { at, isPlaying, waiting, trouble, play, pause, seek, goOn, setSpeed, speed };
+}

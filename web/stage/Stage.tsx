@@ -1,0 +1,36 @@
+import { memo, type ReactNode, useLayoutEffect, useRef } from 'react';
+
+interface StageProps {
+  svg: string;
+  /** Step ids of the slide in order. */
+  steps: string[];
+  /** Number of the step shown, from 0. */
+  step: number;
+  label: string;
+  children?: ReactNode;
+  className?: string;
+}
+
+const Drawing = memo(function Drawing({ svg }: { svg: string }) {
+  return <div className="absolute inset-0" dangerouslySetInnerHTML={{ __html: svg }} />;
+});
+
+/** Shows the picture of a slide at one of its steps. What comes later is hidden from eyes and screen readers alike. */
+export function Stage({ svg, steps, step, label, children, className = '' }: StageProps) {
+  const box = useRef<HTMLDivElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new picture must be gone through again
+  useLayoutEffect(() => {
+    const seen = new Set(steps.slice(0, step + 1));
+    for (const group of box.current?.querySelectorAll('g[data-step]') ?? []) {
+      group.toggleAttribute('data-hidden', !seen.has(group.getAttribute('data-step') ?? ''));
+    }
+  }, [svg, steps, step]);
+  return (
+    <div ref={box} className={`stage relative aspect-video w-full overflow-hidden bg-sheet ${className}`}>
+      <div role="img" aria-label={label} className="contents">
+        <Drawing svg={svg} />
+      </div>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import type { PartKind } from '../parts';
+
+/** The finished running order as the server tells it; times in milliseconds of narration. */
+export interface Programme {
+  title: string;
+  length: number;
+  full: number;
+  slides: Record<string, ProgrammeSlide>;
+  pictures: { at: number; slide: string; step: number }[];
+  strokes: Stroke[];
+  pointer: { at: number; x: number | null; y: number | null }[];
+  captions: { from: number; to: number; text: string }[];
+  chapters: { at: number; until: number; slide: string; title: string; part: PartKind }[];
+  pauses: PausePoint[];
+  sounds: { from: number; to: number; sources: { url: string; type: string }[] }[];
+}
+
+export interface ProgrammeSlide {
+  title: string;
+  part: PartKind;
+  svg: string;
+  steps: string[];
+  description: string;
+}
+
+export interface Stroke {
+  at: number;
+  until: number | null;
+  slide: string;
+  tool: string;
+  colour: string;
+  width: number;
+  /** [milliseconds after at, x, y] in slide units. */
+  points: [number, number, number][];
+}
+
+export interface PausePoint {
+  at: number;
+  block: string;
+  slide: string;
+  seconds: number;
+  prompt: string;
+  exitCheck: boolean;
+  question: AskedQuestion | null;
+}
+
+export interface AskedQuestion {
+  type: 'choice' | 'number' | 'text';
+  marks: number;
+  hint: string;
+  choices: { id: string; text: string }[];
+}
+
+/** What is seen at a moment of narration. */
+export function pictureAt(programme: Programme, at: number): { slide: string; step: number } | undefined {
+  let shown = programme.pictures[0];
+  for (const picture of programme.pictures) {
+    if (picture.at > at + 0.5) break;
+    shown = picture;
+  }
+  return shown;
+}
+
+/** The strokes on a slide at a moment, each as far as it was drawn. */
+export function strokesAt(programme: Programme, slide: string, at: number): Stroke[] {
+  return programme.strokes
+    .filter((stroke) => stroke.slide === slide && stroke.at <= at && (stroke.until === null || at < stroke.until))
+    .map((stroke) => ({ ...stroke, points: stroke.points.filter((point) => stroke.at + point[0] <= at) }));
+}
+
+export function pointerAt(programme: Programme, at: number): { x: number; y: number } | null {
+  let spot: { x: number | null; y: number | null } | null = null;
+  for (const point of programme.pointer) {
+    if (point.at > at) break;
+    spot = point;
+  }
+  return spot === null || spot.x === null || spot.y === null ? null : { x: spot.x, y: spot.y };
+}

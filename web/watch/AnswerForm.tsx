@@ -1,0 +1,108 @@
+import { type FormEvent, useState } from 'react';
+import { ask, sentence } from '../request';
+import type { PausePoint } from '../stage/programme';
+import { Button } from '../ui/Button';
+import { TextArea, TextField } from '../ui/Field';
+import { Notice } from '../ui/Notice';
+import type { GivenAnswer } from './lesson';
+
+interface AnswerFormProps {
+  share: string;
+  pause: PausePoint;
+  start: string;
+  label: string;
+  onAnswer: (block: string, answer: GivenAnswer) => void;
+}
+
+/** Answers one question: by choosing, by a number with its unit, or in words. */
+export function AnswerForm({ share, pause, start, label, onAnswer }: AnswerFormProps) {
+  const [given, setGiven] = useState(start);
+  const [trouble, setTrouble] = useState('');
+  const [isSending, setSending] = useState(false);
+  const question = pause.question;
+  if (!question) return null;
+  const answer = async (event: FormEvent) => {
+    event.preventDefault();
+    setSending(true);
+    try {
+      onAnswer(pause.block, await ask<GivenAnswer>('PUT', `/api/watch/${share}/answers/${pause.block}`, { given }));
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+    setSending(false);
+  };
+  return (
+    <form onSubmit={answer} className="flex flex-col gap-3">
+      {question.type === 'choice' && (
+        <fieldset>
+          <legend className="sr-only">{pause.prompt}</legend>
+          {question.choices.map((choice, index) => (
+            <label key={choice.id} className="flex min-h-12 items-center gap-3 border-t border-rule py-2">
+              <input
+                type="radio"
+                name={`choice-${pause.block}`}
+                value={choice.id}
+                checked={given === choice.id}
+                onChange={() => setGiven(choice.id)}
+                className="size-6 shrink-0 accent-action"
+              />
+              <span className="font-semibold">{String.fromCharCode(65 + index)}</span> {choice.text}
+            </label>
+          ))}
+        </fieldset>
+      )}
+      {question.type === 'number' && (
+        <TextField
+          label="Your answer, with its unit"
+          value={given}
+          onChange={(event) => setGiven(event.target.value)}
+          maxLength={60}
+          autoComplete="off"
+          className="min-h-12! text-lg"
+        />
+      )}
+      {question.type === 'text' && (
+        <TextArea
+          label="Your answer"
+          value={given}
+          onChange={(event) => setGiven(event.target.value)}
+          maxLength={2000}
+          rows={3}
+        />
+      )}
+      {trouble && <Notice tone="trouble">{trouble}</Notice>}
+      <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending}>
+        {label}
+      </Button>
+    </form>
+  );
+}
+
+/** What was answered, and what the answer is, once it may be seen. */
+export function Answered({ answer }: { answer: GivenAnswer }) {
+  const look =
+    answer.earned === undefined || answer.earned === null
+      ? 'border-action'
+      : answer.earned === answer.outOf
+        ? 'border-[#2c6528]'
+        : 'border-[#b7791f]';
+  return (
+    <div className={`border-l-4 px-3 py-1 ${look}`} role="status">
+      <p>
+        You answered: <strong className="font-semibold">{answer.readable}</strong>
+      </p>
+      {answer.sentence && <p>{answer.sentence}</p>}
+      {answer.model && (
+        <p>
+          Answer: <strong className="font-semibold">{answer.model}</strong>
+        </p>
+      )}
+      {answer.earned !== undefined && answer.earned !== null && (
+        <p className="text-[15px] text-quiet">
+          {answer.earned} of {answer.outOf} {answer.outOf === 1 ? 'mark' : 'marks'}
+        </p>
+      )}
+    </div>
+  );
+}

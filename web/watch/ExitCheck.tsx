@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { ask, sentence } from '../request';
+import type { PausePoint } from '../stage/programme';
+import { Button } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+import { Answered, AnswerForm } from './AnswerForm';
+import type { GivenAnswer, VisitState } from './lesson';
+
+interface ExitCheckProps {
+  share: string;
+  pauses: PausePoint[];
+  answers: Record<string, GivenAnswer>;
+  handedIn: boolean;
+  onAnswer: (block: string, answer: GivenAnswer) => void;
+  onHandedIn: (visit: VisitState) => void;
+}
+
+/** The exit check as one sheet: answers can be changed until it is handed in, once and not blank. */
+export function ExitCheck({ share, pauses, answers, handedIn, onAnswer, onHandedIn }: ExitCheckProps) {
+  const [trouble, setTrouble] = useState('');
+  const handIn = async () => {
+    try {
+      onHandedIn(await ask<VisitState>('POST', `/api/watch/${share}/exit-check`));
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+  };
+  return (
+    <section className="part-exit-check mt-4 rounded border-2 border-(--strong) bg-sheet p-4" aria-label="Exit check">
+      <h2 className="mb-2 text-lg text-(--strong)">{handedIn ? 'Exit check, handed in' : 'Exit check'}</h2>
+      <ol className="flex flex-col gap-5">
+        {pauses.map((pause) => {
+          const answer = answers[pause.block];
+          return (
+            <li key={pause.block}>
+              <p className="mb-2">{pause.prompt.replaceAll('`', '')}</p>
+              {answer && <Answered answer={answer} />}
+              {!handedIn && (
+                <details open={!answer} className="mt-1">
+                  <summary className="min-h-10 cursor-pointer py-2 text-action">
+                    {answer ? 'Change this answer' : 'Answer'}
+                  </summary>
+                  <AnswerForm
+                    share={share}
+                    pause={pause}
+                    start={answer?.given ?? ''}
+                    label="Keep this answer"
+                    onAnswer={onAnswer}
+                  />
+                </details>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {trouble && <Notice tone="trouble">{trouble}</Notice>}
+      {!handedIn && (
+        <Button look="main" className="mt-4 min-h-12!" onClick={() => void handIn()}>
+          Hand in the exit check
+        </Button>
+      )}
+    </section>
+  );
+}

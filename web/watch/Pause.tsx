@@ -1,0 +1,70 @@
+import { useEffect, useRef, useState } from 'react';
+import { clock } from '../clock';
+import type { PausePoint } from '../stage/programme';
+import { Button } from '../ui/Button';
+import { Answered, AnswerForm } from './AnswerForm';
+import type { GivenAnswer } from './lesson';
+
+interface PauseProps {
+  share: string;
+  pause: PausePoint;
+  answer: GivenAnswer | undefined;
+  isLocked: boolean;
+  onAnswer: (block: string, answer: GivenAnswer) => void;
+  onGoOn: () => void;
+}
+
+/** The lesson waits: the question, the time, a hint, the answer. */
+export function Pause({ share, pause, answer, isLocked, onAnswer, onGoOn }: PauseProps) {
+  const [left, setLeft] = useState(pause.seconds);
+  const [hasHint, setHint] = useState(false);
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    heading.current?.focus();
+    heading.current?.scrollIntoView({ block: 'nearest' });
+    const timer = setInterval(() => setLeft((before) => Math.max(0, before - 1)), 1000);
+    return () => clearInterval(timer);
+  }, []);
+  const question = pause.question;
+  const isDone = question === null || answer !== undefined;
+  return (
+    <section className="mt-2 rounded border-2 border-action bg-sheet p-4" aria-label="Pause point">
+      <div className="mb-2 flex items-baseline justify-between gap-3">
+        <h2 ref={heading} tabIndex={-1} className="text-lg text-action outline-none">
+          Stop and try
+        </h2>
+        <p role="timer" aria-label="Time to try" className="text-lg tabular-nums">
+          {clock(left)}
+        </p>
+      </div>
+      {left === 0 && !isDone && <p className="mb-2 text-[15px] text-quiet">The time is up, but take what you need.</p>}
+      <p className="mb-3 text-lg">{pause.prompt.replaceAll('`', '')}</p>
+      {question && !isDone && (
+        <>
+          {hasHint && <p className="mb-3 border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2">{question.hint}</p>}
+          <AnswerForm share={share} pause={pause} start="" label="Answer" onAnswer={onAnswer} />
+          {question.hint && !hasHint && (
+            <Button look="quiet" className="mt-2" onClick={() => setHint(true)}>
+              Give me a hint
+            </Button>
+          )}
+        </>
+      )}
+      {question && answer && (
+        <>
+          <Answered answer={answer} />
+          {pause.exitCheck && !isLocked && (
+            <p className="mt-2 text-[15px] text-quiet">
+              You can change this answer at the end, before you hand in the exit check.
+            </p>
+          )}
+        </>
+      )}
+      {isDone && (
+        <Button look="main" className="mt-3 min-h-12!" onClick={onGoOn}>
+          Go on with the lesson
+        </Button>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,65 @@
+import { Button } from '../ui/Button';
+
+export interface StudentShelf {
+  name: string;
+  class: string;
+  lessons: {
+    id: string;
+    title: string;
+    series: string | null;
+    due: string | null;
+    minutes: number;
+    begun: boolean;
+    handedIn: boolean;
+  }[];
+}
+
+/** The lessons of the class, what is due first. */
+export function Shelf({
+  shelf,
+  onOpen,
+  onLeave,
+}: {
+  shelf: StudentShelf;
+  onOpen: (share: string) => void;
+  onLeave: () => void;
+}) {
+  return (
+    <main>
+      <div className="flex items-center justify-between gap-3 py-3">
+        <h1 className="text-2xl">Hello, {shelf.name}</h1>
+        <Button look="quiet" onClick={onLeave}>
+          Leave
+        </Button>
+      </div>
+      {shelf.lessons.length === 0 && (
+        <p>There is no lesson for {shelf.class} yet. Come back when your teacher has shared one.</p>
+      )}
+      <ul className="flex flex-col gap-3">
+        {shelf.lessons.map((lesson) => (
+          <li key={lesson.id}>
+            <button
+              type="button"
+              onClick={() => onOpen(lesson.id)}
+              className="block w-full rounded border border-[#8d8a7d] bg-sheet p-4 text-left hover:border-action"
+            >
+              {lesson.series && <span className="block text-[15px] text-quiet">{lesson.series}</span>}
+              <span className="block text-lg font-semibold">{lesson.title}</span>
+              <span className="block text-[15px] text-quiet">
+                {[
+                  `${Math.max(1, Math.round(lesson.minutes))} minutes`,
+                  lesson.due
+                    ? `by ${new Date(lesson.due).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}`
+                    : '',
+                  lesson.handedIn ? 'handed in' : lesson.begun ? 'begun' : '',
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
