@@ -90,6 +90,7 @@ Route::prefix('api')->group(function (): void {
     });
 });
 
+Route::get('/up', static fn (): string => 'up');
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
 Route::view('/{path?}', 'rooms')->where('path', '(sign-in|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');

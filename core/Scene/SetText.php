@@ -57,32 +57,46 @@ final readonly class SetText
     private function line(TextLine $line, float $x, float $baseline): array
     {
         $shapes = [];
-        $runs = [];
         if ($line->bullet) {
             $radius = $this->style->size * 0.13;
             $shapes[] = Shape::circle($x - $this->style->size * 0.6, $baseline - $this->style->size * 0.3, $radius, Paint::filled($this->style->colour));
         }
         $at = $x;
+        $run = [];
         foreach ($line->inlines as $index => $inline) {
             $at += $index > 0 && ! $inline->glued ? $line->space : 0;
+            if ($run !== [] && ($inline->formula !== null || $inline->bold !== $run[0][1]->bold)) {
+                $shapes[] = $this->run($run, $baseline);
+                $run = [];
+            }
             if ($inline->formula !== null) {
                 $shapes[] = Shape::formula($inline->formula, $at, $baseline, $inline->size, $this->style->colour);
             } else {
-                $runs[$inline->bold ? 1 : 0][] = [$at, $inline->word, $inline->width];
+                $run[] = [$at, $inline];
             }
             $at += $inline->width;
         }
-        foreach ($runs as $bold => $words) {
-            $face = $this->typeface->cut($bold === 1);
-            $last = $words[count($words) - 1];
-            $size = $this->style->size;
-            $shapes[] = Shape::words(
-                array_map(static fn (array $word): array => [$word[0], $word[1]], $words),
-                $baseline, $face, $size, $this->style->colour,
-                new Box($words[0][0], $baseline - $size * 0.78, $last[0] + $last[2] - $words[0][0], $size * 1.0),
-            );
+        if ($run !== []) {
+            $shapes[] = $this->run($run, $baseline);
         }
 
         return $shapes;
+    }
+
+    /**
+     * Words of one cut that stand side by side.
+     *
+     * @param non-empty-list<array{float, Inline}> $run
+     */
+    private function run(array $run, float $baseline): Shape
+    {
+        [$first, $last] = [$run[0], $run[count($run) - 1]];
+        $size = $this->style->size;
+
+        return Shape::words(
+            array_map(static fn (array $word): array => [$word[0], $word[1]->word], $run),
+            $baseline, $this->typeface->cut($first[1]->bold), $size, $this->style->colour,
+            new Box($first[0], $baseline - $size * 0.78, $last[0] + $last[1]->width - $first[0], $size),
+        );
     }
 }

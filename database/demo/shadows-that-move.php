@@ -12,7 +12,7 @@ return (new DemoLesson([
     'minutes' => 6,
     'pace' => 150,
     'pages' => 'Sky and Earth, pages 12 to 15',
-    'before' => 'Nothing: this is the first lesson of the series.',
+    'before' => '',
     'next' => 'The height of a flagpole',
     'materials' => ['a straight stick, about 30 cm', 'chalk or small stones', 'a ruler', 'a sunny spot'],
     'keyWords' => ['shadow', 'noon', 'sundial'],

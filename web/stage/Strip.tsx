@@ -43,9 +43,12 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
           return (
             <li key={part.id} className={`part-${part.kind} min-w-0`} style={{ flex: `${width} 1 0` }}>
               {!small && (
-                <span className="flex h-6 items-center gap-1 text-[15px] text-(--strong)">
-                  <PartSign kind={part.kind} />
-                  <span className={`truncate ${width / total < 0.07 ? 'sr-only' : ''}`}>{partLabel(part.kind)}</span>
+                <span className="flex h-6 flex-wrap items-center gap-x-1 overflow-hidden text-[15px] text-(--strong)">
+                  <span className="flex h-6 items-center">
+                    <PartSign kind={part.kind} />
+                  </span>
+                  {/* A name that does not fit beside its sign slips out of sight whole. */}
+                  <span className="h-6 whitespace-nowrap">{partLabel(part.kind)}</span>
                 </span>
               )}
               <ol className="flex gap-px">

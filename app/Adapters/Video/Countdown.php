@@ -14,7 +14,7 @@ final class Countdown
 
     private const HEIGHT = 100;
 
-    private const DIGIT_WIDTH = 28;
+    private const DIGIT_WIDTH = 24;
 
     private const DIGIT_HEIGHT = 44;
 

@@ -171,7 +171,7 @@ function Preview({ programme, onSlide }: { programme: Programme; onSlide?: (slid
       </div>
       {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
       <p className="mt-1 text-[15px] text-quiet">
-        With pauses the lesson takes {clock(programme.full / 1000)}. A change on a slide shows here without recording
+        With its pauses this takes {clock(programme.full / 1000)}. A change on a slide shows here without recording
         again.
       </p>
     </div>

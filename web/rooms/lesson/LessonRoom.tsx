@@ -46,7 +46,7 @@ function Frame() {
   const over = desk.timing.total - desk.document.minutes * 60;
   return (
     <div className="flex min-h-screen flex-col">
-      <header className="border-b border-rule bg-paper px-6 pt-3">
+      <header className="sticky top-0 z-20 border-b border-rule bg-paper px-6 pt-3">
         <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
           <Link to="/" aria-label="All lessons">
             <Wordmark />

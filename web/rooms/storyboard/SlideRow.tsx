@@ -89,11 +89,11 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
     <section
       ref={ref}
       aria-label={`${partLabel(part)}: ${slide.title || 'slide without a title'}`}
-      className={`part-${part} grid scroll-mt-2 grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule py-5`}
+      className={`part-${part} grid scroll-mt-34 grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule py-5`}
       onFocusCapture={onChoose}
       onPointerDownCapture={onChoose}
     >
-      <div className="sticky top-3 self-start">
+      <div className="sticky top-34 self-start">
         <div className="mb-2 flex items-center gap-2">
           <span className="flex shrink-0 items-center gap-1 rounded-sm bg-(--tint) px-2 py-1 text-[15px] text-(--strong)">
             <PartSign kind={part} />
@@ -141,7 +141,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
             <div className="aspect-video bg-sheet" />
           )}
         </div>
-        <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />
+        <div className="min-h-12">{isCurrent && <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />}</div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
         {findings
           .filter((finding) => finding.block)

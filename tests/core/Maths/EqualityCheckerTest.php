@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Maths;
+
+use Daybright\Maths\EqualityChecker;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class EqualityCheckerTest extends TestCase
+{
+    /** @return iterable<array{string}> */
+    public static function right(): iterable
+    {
+        yield ['14 × 30 = 420'];
+        yield ['so 12 × 12 = 144.'];
+        yield ['3/4 + 1/2 = 5/4'];
+        yield ['1 1/2 + 1/4 = 1 3/4'];
+        yield ['2.4 m = 240 cm'];
+        yield ['4 cm × 5 cm × 6 cm = 120 cm³'];
+        yield ['30% of 50 kg = 15 kg'];
+        yield ['£3.50 + £1.25 = £4.75'];
+        yield ['60 km ÷ 2 h = 30 km/h'];
+        yield ['√(9 + 16) = 5'];
+        yield ['12 divided by 4 is 3'];
+        yield ['0.1 + 0.2 = 0.3'];
+        yield ['22/7 = 3.14'];
+        yield ['19 × 5 ≈ 100'];
+        yield ['1 h = 60 min'];
+        yield ['7.2 km ÷ 3 = 2.4 km'];
+        yield ['1,200 + 300 = 1,500'];
+        yield ['V = 2 m × 3 m × 4 m = 24 m³'];
+        yield ['3 × 4 = 12 cm'];
+    }
+
+    #[DataProvider('right')]
+    public function test_right_sums_pass(string $text): void
+    {
+        $found = EqualityChecker::check($text);
+        self::assertNotSame([], $found, 'nothing was found to check');
+        foreach ($found as $equality) {
+            self::assertTrue($equality->holds(), $equality->sentence);
+        }
+    }
+
+    /** @return iterable<array{string, string, string}> text, verdict, correction */
+    public static function wrong(): iterable
+    {
+        yield ['14 × 30 = 450', 'false', '420'];
+        yield ['7/8 is 0.85', 'false', '0.875'];
+        yield ['7/8 = 0.88', 'false', '0.875'];
+        yield ['3/4 + 1/2 = 4/6', 'false', '1.25'];
+        yield ['2.4 m = 24 cm', 'false', "240\u{00A0}cm"];
+        yield ['10% of 80 = 0.8', 'false', '8'];
+        yield ['4 × 1 m = 5 m', 'false', "4\u{00A0}m"];
+        yield ['4 cm × 5 cm × 6 cm = 120 cm', 'unit of the wrong kind', "120\u{00A0}cm³"];
+        yield ['3 m × 4 m = 12 m', 'unit of the wrong kind', "12\u{00A0}m²"];
+        yield ['5 m × 3 = 15', 'unit missing', "15\u{00A0}m"];
+        yield ['£3.50 + £1.25 = £4.70', 'false', '£4.75'];
+        yield ['1 h = 100 min', 'false', "60\u{00A0}min"];
+        yield ['√16 = 8', 'false', '4'];
+        yield ['2^3 = 6', 'false', '8'];
+    }
+
+    #[DataProvider('wrong')]
+    public function test_wrong_sums_are_found_and_put_right(string $text, string $verdict, string $correction): void
+    {
+        $found = EqualityChecker::check($text);
+        self::assertCount(1, $found);
+        self::assertSame($verdict, $found[0]->verdict);
+        self::assertSame($correction, $found[0]->correction);
+        self::assertStringContainsString($correction, $found[0]->sentence);
+    }
+
+    /** @return iterable<array{string}> */
+    public static function notSums(): iterable
+    {
+        yield ['x = 5'];
+        yield ['2x + 3 = 7'];
+        yield ['The score was 3-2.'];
+        yield ['See page 4 = the poem.'];
+        yield ['10 ÷ 3 = 3 r 1'];
+        yield ['Verse 3:16 is short.'];
+        yield ['On 24/11/2026 we met.'];
+        yield ['The ratio is 3 : 2.'];
+        yield ['a = b + c'];
+        yield ['y = 3 x'];
+        yield ['He is 7.'];
+        yield ['Room 12 is upstairs.'];
+        yield ['Act 1 = the storm'];
+    }
+
+    #[DataProvider('notSums')]
+    public function test_what_is_no_sum_is_left_alone(string $text): void
+    {
+        self::assertSame([], EqualityChecker::check($text));
+    }
+
+    public function test_a_measure_without_its_unit_or_with_a_wrong_one_is_found_by_its_name(): void
+    {
+        self::assertSame('unit missing', EqualityChecker::check('volume = 4 × 5 × 6 = 120')[0]->verdict);
+        self::assertSame('unit of the wrong kind', EqualityChecker::check('Volume = 60 cm')[0]->verdict);
+        self::assertSame([], array_filter(EqualityChecker::check('volume = 4 × 5 × 6 = 120 cm³'), static fn ($equality): bool => ! $equality->holds()));
+    }
+
+    public function test_every_link_of_a_chain_is_checked(): void
+    {
+        $found = EqualityChecker::check('2 + 3 = 5 = 4 + 2');
+        self::assertSame([true, false], array_map(static fn ($equality): bool => $equality->holds(), $found));
+    }
+}

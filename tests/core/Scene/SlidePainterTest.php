@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Scene;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Scene\Box;
+use Daybright\Scene\Group;
+use Daybright\Scene\Scene;
+use Daybright\Scene\Shape;
+use Daybright\Scene\SvgWriter;
+use DOMDocument;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
+
+final class SlidePainterTest extends TestCase
+{
+    public function test_text_never_overlaps_and_never_leaves_the_slide_whatever_is_on_it(): void
+    {
+        mt_srand(11);
+        for ($round = 0; $round < 150; $round++) {
+            $lesson = self::randomLesson();
+            $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+            $texts = self::texts($scene);
+            foreach ($texts as $index => [$name, $box]) {
+                self::assertTrue((new Box(0, 0, Scene::WIDTH, Scene::HEIGHT))->holds($box, 2), "round {$round}: “{$name}” leaves the slide");
+                foreach (array_slice($texts, $index + 1) as [$other, $otherBox]) {
+                    self::assertFalse($box->overlaps($otherBox, 6), "round {$round}: “{$name}” overlaps “{$other}”");
+                }
+            }
+            self::assertCount(count($lesson->slides()[0]->blocks), $scene->boxes + array_flip($scene->overfull) + $scene->problems);
+        }
+    }
+
+    public function test_no_text_is_smaller_than_28_units(): void
+    {
+        mt_srand(12);
+        for ($round = 0; $round < 40; $round++) {
+            $lesson = self::randomLesson();
+            foreach (Slides::painter()->paint($lesson, $lesson->slides()[0])->groups as $group) {
+                foreach ($group->shapes as $shape) {
+                    if ($shape->element === 'text') {
+                        self::assertGreaterThanOrEqual(28, $shape->attributes['font-size']);
+                    }
+                }
+            }
+        }
+    }
+
+    public function test_what_does_not_fit_is_said_and_not_drawn(): void
+    {
+        $lesson = Slides::lesson([Slides::block('long', 'text', ['text' => str_repeat('A long sentence that fills the slide. ', 100)])]);
+        $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+        self::assertSame(['long'], $scene->overfull);
+        self::assertArrayNotHasKey('long', $scene->boxes);
+    }
+
+    public function test_every_word_has_its_own_x_and_groups_carry_block_and_step(): void
+    {
+        $lesson = Slides::lesson([Slides::block('words', 'text', ['text' => 'three plain words'], 'step-2')]);
+        $svg = (new SvgWriter(static fn (string $medium): string => ''))->write(Slides::painter()->paint($lesson, $lesson->slides()[0]));
+        $document = new DOMDocument;
+        self::assertTrue($document->loadXML($svg));
+        $group = null;
+        foreach ($document->getElementsByTagName('g') as $each) {
+            $group = $each->getAttribute('data-block') === 'words' ? $each : $group;
+        }
+        self::assertNotNull($group);
+        self::assertSame('step-2', $group->getAttribute('data-step'));
+        $spans = $group->getElementsByTagName('tspan');
+        self::assertSame(3, $spans->length);
+        self::assertNotSame($spans->item(0)?->getAttribute('x'), $spans->item(1)?->getAttribute('x'));
+    }
+
+    public function test_a_piece_never_appears_before_its_block(): void
+    {
+        $lesson = Slides::lesson([Slides::block('q', 'question', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 1, 'value' => 'Because.'], 'step-2', ['answer' => 'step-1'])]);
+        $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+        self::assertSame([1, 1], array_values(array_map(static fn (Group $group): int => $group->stepNumber, array_filter($scene->groups, static fn (Group $group): bool => $group->block === 'q'))));
+        self::assertSame([], array_filter($scene->at(0)->groups, static fn (Group $group): bool => $group->block === 'q'));
+    }
+
+    public function test_facts_of_a_figure_stand_in_the_text(): void
+    {
+        $lesson = Slides::lesson([
+            Slides::block('bars', 'figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]),
+            Slides::block('text', 'text', ['text' => 'Shaded: {shaded}, {nothing known}']),
+        ]);
+        $written = implode(' ', array_map(static fn (Group $group): string => $group->written(), Slides::painter()->paint($lesson, $lesson->slides()[0])->groups));
+        self::assertStringContainsString("16\u{00A0}kg", $written);
+        self::assertStringContainsString('{nothing known}', $written);
+    }
+
+    public function test_a_figure_that_cannot_be_leaves_the_rest_of_the_slide(): void
+    {
+        $lesson = Slides::lesson([
+            Slides::block('bars', 'figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 9, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]),
+            Slides::block('text', 'text', ['text' => 'Still here']),
+        ]);
+        $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+        self::assertStringContainsString('from 0 to 5', $scene->problems['bars']);
+        self::assertArrayHasKey('text', $scene->boxes);
+    }
+
+    private static function randomLesson(): Lesson
+    {
+        $words = ['sun', 'shadow', 'measurement', 'a', 'of', 'noon', 'because', 'extraordinarily', '`3/4 + 1/2`', '*bold*', 'it'];
+        $text = static fn (int $count): string => implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)));
+        $makers = [
+            static fn (): array => ['heading', ['text' => $text(mt_rand(1, 6))]],
+            static fn (): array => ['text', ['text' => '- '.$text(mt_rand(2, 25))."\n- ".$text(4)]],
+            static fn (): array => ['term', ['word' => $text(1), 'meaning' => $text(mt_rand(2, 20)), 'hook' => mt_rand(0, 1) === 1 ? $text(6) : '', 'picture' => null]],
+            static fn (): array => ['figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => mt_rand(1, 12), 'shaded' => 1, 'known' => 'whole', 'amount' => (string) mt_rand(1, 900), 'unit' => 'cm']]],
+            static fn (): array => ['worked', ['task' => $text(8), 'lines' => [['id' => 'one', 'formula' => '2 + 3 = 5', 'reason' => $text(5)], ['id' => 'two', 'formula' => '5 × 5 = 25', 'reason' => '']]]],
+            static fn (): array => ['question', ['type' => 'choice', 'prompt' => $text(10), 'marks' => 2, 'choices' => [['id' => 'a', 'text' => $text(3), 'right' => true], ['id' => 'b', 'text' => $text(9), 'right' => false]]]],
+            static fn (): array => ['pause', ['prompt' => $text(8), 'marks' => 1]],
+            static fn (): array => ['instructions', ['items' => [$text(4), $text(12)]]],
+        ];
+        $arrangement = ['whole', 'halves', 'wide-left', 'stacked', 'opening'][mt_rand(0, 4)];
+        $regions = ['whole' => ['main'], 'opening' => ['main'], 'stacked' => ['top', 'bottom'], 'halves' => ['left', 'right'], 'wide-left' => ['left', 'right']][$arrangement];
+        $blocks = [];
+        for ($number = 0; $number < mt_rand(1, 5); $number++) {
+            [$kind, $content] = $makers[mt_rand(0, count($makers) - 1)]();
+            $blocks[] = Slides::block("block-{$number}", $kind, $content, 'step-1', [], $regions[mt_rand(0, count($regions) - 1)]);
+        }
+
+        return Slides::lesson($blocks, ['One.'], ['title' => $text(mt_rand(1, 8)), 'arrangement' => $arrangement]);
+    }
+
+    /** @return list<array{string, Box}> the written shapes, where they stand on the slide */
+    private static function texts(Scene $scene): array
+    {
+        $texts = [];
+        foreach ($scene->groups as $group) {
+            foreach ($group->shapes as $shape) {
+                if ($shape->isText()) {
+                    $texts[] = [$shape->written(), self::core($shape, $group)];
+                }
+            }
+        }
+
+        return $texts;
+    }
+
+    /** The box of a text without the room for rare descenders. */
+    private static function core(Shape $shape, Group $group): Box
+    {
+        return $shape->box->moved($group->x, $group->y);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Support;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Scene\FontFace;
+use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\SetFormula;
+use Daybright\Scene\SlidePainter;
+use Daybright\Scene\Typeface;
+use Daybright\Scene\Typesetter;
+
+/** What the tests of slides begin with: the real font metrics, plain formulas, short documents. */
+final class Slides
+{
+    public static function painter(): SlidePainter
+    {
+        return new SlidePainter(self::typefaces(), self::formulas());
+    }
+
+    public static function typesetter(): Typesetter
+    {
+        return new Typesetter(self::typefaces()['lexend'], self::formulas());
+    }
+
+    /**
+     * @param list<array<string, mixed>> $blocks
+     * @param list<string> $scripts
+     * @param array<string, mixed> $more fields of the slide
+     */
+    public static function lesson(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): Lesson
+    {
+        return Lesson::from(self::document($blocks, $scripts, $more, $part));
+    }
+
+    /**
+     * @param list<array<string, mixed>> $blocks
+     * @param list<string> $scripts
+     * @param array<string, mixed> $more
+     * @return array<string, mixed>
+     */
+    public static function document(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): array
+    {
+        $steps = [];
+        foreach ($scripts as $number => $script) {
+            $steps[] = ['id' => 'step-'.($number + 1), 'script' => $script, 'pause' => 0];
+        }
+        $slide = ['id' => 'slide-1', 'title' => 'A slide', 'side' => false, 'arrangement' => 'whole', 'aims' => [], 'steps' => $steps, 'blocks' => $blocks, ...$more];
+
+        return ['format' => 'daybright-lesson', 'version' => 1, 'title' => 'A lesson', 'minutes' => 5, 'pace' => 120, 'aims' => [], 'media' => [], 'parts' => [['id' => 'part-1', 'kind' => $part, 'slides' => [$slide]]]];
+    }
+
+    /**
+     * @param array<string, mixed> $content
+     * @param array<string, string> $reveals
+     * @return array<string, mixed>
+     */
+    public static function block(string $id, string $kind, array $content, string $step = 'step-1', array $reveals = [], string $region = 'main'): array
+    {
+        return ['id' => $id, 'kind' => $kind, 'region' => $region, 'step' => $step, 'reveals' => $reveals, 'content' => $content];
+    }
+
+    /** @return array<string, Typeface> */
+    private static function typefaces(): array
+    {
+        /** @var array<string, array{regular: array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}, bold: array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}}> $metrics */
+        $metrics = require __DIR__.'/../../../fonts/metrics.php';
+
+        return array_map(static fn (array $face): Typeface => new Typeface(FontFace::from($face['regular']), FontFace::from($face['bold'])), $metrics);
+    }
+
+    private static function formulas(): FormulaSetter
+    {
+        return new class implements FormulaSetter
+        {
+            public function set(string $tex): SetFormula
+            {
+                return new SetFormula('<path d="M0 0h500"/>', max(0.5, strlen($tex) * 0.3), 0.7, 0.2);
+            }
+        };
+    }
+}
