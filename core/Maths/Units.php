@@ -73,6 +73,10 @@ final class Units
         if ($written === '%') {
             return Unit::percent();
         }
+        $plain = self::find($written);
+        if ($plain !== null) {
+            return $plain;
+        }
         $tokens = Tokens::of('1 '.$written);
         $quantity = (new Parser($tokens))->parseWhole()->evaluate([]);
         if ($quantity->unit->isNone()) {

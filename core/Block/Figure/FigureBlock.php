@@ -49,13 +49,13 @@ final readonly class FigureBlock implements BlockKind
 
     public function leastHeight(): float
     {
-        return 220.0;
+        return 300.0;
     }
 
     /** @throws InvalidQuantities */
     public function layout(Fields $content, Room $room): Layout
     {
-        $height = $room->height ?? 220.0;
+        $height = $room->height ?? 300.0;
         $figure = $this->figure($content);
         $pieces = $figure->scene(new Box(0, 0, $room->width, $height), $room->setting);
         $first = $figure->steps()[0]->name;

@@ -20,7 +20,7 @@ final readonly class BarDrawing
 
     public function __construct(private Box $box, private Setting $setting)
     {
-        $this->barHeight = max(48.0, min(130.0, $box->height * 0.34, $box->height - 2 * self::braceRoom()));
+        $this->barHeight = max(44.0, min(130.0, $box->height * 0.34, $box->height - 2 * self::braceRoom()));
     }
 
     /** What a brace with its label takes above or below a bar. */
@@ -56,9 +56,20 @@ final readonly class BarDrawing
     }
 
     /** @return list<Shape> */
-    public function braceBelow(float $left, float $right, float $y, string $label): array
+    public function braceBelow(float $left, float $right, float $y, string $label, float $lowered = 0): array
     {
-        return $this->brace($left, $right, $y + 8, 16, $label, $y + 32 + self::LABEL * 0.76);
+        return $this->brace($left, $right, $y + 8, 16, $label, $y + 32 + self::LABEL * 0.76 + $lowered);
+    }
+
+    /** How far the second of two labels side by side must be lowered so that they do not meet. */
+    public function lowering(string $first, float $firstMiddle, string $second, float $secondMiddle): float
+    {
+        $style = new TextStyle(self::LABEL, Paint::INK, true);
+        [$firstHalf, $secondHalf] = [$this->setting->type->width($first, $style) / 2, $this->setting->type->width($second, $style) / 2];
+        $firstEnds = $this->kept($firstMiddle, $firstHalf) + $firstHalf;
+        $secondStarts = $this->kept($secondMiddle, $secondHalf) - $secondHalf;
+
+        return $firstEnds + 12 > $secondStarts ? self::LABEL * 1.1 : 0.0;
     }
 
     /**
@@ -70,7 +81,7 @@ final readonly class BarDrawing
     {
         $style = $this->fitted($label, max($cell->width - 12, 0.0));
         $width = $this->setting->type->width($label, $style);
-        $x = max($this->box->x + $width / 2, min($this->box->right() - $width / 2, $cell->middleX()));
+        $x = $this->kept($cell->middleX(), $width / 2);
 
         return [
             Shape::rectangle(new Box($x - $width / 2 - 8, $cell->middleY() - $style->size * 0.7, $width + 16, $style->size * 1.4), Paint::filled('#FFFFFF'), 6),
@@ -98,13 +109,18 @@ final readonly class BarDrawing
         $bend = min(10.0, ($right - $left) / 4);
         $line = [[$left + 2, $y], [$left + 2 + $bend, $y + $depth * 0.5], [$middle - $bend, $y + $depth * 0.5], [$middle, $y + $depth], [$middle + $bend, $y + $depth * 0.5], [$right - 2 - $bend, $y + $depth * 0.5], [$right - 2, $y]];
         $style = $this->fitted($label, $this->box->width);
-        $half = $this->setting->type->width($label, $style) / 2;
-        $x = max($this->box->x + $half, min($this->box->right() - $half, $middle));
+        $x = $this->kept($middle, $this->setting->type->width($label, $style) / 2);
 
         return [
             Shape::polyline($line, Paint::outlined($this->setting->strong(), 3)),
             $this->setting->type->label($label, $x, $baseline, $style),
         ];
+    }
+
+    /** The middle of a label, kept inside the box. */
+    private function kept(float $middle, float $half): float
+    {
+        return max($this->box->x + $half, min($this->box->right() - $half, $middle));
     }
 
     private function fitted(string $label, float $room): TextStyle

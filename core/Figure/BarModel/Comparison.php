@@ -93,7 +93,7 @@ final readonly class Comparison implements Bars
         $names = max($measure->nameWidth($this->firstName), $measure->nameWidth($this->secondName)) + 20;
         $totalLabel = $setting->type->width($this->first->plus($this->second)->written(), new TextStyle(34, bold: true));
         $room = new Box($box->x + $names, $box->y, max(80.0, $box->width - $names - $totalLabel - 60), $box->height);
-        $drawing = new BarDrawing(new Box($box->x, $box->y, $box->width, $box->height / 2), $setting);
+        $drawing = new BarDrawing(new Box($room->x, $box->y, $box->right() - $room->x, $box->height / 2), $setting);
         $brace = BarDrawing::braceRoom();
         $height = min($drawing->barHeight, ($box->height - 2 * $brace - 24) / 2);
         $top = $box->middleY() - $height - 12;

@@ -86,11 +86,15 @@ final readonly class EqualParts implements Bars
     public function scene(Box $box, Setting $setting): array
     {
         $drawing = new BarDrawing($box, $setting);
-        $top = $box->middleY() - $drawing->barHeight / 2;
         $cell = $box->width / $this->parts;
+        $lowered = $this->shaded > 0 && $this->shaded < $this->parts
+            ? $drawing->lowering($this->share('shaded')->written(), $box->x + $this->shaded * $cell / 2, $this->share('unshaded')->written(), $box->x + ($this->shaded + $this->parts) * $cell / 2)
+            : 0.0;
+        $height = min($drawing->barHeight, $box->height - 2 * BarDrawing::braceRoom() - $lowered);
+        $top = $box->middleY() - ($height + $lowered) / 2;
         $pieces = ['bar' => [], 'shading' => [], 'known' => [], 'part' => [], 'answers' => []];
         for ($part = 0; $part < $this->parts; $part++) {
-            $at = new Box($box->x + $part * $cell, $top, $cell, $drawing->barHeight);
+            $at = new Box($box->x + $part * $cell, $top, $cell, $height);
             $pieces['bar'][] = Shape::rectangle($at, Paint::outlined(Paint::INK, 3, '#FFFFFF'));
             if ($part < $this->shaded) {
                 array_push($pieces['shading'], ...$drawing->shaded($at));
@@ -98,10 +102,10 @@ final readonly class EqualParts implements Bars
         }
         foreach (['whole', 'shaded', 'unshaded'] as $name) {
             if ($this->count($name) > 0 && ! ($name !== 'whole' && $this->count($name) === $this->parts)) {
-                $pieces[$name === $this->known ? 'known' : 'answers'] = [...$pieces[$name === $this->known ? 'known' : 'answers'], ...$this->brace($name, $drawing, $box, $top, $cell)];
+                $pieces[$name === $this->known ? 'known' : 'answers'] = [...$pieces[$name === $this->known ? 'known' : 'answers'], ...$this->brace($name, $drawing, new Box($box->x, $top, $cell, $height), $lowered)];
             }
         }
-        $label = $drawing->inside($this->one->written(), new Box($box->x, $top, $cell, $drawing->barHeight));
+        $label = $drawing->inside($this->one->written(), new Box($box->x, $top, $cell, $height));
         $name = $this->known === 'part' ? 'known' : 'part';
         $pieces[$name] = [...$pieces[$name], ...$label];
 
@@ -143,17 +147,20 @@ final readonly class EqualParts implements Bars
         return Variation::of($quantities, $prompt, $amount($asked), $slips);
     }
 
-    /** @return list<Shape> */
-    private function brace(string $name, BarDrawing $drawing, Box $box, float $top, float $cell): array
+    /**
+     * @param Box $first the first of the equal parts
+     * @return list<Shape>
+     */
+    private function brace(string $name, BarDrawing $drawing, Box $first, float $lowered): array
     {
         $from = $name === 'unshaded' ? $this->shaded : 0;
-        $left = $box->x + $from * $cell;
-        $right = $left + $this->count($name) * $cell;
+        $left = $first->x + $from * $first->width;
+        $right = $left + $this->count($name) * $first->width;
         $label = $this->share($name)->written();
 
         return $name === 'whole'
-            ? $drawing->braceAbove($left, $right, $top, $label)
-            : $drawing->braceBelow($left, $right, $top + $drawing->barHeight, $label);
+            ? $drawing->braceAbove($left, $right, $first->y, $label)
+            : $drawing->braceBelow($left, $right, $first->bottom(), $label, $name === 'unshaded' ? $lowered : 0);
     }
 
     private function count(string $name): int

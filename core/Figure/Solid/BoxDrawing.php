@@ -170,9 +170,14 @@ final readonly class BoxDrawing
     private function clearOfHeight(float $middle): float
     {
         $height = $this->point(0, 0, $this->height / 2)[1];
+        $lowest = $this->bottom - self::LABEL * 0.35;
         $clear = abs($middle - $height) < self::LABEL * 1.15 ? $height + self::LABEL * 1.15 : $middle;
+        if ($clear > $lowest) {
+            // Under the box stands the length: there is room above the height.
+            $clear = abs($lowest - $height) < self::LABEL * 1.15 ? $height - self::LABEL * 1.15 : $lowest;
+        }
 
-        return min($clear + self::LABEL * 0.35, $this->box->bottom() - $this->answerRoom - 8);
+        return $clear + self::LABEL * 0.35;
     }
 
     /** @return list<Shape> */

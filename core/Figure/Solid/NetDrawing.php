@@ -46,7 +46,7 @@ final readonly class NetDrawing
             'edges' => [
                 $type->label($this->solid->length->written(), $second + $l * $scale / 2, $bottom + self::LABEL, $middle),
                 $type->label($this->solid->height->written(), $net->x - 12, $row + $h * $scale / 2 + self::LABEL * 0.35, $right),
-                $type->label($this->solid->width->written(), $second - 12, $net->y + $w * $scale / 2 + self::LABEL * 0.35, $right),
+                $type->label($this->solid->width->written(), $second + $l * $scale + 12, $net->y + $w * $scale / 2 + self::LABEL * 0.35, new TextStyle(self::LABEL, Paint::INK, true)),
             ],
             'answers' => [$type->label('Surface '.$this->solid->surface()->written(), $this->box->middleX(), $this->box->bottom() - 12, new TextStyle(self::LABEL + 4, $this->setting->strong(), true, 0.5))],
         ];
