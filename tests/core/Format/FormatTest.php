@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Format;
+
+use Daybright\Format\SvgCleaner;
+use Daybright\Format\WebVtt;
+use Daybright\Recording\Cue;
+use Daybright\Timing\LessonTiming;
+use Daybright\Watching\ItemStatistics;
+use DomainException;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
+
+final class FormatTest extends TestCase
+{
+    /** @return iterable<array{string, string}> what is in the picture, what must be gone */
+    public static function hostile(): iterable
+    {
+        yield ['<script>alert(1)</script>', 'script'];
+        yield ['<rect onload="alert(1)" width="5" height="5"/>', 'onload'];
+        yield ['<a href="https://elsewhere.example"><rect width="5" height="5"/></a>', 'elsewhere'];
+        yield ['<image href="https://elsewhere.example/x.png"/>', 'elsewhere'];
+        yield ['<use xlink:href="https://elsewhere.example/x.svg#a"/>', 'elsewhere'];
+        yield ['<rect fill="url(https://elsewhere.example/x)" width="5" height="5"/>', 'elsewhere'];
+        yield ['<foreignObject><body xmlns="http://www.w3.org/1999/xhtml">hi</body></foreignObject>', 'foreignObject'];
+        yield ['<style>@import url(https://elsewhere.example)</style>', 'elsewhere'];
+        yield ['<set attributeName="href" to="javascript:alert(1)"/>', 'javascript'];
+        yield ['<rect style="background:url(https://elsewhere.example)" width="5" height="5"/>', 'elsewhere'];
+    }
+
+    #[DataProvider('hostile')]
+    public function test_a_picture_keeps_its_drawing_and_loses_what_loads_or_runs(string $inside, string $gone): void
+    {
+        $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 10 10"><circle cx="5" cy="5" r="3" fill="red"/>'.$inside.'</svg>');
+        self::assertStringNotContainsString($gone, $clean);
+        self::assertStringContainsString('<circle', $clean);
+        self::assertSame($clean, SvgCleaner::clean($clean), 'cleaning twice changes nothing');
+    }
+
+    public function test_entities_are_not_expanded_and_nonsense_is_refused(): void
+    {
+        $bomb = '<!DOCTYPE svg [<!ENTITY a "aaaaaaaaaa"><!ENTITY b "&a;&a;&a;&a;">]><svg xmlns="http://www.w3.org/2000/svg"><text>&b;</text></svg>';
+        try {
+            self::assertStringNotContainsString('aaaa', SvgCleaner::clean($bomb));
+        } catch (DomainException $error) {
+            self::assertStringContainsString('not an SVG', $error->getMessage());
+        }
+        $this->expectException(DomainException::class);
+        SvgCleaner::clean('<html></html>');
+    }
+
+    public function test_captions_are_written_as_webvtt(): void
+    {
+        $vtt = WebVtt::write([new Cue(0, 1583.4, "Good morning,\nclass."), new Cue(3_661_001, 3_662_000, 'a < b & c --> d')]);
+        self::assertSame("WEBVTT\n\n00:00:00.000 --> 00:00:01.583\nGood morning,\nclass.\n\n01:01:01.001 --> 01:01:02.000\na &lt; b &amp; c --&gt; d\n", $vtt);
+    }
+
+    public function test_seconds_follow_from_the_words_and_the_pace(): void
+    {
+        $lesson = Slides::lesson([Slides::block('p', 'pause', ['prompt' => 'Try.', 'marks' => 2])], ['one two three four', 'five six']);
+        $timing = new LessonTiming($lesson);
+        // 120 words a minute: half a second a word.
+        self::assertSame(3.0, $timing->spoken($lesson->slides()[0]));
+        self::assertSame(240, $timing->work($lesson->slides()[0]));
+        self::assertSame(5, LessonTiming::words('3 × 4 = 12 centimetres, no'));
+    }
+
+    public function test_the_commonest_wrong_answer_needs_two_students(): void
+    {
+        self::assertSame(['answer' => '48 cm', 'count' => 2], ItemStatistics::commonestWrong(['48 cm', '27 cm', '48 CM']));
+        self::assertNull(ItemStatistics::commonestWrong(['48 cm', '27 cm']));
+        self::assertNull(ItemStatistics::facility([]));
+    }
+}

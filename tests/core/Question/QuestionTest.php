@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Question;
+
+use Daybright\Lesson\Fields;
+use Daybright\Question\InvalidAnswer;
+use Daybright\Question\Question;
+use Daybright\Question\ThinkingTime;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class QuestionTest extends TestCase
+{
+    /** @return iterable<array{string, int}> answer, marks of two */
+    public static function numbers(): iterable
+    {
+        yield ['2400 cm³', 2];
+        yield ['2,400 cm3', 2];
+        yield ['2.4 litres', 2];
+        yield ['2400 cubic centimetres', 2];
+        yield ['2405 cm³', 2];
+        yield ['2411 cm³', 0];
+        yield ['2400', 1];
+        yield ['2400 cm', 1];
+        yield ['240 cm³', 0];
+    }
+
+    #[DataProvider('numbers')]
+    public function test_a_number_is_marked_with_its_unit_and_tolerance(string $given, int $earned): void
+    {
+        $question = self::question(['type' => 'number', 'value' => '2400', 'unit' => 'cm³', 'tolerance' => '10', 'marks' => 2]);
+        self::assertSame($earned, $question->mark($given)->earned);
+    }
+
+    public function test_a_choice_is_marked_and_names_the_slip(): void
+    {
+        $question = self::question(['type' => 'choice', 'marks' => 1, 'choices' => [['id' => 'a', 'text' => 'noon', 'right' => true], ['id' => 'b', 'text' => 'dawn', 'right' => false, 'slip' => 'A low Sun makes a long shadow.']]]);
+        self::assertTrue($question->mark('a')->isRight());
+        self::assertStringContainsString('low Sun', $question->mark('b')->sentence);
+        self::assertSame('dawn', $question->readable('b'));
+        self::assertSame('noon', $question->answer());
+        $this->expectException(InvalidAnswer::class);
+        $question->mark('c');
+    }
+
+    public function test_words_wait_for_the_teacher(): void
+    {
+        $marking = self::question(['type' => 'text', 'value' => 'Because.', 'marks' => 3])->mark('  It is  so ');
+        self::assertNull($marking->earned);
+        self::assertNull($marking->isRight());
+        self::assertSame(3, $marking->outOf);
+    }
+
+    /** @return iterable<array{string, string}> */
+    public static function unusable(): iterable
+    {
+        yield ['number', '   '];
+        yield ['number', 'about five'];
+        yield ['text', ''];
+        yield ['text', str_repeat('a', 2001)];
+    }
+
+    #[DataProvider('unusable')]
+    public function test_a_blank_or_unreadable_answer_is_refused_with_a_sentence(string $type, string $given): void
+    {
+        $this->expectException(InvalidAnswer::class);
+        self::question(['type' => $type, 'value' => '5', 'marks' => 1])->mark($given);
+    }
+
+    public function test_what_the_teacher_still_has_to_fill_in(): void
+    {
+        self::assertStringContainsString('does not ask', (string) self::question(['type' => 'text', 'value' => 'x', 'prompt' => ' ', 'marks' => 1])->unfinished());
+        self::assertStringContainsString('cannot be read', (string) self::question(['type' => 'number', 'value' => 'five', 'marks' => 1])->unfinished());
+        self::assertStringContainsString('None of the answers', (string) self::question(['type' => 'choice', 'marks' => 1, 'choices' => [['id' => 'a', 'text' => 'x', 'right' => false], ['id' => 'b', 'text' => 'y', 'right' => false]]])->unfinished());
+        self::assertNull(self::question(['type' => 'number', 'value' => '5', 'unit' => 'm', 'marks' => 1])->unfinished());
+    }
+
+    public function test_time_to_think_follows_from_the_marks_unless_the_teacher_says(): void
+    {
+        // A minute a mark and two to think: common practice.
+        self::assertSame(180, ThinkingTime::of(null, 1));
+        self::assertSame(420, ThinkingTime::of(null, 5));
+        self::assertSame(20, ThinkingTime::of(20, 5));
+        self::assertSame(3, ThinkingTime::of(1, 1));
+    }
+
+    /** @param array<string, mixed> $content */
+    private static function question(array $content): Question
+    {
+        return Question::from(new Fields($content + ['prompt' => 'How much?']));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Ready;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Ready\Finding;
+use Daybright\Ready\ReadyCheck;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
+
+final class ReadyCheckTest extends TestCase
+{
+    public function test_a_lesson_in_order_has_no_findings(): void
+    {
+        self::assertSame([], self::rules(Slides::lesson([
+            Slides::block('text', 'text', ['text' => '6 × 7 = 42']),
+            Slides::block('q', 'question', ['type' => 'number', 'prompt' => 'How high?', 'marks' => 1, 'value' => '4.5', 'unit' => 'm'], 'step-1', ['answer' => 'step-2']),
+        ])));
+    }
+
+    public function test_a_false_sum_is_found_on_the_slide_in_the_worked_example_and_in_the_script(): void
+    {
+        $findings = self::findings(Slides::lesson([
+            Slides::block('text', 'text', ['text' => '6 × 7 = 44']),
+            Slides::block('worked', 'worked', ['task' => '', 'lines' => [['id' => 'one', 'formula' => '3/4 + 1/2 = 4/6', 'reason' => '']]]),
+        ], ['So 14 × 30 = 450.', 'Well.']));
+        self::assertSame(['false-equality', 'false-equality', 'false-equality'], array_map(static fn (Finding $finding): string => $finding->rule, $findings));
+        self::assertSame(['text', 'worked', null], array_map(static fn (Finding $finding): ?string => $finding->block, $findings));
+        self::assertSame('lines/0/formula', $findings[1]->field);
+        self::assertSame('step-1', $findings[2]->step);
+    }
+
+    public function test_a_fact_in_a_sum_is_checked_too(): void
+    {
+        $figure = Slides::block('bars', 'figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]);
+        self::assertSame([], self::rules(Slides::lesson([$figure, Slides::block('text', 'text', ['text' => '2 × 8 kg = {shaded}'])])));
+        self::assertSame(['false-equality'], self::rules(Slides::lesson([$figure, Slides::block('text', 'text', ['text' => '3 × 8 kg = {shaded}'])])));
+    }
+
+    public function test_a_missing_or_wrong_unit_is_found(): void
+    {
+        self::assertSame(['unit'], self::rules(Slides::lesson([Slides::block('text', 'text', ['text' => '5 m × 3 = 15'])])));
+        self::assertSame(['unit'], self::rules(Slides::lesson([Slides::block('text', 'text', ['text' => 'Volume = 60 cm'])])));
+    }
+
+    public function test_an_answer_with_its_question_or_before_it_is_found(): void
+    {
+        $question = ['type' => 'number', 'prompt' => 'How high?', 'marks' => 1, 'value' => '4.5', 'unit' => 'm'];
+        self::assertSame(['answer-shows-early'], self::rules(Slides::lesson([Slides::block('q', 'question', $question)])));
+        $later = Slides::block('q', 'question', $question, 'step-1', ['answer' => 'step-2']);
+        self::assertSame(['answer-shows-early'], self::rules(Slides::lesson([$later, Slides::block('text', 'text', ['text' => 'The pole is 4.5 m high.'])])));
+        self::assertSame(['answer-shows-early'], self::rules(Slides::lesson([$later], ['It is 4.5 m high, is it not?', 'Yes.'])));
+        self::assertSame([], self::rules(Slides::lesson([$later, Slides::block('text', 'text', ['text' => 'The pole is 4.5 m high.'], 'step-2')])));
+        self::assertSame([], self::rules(Slides::lesson([$later, Slides::block('text', 'text', ['text' => 'The mast is 14.5 m high.'])])));
+    }
+
+    public function test_a_picture_without_description_credit_or_licence_is_found(): void
+    {
+        $document = Slides::document([Slides::block('picture', 'picture', ['medium' => 'photo', 'caption' => ''])]);
+        $medium = ['name' => 'gate.png', 'type' => 'image/png', 'width' => 10, 'height' => 10, 'sha256' => str_repeat('a', 64), 'description' => '', 'credit' => 'R. Ashby', 'licence' => ''];
+        $findings = self::findings(Lesson::from(['media' => ['photo' => $medium]] + $document));
+        self::assertStringContainsString('a description and a licence', $findings[0]->sentence);
+        self::assertSame([], self::rules(Lesson::from(['media' => ['photo' => ['description' => 'A gate.', 'licence' => 'own'] + $medium]] + $document)));
+    }
+
+    public function test_an_empty_script_a_full_slide_and_too_many_minutes_are_found(): void
+    {
+        self::assertSame(['empty-script'], self::rules(Slides::lesson([], ['', 'Hello.'])));
+        self::assertSame(['full-slide'], self::rules(Slides::lesson([Slides::block('text', 'text', ['text' => str_repeat('Too much of it. ', 300)])])));
+        $findings = self::findings(Slides::lesson([], [str_repeat('word ', 660)]));
+        // 660 words at 120 a minute are 5:30, half a minute over the 5 planned.
+        self::assertStringContainsString('5:30', $findings[0]->sentence);
+        self::assertStringContainsString('0:30 more', $findings[0]->sentence);
+    }
+
+    public function test_an_unfinished_question_figure_or_picture_is_found(): void
+    {
+        self::assertSame(['unfinished', 'unfinished', 'unfinished'], self::rules(Slides::lesson([
+            Slides::block('q', 'question', ['type' => 'text', 'prompt' => '', 'marks' => 1, 'value' => ''], 'step-1', ['answer' => 'step-2']),
+            Slides::block('f', 'figure', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '', 'width' => '1', 'height' => '1', 'unit' => 'cm']]),
+            Slides::block('p', 'picture', ['medium' => null]),
+        ])));
+    }
+
+    /** @return list<Finding> */
+    private static function findings(Lesson $lesson): array
+    {
+        return (new ReadyCheck(Slides::painter()))->of($lesson);
+    }
+
+    /** @return list<string> */
+    private static function rules(Lesson $lesson): array
+    {
+        return array_map(static fn (Finding $finding): string => $finding->rule, self::findings($lesson));
+    }
+}
