@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Small stand-ins for PHP 8.5 functions that Laravel 12 calls; each gives way to the real one.
 
 if (! function_exists('array_first')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_first(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_first($array)];
@@ -13,7 +13,7 @@ if (! function_exists('array_first')) {
 }
 
 if (! function_exists('array_last')) {
-    /** @param array<mixed> $array */
+    /** @param  array<mixed>  $array */
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
@@ -33,7 +33,8 @@ if (! function_exists('get_error_handler')) {
 if (! function_exists('get_exception_handler')) {
     function get_exception_handler(): ?callable
     {
-        $handler = set_exception_handler(static function (): void {});
+        $handler = set_exception_handler(static function (): void {
+        });
         restore_exception_handler();
 
         return $handler;

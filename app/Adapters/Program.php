@@ -8,8 +8,8 @@ use Symfony\Component\Process\Process;
 final class Program
 {
     /**
-     * @param list<string> $arguments
-     * @param resource|string|null $input
+     * @param  list<string>  $arguments
+     * @param  resource|string|null  $input
      * @return string what it wrote to standard output
      *
      * @throws ProgramFailed
@@ -20,8 +20,8 @@ final class Program
     }
 
     /**
-     * @param list<string> $arguments
-     * @param resource|string|null $input
+     * @param  list<string>  $arguments
+     * @param  resource|string|null  $input
      * @return string what it wrote to standard error
      *
      * @throws ProgramFailed
@@ -31,7 +31,7 @@ final class Program
         return self::finished($name, $arguments, $input, $seconds)->getErrorOutput();
     }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public static function process(string $name, array $arguments, float $seconds = 3600): Process
     {
         $process = new Process([(string) config("daybright.programs.{$name}"), ...$arguments], base_path(), self::environment());
@@ -41,8 +41,8 @@ final class Program
     }
 
     /**
-     * @param list<string> $arguments
-     * @param resource|string|null $input
+     * @param  list<string>  $arguments
+     * @param  resource|string|null  $input
      */
     private static function finished(string $name, array $arguments, mixed $input, float $seconds): Process
     {

@@ -22,7 +22,9 @@ class MakeRelease implements ShouldQueue
 
     public int $timeout = 1800;
 
-    public function __construct(private readonly string $release) {}
+    public function __construct(private readonly string $release)
+    {
+    }
 
     public function handle(ProgrammeView $view): void
     {

@@ -19,7 +19,9 @@ class MakeVideo implements ShouldQueue
 
     public int $timeout = 3600;
 
-    public function __construct(private readonly string $export) {}
+    public function __construct(private readonly string $export)
+    {
+    }
 
     public function handle(VideoMaker $maker): void
     {

@@ -22,7 +22,9 @@ class PrepareTake implements ShouldQueue
 
     public int $timeout = 900;
 
-    public function __construct(private readonly string $take, private readonly int $pieces) {}
+    public function __construct(private readonly string $take, private readonly int $pieces)
+    {
+    }
 
     public function handle(TakeStore $takes): void
     {

@@ -10,7 +10,7 @@ use Illuminate\Support\Str;
 final class BlankLesson
 {
     /**
-     * @param array{title: string, subject?: string|null, className?: string|null, minutes?: float|int|null} $plan
+     * @param  array{title: string, subject?: string|null, className?: string|null, minutes?: float|int|null}  $plan
      * @return array<string, mixed>
      */
     public static function document(array $plan): array

@@ -29,7 +29,9 @@ final class LessonArchive
 
     private const NAMES = '~^(lesson\.json|pictures/[0-9a-f]{64}|takes/\d{1,4}/(take\.json|sound\.flac))$~';
 
-    public function __construct(private readonly LessonSchema $schema) {}
+    public function __construct(private readonly LessonSchema $schema)
+    {
+    }
 
     /** @return string path of a finished temporary file */
     public function export(Lesson $lesson): string
@@ -160,7 +162,7 @@ final class LessonArchive
         return $takes;
     }
 
-    /** @param array<mixed> $fields */
+    /** @param  array<mixed>  $fields */
     private function checkTake(array $fields, Document $document, int $number): void
     {
         $whole = static fn (mixed $value): bool => is_int($value) && $value >= 0 && $value <= 7200 * 48000;
@@ -178,9 +180,9 @@ final class LessonArchive
     }
 
     /**
-     * @param array<mixed> $document
-     * @param array<string, array{string, string}> $pictures
-     * @param list<array{fields: array<string, mixed>, sound: string}> $takes
+     * @param  array<mixed>  $document
+     * @param  array<string, array{string, string}>  $pictures
+     * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes
      */
     private function keep(User $user, array $document, array $pictures, array $takes): Lesson
     {
@@ -192,8 +194,9 @@ final class LessonArchive
                     Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
                 }
                 $lesson = (new LessonStore)->create(new Lesson(['user_id' => $user->id]), $document);
-                foreach ($takes as $each) {
-                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', ...$each['fields']]);
+                $now = now();
+                foreach ($takes as $order => $each) {
+                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', 'created_at' => $now->copy()->addMicroseconds($order), ...$each['fields']]);
                     $take->id = $take->newUniqueId();
                     Files::keep($each['sound'], $take->path('sound.flac'));
                     $kept[] = "takes/{$take->id}";

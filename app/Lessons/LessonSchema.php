@@ -24,7 +24,7 @@ final class LessonSchema
     }
 
     /**
-     * @param array<mixed> $document
+     * @param  array<mixed>  $document
      *
      * @throws InvalidLesson
      */
@@ -36,7 +36,7 @@ final class LessonSchema
     }
 
     /**
-     * @param array<mixed> $events
+     * @param  array<mixed>  $events
      *
      * @throws InvalidLesson
      */
@@ -45,7 +45,7 @@ final class LessonSchema
         $this->against('events', $events);
     }
 
-    /** @param array<mixed> $value */
+    /** @param  array<mixed>  $value */
     private function against(string $name, array $value): void
     {
         $json = json_decode(json_encode(self::withObjects($value), JSON_THROW_ON_ERROR));
@@ -75,7 +75,7 @@ final class LessonSchema
     /**
      * PHP reads {} as an empty list; where the schema wants an object it must be written as one again.
      *
-     * @param array<mixed> $value
+     * @param  array<mixed>  $value
      */
     public static function withObjects(array $value): mixed
     {

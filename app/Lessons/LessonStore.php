@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 /** Saves, undoes and redoes. Every save is a revision; a save against an old version is refused, and both are kept. */
 final class LessonStore
 {
-    /** @param array<mixed> $document checked by the caller */
+    /** @param  array<mixed>  $document checked by the caller */
     public function create(Lesson $lesson, array $document): Lesson
     {
         return DB::transaction(function () use ($lesson, $document): Lesson {
@@ -21,7 +21,7 @@ final class LessonStore
     }
 
     /**
-     * @param array<mixed> $document checked by the caller
+     * @param  array<mixed>  $document checked by the caller
      *
      * @throws StaleSave
      */
@@ -51,7 +51,7 @@ final class LessonStore
     }
 
     /**
-     * @param int $by -1 to undo, 1 to redo
+     * @param  int  $by -1 to undo, 1 to redo
      *
      * @throws StaleSave
      */

@@ -13,7 +13,7 @@ use Illuminate\Support\Collection;
 final class LessonStrip
 {
     /**
-     * @param Collection<int, Take> $takes
+     * @param  Collection<int, Take>  $takes
      * @return list<array<string, mixed>> parts with their slides; times in seconds
      */
     public function of(Lesson $lesson, Collection $takes): array

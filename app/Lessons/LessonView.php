@@ -16,7 +16,9 @@ use Daybright\Timing\LessonTiming;
 /** What the rooms show of a lesson: its pictures, its times, and what can be done with its blocks. */
 final class LessonView
 {
-    public function __construct(private readonly SlidePainter $painter) {}
+    public function __construct(private readonly SlidePainter $painter)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function scene(Document $document, Slide $slide): array
@@ -35,7 +37,7 @@ final class LessonView
         ];
     }
 
-    /** @param callable(string): string $address of a picture, by the sha256 of its bytes */
+    /** @param  callable(string): string  $address of a picture, by the sha256 of its bytes */
     public static function svg(Document $document, Scene $scene, callable $address): string
     {
         return (new SvgWriter(static fn (string $medium): string => $address($document->media[$medium]->sha256)))->write($scene);
@@ -72,8 +74,8 @@ final class LessonView
     /**
      * The slides that look different in two documents; with another typeface, picture or part all of them may.
      *
-     * @param array<mixed> $before
-     * @param array<mixed> $after
+     * @param  array<mixed>  $before
+     * @param  array<mixed>  $after
      * @return list<Slide>
      */
     public function changed(array $before, array $after, Document $document): array

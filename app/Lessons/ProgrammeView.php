@@ -19,10 +19,12 @@ use Daybright\Scene\SlidePainter;
 /** A programme as a player reads it: pictures, sound, captions, pause points, chapters. Answers are not in it. */
 final class ProgrammeView
 {
-    public function __construct(private readonly SlidePainter $painter) {}
+    public function __construct(private readonly SlidePainter $painter)
+    {
+    }
 
     /**
-     * @param callable(string): string $picture address of a picture by the sha256 of its bytes
+     * @param  callable(string): string  $picture address of a picture by the sha256 of its bytes
      * @return array<string, mixed> times in milliseconds of narration
      */
     public function of(Lesson $lesson, Programme $programme, callable $picture): array
@@ -58,7 +60,7 @@ final class ProgrammeView
     }
 
     /**
-     * @param callable(string): string $picture
+     * @param  callable(string): string  $picture
      * @return array<string, mixed>
      */
     private function slide(Lesson $lesson, Slide $slide, callable $picture): array

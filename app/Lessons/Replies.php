@@ -50,7 +50,7 @@ final class Replies
     }
 
     /**
-     * @param Collection<int, Answer> $answers
+     * @param  Collection<int, Answer>  $answers
      * @return array<string, mixed>
      */
     private function question(string $block, Question $question, Collection $answers): array

@@ -15,6 +15,9 @@ class Take extends Model
 
     protected $guarded = [];
 
+    // Takes may follow one another within a second, and keep their order.
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
     protected $attributes = ['state' => 'recording', 'chosen' => false, 'length' => 0];
 
     protected function casts(): array

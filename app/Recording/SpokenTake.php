@@ -17,7 +17,7 @@ final class SpokenTake
     /** Seconds of quiet before each line. */
     private const BREATH = 0.4;
 
-    /** @param list<array<string, mixed>> $drawn events beside the steps; “at” counts from the start of the step named by “during” */
+    /** @param  list<array<string, mixed>>  $drawn events beside the steps; “at” counts from the start of the step named by “during” */
     public function record(Lesson $lesson, Slide $slide, float $pace, array $drawn = []): Take
     {
         $sound = self::quiet(self::BREATH);

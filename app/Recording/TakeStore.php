@@ -15,7 +15,9 @@ use Illuminate\Support\Facades\Storage;
 /** Takes in recordings piece by piece, so that nothing is lost when a connection drops or a browser dies. */
 final class TakeStore
 {
-    public function __construct(private readonly LessonSchema $schema) {}
+    public function __construct(private readonly LessonSchema $schema)
+    {
+    }
 
     public function begin(Lesson $lesson, string $id, string $slide, string $source): Take
     {
@@ -33,7 +35,7 @@ final class TakeStore
     /**
      * Sending a piece twice changes nothing; another piece under the same number is refused.
      *
-     * @param list<array<string, mixed>> $events
+     * @param  list<array<string, mixed>>  $events
      */
     public function piece(Take $take, int $number, string $bytes, string $sha256, array $events): void
     {
@@ -54,7 +56,7 @@ final class TakeStore
     }
 
     /**
-     * @param int|null $pieces how many there should be; null takes what has come, up to the first gap
+     * @param  int|null  $pieces how many there should be; null takes what has come, up to the first gap
      * @return list<int> the numbers that are missing; empty when the take is on its way
      */
     public function finish(Take $take, ?int $pieces): array
@@ -82,7 +84,7 @@ final class TakeStore
         return [];
     }
 
-    /** @param list<array{from: int, to: int}> $cuts in samples */
+    /** @param  list<array{from: int, to: int}>  $cuts in samples */
     public function cut(Take $take, array $cuts): Take
     {
         $stretches = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], min($cut['to'], $take->length)), $cuts);
@@ -98,8 +100,9 @@ final class TakeStore
     {
         DB::transaction(static function () use ($take): void {
             Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->update(['chosen' => false]);
-            $take->update(['chosen' => true]);
+            Take::query()->whereKey($take->id)->update(['chosen' => true]);
         });
+        $take->refresh();
     }
 
     public function throwAway(Take $take): void

@@ -21,7 +21,7 @@ final class StudentVisit
         return Visit::query()->createOrFirst(['share_id' => $share->id, 'student_id' => $student->id]);
     }
 
-    /** @param float $position milliseconds of narration */
+    /** @param  float  $position milliseconds of narration */
     public function place(Visit $visit, float $position): void
     {
         $visit->update(['position' => $position, 'furthest' => max($visit->furthest ?? 0, $position)]);

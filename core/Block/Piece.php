@@ -10,8 +10,10 @@ final readonly class Piece
     public const MAIN = 'main';
 
     /**
-     * @param string $label for the teacher
-     * @param string $script a first line to say when it appears; empty if there is none to offer
+     * @param  string  $label for the teacher
+     * @param  string  $script a first line to say when it appears; empty if there is none to offer
      */
-    public function __construct(public string $name, public string $label, public string $script = '') {}
+    public function __construct(public string $name, public string $label, public string $script = '')
+    {
+    }
 }

@@ -10,10 +10,12 @@ use Daybright\Maths\Quantity;
 final readonly class Fact
 {
     /**
-     * @param string $name as used between braces in a text
-     * @param string $meaning in words
+     * @param  string  $name as used between braces in a text
+     * @param  string  $meaning in words
      */
-    private function __construct(public string $name, public string $written, public string $meaning, public ?Quantity $quantity) {}
+    private function __construct(public string $name, public string $written, public string $meaning, public ?Quantity $quantity)
+    {
+    }
 
     public static function quantity(string $name, Quantity $quantity, string $meaning): self
     {

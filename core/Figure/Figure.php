@@ -42,7 +42,7 @@ interface Figure
     public function words(): string;
 
     /**
-     * @param int $level 1 to 3
+     * @param  int  $level 1 to 3
      *
      * @throws InvalidQuantities when the level does not exist
      */

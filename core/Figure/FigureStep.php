@@ -8,8 +8,10 @@ namespace Daybright\Figure;
 final readonly class FigureStep
 {
     /**
-     * @param string $label for the teacher
-     * @param string $script a first line to say
+     * @param  string  $label for the teacher
+     * @param  string  $script a first line to say
      */
-    public function __construct(public string $name, public string $label, public string $script) {}
+    public function __construct(public string $name, public string $label, public string $script)
+    {
+    }
 }

@@ -13,7 +13,9 @@ use Daybright\Maths\Units;
 /** Reads a figure's quantities as a teacher types them, and says what is wrong in a sentence. */
 final readonly class Reading
 {
-    public function __construct(private Fields $quantities) {}
+    public function __construct(private Fields $quantities)
+    {
+    }
 
     /** @throws InvalidQuantities */
     public function whole(string $field, string $called, int $least, int $most): int
@@ -68,7 +70,7 @@ final readonly class Reading
     }
 
     /**
-     * @param non-empty-list<string> $choices
+     * @param  non-empty-list<string>  $choices
      *
      * @throws InvalidQuantities
      */

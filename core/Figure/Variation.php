@@ -10,14 +10,16 @@ use Daybright\Maths\Quantity;
 final readonly class Variation
 {
     /**
-     * @param array<string, mixed> $quantities
-     * @param array<string, Quantity> $slips what went wrong => the answer it gives, none of them the right one
+     * @param  array<string, mixed>  $quantities
+     * @param  array<string, Quantity>  $slips what went wrong => the answer it gives, none of them the right one
      */
-    private function __construct(public array $quantities, public string $prompt, public Quantity $answer, public array $slips) {}
+    private function __construct(public array $quantities, public string $prompt, public Quantity $answer, public array $slips)
+    {
+    }
 
     /**
-     * @param array<string, mixed> $quantities
-     * @param array<string, Quantity> $slips
+     * @param  array<string, mixed>  $quantities
+     * @param  array<string, Quantity>  $slips
      */
     public static function of(array $quantities, string $prompt, Quantity $answer, array $slips): self
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Daybright\Format;
 
+use DomainException;
 use DOMDocument;
 use DOMElement;
 use DOMNode;
-use DomainException;
 
 /** Makes an SVG picture safe: only drawing elements and attributes are kept, nothing that loads, links or runs. */
 final class SvgCleaner

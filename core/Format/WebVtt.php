@@ -9,7 +9,7 @@ use Daybright\Recording\Cue;
 /** Captions as WebVTT (W3C). */
 final class WebVtt
 {
-    /** @param list<Cue> $cues */
+    /** @param  list<Cue>  $cues */
     public static function write(array $cues): string
     {
         $blocks = array_map(

@@ -8,9 +8,9 @@ namespace Daybright\Lesson;
 final readonly class Block
 {
     /**
-     * @param string $region one of the arrangement's regions
-     * @param string $step the step at which it appears
-     * @param array<string, string> $reveals piece => step, for pieces that appear at a step of their own
+     * @param  string  $region one of the arrangement's regions
+     * @param  string  $step the step at which it appears
+     * @param  array<string, string>  $reveals piece => step, for pieces that appear at a step of their own
      */
     public function __construct(
         public string $id,
@@ -19,7 +19,8 @@ final readonly class Block
         public string $step,
         public array $reveals,
         public Fields $content,
-    ) {}
+    ) {
+    }
 
     public static function from(Fields $fields): self
     {

@@ -7,8 +7,10 @@ namespace Daybright\Lesson;
 /** Reads typed values out of decoded JSON, and remembers where it is for messages. */
 final readonly class Fields
 {
-    /** @param array<mixed> $values */
-    public function __construct(private array $values, public string $pointer = '') {}
+    /** @param  array<mixed>  $values */
+    public function __construct(private array $values, public string $pointer = '')
+    {
+    }
 
     /** @throws InvalidLesson when it is missing and there is no default */
     public function text(string $name, ?string $default = null): string

@@ -9,7 +9,7 @@ use DomainException;
 /** A lesson, or a piece of one, that cannot be used as it is; the message says what to change. */
 final class InvalidLesson extends DomainException
 {
-    /** @param string $pointer JSON Pointer (RFC 6901) to the field */
+    /** @param  string  $pointer JSON Pointer (RFC 6901) to the field */
     private function __construct(string $message, public readonly string $pointer)
     {
         parent::__construct($message);

@@ -12,11 +12,11 @@ final readonly class Lesson
     public const VERSION = 1;
 
     /**
-     * @param float $minutes planned length
-     * @param float $pace words a minute at which the teacher speaks
-     * @param list<Aim> $aims
-     * @param list<Part> $parts
-     * @param array<string, Medium> $media by id
+     * @param  float  $minutes planned length
+     * @param  float  $pace words a minute at which the teacher speaks
+     * @param  list<Aim>  $aims
+     * @param  list<Part>  $parts
+     * @param  array<string, Medium>  $media by id
      */
     private function __construct(
         public string $title,
@@ -26,10 +26,11 @@ final readonly class Lesson
         public array $aims,
         public array $parts,
         public array $media,
-    ) {}
+    ) {
+    }
 
     /**
-     * @param array<mixed> $document
+     * @param  array<mixed>  $document
      *
      * @throws InvalidLesson
      */

@@ -8,9 +8,9 @@ namespace Daybright\Lesson;
 final readonly class Medium
 {
     /**
-     * @param string $sha256 of the file's bytes, which names the file
-     * @param int $width in pixels
-     * @param int $height in pixels
+     * @param  string  $sha256 of the file's bytes, which names the file
+     * @param  int  $width in pixels
+     * @param  int  $height in pixels
      */
     public function __construct(
         public string $id,
@@ -22,7 +22,8 @@ final readonly class Medium
         public string $description,
         public string $credit,
         public string $licence,
-    ) {}
+    ) {
+    }
 
     public static function from(string $id, Fields $fields): self
     {

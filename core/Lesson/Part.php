@@ -7,8 +7,10 @@ namespace Daybright\Lesson;
 /** A stretch of the lesson with one teaching purpose. */
 final readonly class Part
 {
-    /** @param list<Slide> $slides */
-    public function __construct(public string $id, public PartKind $kind, public array $slides) {}
+    /** @param  list<Slide>  $slides */
+    public function __construct(public string $id, public PartKind $kind, public array $slides)
+    {
+    }
 
     public static function from(Fields $fields): self
     {

@@ -8,10 +8,10 @@ namespace Daybright\Lesson;
 final readonly class Slide
 {
     /**
-     * @param bool $side whether it is reached only by a link on another slide
-     * @param list<string> $aims ids of the aims it serves
-     * @param non-empty-list<Step> $steps
-     * @param list<Block> $blocks
+     * @param  bool  $side whether it is reached only by a link on another slide
+     * @param  list<string>  $aims ids of the aims it serves
+     * @param  non-empty-list<Step>  $steps
+     * @param  list<Block>  $blocks
      */
     public function __construct(
         public string $id,
@@ -22,7 +22,8 @@ final readonly class Slide
         public array $steps,
         public array $blocks,
         public PartKind $part,
-    ) {}
+    ) {
+    }
 
     public static function from(Fields $fields, PartKind $part): self
     {

@@ -7,8 +7,10 @@ namespace Daybright\Lesson;
 /** One thing appearing on a slide, with its script line. */
 final readonly class Step
 {
-    /** @param float $pause seconds of silence meant after the script line */
-    public function __construct(public string $id, public string $script, public float $pause) {}
+    /** @param  float  $pause seconds of silence meant after the script line */
+    public function __construct(public string $id, public string $script, public float $pause)
+    {
+    }
 
     public static function from(Fields $fields): self
     {

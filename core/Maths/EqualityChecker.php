@@ -193,8 +193,8 @@ final class EqualityChecker
     }
 
     /**
-     * @param array{string, Quantity} $left
-     * @param array{string, Quantity} $right
+     * @param  array{string, Quantity}  $left
+     * @param  array{string, Quantity}  $right
      */
     private static function compare(array $left, array $right, string $sign, ?string $name): Equality
     {
@@ -270,8 +270,8 @@ final class EqualityChecker
     /**
      * “area = 4 × 5 = 20”: right as a sum, but an area has a unit.
      *
-     * @param list<string> $parts
-     * @param list<Equality> $found
+     * @param  list<string>  $parts
+     * @param  list<Equality>  $found
      */
     private static function missingUnit(array $parts, array $found): ?Equality
     {
@@ -292,7 +292,7 @@ final class EqualityChecker
     /**
      * “Volume = 60 cm”: nothing to work out, but a volume is not measured in cm.
      *
-     * @param list<string> $parts
+     * @param  list<string>  $parts
      */
     private static function checkKind(array $parts): ?Equality
     {

@@ -9,7 +9,9 @@ final readonly class Formula
 {
     private const RELATIONS = ['=' => '=', '≈' => '\\approx', '≠' => '\\neq', '≤' => '\\leq', '≥' => '\\geq', '<' => '<', '>' => '>'];
 
-    private function __construct(public string $source, public string $tex) {}
+    private function __construct(public string $source, public string $tex)
+    {
+    }
 
     /** What cannot be read as a sum is taken as TeX if it holds a backslash or braces, and otherwise set as words. */
     public static function of(string $source): self

@@ -14,7 +14,7 @@ final class MathsError extends DomainException
         parent::__construct($message);
     }
 
-    /** @param int $position character counted from 0 */
+    /** @param  int  $position character counted from 0 */
     public static function unexpected(string $found, int $position): self
     {
         $what = $found === '' ? 'The sum stops too early' : "“{$found}” does not fit here";

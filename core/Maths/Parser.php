@@ -23,8 +23,10 @@ final class Parser
 {
     private int $next = 0;
 
-    /** @param list<Token> $tokens */
-    public function __construct(private readonly array $tokens) {}
+    /** @param  list<Token>  $tokens */
+    public function __construct(private readonly array $tokens)
+    {
+    }
 
     /** @throws MathsError */
     public static function read(string $sum): Expression
@@ -275,7 +277,7 @@ final class Parser
         return $this->tokens[$this->next] ?? null;
     }
 
-    /** @param list<string> $signs in folded form; “÷” keeps its own name so that it is set as typed */
+    /** @param  list<string>  $signs in folded form; “÷” keeps its own name so that it is set as typed */
     private function takeAny(array $signs): ?string
     {
         $token = $this->peek();

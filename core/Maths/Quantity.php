@@ -13,7 +13,9 @@ use Brick\Math\RoundingMode;
 /** A number with its unit; exact unless a root or π has come into it. */
 final readonly class Quantity
 {
-    public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true) {}
+    public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true)
+    {
+    }
 
     public static function of(BigRational|BigDecimal|BigInteger|int|string $value, ?Unit $unit = null): self
     {

@@ -8,10 +8,12 @@ namespace Daybright\Maths;
 final readonly class Token
 {
     /**
-     * @param 'number'|'unit'|'name'|'sign'|'relation'|'tex' $kind
-     * @param int $position in characters from 0
+     * @param  'number'|'unit'|'name'|'sign'|'relation'|'tex'  $kind
+     * @param  int  $position in characters from 0
      */
-    public function __construct(public string $kind, public string $text, public int $position, public bool $spaceBefore = false) {}
+    public function __construct(public string $kind, public string $text, public int $position, public bool $spaceBefore = false)
+    {
+    }
 
     public function is(string $sign): bool
     {

@@ -52,7 +52,7 @@ final class Tokens
     }
 
     /**
-     * @param list<Token> $before
+     * @param  list<Token>  $before
      * @return array{'number'|'unit'|'name'|'sign'|'relation'|null, string}
      */
     private static function next(string $rest, array $before, bool $space): array
@@ -85,7 +85,7 @@ final class Tokens
     /**
      * A letter is a unit after a number or another unit, and a name elsewhere: “3 m” is three metres, “F = m a” a formula.
      *
-     * @param list<Token> $before
+     * @param  list<Token>  $before
      * @return array{'unit'|'name'|'sign', string}
      */
     private static function word(string $word, array $before, bool $space): array
@@ -104,7 +104,7 @@ final class Tokens
         return ['name', $word];
     }
 
-    /** @param list<Token> $before */
+    /** @param  list<Token>  $before */
     private static function endsValue(array $before): bool
     {
         $last = end($before);
@@ -112,7 +112,7 @@ final class Tokens
         return $last !== false && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || isset(self::SUPERSCRIPTS[mb_substr($last->text, 0, 1)]));
     }
 
-    /** @param list<Token> $before */
+    /** @param  list<Token>  $before */
     private static function unitMayFollow(array $before): bool
     {
         $last = end($before);

@@ -13,8 +13,10 @@ use Brick\Math\BigRational;
  */
 final readonly class Unit
 {
-    /** @param array<string, int> $dimensions exponent of each base quantity, none of them zero, sorted by name */
-    private function __construct(private string $symbol, public array $dimensions, public BigRational $factor) {}
+    /** @param  array<string, int>  $dimensions exponent of each base quantity, none of them zero, sorted by name */
+    private function __construct(private string $symbol, public array $dimensions, public BigRational $factor)
+    {
+    }
 
     public static function none(): self
     {
@@ -26,7 +28,7 @@ final readonly class Unit
         return new self('%', [], BigRational::of('1/100'));
     }
 
-    /** @param array<string, int> $dimensions */
+    /** @param  array<string, int>  $dimensions */
     public static function of(string $symbol, array $dimensions, BigRational|int|string $factor): self
     {
         $dimensions = array_filter($dimensions);
@@ -125,8 +127,8 @@ final readonly class Unit
     }
 
     /**
-     * @param array<string, int> $left
-     * @param array<string, int> $right
+     * @param  array<string, int>  $left
+     * @param  array<string, int>  $right
      * @return array<string, int>
      */
     private static function sum(array $left, array $right, int $sign): array

@@ -8,10 +8,12 @@ namespace Daybright\Question;
 final readonly class Marking
 {
     /**
-     * @param int|null $earned marks, null while the teacher has yet to mark it
-     * @param string $sentence for the student
+     * @param  int|null  $earned marks, null while the teacher has yet to mark it
+     * @param  string  $sentence for the student
      */
-    private function __construct(public ?int $earned, public int $outOf, public string $sentence) {}
+    private function __construct(public ?int $earned, public int $outOf, public string $sentence)
+    {
+    }
 
     public static function right(int $marks): self
     {

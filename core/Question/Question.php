@@ -12,7 +12,9 @@ final readonly class Question
 {
     private const LONGEST = 2000;
 
-    private function __construct(private QuestionKind $kind, private Fields $content) {}
+    private function __construct(private QuestionKind $kind, private Fields $content)
+    {
+    }
 
     public static function from(Fields $content): self
     {

@@ -12,7 +12,7 @@ final class ThinkingTime
     /**
      * A minute a mark and two to think (common practice in classrooms), unless the teacher sets a time; never under three seconds.
      *
-     * @param float|null $own the teacher's own figure, in seconds
+     * @param  float|null  $own the teacher's own figure, in seconds
      * @return int seconds
      */
     public static function of(?float $own, int $marks): int

@@ -8,9 +8,9 @@ namespace Daybright\Ready;
 final readonly class Finding
 {
     /**
-     * @param string $rule name of the rule that found it
-     * @param string $sentence what is the matter and what to do
-     * @param string|null $field path inside the block's content
+     * @param  string  $rule name of the rule that found it
+     * @param  string  $sentence what is the matter and what to do
+     * @param  string|null  $field path inside the block's content
      */
     private function __construct(
         public string $rule,
@@ -19,7 +19,8 @@ final readonly class Finding
         public ?string $block,
         public ?string $step,
         public ?string $field,
-    ) {}
+    ) {
+    }
 
     public static function ofLesson(string $rule, string $sentence): self
     {

@@ -10,6 +10,8 @@ use Daybright\Scene\Scene;
 /** A lesson with the pictures of its slides, for the rules to look at. */
 final readonly class Inspection
 {
-    /** @param array<string, Scene> $scenes by slide id */
-    public function __construct(public Lesson $lesson, public array $scenes) {}
+    /** @param  array<string, Scene>  $scenes by slide id */
+    public function __construct(public Lesson $lesson, public array $scenes)
+    {
+    }
 }

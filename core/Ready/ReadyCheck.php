@@ -18,7 +18,9 @@ use Daybright\Scene\SlidePainter;
 /** The check before recording: every rule, one line each. */
 final readonly class ReadyCheck
 {
-    public function __construct(private SlidePainter $painter) {}
+    public function __construct(private SlidePainter $painter)
+    {
+    }
 
     /** @return list<Finding> */
     public function of(Lesson $lesson): array

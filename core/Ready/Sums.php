@@ -14,7 +14,7 @@ use Daybright\Scene\SlidePainter;
 final class Sums
 {
     /**
-     * @param Closure(Equality): bool $wanted
+     * @param  Closure(Equality): bool  $wanted
      * @return list<Finding>
      */
     public static function findings(string $rule, Inspection $inspection, Closure $wanted): array

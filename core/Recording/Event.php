@@ -11,8 +11,10 @@ final readonly class Event
 {
     private const KINDS = ['show', 'step', 'visit', 'return', 'ink', 'wipe', 'point', 'pause', 'resume'];
 
-    /** @param float $at milliseconds from the start of the take's sound */
-    private function __construct(public string $kind, public float $at, public Fields $data) {}
+    /** @param  float  $at milliseconds from the start of the take's sound */
+    private function __construct(public string $kind, public float $at, public Fields $data)
+    {
+    }
 
     /** @throws InvalidRecording */
     public static function from(Fields $fields): self

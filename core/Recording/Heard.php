@@ -7,11 +7,13 @@ namespace Daybright\Recording;
 /** What is heard of a take: all of it less the cuts. */
 final readonly class Heard
 {
-    /** @param non-empty-list<Stretch> $stretches in order, not touching */
-    private function __construct(public array $stretches) {}
+    /** @param  non-empty-list<Stretch>  $stretches in order, not touching */
+    private function __construct(public array $stretches)
+    {
+    }
 
     /**
-     * @param list<Stretch> $cuts in any order; they may overlap
+     * @param  list<Stretch>  $cuts in any order; they may overlap
      *
      * @throws InvalidRecording when nothing is left
      */

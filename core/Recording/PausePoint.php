@@ -8,8 +8,10 @@ namespace Daybright\Recording;
 final readonly class PausePoint
 {
     /**
-     * @param int $at samples of narration before it
-     * @param int $seconds to wait
+     * @param  int  $at samples of narration before it
+     * @param  int  $seconds to wait
      */
-    public function __construct(public string $block, public string $slide, public int $at, public int $seconds, public string $prompt) {}
+    public function __construct(public string $block, public string $slide, public int $at, public int $seconds, public string $prompt)
+    {
+    }
 }

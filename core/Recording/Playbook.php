@@ -17,11 +17,13 @@ use Daybright\Lesson\Slide;
 final readonly class Playbook
 {
     /**
-     * @param list<array{at: float, slide: string, step: int}> $pictures
-     * @param list<array{at: float, until: float|null, slide: string, tool: string, colour: string, width: float, points: list<array{float, float, float}>}> $strokes points are [ms after at, x, y] in slide units
-     * @param list<array{at: float, x: float|null, y: float|null}> $pointer null where it leaves the slide
+     * @param  list<array{at: float, slide: string, step: int}>  $pictures
+     * @param  list<array{at: float, until: float|null, slide: string, tool: string, colour: string, width: float, points: list<array{float, float, float}>}>  $strokes points are [ms after at, x, y] in slide units
+     * @param  list<array{at: float, x: float|null, y: float|null}>  $pointer null where it leaves the slide
      */
-    private function __construct(public array $pictures, public array $strokes, public array $pointer) {}
+    private function __construct(public array $pictures, public array $strokes, public array $pointer)
+    {
+    }
 
     public static function of(Lesson $lesson, Programme $programme): self
     {
@@ -80,7 +82,7 @@ final readonly class Playbook
     }
 
     /**
-     * @param Closure(float): float $at
+     * @param  Closure(float): float  $at
      * @return array{at: float, until: float|null, slide: string, tool: string, colour: string, width: float, points: list<array{float, float, float}>}
      */
     private static function stroke(Event $event, Slide $slide, Closure $at): array

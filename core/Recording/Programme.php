@@ -17,10 +17,12 @@ use Daybright\Lesson\Slide;
  */
 final readonly class Programme
 {
-    /** @param list<Segment> $segments */
-    private function __construct(public array $segments) {}
+    /** @param  list<Segment>  $segments */
+    private function __construct(public array $segments)
+    {
+    }
 
-    /** @param array<string, Take> $takes the chosen take of each slide, by slide id; slides without one are left out */
+    /** @param  array<string, Take>  $takes the chosen take of each slide, by slide id; slides without one are left out */
     public static function of(Lesson $lesson, array $takes): self
     {
         $segments = [];
@@ -59,7 +61,7 @@ final readonly class Programme
     /**
      * A moment of narration on the full clock. The moment of a pause itself falls after its wait, unless the moment before is asked for.
      *
-     * @param bool $before whether a pause at this very moment is still to come
+     * @param  bool  $before whether a pause at this very moment is still to come
      */
     public function full(int $narration, bool $before = false): int
     {

@@ -10,10 +10,12 @@ use Daybright\Lesson\Slide;
 final readonly class Segment
 {
     /**
-     * @param int $starts samples of narration before it
-     * @param list<PausePoint> $pauses
+     * @param  int  $starts samples of narration before it
+     * @param  list<PausePoint>  $pauses
      */
-    public function __construct(public Slide $slide, public Take $take, public Heard $heard, public int $starts, public array $pauses) {}
+    public function __construct(public Slide $slide, public Take $take, public Heard $heard, public int $starts, public array $pauses)
+    {
+    }
 
     public function ends(): int
     {

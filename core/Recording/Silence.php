@@ -18,8 +18,8 @@ final class Silence
      *
      * Loud is what lies 16 dB above the quietest tenth: a threshold that follows the room (measured, see docs/decisions).
      *
-     * @param list<float> $loudness root mean square of each window, 0 to 1
-     * @param int $length of the take in samples
+     * @param  list<float>  $loudness root mean square of each window, 0 to 1
+     * @param  int  $length of the take in samples
      * @return list<Stretch>
      */
     public static function atTheEnds(array $loudness, int $length): array

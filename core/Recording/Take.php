@@ -10,15 +10,17 @@ use Daybright\Lesson\Fields;
 final readonly class Take
 {
     /**
-     * @param int $length in samples
-     * @param list<Event> $events in the order of time
-     * @param list<Stretch> $cuts
+     * @param  int  $length in samples
+     * @param  list<Event>  $events in the order of time
+     * @param  list<Stretch>  $cuts
      */
-    private function __construct(public string $id, public string $slide, public int $length, public array $events, public array $cuts) {}
+    private function __construct(public string $id, public string $slide, public int $length, public array $events, public array $cuts)
+    {
+    }
 
     /**
-     * @param list<array<mixed>> $events
-     * @param list<Stretch> $cuts
+     * @param  list<array<mixed>>  $events
+     * @param  list<Stretch>  $cuts
      */
     public static function of(string $id, string $slide, int $length, array $events, array $cuts): self
     {

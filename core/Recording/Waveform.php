@@ -11,12 +11,14 @@ final readonly class Waveform
     public const RATE = 8000;
 
     /**
-     * @param list<int> $peaks the loudest of each 50 ms, 0 to 100
-     * @param list<float> $loudness root mean square of each 50 ms, 0 to 1
+     * @param  list<int>  $peaks the loudest of each 50 ms, 0 to 100
+     * @param  list<float>  $loudness root mean square of each 50 ms, 0 to 1
      */
-    private function __construct(public array $peaks, public array $loudness) {}
+    private function __construct(public array $peaks, public array $loudness)
+    {
+    }
 
-    /** @param string $sound signed 16-bit little-endian samples, one channel, 8000 a second */
+    /** @param  string  $sound signed 16-bit little-endian samples, one channel, 8000 a second */
     public static function of(string $sound): self
     {
         $window = intdiv(self::RATE * Silence::WINDOW, 1000) * 2;

@@ -16,7 +16,7 @@ final class WordAlignment
     private const SHORTEST = 8;
 
     /**
-     * @param list<int> $peaks the loudest of each 50 ms, 0 to 100
+     * @param  list<int>  $peaks the loudest of each 50 ms, 0 to 100
      * @return list<SpokenWord>
      */
     public static function of(Slide $slide, Take $take, array $peaks): array
@@ -51,7 +51,7 @@ final class WordAlignment
     /**
      * Stretches of quiet, in samples.
      *
-     * @param list<int> $peaks
+     * @param  list<int>  $peaks
      * @return list<Stretch>
      */
     private static function quiet(array $peaks): array
@@ -79,7 +79,7 @@ final class WordAlignment
     /**
      * A stretch of a take as silences and sounding pieces in turn.
      *
-     * @param list<Stretch> $quiet
+     * @param  list<Stretch>  $quiet
      * @return list<array{int, int, bool}> from, to, whether it is silent
      */
     private static function pieces(int $from, int $to, array $quiet): array
@@ -106,7 +106,7 @@ final class WordAlignment
     }
 
     /**
-     * @param list<array{int, int, bool}> $pieces
+     * @param  list<array{int, int, bool}>  $pieces
      * @return list<SpokenWord>
      */
     private static function lay(string $script, array $pieces): array

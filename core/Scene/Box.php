@@ -7,7 +7,9 @@ namespace Daybright\Scene;
 /** A rectangle in slide units (the slide is 1600 × 900, y downwards). */
 final readonly class Box
 {
-    public function __construct(public float $x, public float $y, public float $width, public float $height) {}
+    public function __construct(public float $x, public float $y, public float $width, public float $height)
+    {
+    }
 
     public function right(): float
     {

@@ -10,16 +10,17 @@ final readonly class FontFace
     /** Used for letters that the font lacks, in thousandths of the size. */
     private const UNKNOWN = 700.0;
 
-    /** @param array<int, float> $widths by code point, in thousandths of the font size */
+    /** @param  array<int, float>  $widths by code point, in thousandths of the font size */
     private function __construct(
         public string $family,
         public int $weight,
         public float $ascent,
         public float $descent,
         private array $widths,
-    ) {}
+    ) {
+    }
 
-    /** @param array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>} $metrics */
+    /** @param  array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}  $metrics */
     public static function from(array $metrics): self
     {
         // The line box of some fonts leaves room for stacked accents; slides need the letters' own height.

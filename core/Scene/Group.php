@@ -8,9 +8,9 @@ namespace Daybright\Scene;
 final readonly class Group
 {
     /**
-     * @param list<Shape> $shapes
-     * @param float $x and $y: where the group's own zero stands on the slide
-     * @param int $stepNumber from 0
+     * @param  list<Shape>  $shapes
+     * @param  float  $x and $y: where the group's own zero stands on the slide
+     * @param  int  $stepNumber from 0
      */
     public function __construct(
         public string $block,
@@ -20,7 +20,8 @@ final readonly class Group
         public array $shapes,
         public float $x = 0,
         public float $y = 0,
-    ) {}
+    ) {
+    }
 
     /** What can be read in the group, in order. */
     public function written(): string

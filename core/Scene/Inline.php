@@ -7,7 +7,7 @@ namespace Daybright\Scene;
 /** One word or formula in a line of text, before it is placed. */
 final readonly class Inline
 {
-    /** @param float $width in slide units */
+    /** @param  float  $width in slide units */
     private function __construct(
         public string $word,
         public bool $bold,
@@ -15,9 +15,10 @@ final readonly class Inline
         public float $width,
         public float $size,
         public bool $glued,
-    ) {}
+    ) {
+    }
 
-    /** @param bool $glued whether it follows the last one without a space */
+    /** @param  bool  $glued whether it follows the last one without a space */
     public static function word(string $word, FontFace $face, bool $bold, float $size, bool $glued): self
     {
         return new self($word, $bold, null, $face->width($word, $size), $size, $glued);

@@ -17,8 +17,10 @@ final readonly class Paint
 
     public const QUIET = '#55626A';
 
-    /** @param float $stroke outline width in slide units */
-    private function __construct(private string $fill, private string $line, private float $stroke, private string $dash) {}
+    /** @param  float  $stroke outline width in slide units */
+    private function __construct(private string $fill, private string $line, private float $stroke, private string $dash)
+    {
+    }
 
     public static function filled(string $fill): self
     {

@@ -8,11 +8,13 @@ namespace Daybright\Scene;
 final readonly class Room
 {
     /**
-     * @param float $width in slide units
-     * @param float|null $height in slide units, for blocks that take what is left; null while they are measured
-     * @param float $size of running text, in slide units
+     * @param  float  $width in slide units
+     * @param  float|null  $height in slide units, for blocks that take what is left; null while they are measured
+     * @param  float  $size of running text, in slide units
      */
-    public function __construct(public float $width, public ?float $height, public float $size, public Setting $setting) {}
+    public function __construct(public float $width, public ?float $height, public float $size, public Setting $setting)
+    {
+    }
 
     public function text(string $text, float $scale = 1, string $colour = Paint::INK, bool $bold = false, ?float $width = null): SetText
     {

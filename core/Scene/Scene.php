@@ -12,11 +12,11 @@ final readonly class Scene
     public const HEIGHT = 900.0;
 
     /**
-     * @param list<Group> $groups
-     * @param array<string, Box> $boxes where each block stands
-     * @param array<string, string> $descriptions of each block, in words
-     * @param list<string> $overfull blocks that did not fit even at the smallest size
-     * @param array<string, string> $problems block => a sentence that says why it could not be drawn
+     * @param  list<Group>  $groups
+     * @param  array<string, Box>  $boxes where each block stands
+     * @param  array<string, string>  $descriptions of each block, in words
+     * @param  list<string>  $overfull blocks that did not fit even at the smallest size
+     * @param  array<string, string>  $problems block => a sentence that says why it could not be drawn
      */
     public function __construct(
         public array $groups,
@@ -24,7 +24,8 @@ final readonly class Scene
         public array $descriptions,
         public array $overfull,
         public array $problems,
-    ) {}
+    ) {
+    }
 
     /** The groups to be seen at a step, counted from 0. */
     public function at(int $stepNumber): self

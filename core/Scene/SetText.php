@@ -7,8 +7,10 @@ namespace Daybright\Scene;
 /** A text broken into lines for a width. */
 final readonly class SetText
 {
-    /** @param list<TextLine> $lines */
-    public function __construct(private array $lines, private float $room, private TextStyle $style, private Typeface $typeface) {}
+    /** @param  list<TextLine>  $lines */
+    public function __construct(private array $lines, private float $room, private TextStyle $style, private Typeface $typeface)
+    {
+    }
 
     public function height(): float
     {
@@ -86,7 +88,7 @@ final readonly class SetText
     /**
      * Words of one cut that stand side by side.
      *
-     * @param non-empty-list<array{float, Inline}> $run
+     * @param  non-empty-list<array{float, Inline}>  $run
      */
     private function run(array $run, float $baseline): Shape
     {

@@ -11,8 +11,8 @@ use Daybright\Lesson\PartKind;
 final readonly class Setting
 {
     /**
-     * @param array<string, Medium> $media by id
-     * @param array<string, string> $facts name => as written
+     * @param  array<string, Medium>  $media by id
+     * @param  array<string, string>  $facts name => as written
      */
     public function __construct(
         public Typesetter $type,
@@ -20,7 +20,8 @@ final readonly class Setting
         public array $media,
         public array $facts,
         public bool $centred = false,
-    ) {}
+    ) {
+    }
 
     public function tint(): string
     {

@@ -8,10 +8,10 @@ namespace Daybright\Scene;
 final readonly class Shape
 {
     /**
-     * @param array<string, string|float> $attributes
-     * @param list<self> $children
-     * @param string|null $medium id of the picture file, for an image
-     * @param string|null $markup SVG made by the formula setter, trusted
+     * @param  array<string, string|float>  $attributes
+     * @param  list<self>  $children
+     * @param  string|null  $medium id of the picture file, for an image
+     * @param  string|null  $markup SVG made by the formula setter, trusted
      */
     private function __construct(
         public string $element,
@@ -21,7 +21,8 @@ final readonly class Shape
         public string $text = '',
         public ?string $medium = null,
         public ?string $markup = null,
-    ) {}
+    ) {
+    }
 
     public static function rectangle(Box $box, Paint $paint, float $corner = 0): self
     {
@@ -33,21 +34,21 @@ final readonly class Shape
         return new self('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius] + $paint->attributes(), new Box($x - $radius, $y - $radius, 2 * $radius, 2 * $radius));
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     public static function polygon(array $points, Paint $paint): self
     {
         return new self('polygon', ['points' => self::points($points)] + $paint->attributes(), self::around($points));
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     public static function polyline(array $points, Paint $paint): self
     {
         return new self('polyline', ['points' => self::points($points), 'stroke-linecap' => 'round'] + $paint->attributes(), self::around($points));
     }
 
     /**
-     * @param list<array{float, string}> $words x of each word's left edge, and the word
-     * @param float $baseline y of the baseline
+     * @param  list<array{float, string}>  $words x of each word's left edge, and the word
+     * @param  float  $baseline y of the baseline
      */
     public static function words(array $words, float $baseline, FontFace $face, float $size, string $colour, Box $box): self
     {
@@ -64,7 +65,7 @@ final readonly class Shape
         return new self('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'xMidYMid meet'], $box, [], '', $medium);
     }
 
-    /** @param float $baseline y of the baseline */
+    /** @param  float  $baseline y of the baseline */
     public static function formula(SetFormula $formula, float $x, float $baseline, float $size, string $colour): self
     {
         $scale = $size / 1000;
@@ -93,13 +94,13 @@ final readonly class Shape
         return $this->text.implode('', array_map(static fn (self $child): string => $child->written(), $this->children));
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function points(array $points): string
     {
         return implode(' ', array_map(static fn (array $point): string => self::short($point[0]).','.self::short($point[1]), $points));
     }
 
-    /** @param list<array{float, float}> $points */
+    /** @param  list<array{float, float}>  $points */
     private static function around(array $points): Box
     {
         $x = array_column($points, 0);

@@ -24,8 +24,10 @@ final readonly class SlidePainter
 
     private const GAP = 26.0;
 
-    /** @param array<string, Typeface> $typefaces by name */
-    public function __construct(private array $typefaces, private FormulaSetter $formulas) {}
+    /** @param  array<string, Typeface>  $typefaces by name */
+    public function __construct(private array $typefaces, private FormulaSetter $formulas)
+    {
+    }
 
     public function paint(Lesson $lesson, Slide $slide): Scene
     {
@@ -99,7 +101,7 @@ final readonly class SlidePainter
         return [[new Group('', 'ground', $first, 0, $shapes)], $room];
     }
 
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     private function region(Slide $slide, array $blocks, Box $region, Setting $setting): Scene
     {
         $problems = [];
@@ -136,7 +138,7 @@ final readonly class SlidePainter
         return new Scene($groups, $boxes, $descriptions, $overfull, $problems);
     }
 
-    /** @param list<Block> $blocks */
+    /** @param  list<Block>  $blocks */
     private function size(array $blocks, Box $region, Setting $setting): float
     {
         for ($size = self::LARGEST; $size > Typesetter::SMALLEST; $size -= 2) {
@@ -149,7 +151,7 @@ final readonly class SlidePainter
     }
 
     /**
-     * @param list<Block> $blocks
+     * @param  list<Block>  $blocks
      * @return list<float>
      */
     private function least(array $blocks, Box $region, float $size, Setting $setting): array
@@ -162,7 +164,7 @@ final readonly class SlidePainter
     }
 
     /**
-     * @param list<Block> $blocks
+     * @param  list<Block>  $blocks
      * @return list<float>
      */
     private function heights(array $blocks, Box $region, float $size, Setting $setting): array

@@ -9,8 +9,10 @@ use Closure;
 /** Writes a scene as SVG that every renderer draws alike. */
 final readonly class SvgWriter
 {
-    /** @param Closure(string): string $source the address of a picture file, by medium id */
-    public function __construct(private Closure $source) {}
+    /** @param  Closure(string): string  $source the address of a picture file, by medium id */
+    public function __construct(private Closure $source)
+    {
+    }
 
     public function write(Scene $scene): string
     {
@@ -40,7 +42,7 @@ final readonly class SvgWriter
         return self::element($shape->element, $attributes, $inner);
     }
 
-    /** @param array<string, string|float|int> $attributes */
+    /** @param  array<string, string|float|int>  $attributes */
     private static function element(string $name, array $attributes, string $inner): string
     {
         $written = '';

@@ -8,9 +8,9 @@ namespace Daybright\Scene;
 final readonly class TextLine
 {
     /**
-     * @param list<Inline> $inlines
-     * @param float $indent from the left edge
-     * @param float $ascent above and $descent below the baseline, in slide units
+     * @param  list<Inline>  $inlines
+     * @param  float  $indent from the left edge
+     * @param  float  $ascent above and $descent below the baseline, in slide units
      */
     public function __construct(
         public array $inlines,
@@ -20,7 +20,8 @@ final readonly class TextLine
         public float $ascent,
         public float $descent,
         public float $space,
-    ) {}
+    ) {
+    }
 
     public function height(): float
     {

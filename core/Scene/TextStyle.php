@@ -8,9 +8,9 @@ namespace Daybright\Scene;
 final readonly class TextStyle
 {
     /**
-     * @param float $size in slide units
-     * @param float $align 0 left, 0.5 centred, 1 right
-     * @param float $leading line height as a multiple of the size
+     * @param  float  $size in slide units
+     * @param  float  $align 0 left, 0.5 centred, 1 right
+     * @param  float  $leading line height as a multiple of the size
      */
     public function __construct(
         public float $size,
@@ -18,7 +18,8 @@ final readonly class TextStyle
         public bool $bold = false,
         public float $align = 0,
         public float $leading = 1.32,
-    ) {}
+    ) {
+    }
 
     public function sized(float $size): self
     {

@@ -16,7 +16,9 @@ final readonly class Typesetter
     /** On slides nothing is set smaller, in slide units. */
     public const SMALLEST = 28.0;
 
-    public function __construct(private Typeface $typeface, private FormulaSetter $formulas) {}
+    public function __construct(private Typeface $typeface, private FormulaSetter $formulas)
+    {
+    }
 
     public function set(string $text, float $room, TextStyle $style): SetText
     {
@@ -96,7 +98,7 @@ final readonly class Typesetter
         return $lines;
     }
 
-    /** @param list<Inline> $inlines */
+    /** @param  list<Inline>  $inlines */
     private function line(array $inlines, float $width, float $indent, bool $bullet, TextStyle $style, float $space): TextLine
     {
         $ascent = $style->size * $style->leading * 0.76;

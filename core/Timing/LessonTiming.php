@@ -13,7 +13,9 @@ use Daybright\Lesson\Step;
 /** How long a lesson will take to say, and to do. */
 final readonly class LessonTiming
 {
-    public function __construct(private Lesson $lesson) {}
+    public function __construct(private Lesson $lesson)
+    {
+    }
 
     /** @return float seconds it takes to say a step's script at the lesson's pace, with the pause after it */
     public function step(Step $step): float

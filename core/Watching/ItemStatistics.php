@@ -10,7 +10,7 @@ final class ItemStatistics
     /**
      * The facility of an item: marks earned as a share of marks possible (common practice in classical test theory).
      *
-     * @param list<array{int, int}> $marks earned and possible, of each marked answer
+     * @param  list<array{int, int}>  $marks earned and possible, of each marked answer
      * @return float|null 0 to 1; null while nothing is marked
      */
     public static function facility(array $marks): ?float
@@ -23,7 +23,7 @@ final class ItemStatistics
     /**
      * The wrong answer given most often, by at least two students: one alone is no pattern.
      *
-     * @param list<string> $wrong answers in readable form
+     * @param  list<string>  $wrong answers in readable form
      * @return array{answer: string, count: int}|null
      */
     public static function commonestWrong(array $wrong): ?array

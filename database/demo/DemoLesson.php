@@ -8,13 +8,15 @@ final class DemoLesson
     /** @var array<string, list<array<string, mixed>>> slides by part */
     private array $parts = [];
 
-    /** @param array<string, mixed> $plan */
-    public function __construct(private readonly array $plan) {}
+    /** @param  array<string, mixed>  $plan */
+    public function __construct(private readonly array $plan)
+    {
+    }
 
     /**
-     * @param list<string> $aims
-     * @param list<string|array{string, float}> $script a line a step; with seconds of pause after it
-     * @param list<array<string, mixed>> $blocks
+     * @param  list<string>  $aims
+     * @param  list<string|array{string, float}>  $script a line a step; with seconds of pause after it
+     * @param  list<array<string, mixed>>  $blocks
      */
     public function slide(string $part, string $name, string $title, string $arrangement, array $aims, array $script, array $blocks): self
     {
@@ -34,8 +36,8 @@ final class DemoLesson
     }
 
     /**
-     * @param array<string, mixed> $content
-     * @param array<string, int> $reveals piece => step number
+     * @param  array<string, mixed>  $content
+     * @param  array<string, int>  $reveals piece => step number
      * @return array<string, mixed>
      */
     public static function block(string $kind, array $content, int $step = 1, string $region = 'main', array $reveals = []): array
@@ -44,7 +46,7 @@ final class DemoLesson
     }
 
     /**
-     * @param array<string, mixed> $media
+     * @param  array<string, mixed>  $media
      * @return array<string, mixed>
      */
     public function document(array $media = []): array

@@ -43,9 +43,9 @@ return (new DemoLesson([
         'In the afternoon the Sun sinks in the west, and the shadow grows long again, towards the east.',
     ], [
         $block('picture', ['medium' => 'path', 'caption' => ''], 1, 'left'),
-        $block('text', ['text' => "*Morning:* low Sun, long shadow to the west"], 1, 'right'),
-        $block('text', ['text' => "*Noon:* high Sun, short shadow"], 2, 'right'),
-        $block('text', ['text' => "*Afternoon:* low Sun, long shadow to the east"], 3, 'right'),
+        $block('text', ['text' => '*Morning:* low Sun, long shadow to the west'], 1, 'right'),
+        $block('text', ['text' => '*Noon:* high Sun, short shadow'], 2, 'right'),
+        $block('text', ['text' => '*Afternoon:* low Sun, long shadow to the east'], 3, 'right'),
     ])
     ->slide('explain', 'turning-earth', 'Words for today', 'stacked', ['aim-why'], [
         'Two words to keep. A shadow is the dark shape where light is blocked.',

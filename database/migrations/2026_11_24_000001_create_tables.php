@@ -74,7 +74,7 @@ return new class extends Migration
             $table->longText('waveform')->nullable();
             $table->float('loudness')->nullable();
             $table->string('trouble')->nullable();
-            $table->timestamps();
+            $table->timestamps(6);
         });
         Schema::create('pieces', function (Blueprint $table): void {
             $table->id();

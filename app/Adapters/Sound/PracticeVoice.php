@@ -12,7 +12,6 @@ final class PracticeVoice
     private const SPOKEN = ['×' => ' times ', '÷' => ' divided by ', '=' => ' equals ', '−' => ' minus ', '≈' => ' is about ', '²' => ' squared', '³' => ' cubed', '`' => ' ', '*' => ' '];
 
     /**
-     * @param float $wordsAMinute
      * @return string path of a WAV file, to be removed by the caller
      */
     public static function speak(string $script, float $wordsAMinute = 130): string

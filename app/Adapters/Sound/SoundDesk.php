@@ -48,7 +48,7 @@ final class SoundDesk
     /**
      * Plays stretches of files one after another into one file, each file brought to the same loudness.
      *
-     * @param list<array{file: string, loudness: float, stretches: list<Stretch>}> $parts
+     * @param  list<array{file: string, loudness: float, stretches: list<Stretch>}>  $parts
      */
     public static function join(array $parts): string
     {
@@ -81,7 +81,7 @@ final class SoundDesk
     /**
      * Puts silences into a sound.
      *
-     * @param list<array{int, int}> $pauses where and how long, in samples, in order
+     * @param  list<array{int, int}>  $pauses where and how long, in samples, in order
      */
     public static function withPauses(string $flac, array $pauses): string
     {
@@ -111,7 +111,7 @@ final class SoundDesk
         return $target;
     }
 
-    /** @param 'webm'|'m4a' $kind */
+    /** @param  'webm'|'m4a'  $kind */
     public static function encode(string $flac, string $kind): string
     {
         $target = Files::temporary($kind);

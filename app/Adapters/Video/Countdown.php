@@ -30,8 +30,10 @@ final class Countdown
 
     private const BAR_HEIGHT = 10;
 
-    /** @param string $sheet the raw picture of self::svg() */
-    public function __construct(private readonly string $sheet) {}
+    /** @param  string  $sheet the raw picture of self::svg() */
+    public function __construct(private readonly string $sheet)
+    {
+    }
 
     /** The panel and the digits, to be rasterised with the slides. */
     public static function svg(): string

@@ -28,14 +28,15 @@ final class FrameTrack
     /** @var list<int> strokes on the picture now */
     private array $onPicture = [];
 
-    /** @param array<string, int> $numbers “slide step” => number of the rasterised picture */
+    /** @param  array<string, int>  $numbers “slide step” => number of the rasterised picture */
     public function __construct(
         private readonly Programme $programme,
         private readonly Playbook $playbook,
         private readonly array $numbers,
         private readonly Rasteriser $pictures,
         private readonly Countdown $countdown,
-    ) {}
+    ) {
+    }
 
     /** @return list<float> milliseconds on the full clock at which a new picture begins */
     public function keyTimes(): array
@@ -155,7 +156,7 @@ final class FrameTrack
         $stroke = $this->playbook->strokes[$index];
         $points = $stroke['points'];
         $ink = $this->inks[$index] ??= new InkStroke($stroke['colour'], $stroke['width'], $stroke['tool']);
-        for ($next = $this->drawn[$index] ?? 0; isset($points[$next]) && $stroke['at'] + $points[$next][0] <= $at + 0.5; $next++) {
+        for ($next = $this->drawn[$index] ?? 0; isset($points[$next]) && $at + 0.5 >= $stroke['at'] + $points[$next][0]; $next++) {
             $from = $points[max(0, $next - 1)];
             $ink->segment($this->frame, $from[1], $from[2], $points[$next][1], $points[$next][2]);
         }

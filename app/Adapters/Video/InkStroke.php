@@ -24,7 +24,7 @@ final class InkStroke
     private readonly float $strength;
 
     /**
-     * @param float $width in slide units
+     * @param  float  $width in slide units
      */
     public function __construct(string $colour, float $width, string $tool)
     {

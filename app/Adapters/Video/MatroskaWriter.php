@@ -5,13 +5,13 @@ namespace App\Adapters\Video;
 /** Writes raw pictures with millisecond times as a Matroska stream (RFC 9559), one cluster a picture. */
 final class MatroskaWriter
 {
-    /** @param resource $stream */
+    /** @param  resource  $stream */
     public function __construct(private $stream, private readonly int $width, private readonly int $height)
     {
         $this->write($this->header());
     }
 
-    /** @param int $at milliseconds */
+    /** @param  int  $at milliseconds */
     public function picture(string $i420, int $at): void
     {
         $time = self::element("\xE7", self::number($at));

@@ -15,10 +15,12 @@ final class Rasteriser
 
     public const BYTES = self::WIDTH * self::HEIGHT * 3 / 2;
 
-    /** @param list<string> $paths each half of the pictures in a file of its own */
-    private function __construct(private readonly array $paths, private readonly int $half) {}
+    /** @param  list<string>  $paths each half of the pictures in a file of its own */
+    private function __construct(private readonly array $paths, private readonly int $half)
+    {
+    }
 
-    /** @param non-empty-list<string> $svgs */
+    /** @param  non-empty-list<string>  $svgs */
     public static function of(array $svgs): self
     {
         $folder = Files::temporary('');

@@ -5,4 +5,6 @@ namespace App\Adapters\Video;
 use RuntimeException;
 
 /** A video that could not be made. */
-final class VideoFailed extends RuntimeException {}
+final class VideoFailed extends RuntimeException
+{
+}

@@ -4,9 +4,9 @@ namespace App\Adapters\Video;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
+use App\Lessons\LessonView;
 use App\Models\Picture;
 use App\Models\Release;
-use App\Lessons\LessonView;
 use Closure;
 use Daybright\Format\WebVtt;
 use Daybright\Lesson\Lesson;
@@ -21,10 +21,12 @@ use Illuminate\Support\Facades\Storage;
 /** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
 final class VideoMaker
 {
-    public function __construct(private readonly SlidePainter $painter) {}
+    public function __construct(private readonly SlidePainter $painter)
+    {
+    }
 
     /**
-     * @param Closure(float): void $progress told the share that is done, 0 to 1; it may throw to stop the work
+     * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
      * @return array{video: string, captions: string} paths of finished temporary files
      */
     public function make(Release $release, Closure $progress): array
@@ -72,7 +74,7 @@ final class VideoMaker
         return LessonView::svg($lesson, $scene, static fn (string $sha256): string => 'data:'.$types[$sha256].';base64,'.base64_encode((string) Storage::get(Picture::path($sha256))));
     }
 
-    /** @param Closure(float): void $progress */
+    /** @param  Closure(float): void  $progress */
     private function encode(FrameTrack $track, Programme $programme, string $target, Closure $progress): void
     {
         $length = Clock::milliseconds($programme->length());

@@ -11,7 +11,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Lessons out to a file and in again. */
 class ArchiveController
 {
-    public function __construct(private readonly LessonArchive $archive) {}
+    public function __construct(private readonly LessonArchive $archive)
+    {
+    }
 
     public function export(Lesson $lesson): BinaryFileResponse
     {

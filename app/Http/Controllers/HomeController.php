@@ -11,7 +11,9 @@ use Illuminate\Http\Request;
 /** The first page: what waits for the teacher, and the lessons by series. */
 class HomeController
 {
-    public function __construct(private readonly LessonStrip $strip) {}
+    public function __construct(private readonly LessonStrip $strip)
+    {
+    }
 
     public function show(Request $request): JsonResponse
     {
@@ -53,7 +55,7 @@ class HomeController
     }
 
     /**
-     * @param array<string, mixed> $card
+     * @param  array<string, mixed>  $card
      * @return list<array<string, mixed>>
      */
     private static function waiting(array $card): array

@@ -28,7 +28,8 @@ class LessonController
         private readonly LessonSchema $schema,
         private readonly LessonView $view,
         private readonly LessonStrip $strip,
-    ) {}
+    ) {
+    }
 
     public function create(Request $request): JsonResponse
     {
@@ -136,8 +137,8 @@ class LessonController
     }
 
     /**
-     * @param array<mixed> $document
-     * @param array<string, mixed> $scenes
+     * @param  array<mixed>  $document
+     * @param  array<string, mixed>  $scenes
      */
     private function answer(Lesson $lesson, array $document, Document $read, array $scenes): JsonResponse
     {

@@ -18,7 +18,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Takes: received piece by piece, finished, chosen, cut, heard. */
 class TakeController
 {
-    public function __construct(private readonly TakeStore $store) {}
+    public function __construct(private readonly TakeStore $store)
+    {
+    }
 
     public function index(Lesson $lesson): JsonResponse
     {

@@ -19,7 +19,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** The student's side: join, watch, answer, hand in. */
 class WatchController
 {
-    public function __construct(private readonly StudentVisit $visits) {}
+    public function __construct(private readonly StudentVisit $visits)
+    {
+    }
 
     /** A right code shows the first names of the class, and nothing else. */
     public function join(Request $request): JsonResponse

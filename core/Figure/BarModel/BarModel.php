@@ -15,7 +15,9 @@ use Daybright\Scene\Setting;
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
 final readonly class BarModel implements Figure
 {
-    private function __construct(private Bars $bars) {}
+    private function __construct(private Bars $bars)
+    {
+    }
 
     public static function name(): string
     {

@@ -24,7 +24,7 @@ final readonly class Comparison implements Bars
 {
     private const KNOWN = ['total', 'first', 'second', 'difference'];
 
-    /** @param array{int, int} $ratio in lowest terms is not needed: it is drawn as given */
+    /** @param  array{int, int}  $ratio in lowest terms is not needed: it is drawn as given */
     private function __construct(
         private string $firstName,
         private string $secondName,
@@ -33,7 +33,8 @@ final readonly class Comparison implements Bars
         private string $known,
         private Quantity $first,
         private Quantity $second,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidQuantities */
     public static function from(Reading $reading): self
@@ -161,8 +162,8 @@ final readonly class Comparison implements Bars
     }
 
     /**
-     * @param array{string, string} $names
-     * @param array{int, int} $ratio
+     * @param  array{string, string}  $names
+     * @param  array{int, int}  $ratio
      */
     private static function byRatio(array $names, array $ratio, string $known, Quantity $amount): self
     {
@@ -181,7 +182,7 @@ final readonly class Comparison implements Bars
         return new self($names[0], $names[1], 'ratio', $ratio, $known, $times($ratio[0]), $times($ratio[1]));
     }
 
-    /** @param array{string, string} $names */
+    /** @param  array{string, string}  $names */
     private static function byDifference(array $names, string $known, Quantity $amount, Quantity $difference): self
     {
         $second = match ($known) {

@@ -29,7 +29,8 @@ final readonly class EqualParts implements Bars
         private int $shaded,
         private string $known,
         private Quantity $one,
-    ) {}
+    ) {
+    }
 
     /** @throws InvalidQuantities */
     public static function from(Reading $reading): self
@@ -148,7 +149,7 @@ final readonly class EqualParts implements Bars
     }
 
     /**
-     * @param Box $first the first of the equal parts
+     * @param  Box  $first the first of the equal parts
      * @return list<Shape>
      */
     private function brace(string $name, BarDrawing $drawing, Box $first, float $lowered): array

@@ -92,7 +92,7 @@ final readonly class BoxDrawing
         ];
     }
 
-    /** @param list<array{float|int, float|int, float|int}> $corners */
+    /** @param  list<array{float|int, float|int, float|int}>  $corners */
     private function face(array $corners, string $fill, float $line = 3): Shape
     {
         return Shape::polygon(array_map(fn (array $corner): array => $this->point((float) $corner[0], (float) $corner[1], (float) $corner[2]), $corners), Paint::outlined(Paint::INK, $line, $fill));

@@ -15,7 +15,9 @@ final readonly class NetDrawing
 {
     private const LABEL = 34.0;
 
-    public function __construct(private Solid $solid, private Box $box, private Setting $setting) {}
+    public function __construct(private Solid $solid, private Box $box, private Setting $setting)
+    {
+    }
 
     /** @return array<string, list<Shape>> */
     public function pieces(): array

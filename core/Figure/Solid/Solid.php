@@ -26,7 +26,7 @@ final readonly class Solid implements Figure
     /** Boxes are counted up to this volume. */
     private const LARGEST_VOLUME = 1000;
 
-    /** @param 'box'|'cubes'|'net' $view */
+    /** @param  'box'|'cubes'|'net'  $view */
     private function __construct(
         public Quantity $length,
         public Quantity $width,
@@ -34,7 +34,8 @@ final readonly class Solid implements Figure
         public ?Quantity $fill,
         public string $view,
         private int $longestEdge,
-    ) {}
+    ) {
+    }
 
     public static function name(): string
     {
@@ -247,7 +248,7 @@ final readonly class Solid implements Figure
         return array_reverse($boxes);
     }
 
-    /** @param 'box'|'cubes'|'net' $view */
+    /** @param  'box'|'cubes'|'net'  $view */
     private static function ofVolume(Reading $reading, Unit $unit, string $view): self
     {
         $volume = $reading->whole('volume', 'The volume', 1, self::LARGEST_VOLUME);

@@ -9,7 +9,9 @@ use Daybright\Maths\Quantity;
 /** Something that the teacher put in brackets: the brackets are kept when it is set. */
 final readonly class Bracketed implements Expression
 {
-    public function __construct(private Expression $inner) {}
+    public function __construct(private Expression $inner)
+    {
+    }
 
     /** A bar or a root sign already holds its contents together: brackets inside it are dropped. */
     public static function opened(Expression $expression): Expression

@@ -11,7 +11,7 @@ use Daybright\Maths\Quantity;
 interface Expression
 {
     /**
-     * @param array<string, Quantity> $known values of the names in the sum
+     * @param  array<string, Quantity>  $known values of the names in the sum
      *
      * @throws MathsError
      */

@@ -12,7 +12,9 @@ use Daybright\Maths\Unit;
 /** A number as it was typed, with its unit if it has one. */
 final readonly class Number implements Expression
 {
-    public function __construct(private BigRational $value, private string $written, private Unit $unit) {}
+    public function __construct(private BigRational $value, private string $written, private Unit $unit)
+    {
+    }
 
     public function evaluate(array $known): Quantity
     {

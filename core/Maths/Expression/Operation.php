@@ -9,8 +9,10 @@ use Daybright\Maths\Quantity;
 /** Two things added, taken away, multiplied, divided or raised to a power. */
 final readonly class Operation implements Expression
 {
-    /** @param '+'|'-'|'×'|'of'|'implicit'|'/'|'÷'|'^' $sign “÷” is a division typed with its own sign, “/” is typed as a fraction */
-    public function __construct(private string $sign, private Expression $left, private Expression $right) {}
+    /** @param  '+'|'-'|'×'|'of'|'implicit'|'/'|'÷'|'^'  $sign “÷” is a division typed with its own sign, “/” is typed as a fraction */
+    public function __construct(private string $sign, private Expression $left, private Expression $right)
+    {
+    }
 
     public function evaluate(array $known): Quantity
     {

@@ -58,7 +58,7 @@ final class BarModelTest extends TestCase
         yield [['by' => 'ratio', 'ratioFirst' => 3, 'ratioSecond' => 3, 'known' => 'difference'] + $compare, 'known', 'no difference'];
     }
 
-    /** @param array<string, mixed> $quantities */
+    /** @param  array<string, mixed>  $quantities */
     #[DataProvider('mistakes')]
     public function test_a_mistake_is_answered_by_a_sentence(array $quantities, string $field, string $sentence): void
     {

@@ -67,7 +67,7 @@ final class SolidTest extends TestCase
         yield [['mode' => 'volume', 'volume' => 5000] + $box, 'volume', 'from 1 to 1000'];
     }
 
-    /** @param array<string, mixed> $quantities */
+    /** @param  array<string, mixed>  $quantities */
     #[DataProvider('mistakes')]
     public function test_a_mistake_is_answered_by_a_sentence(array $quantities, string $field, string $sentence): void
     {
@@ -103,7 +103,7 @@ final class SolidTest extends TestCase
         return $figures;
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private static function edges(string $length, string $width, string $height, array $more = []): Solid
     {
         return Solid::from(new Fields($more + ['mode' => 'edges', 'length' => $length, 'width' => $width, 'height' => $height, 'unit' => 'cm', 'view' => 'box']));

@@ -86,7 +86,7 @@ final class QuestionTest extends TestCase
         self::assertSame(3, ThinkingTime::of(1, 1));
     }
 
-    /** @param array<string, mixed> $content */
+    /** @param  array<string, mixed>  $content */
     private static function question(array $content): Question
     {
         return Question::from(new Fields($content + ['prompt' => 'How much?']));

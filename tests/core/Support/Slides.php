@@ -26,9 +26,9 @@ final class Slides
     }
 
     /**
-     * @param list<array<string, mixed>> $blocks
-     * @param list<string> $scripts
-     * @param array<string, mixed> $more fields of the slide
+     * @param  list<array<string, mixed>>  $blocks
+     * @param  list<string>  $scripts
+     * @param  array<string, mixed>  $more fields of the slide
      */
     public static function lesson(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): Lesson
     {
@@ -36,9 +36,9 @@ final class Slides
     }
 
     /**
-     * @param list<array<string, mixed>> $blocks
-     * @param list<string> $scripts
-     * @param array<string, mixed> $more
+     * @param  list<array<string, mixed>>  $blocks
+     * @param  list<string>  $scripts
+     * @param  array<string, mixed>  $more
      * @return array<string, mixed>
      */
     public static function document(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): array
@@ -53,8 +53,8 @@ final class Slides
     }
 
     /**
-     * @param array<string, mixed> $content
-     * @param array<string, string> $reveals
+     * @param  array<string, mixed>  $content
+     * @param  array<string, string>  $reveals
      * @return array<string, mixed>
      */
     public static function block(string $id, string $kind, array $content, string $step = 'step-1', array $reveals = [], string $region = 'main'): array

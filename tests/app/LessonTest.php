@@ -1,0 +1,171 @@
+<?php
+
+namespace Tests\App;
+
+use App\Lessons\LessonSchema;
+use App\Models\Lesson;
+use App\Models\Revision;
+use Illuminate\Http\UploadedFile;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+class LessonTest extends TestCase
+{
+    public function test_a_lesson_is_made_in_a_series_and_shown_with_its_pictures_and_times(): void
+    {
+        $teacher = $this->teacher();
+        $made = $this->actingAs($teacher)->postJson('/api/lessons', ['title' => 'Shadows', 'minutes' => 6, 'newSeries' => 'The Sun'])->assertCreated()->json('id');
+        $shown = $this->getJson("/api/lessons/{$made}")->assertOk();
+        $slide = $shown->json('document.parts.0.slides.0.id');
+        $this->assertStringStartsWith('<svg', $shown->json("scenes.{$slide}.svg"));
+        $this->assertSame('The Sun', $shown->json('series'));
+        $this->assertCount(8, $shown->json('document.parts'));
+        $this->getJson('/api/home')->assertOk()->assertJsonPath('series.0.lessons.0.title', 'Shadows');
+    }
+
+    public function test_a_save_is_a_revision_that_can_be_undone_and_redone(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $this->actingAs($teacher);
+        foreach (['One', 'Two'] as $version => $title) {
+            $this->putJson("/api/lessons/{$lesson->id}", ['version' => $version + 1, 'document' => ['title' => $title] + self::document()])->assertOk()->assertJsonPath('version', $version + 2);
+        }
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 3])->assertOk()->assertJsonPath('document.title', 'One')->assertJsonPath('canRedo', true);
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 4])->assertJsonPath('document.title', 'Shadows')->assertJsonPath('canUndo', false);
+        $this->postJson("/api/lessons/{$lesson->id}/redo", ['version' => 5])->assertJsonPath('document.title', 'One');
+        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 6, 'document' => ['title' => 'Three'] + self::document()])->assertJsonPath('canRedo', false);
+        $this->assertSame('Three', Lesson::query()->find($lesson->id)->title);
+    }
+
+    public function test_a_save_against_an_old_version_is_refused_and_both_are_kept(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Theirs'] + self::document()])->assertOk();
+        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Mine'] + self::document()])
+            ->assertStatus(409)->assertJsonPath('document.title', 'Theirs')->assertJsonPath('version', 2)->assertHeader('Content-Type', 'application/problem+json');
+        $this->assertSame('Theirs', $lesson->fresh()->document()['title']);
+        $this->assertSame('Mine', Revision::query()->where('set_aside', true)->firstOrFail()->document['title']);
+    }
+
+    public function test_a_save_returns_the_pictures_of_the_slides_that_changed_and_no_others(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['title'] = 'Another title';
+        $scenes = $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $document])->assertOk()->json('scenes');
+        $this->assertSame(['measure'], array_keys($scenes));
+        $this->assertStringContainsString('Another', $scenes['measure']['svg']);
+    }
+
+    /** @return iterable<string, array{callable(array<string, mixed>): array<string, mixed>}> */
+    public static function broken(): iterable
+    {
+        yield 'no title' => [static fn (array $document): array => ['title' => ''] + $document];
+        yield 'another format' => [static fn (array $document): array => ['format' => 'slides'] + $document];
+        yield 'too long' => [static fn (array $document): array => ['minutes' => 5000] + $document];
+        yield 'an unknown field' => [static fn (array $document): array => $document + ['extra' => 1]];
+        yield 'an unknown kind of block' => [static function (array $document): array {
+            $document['parts'][0]['slides'][0]['blocks'][0]['kind'] = 'hologram';
+
+            return $document;
+        }];
+        yield 'the same id twice' => [static function (array $document): array {
+            $document['parts'][1]['slides'][0]['id'] = 'measure';
+
+            return $document;
+        }];
+        yield 'a picture that is not here' => [static fn (array $document): array => ['media' => ['x' => ['name' => 'x', 'type' => 'image/png', 'width' => 1, 'height' => 1, 'sha256' => str_repeat('0', 64), 'description' => '', 'credit' => '', 'licence' => '']]] + $document];
+    }
+
+    /** @param  callable(array<string, mixed>): array<string, mixed>  $break */
+    #[DataProvider('broken')]
+    public function test_a_broken_document_is_refused_with_a_sentence_and_changes_nothing(callable $break): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $answer = $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $break(self::document())])->assertStatus(422);
+        $this->assertNotSame('', $answer->json('detail'));
+        $this->assertSame(1, $lesson->fresh()->version);
+    }
+
+    public function test_the_published_schema_is_the_one_that_the_kinds_give(): void
+    {
+        ob_start();
+        require base_path('schema/build.php');
+        $this->assertSame((string) file_get_contents(base_path('schema/lesson.schema.json')), ob_get_clean());
+        (new LessonSchema)->check(self::document());
+    }
+
+    /** @return iterable<string, array{string, string}> method and address of another teacher's things */
+    public static function doors(): iterable
+    {
+        foreach (['GET ', 'PUT ', 'DELETE ', 'GET /ready', 'GET /archive', 'GET /takes', 'GET /programme', 'GET /share', 'POST /releases', 'GET /replies', 'POST /undo', 'POST /voice'] as $door) {
+            [$method, $rest] = explode(' ', $door);
+            yield $door => [$method, $rest];
+        }
+    }
+
+    #[DataProvider('doors')]
+    public function test_a_teacher_cannot_reach_the_lesson_of_another_nor_can_a_stranger(string $method, string $rest): void
+    {
+        $lesson = $this->lesson($this->teacher());
+        $this->json($method, "/api/lessons/{$lesson->id}{$rest}")->assertUnauthorized();
+        $this->actingAs($this->teacher('Sol'))->json($method, "/api/lessons/{$lesson->id}{$rest}")->assertNotFound();
+    }
+
+    public function test_takes_classes_releases_and_exports_of_another_teacher_are_closed_too(): void
+    {
+        $teacher = $this->teacher();
+        $lesson = $this->lesson($teacher);
+        $take = $this->take($lesson, 'measure', 0.5);
+        $classroom = $this->classroom($teacher, 'Ada');
+        $this->actingAs($this->teacher('Sol'));
+        $this->getJson("/api/takes/{$take->id}/sound")->assertNotFound();
+        $this->deleteJson("/api/takes/{$take->id}")->assertNotFound();
+        $this->putJson("/api/classrooms/{$classroom->id}", ['name' => 'Mine', 'students' => []])->assertNotFound();
+        $this->putJson("/api/lessons/{$this->lesson($this->teacher('Kim'))->id}/shares", ['classroom' => $classroom->id])->assertNotFound();
+        $this->assertSame('6 Heron', $classroom->fresh()->name);
+    }
+
+    public function test_sign_in_is_throttled(): void
+    {
+        $this->teacher();
+        for ($try = 0; $try < 5; $try++) {
+            $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'wrong'])->assertStatus(422);
+        }
+        $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'daybright'])->assertStatus(429)->assertJsonPath('detail', 'Too many tries. Wait a minute, then try again.');
+    }
+
+    public function test_pictures_are_taken_by_what_they_hold(): void
+    {
+        $this->actingAs($this->teacher());
+        $png = UploadedFile::fake()->image('gate.jpg', 40, 30);
+        $kept = $this->postJson('/api/pictures', ['file' => $png])->assertCreated()->json();
+        $this->assertSame([40, 30], [$kept['width'], $kept['height']]);
+        $this->get("/api/pictures/{$kept['sha256']}")->assertOk()->assertHeader('Content-Type', $kept['type']);
+        $this->postJson('/api/pictures', ['file' => UploadedFile::fake()->createWithContent('photo.png', 'not a picture')])->assertStatus(422);
+        $svg = UploadedFile::fake()->createWithContent('d.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10"><script>alert(1)</script><rect width="5" height="5"/></svg>');
+        $drawing = $this->postJson('/api/pictures', ['file' => $svg])->assertCreated()->json();
+        $shown = $this->get("/api/pictures/{$drawing['sha256']}")->assertOk();
+        $this->assertStringNotContainsString('script', $shown->getContent());
+        $this->assertStringContainsString('sandbox', (string) $shown->headers->get('Content-Security-Policy'));
+        $this->actingAs($this->teacher('Sol'))->get("/api/pictures/{$kept['sha256']}")->assertNotFound();
+    }
+
+    public function test_pages_come_with_a_policy_and_the_ready_check_names_its_places(): void
+    {
+        $this->assertStringContainsString("script-src 'self'", (string) $this->get('/sign-in')->headers->get('Content-Security-Policy'));
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['steps'][0]['script'] = 'So 14 × 30 = 450.';
+        $lesson = $this->lesson($teacher = $this->teacher(), $document);
+        $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->assertJsonPath('findings.0.step', 'measure-1');
+    }
+
+    public function test_figures_vary_and_bad_quantities_get_a_sentence(): void
+    {
+        $this->actingAs($this->teacher());
+        $quantities = ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm'];
+        $item = $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => $quantities, 'seed' => 3, 'level' => 1])->assertOk()->json();
+        $this->assertSame((string) ($item['quantities']['length'] * $item['quantities']['width'] * $item['quantities']['height']), $item['value']);
+        $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => ['length' => '-1'] + $quantities, 'seed' => 3, 'level' => 1])->assertStatus(422)->assertJsonPath('pointer', '/length');
+        $this->getJson('/api/kinds')->assertOk()->assertJsonPath('figures.0.name', 'bar-model');
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+namespace Tests\App;
+
+use App\Adapters\Files;
+use App\Adapters\Program;
+use App\Adapters\Sound\PracticeVoice;
+use App\Adapters\Sound\SoundDesk;
+use App\Models\Lesson;
+use App\Models\Take;
+use App\Models\User;
+use Daybright\Recording\Stretch;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+
+class RecordingTest extends TestCase
+{
+    private User $rowan;
+
+    private Lesson $made;
+
+    private string $take = 'abcdefghijklmnopqrstuv';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->made = $this->lesson($this->rowan = $this->teacher());
+        $this->actingAs($this->rowan);
+    }
+
+    public function test_pieces_arrive_in_any_order_and_twice_and_make_one_take(): void
+    {
+        $pieces = self::pieces(6.0);
+        $this->begin();
+        foreach ([2, 0, 1, 0] as $number) {
+            $this->piece($number, $pieces[$number])->assertOk();
+        }
+        $missing = $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertStatus(202)->json('missing');
+        $this->assertSame(range(3, count($pieces) - 1), $missing);
+        foreach ($missing as $number) {
+            $this->piece($number, $pieces[$number], $number === 4 ? [['kind' => 'step', 'at' => 2500, 'step' => 'measure-2']] : [])->assertOk();
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        $take = Take::query()->find($this->take);
+        $this->assertSame('ready', $take->state);
+        $this->assertTrue($take->chosen);
+        $this->assertEqualsWithDelta(6.0, $take->length / 48000, 0.05);
+        $this->assertSame('measure-2', $take->events[0]['step']);
+        $this->assertSame(hash('sha256', implode('', $pieces)), hash('sha256', implode('', array_map(fn (int $number): string => (string) Storage::get($take->path(sprintf('pieces/%06d', $number))), array_keys($pieces)))));
+    }
+
+    public function test_a_damaged_or_different_piece_is_refused(): void
+    {
+        $this->begin();
+        $this->post("/api/takes/{$this->take}/pieces/0", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', 'abc'), 'sha256' => hash('sha256', 'abd'), 'events' => '[]'], ['Accept' => 'application/json'])->assertStatus(422);
+        $this->piece(0, 'abc')->assertOk();
+        $this->piece(0, 'xyz')->assertStatus(422);
+        $this->piece(1, 'abc', [['kind' => 'explode', 'at' => 1]])->assertStatus(422);
+        $this->piece(2, str_repeat('x', 600_000))->assertStatus(422);
+    }
+
+    public function test_a_take_that_was_broken_off_is_kept_up_to_the_first_gap(): void
+    {
+        $pieces = self::pieces(6.0);
+        $this->begin();
+        foreach ([0, 1, 2, 3, 4, 5, 7] as $number) {
+            $this->piece($number, $pieces[$number]);
+        }
+        $this->getJson("/api/lessons/{$this->made->id}/takes")->assertJsonPath('0.state', 'recording')->assertJsonPath('0.pieces', 7);
+        $this->postJson("/api/takes/{$this->take}/finish", [])->assertOk();
+        $take = Take::query()->find($this->take);
+        $this->assertSame('ready', $take->state);
+        // Six pieces of half a second: what was acknowledged is there, less at most the piece that was on its way.
+        $this->assertGreaterThan(2.4, $take->length / 48000);
+    }
+
+    public function test_a_take_of_nonsense_fails_with_a_sentence_and_an_empty_one_is_refused(): void
+    {
+        $this->begin();
+        $this->postJson("/api/takes/{$this->take}/finish", [])->assertStatus(422);
+        $this->piece(0, 'this is no sound');
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => 1])->assertOk();
+        $take = Take::query()->find($this->take);
+        $this->assertSame('failed', $take->state);
+        $this->assertStringContainsString('Record the slide again', $take->trouble);
+    }
+
+    public function test_later_takes_stand_beside_earlier_ones_and_one_is_chosen(): void
+    {
+        $first = $this->take($this->made, 'measure', 1);
+        $second = $this->take($this->made, 'measure', 2);
+        $this->postJson("/api/takes/{$first->id}/choose")->assertOk();
+        $this->assertSame([true, false], [$first->fresh()->chosen, $second->fresh()->chosen]);
+        $this->deleteJson("/api/takes/{$first->id}")->assertNoContent();
+        $this->assertTrue($second->fresh()->chosen);
+    }
+
+    public function test_what_is_joined_is_exact_to_the_sample_and_does_not_click(): void
+    {
+        $take = $this->take($this->made, 'measure', 4);
+        $stretches = [new Stretch(1000, 50_001), new Stretch(60_000, 60_500), new Stretch(100_003, 190_000)];
+        $joined = SoundDesk::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'stretches' => $stretches]]);
+        $this->assertSame(array_sum(array_map(static fn (Stretch $stretch): int => $stretch->length(), $stretches)), SoundDesk::length($joined));
+        $samples = array_values(unpack('s*', Program::run('ffmpeg', ['-v', 'error', '-i', $joined, '-f', 's16le', '-'])));
+        // Around a join the sound fades to nothing and back: no step larger than the tone's own.
+        $largest = 0;
+        for ($index = 1; $index < count($samples); $index++) {
+            $largest = max($largest, abs($samples[$index] - $samples[$index - 1]));
+        }
+        $tone = 2 * M_PI * 440 / 48000 * max(array_map(abs(...), $samples));
+        $this->assertLessThan($tone * 1.3, $largest);
+        $this->assertLessThan(60, abs($samples[49_001]));
+    }
+
+    public function test_cuts_are_kept_checked_and_can_be_put_back(): void
+    {
+        $take = $this->take($this->made, 'measure', 2);
+        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 24000, 'to' => 48000]]])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertJsonPath('length', 1500);
+        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 0, 'to' => 96000]]])->assertStatus(422);
+        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 10, 'to' => 5]]])->assertStatus(422);
+        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => []])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertJsonPath('length', 2000);
+    }
+
+    public function test_a_correction_on_a_slide_shows_in_the_recorded_lesson(): void
+    {
+        $this->take($this->made, 'measure', 1);
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['title'] = 'Corrected';
+        $this->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => $document])->assertOk();
+        $this->assertStringContainsString('Corrected', $this->getJson("/api/lessons/{$this->made->id}/programme")->json('slides.measure.svg'));
+        $document['parts'][0]['slides'][0]['steps'] = [$document['parts'][0]['slides'][0]['steps'][0]];
+        $document['parts'][0]['slides'][0]['blocks'] = [];
+        $this->putJson("/api/lessons/{$this->made->id}", ['version' => 2, 'document' => $document])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonCount(1, 'pictures');
+    }
+
+    public function test_loudness_of_the_ebu_test_signal(): void
+    {
+        // EBU Tech 3341, test 1: a stereo sine of 1 kHz at −23.0 dBFS for 20 s reads −23.0 LUFS, give or take 0.1 (from memory).
+        $signal = Files::temporary('wav');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', 'aevalsrc=exprs=pow(10\\,-23/20)*sin(2*PI*1000*t)|pow(10\\,-23/20)*sin(2*PI*1000*t):s=48000:d=20', $signal]);
+        $this->assertEqualsWithDelta(-23.0, SoundDesk::loudness($signal), 0.1);
+        unlink($signal);
+    }
+
+    public function test_takes_of_different_loudness_are_brought_together(): void
+    {
+        $parts = [];
+        foreach ([0.02, 0.3] as $volume) {
+            $file = Files::temporary('flac');
+            Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4", '-sample_fmt', 's16', $file]);
+            $parts[] = ['file' => $file, 'loudness' => SoundDesk::loudness($file), 'stretches' => [new Stretch(0, 192_000)]];
+        }
+        $this->assertGreaterThan(20, abs($parts[0]['loudness'] - $parts[1]['loudness']));
+        $after = array_map(static fn (array $part): float => SoundDesk::loudness(SoundDesk::join([$part])), $parts);
+        $this->assertEqualsWithDelta(-16, $after[0], 1);
+        $this->assertEqualsWithDelta(-16, $after[1], 1);
+    }
+
+    public function test_the_practice_voice_speaks_longer_for_a_longer_script(): void
+    {
+        $length = static fn (string $script): int => SoundDesk::length(PracticeVoice::speak($script));
+        $this->assertGreaterThan(2 * $length('Short.'), $length('This is a much longer line, with many more words in it than the other one.'));
+        $this->assertGreaterThan(0, $length(''));
+        $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => '3 × 4 = 12; rm -rf "$HOME"'])->assertOk()->assertHeader('Content-Type', 'audio/wav');
+    }
+
+    private function begin(): void
+    {
+        $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", ['slide' => 'measure', 'source' => 'microphone'])->assertSuccessful();
+    }
+
+    /** @param  list<array<string, mixed>>  $events */
+    private function piece(int $number, string $bytes, array $events = []): TestResponse
+    {
+        return $this->post("/api/takes/{$this->take}/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('piece.webm', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => json_encode($events)], ['Accept' => 'application/json']);
+    }
+
+    /** @return list<string> a WebM recording in twelve pieces */
+    private static function pieces(float $seconds): array
+    {
+        $file = Files::temporary('webm');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "sine=frequency=300:duration={$seconds}", '-c:a', 'libopus', '-b:a', '64k', '-cluster_time_limit', '400', $file]);
+        $bytes = (string) file_get_contents($file);
+        unlink($file);
+
+        return str_split($bytes, (int) ceil(strlen($bytes) / 12));
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+namespace Tests\App;
+
+use App\Jobs\MakeRelease;
+use App\Lessons\ReleaseStore;
+use App\Models\Answer;
+use App\Models\Classroom;
+use App\Models\Lesson;
+use App\Models\Share;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+
+class SharingTest extends TestCase
+{
+    private User $rowan;
+
+    private Lesson $made;
+
+    private Classroom $heron;
+
+    private string $share;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->made = $this->lesson($this->rowan = $this->teacher());
+        $this->take($this->made, 'measure', 2);
+        $this->take($this->made, 'why', 1);
+        $this->heron = $this->classroom($this->rowan, 'Ada', 'Bram', 'Chidi');
+        $this->actingAs($this->rowan);
+        $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
+        $this->share = $this->putJson("/api/lessons/{$this->made->id}/shares", ['classroom' => $this->heron->id, 'instructions' => 'Have a ruler ready.', 'due' => '2026-12-01'])->assertOk()->json('id');
+        $this->app['auth']->guard()->logout();
+    }
+
+    public function test_a_student_goes_in_with_code_name_and_word(): void
+    {
+        $this->postJson('/api/watch/join', ['code' => 'WRONG234'])->assertStatus(422);
+        $joined = $this->postJson('/api/watch/join', ['code' => 'abcd-2345'])->assertOk();
+        $this->assertSame(['Ada', 'Bram', 'Chidi'], array_column($joined->json('students'), 'name'));
+        $this->getJson("/api/watch/{$this->share}")->assertUnauthorized();
+        $this->enter('Ada', 'sun')->assertOk()->assertJsonPath('lessons.0.title', 'Shadows');
+        $this->postJson('/api/watch/leave')->assertNoContent();
+        $this->getJson('/api/watch/me')->assertUnauthorized();
+        $this->enter('Ada', 'moon')->assertStatus(422)->assertJsonPath('pointer', '/word');
+        $this->enter('Ada', 'SUN ')->assertOk();
+    }
+
+    public function test_words_cannot_be_guessed_at_speed(): void
+    {
+        $this->enter('Ada', 'sun');
+        for ($try = 0; $try < 7; $try++) {
+            $this->enter('Ada', "guess{$try}")->assertStatus(422);
+        }
+        $this->enter('Ada', 'guess')->assertStatus(429);
+    }
+
+    public function test_a_student_sees_only_the_lessons_of_the_own_class(): void
+    {
+        $other = Classroom::query()->create(['user_id' => $this->rowan->id, 'name' => '5 Wren', 'code' => 'WXYZ2345']);
+        $foreign = Share::query()->create(['lesson_id' => $this->made->id, 'classroom_id' => $other->id, 'release_id' => Share::query()->find($this->share)->release_id]);
+        $this->enter('Ada', 'sun');
+        $this->getJson("/api/watch/{$foreign->id}")->assertNotFound();
+        $this->get("/api/watch/{$foreign->id}/sound.webm")->assertNotFound();
+        $this->getJson("/api/lessons/{$this->made->id}")->assertUnauthorized();
+    }
+
+    public function test_the_release_stands_still_while_the_lesson_changes(): void
+    {
+        $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => ['title' => 'Changed'] + self::document()])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/share")->assertJsonPath('changedSince', true);
+        $this->enter('Ada', 'sun');
+        $this->getJson("/api/watch/{$this->share}")->assertOk()->assertJsonPath('title', 'Shadows')->assertJsonPath('length', 3000);
+        $release = (new ReleaseStore)->begin($this->made->fresh());
+        MakeRelease::dispatchSync($release->id);
+        $this->getJson("/api/watch/{$this->share}")->assertJsonPath('title', 'Changed');
+    }
+
+    public function test_the_sound_can_be_sought_in_and_answers_are_not_given_away(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->get("/api/watch/{$this->share}/sound.webm", ['Range' => 'bytes=10-19'])->assertStatus(206)->assertHeader('Content-Length', '10');
+        $this->get("/api/watch/{$this->share}/sound.m4a")->assertOk();
+        $lesson = $this->getJson("/api/watch/{$this->share}")->json();
+        $this->assertArrayNotHasKey('value', $lesson['pauses'][0]['question']);
+        // The steps that ask are told in the first half of each take.
+        $this->assertEquals([1000, 2500], array_column($lesson['pauses'], 'at'));
+    }
+
+    public function test_an_answer_is_marked_once_and_the_model_answer_comes_with_it(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->answer('measure', '')->assertStatus(422)->assertJsonPath('detail', 'Write an answer first, even a guess.');
+        $this->answer('measure', '41')->assertOk()->assertJsonPath('earned', 1)->assertJsonPath('model', "41\u{00A0}cm");
+        $this->answer('measure', '41 cm')->assertOk()->assertJsonPath('earned', 1);
+        $this->assertSame(1, Answer::query()->count());
+        $this->answer('nothing', '4')->assertStatus(422);
+    }
+
+    public function test_the_exit_check_is_handed_in_once_and_not_blank(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->getJson("/api/watch/{$this->share}");
+        $this->postJson("/api/watch/{$this->share}/exit-check")->assertStatus(422);
+        $this->answer('why', 'First thought')->assertOk()->assertJsonMissingPath('model');
+        $this->answer('why', 'Second thought')->assertOk();
+        $this->postJson("/api/watch/{$this->share}/exit-check")->assertOk()->assertJsonPath('handedIn', true)->assertJsonPath('answers.why-question.model', 'The Sun was higher.');
+        $this->answer('why', 'Third thought')->assertStatus(422);
+        $this->assertSame('Second thought', Answer::query()->sole()->given);
+    }
+
+    public function test_a_student_comes_back_to_the_same_place(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->putJson("/api/watch/{$this->share}/place", ['position' => 1234])->assertNoContent();
+        $this->putJson("/api/watch/{$this->share}/place", ['position' => 400])->assertNoContent();
+        $this->getJson("/api/watch/{$this->share}")->assertJsonPath('visit.position', 400);
+        $this->actingAs($this->rowan)->getJson("/api/lessons/{$this->made->id}/replies")->assertJsonPath('classes.0.students.0.share', 0.411);
+    }
+
+    public function test_the_teacher_reads_the_replies_and_marks_words(): void
+    {
+        foreach (['Ada' => ['41 cm', 'High Sun'], 'Bram' => ['48 cm', 'Clouds'], 'Chidi' => ['48 CM', null]] as $name => [$length, $why]) {
+            $this->enter($name, 'sun');
+            $this->answer('measure', $length);
+            if ($why !== null) {
+                $this->answer('why', $why);
+            }
+            $this->postJson('/api/watch/leave');
+        }
+        $this->actingAs($this->rowan);
+        $replies = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk();
+        $replies->assertJsonPath('classes.0.questions.0.commonest.count', 2)->assertJsonPath('classes.0.questions.1.toMark', 2);
+        $this->assertEqualsWithDelta(1 / 3, $replies->json('classes.0.questions.0.facility'), 0.001);
+        $answer = $replies->json('classes.0.questions.1.answers.0.id');
+        $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 3])->assertStatus(422);
+        $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 2])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/replies")->assertJsonPath('classes.0.questions.1.toMark', 1);
+        $this->actingAs($this->teacher('Sol'))->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 0])->assertNotFound();
+    }
+
+    public function test_classes_are_kept_and_codes_renewed(): void
+    {
+        $this->actingAs($this->rowan);
+        $this->putJson("/api/classrooms/{$this->heron->id}", ['name' => '6 Heron', 'students' => ['Ada', 'Zoe', ' Zoe ']])->assertOk()->assertJsonCount(2, 'students');
+        $old = $this->heron->code;
+        $this->postJson("/api/classrooms/{$this->heron->id}/code")->assertOk();
+        $this->postJson('/api/watch/join', ['code' => $old])->assertStatus(422);
+    }
+
+    private function enter(string $name, string $word): TestResponse
+    {
+        return $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);
+    }
+
+    private function answer(string $slide, string $given): TestResponse
+    {
+        return $this->putJson("/api/watch/{$this->share}/answers/{$slide}-question", ['given' => $given]);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+namespace Tests\App;
+
+use App\Adapters\Files;
+use App\Adapters\Program;
+use App\Jobs\PrepareTake;
+use App\Lessons\LessonStore;
+use App\Models\Classroom;
+use App\Models\Lesson;
+use App\Models\Take;
+use App\Models\User;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\Storage;
+
+abstract class TestCase extends BaseTestCase
+{
+    use RefreshDatabase;
+
+    public function createApplication(): Application
+    {
+        $app = require __DIR__.'/../../bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Storage::fake('local');
+        $this->withoutVite();
+    }
+
+    protected function teacher(string $name = 'Rowan'): User
+    {
+        return User::query()->create(['name' => $name, 'email' => mb_strtolower($name).'@larkfield.example', 'password' => 'daybright']);
+    }
+
+    /** @param  array<string, mixed>|null  $document */
+    protected function lesson(User $teacher, ?array $document = null): Lesson
+    {
+        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), $document ?? self::document());
+    }
+
+    /** @return array<string, mixed> two slides: one asks for a number, one is an exit check in words */
+    protected static function document(): array
+    {
+        $slide = static fn (string $id, array $blocks): array => [
+            'id' => $id, 'title' => ucfirst($id), 'side' => false, 'arrangement' => 'whole', 'aims' => [],
+            'steps' => [['id' => "{$id}-1", 'script' => 'The first line.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'The second line.', 'pause' => 0]],
+            'blocks' => $blocks,
+        ];
+        $question = static fn (string $id, array $content): array => ['id' => "{$id}-question", 'kind' => 'question', 'region' => 'main', 'step' => "{$id}-1", 'reveals' => ['answer' => "{$id}-2"], 'content' => $content];
+
+        return [
+            'format' => 'daybright-lesson', 'version' => 1, 'title' => 'Shadows', 'minutes' => 5, 'pace' => 130,
+            'aims' => [['id' => 'aim-1', 'text' => 'measure a shadow']],
+            'parts' => [
+                ['id' => 'part-1', 'kind' => 'your-turn', 'slides' => [$slide('measure', [$question('measure', ['type' => 'number', 'prompt' => 'How long?', 'marks' => 2, 'value' => '41', 'unit' => 'cm', 'seconds' => 5])])]],
+                ['id' => 'part-2', 'kind' => 'exit-check', 'slides' => [$slide('why', [$question('why', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'value' => 'The Sun was higher.', 'seconds' => 4])])]],
+            ],
+            'media' => [],
+        ];
+    }
+
+    /** A ready take of a steady tone, with the second step revealed in its middle. */
+    protected function take(Lesson $lesson, string $slide, float $seconds = 3.0): Take
+    {
+        $sound = Files::temporary('flac');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "sine=frequency=440:sample_rate=48000:duration={$seconds}", '-ac', '1', '-sample_fmt', 's16', $sound]);
+        $take = $lesson->takes()->create(['slide' => $slide, 'source' => 'practice', 'events' => [['kind' => 'show', 'at' => 0, 'slide' => $slide], ['kind' => 'step', 'at' => $seconds * 500, 'step' => "{$slide}-2"]]]);
+        PrepareTake::keep($take, $sound);
+        $take->update(['cuts' => [], 'chosen' => true]);
+
+        return $take;
+    }
+
+    protected function classroom(User $teacher, string ...$names): Classroom
+    {
+        $classroom = Classroom::query()->create(['user_id' => $teacher->id, 'name' => '6 Heron', 'code' => 'ABCD2345']);
+        foreach ($names as $name) {
+            $classroom->students()->create(['name' => $name]);
+        }
+
+        return $classroom;
+    }
+}
