@@ -3,6 +3,7 @@
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StudentOnly;
 use App\Http\Problem;
+use App\Lessons\StaleSave;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -23,6 +24,8 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
+        // A sentence for the teacher is an answer and not a fault.
+        $exceptions->dontReport([DomainException::class, StaleSave::class]);
         $exceptions->render(static fn (Throwable $error, Request $request) => Problem::from($error, $request));
     })
     ->create();

@@ -6,7 +6,7 @@ return [
         'sqlite' => [
             'driver' => 'sqlite',
             'url' => env('DB_URL'),
-            'database' => env('DB_DATABASE', database_path('database.sqlite')),
+            'database' => env('DB_DATABASE', storage_path('app/database.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
             // Several web workers and the queue write to one file.

@@ -41,8 +41,8 @@ class AppServiceProvider extends ServiceProvider
             default => false,
         });
         RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(10)->by('address '.$request->ip()),
-            Limit::perMinute(5)->by('name '.mb_strtolower((string) $request->input('email'))),
+            Limit::perMinute(30)->by('address '.$request->ip()),
+            Limit::perMinute(10)->by('name '.mb_strtolower((string) $request->input('email'))),
         ]);
         // A class behind one school address joins at once; a guesser of codes does not get far.
         RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(90)->by((string) $request->ip()));

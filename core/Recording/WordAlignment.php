@@ -35,17 +35,21 @@ final class WordAlignment
      */
     private static function told(Slide $slide, Take $take): array
     {
-        $told = [[0, $take->length, $slide->steps[0]->script]];
+        $starts = [[0, $slide->steps[0]->script]];
         foreach ($take->events as $event) {
-            if ($event->kind !== 'step' || ! $slide->hasStep($event->data->text('step'))) {
-                continue;
+            if ($event->kind === 'step' && $slide->hasStep($event->data->text('step'))) {
+                $starts[] = [min($take->length, Clock::samples($event->at)), $slide->steps[$slide->stepNumber($event->data->text('step'))]->script];
             }
-            $at = min($take->length, Clock::samples($event->at));
-            $told[count($told) - 1][1] = $at;
-            $told[] = [$at, $take->length, $slide->steps[$slide->stepNumber($event->data->text('step'))]->script];
+        }
+        $told = [];
+        foreach ($starts as $index => [$from, $script]) {
+            $to = $starts[$index + 1][0] ?? $take->length;
+            if ($to > $from) {
+                $told[] = [$from, $to, $script];
+            }
         }
 
-        return array_values(array_filter($told, static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
+        return $told;
     }
 
     /**

@@ -128,7 +128,7 @@ class LessonTest extends TestCase
     public function test_sign_in_is_throttled(): void
     {
         $this->teacher();
-        for ($try = 0; $try < 5; $try++) {
+        for ($try = 0; $try < 10; $try++) {
             $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'wrong'])->assertStatus(422);
         }
         $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'daybright'])->assertStatus(429)->assertJsonPath('detail', 'Too many tries. Wait a minute, then try again.');

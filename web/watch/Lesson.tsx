@@ -77,28 +77,30 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
 
   return (
     <div className="mx-auto max-w-5xl px-3 pb-16 sm:px-5">
-      <header className="flex items-center gap-3 py-2">
-        <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
-        <Button look="quiet" onClick={onClose}>
-          All lessons
-        </Button>
+      <header>
+        <div className="flex items-center gap-3 py-2">
+          <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
+          <Button look="quiet" onClick={onClose}>
+            All lessons
+          </Button>
+        </div>
+        <Strip
+          parts={parts}
+          current={chapter?.slide}
+          place={
+            chapter
+              ? {
+                  slide: chapter.slide,
+                  share: Math.min(1, Math.max(0, (player.at - chapter.at) / Math.max(1, chapter.until - chapter.at))),
+                }
+              : undefined
+          }
+          onChoose={(slide) => {
+            const found = lesson.chapters.find((each) => each.slide === slide);
+            if (found) player.seek(found.at);
+          }}
+        />
       </header>
-      <Strip
-        parts={parts}
-        current={chapter?.slide}
-        place={
-          chapter
-            ? {
-                slide: chapter.slide,
-                share: Math.min(1, Math.max(0, (player.at - chapter.at) / Math.max(1, chapter.until - chapter.at))),
-              }
-            : undefined
-        }
-        onChoose={(slide) => {
-          const found = lesson.chapters.find((each) => each.slide === slide);
-          if (found) player.seek(found.at);
-        }}
-      />
       <main>
         <div className="border border-rule">
           <ProgrammeStage programme={lesson} at={player.at} />
@@ -118,7 +120,11 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           >
             {player.isPlaying ? 'Stop' : isOver ? 'Watch again' : hasBegun ? 'Go on' : 'Start'}
           </Button>
-          <Button className="min-h-12!" onClick={() => player.seek(player.at - 10000)} aria-label="Back 10 seconds">
+          <Button
+            className="min-h-12!"
+            onClick={() => player.seek(player.at - 10000)}
+            aria-label="− 10 s: back ten seconds"
+          >
             − 10 s
           </Button>
           <span className="tabular-nums">

@@ -65,7 +65,7 @@ export function TakeEditor({ take, onCuts }: { take: Take; onCuts: (cuts: Cut[])
             key={index}
             type="button"
             onClick={(event) => markWord(index, event.shiftKey)}
-            aria-label={word.isSilence ? `silence of ${((word.to - word.from) / RATE).toFixed(1)} seconds` : undefined}
+            aria-label={word.isSilence ? `· ${((word.to - word.from) / RATE).toFixed(1)} s · of silence` : undefined}
             aria-pressed={marked !== null && word.from < marked.to && word.to > marked.from}
             className={`rounded-sm px-1 text-lg leading-7 ${marked && word.from < marked.to && word.to > marked.from ? 'bg-action text-white' : touchesCut(word) ? 'text-quiet line-through' : word.isSilence ? 'text-quiet' : ''}`}
           >
@@ -109,7 +109,6 @@ export function TakeEditor({ take, onCuts }: { take: Take; onCuts: (cuts: Cut[])
           </ul>
         </div>
       )}
-      {/* biome-ignore lint/a11y/useMediaCaption: the words stand above */}
       <audio ref={audio} src={`/api/takes/${take.id}/sound`} preload="none" />
     </div>
   );

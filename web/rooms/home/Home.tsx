@@ -52,7 +52,7 @@ export function Home() {
     navigate('/sign-in');
   };
   const answer = home.data;
-  const isEmpty = answer && answer.series.every((each) => each.lessons.length === 0) && answer.single.length === 0;
+  const isEmpty = answer?.series.every((each) => each.lessons.length === 0) && answer.single.length === 0;
 
   return (
     <div className="mx-auto max-w-6xl px-6 pb-16">

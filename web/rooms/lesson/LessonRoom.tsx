@@ -48,7 +48,7 @@ function Frame() {
     <div className="flex min-h-screen flex-col">
       <header className="sticky top-0 z-20 border-b border-rule bg-paper px-6 pt-3">
         <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-          <Link to="/" aria-label="All lessons">
+          <Link to="/" aria-label="Daybright Lesson: all lessons">
             <Wordmark />
           </Link>
           <h1 className="min-w-0 truncate text-lg">{desk.document.title}</h1>
@@ -57,7 +57,7 @@ function Frame() {
             {ROOMS.map((room) => (
               <NavLink
                 key={room.to}
-                to={room.to}
+                to={desk.slide ? `${room.to}?slide=${desk.slide.id}` : room.to}
                 className={({ isActive }) =>
                   `border-b-3 px-3 py-2 text-base ${isActive ? 'border-action font-semibold text-action' : 'border-transparent text-ink hover:border-rule'}`
                 }

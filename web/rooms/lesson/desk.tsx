@@ -101,12 +101,16 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const isWaiting = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
-  const take = useCallback((next: LessonAnswer) => {
-    version.current = next.version;
-    newest.current = next.document;
-    setDocument(next.document);
-    setAnswer(next);
-  }, []);
+  const take = useCallback(
+    (next: LessonAnswer) => {
+      version.current = next.version;
+      newest.current = next.document;
+      setDocument(next.document);
+      setAnswer(next);
+      queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
+    },
+    [queries, loaded.id],
+  );
 
   const save = useCallback(async () => {
     if (isBusy.current) {

@@ -296,7 +296,7 @@ function Crossing({ kind, aim, aimText }: { kind: PartKind; aim: string | null; 
       <button
         type="button"
         onClick={add}
-        aria-label={`Add a slide to ${partLabel(kind)} for ${aimText || 'this aim'}`}
+        aria-label={`${isHole ? 'nothing yet +: add' : 'Add'} a slide to ${partLabel(kind)} for ${aimText || 'this aim'}`}
         className={`block min-h-8 w-full rounded-sm border border-dashed text-[15px] ${isHole ? 'border-recording text-recording' : 'border-transparent text-quiet hover:border-rule focus-visible:border-rule'}`}
       >
         {isHole ? 'nothing yet +' : '+'}

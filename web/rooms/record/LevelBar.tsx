@@ -12,6 +12,7 @@ export function LevelBar({ level, isOn }: { level: Level; isOn: boolean }) {
         <span>Voice</span>
         <span>{level.isClipping ? 'too loud' : isSilent ? 'silent' : share > 0.6 ? 'good' : 'quiet'}</span>
       </div>
+      {/* biome-ignore lint/a11y/useSemanticElements: a meter element cannot be coloured alike in all browsers */}
       <div
         className="h-3 overflow-hidden rounded-full border border-[#8d8a7d] bg-sheet"
         role="meter"

@@ -33,6 +33,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
   const timing = desk.timing.slides[slide.id];
   const shown = Math.min(step, slide.steps.length - 1);
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the place is asked for
   useEffect(() => {
     if (!focus) return;
     if (focus.block) setOpen(focus.block);
@@ -41,7 +42,6 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
       setStep(number);
       document.getElementById(`script-${focus.step}`)?.focus();
     }
-    // biome-ignore lint/correctness/useExhaustiveDependencies: only when the place is asked for
   }, [focus]);
 
   const takePicture = async (file: File | undefined) => {
@@ -141,7 +141,9 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
             <div className="aspect-video bg-sheet" />
           )}
         </div>
-        <div className="min-h-12">{isCurrent && <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />}</div>
+        <div className="min-h-12">
+          {isCurrent && <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />}
+        </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
         {findings
           .filter((finding) => finding.block)

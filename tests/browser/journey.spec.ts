@@ -1,0 +1,150 @@
+import { execFileSync } from 'node:child_process';
+import { statSync, writeFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { enterClass, saved, signIn } from './steps';
+
+test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched, answered, read and taken away', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  await signIn(page);
+
+  await test.step('plan', async () => {
+    await page.getByRole('button', { name: 'New lesson' }).click();
+    await page.getByLabel('Title').fill('Lime tree');
+    await page.getByLabel('Minutes of video').fill('3');
+    await page.getByRole('button', { name: 'Start planning' }).click();
+    await page.getByRole('button', { name: 'Add an aim' }).click();
+    await page.getByLabel('Aim 1').fill('find a height from a shadow');
+    await page.getByRole('button', { name: /add a slide to Your turn for find a height/ }).click();
+    await saved(page);
+  });
+
+  await test.step('storyboard: a text with a false sum is found and put right', async () => {
+    await page.getByRole('link', { name: 'Storyboard' }).click();
+    const opening = page.getByRole('region', { name: 'Opening: Lime tree' });
+    await opening.getByLabel('Script of step 1').fill('How high is the lime tree?');
+    await opening.getByRole('button', { name: 'Put on the slide' }).click();
+    await page.getByRole('menuitem', { name: 'Text' }).click();
+    await page.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 450');
+    await page.keyboard.press('Escape');
+    await expect(opening.getByText('the right side would be 420')).toBeVisible();
+    await opening.getByRole('button', { name: 'Change text' }).click();
+    await page.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 420');
+    await page.keyboard.press('Escape');
+    await expect(opening.getByText('the right side would be')).toHaveCount(0);
+
+    const turn = page.getByRole('region', { name: /^Your turn/ });
+    await turn.getByLabel('Title of the slide').fill('Now you');
+    await turn.getByLabel('Script of step 1').fill('Stop and work it out.');
+    await turn.getByRole('button', { name: 'Put on the slide' }).click();
+    await page.getByRole('menuitem', { name: 'Question' }).click();
+    await page.getByLabel('Kind of question').selectOption({ label: 'Type a number with its unit' });
+    await page.getByRole('textbox', { name: 'Question', exact: true }).fill('How high is the tree?');
+    await page.getByLabel('Right number').fill('6');
+    await page.getByLabel('Unit').fill('m');
+    await page.getByLabel('Seconds to try').fill('4');
+    await page.keyboard.press('Escape');
+    await turn.getByLabel('Script of step 2').fill('It is as high as four sticks and two.');
+    await saved(page);
+    await expect(page.getByText('Ready check: nothing found')).toBeVisible();
+  });
+
+  await test.step('record both slides with the microphone', async () => {
+    await page.getByRole('link', { name: 'Record' }).click();
+    await page.getByRole('button', { name: /Opening: Lime tree/ }).click();
+    await page.getByRole('button', { name: 'Use the microphone' }).click();
+    await page.getByRole('button', { name: 'Start recording this slide' }).click();
+    await expect(page.getByText('Recording', { exact: true })).toBeVisible();
+    await page.waitForTimeout(2500);
+    await page.getByRole('button', { name: 'Pen', exact: true }).click();
+    const paper = await page.getByTestId('drawing').boundingBox();
+    if (!paper) throw new Error('There is nothing to draw on.');
+    await page.mouse.move(paper.x + 100, paper.y + 300);
+    await page.mouse.down();
+    await page.mouse.move(paper.x + 300, paper.y + 320, { steps: 8 });
+    await page.mouse.up();
+    await page.waitForTimeout(500);
+    await page.locator('body').press('ArrowDown');
+    await page.waitForTimeout(2000);
+    await page.locator('body').press('ArrowRight');
+    await expect(page.getByText('Step 2 of 2')).toBeVisible();
+    await page.waitForTimeout(1500);
+    await page.getByRole('button', { name: 'Stop recording' }).click();
+    await expect(page.getByText('1 take of this slide')).toBeVisible();
+  });
+
+  await test.step('edit: cut a word out', async () => {
+    await page.getByRole('link', { name: 'Edit' }).click();
+    await expect(page.getByText('in the lesson')).toBeVisible({ timeout: 20_000 });
+    const cuts = page.getByRole('button', { name: /put back/ });
+    await expect(page.getByRole('button', { name: 'Stop', exact: true }).first()).toBeVisible();
+    const before = await cuts.count();
+    await page.getByRole('button', { name: 'work', exact: true }).click();
+    await page.getByRole('button', { name: 'Cut it out' }).click();
+    await expect(cuts).toHaveCount(before + 1);
+  });
+
+  const link = await test.step('share', async () => {
+    await page.getByRole('link', { name: 'Share', exact: true }).click();
+    await page.getByRole('button', { name: 'Share this lesson' }).click();
+    await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
+    await page.getByLabel('Instructions for the class').fill('Have paper ready.');
+    await page.getByRole('button', { name: 'Give it to this class' }).click();
+    const address = await page.getByRole('link', { name: /\/w\// }).getAttribute('href');
+    return address ?? '';
+  });
+
+  await test.step('a student watches, is stopped, answers and goes on', async () => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const student = await context.newPage();
+    await enterClass(student, 'Lena', 'sunny');
+    await student.goto(link);
+    await expect(student.getByText('Have paper ready.')).toBeVisible();
+    await student.getByRole('button', { name: 'Start' }).click();
+    await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 30_000 });
+    await expect(student.getByText('Answer:').filter({ visible: true })).toHaveCount(0);
+    await student.getByLabel('Your answer, with its unit').fill('600 cm');
+    await student.getByRole('button', { name: 'Answer', exact: true }).click();
+    await expect(student.getByText('That is right.')).toBeVisible();
+    await student.getByRole('button', { name: 'Go on with the lesson' }).click();
+    await expect(student.getByText('You have reached the end.')).toBeVisible({ timeout: 30_000 });
+    await student.reload();
+    await expect(student.getByRole('heading', { name: 'Lime tree' })).toBeVisible();
+    await context.close();
+  });
+
+  await test.step('the teacher reads the reply', async () => {
+    await page.getByRole('link', { name: 'Replies' }).click();
+    await expect(page.getByText('1 right, 0 not yet.')).toBeVisible();
+    await page.getByText('All answers').click();
+    await expect(page.getByText('600 cm')).toBeVisible();
+  });
+
+  await test.step('the video is examined by others', async () => {
+    await page.getByRole('link', { name: 'Share', exact: true }).click();
+    await page.getByRole('button', { name: 'Make the video' }).click();
+    const download = page.getByRole('link', { name: 'Download' }).first();
+    await expect(page.getByText(/1280 × 720/)).toBeVisible({ timeout: 60_000 });
+    const address = (await download.getAttribute('href')) ?? '';
+    const file = 'storage/playwright-lesson.mp4';
+    writeFileSync(file, await (await page.request.get(address)).body());
+    expect(statSync(file).size).toBeGreaterThan(20_000);
+    const seen = JSON.parse(
+      execFileSync('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', file], {
+        encoding: 'utf8',
+      }),
+    );
+    expect(seen.streams.map((stream: { codec_name: string }) => stream.codec_name)).toEqual(
+      expect.arrayContaining(['h264', 'aac', 'mov_text']),
+    );
+    expect(seen.chapters.map((chapter: { tags: { title: string } }) => chapter.tags.title)).toEqual([
+      'Lime tree',
+      'Now you',
+    ]);
+    const lesson = page.url().split('/')[4];
+    const programme = await (await page.request.get(`/api/lessons/${lesson}/programme`)).json();
+    expect(Math.abs(Number(seen.format.duration) - programme.full / 1000)).toBeLessThan(0.2);
+  });
+});

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { bytes, clock, spokenTime } from '../../web/clock';
+import type { LessonDocument } from '../../web/lesson.types';
+import { addSlide, deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../../web/rooms/lesson/slides';
+import { type Programme, pictureAt, pointerAt, strokesAt } from '../../web/stage/programme';
+
+const programme = {
+  pictures: [
+    { at: 0, slide: 'one', step: 0 },
+    { at: 1500, slide: 'one', step: 1 },
+    { at: 3000, slide: 'two', step: 0 },
+  ],
+  strokes: [{ at: 1000, until: 2500, slide: 'one', tool: 'pen', colour: '#B3261E', width: 8, points: [[0, 1, 1], [400, 2, 2]] }],
+  pointer: [
+    { at: 100, x: 5, y: 6 },
+    { at: 900, x: null, y: null },
+  ],
+} as unknown as Programme;
+
+describe('what is seen at a moment', () => {
+  it('changes exactly when it was recorded', () => {
+    expect(pictureAt(programme, 1499)?.step).toBe(0);
+    expect(pictureAt(programme, 1500)?.step).toBe(1);
+    expect(pictureAt(programme, 99999)?.slide).toBe('two');
+  });
+  it('grows ink as it was drawn and wipes it', () => {
+    expect(strokesAt(programme, 'one', 999)).toHaveLength(0);
+    expect(strokesAt(programme, 'one', 1200)[0]?.points).toHaveLength(1);
+    expect(strokesAt(programme, 'one', 1400)[0]?.points).toHaveLength(2);
+    expect(strokesAt(programme, 'one', 2500)).toHaveLength(0);
+    expect(strokesAt(programme, 'two', 1400)).toHaveLength(0);
+  });
+  it('shows the pointer until it leaves', () => {
+    expect(pointerAt(programme, 50)).toBeNull();
+    expect(pointerAt(programme, 500)).toEqual({ x: 5, y: 6 });
+    expect(pointerAt(programme, 900)).toBeNull();
+  });
+});
+
+describe('times and sizes in words', () => {
+  it('are short for the eye and whole for the ear', () => {
+    expect(clock(75)).toBe('1:15');
+    expect(spokenTime(61)).toBe('1 minute 1 second');
+    expect(spokenTime(0)).toBe('0 seconds');
+    expect(bytes(3_430_813)).toBe('3.4 MB');
+  });
+});
+
+describe('the order of slides', () => {
+  const lesson = (): LessonDocument =>
+    ({
+      parts: [
+        { id: 'p1', kind: 'opening', slides: [] },
+        { id: 'p2', kind: 'explain', slides: [] },
+      ],
+    }) as unknown as LessonDocument;
+  const order = (document: LessonDocument) => document.parts.map((part) => part.slides.map((slide) => slide.id));
+
+  it('moves over the edge of a part into the next one', () => {
+    const document = lesson();
+    const first = addSlide(document, 'opening', null);
+    const second = addSlide(document, 'opening', first);
+    moveSlide(document, second, 1);
+    expect(order(document)).toEqual([[first], [second]]);
+    moveSlide(document, first, -1);
+    expect(order(document)).toEqual([[first], [second]]);
+    placeSlide(document, first, 'explain', second);
+    expect(order(document)).toEqual([[], [first, second]]);
+  });
+  it('copies a slide with ids of its own', () => {
+    const document = lesson();
+    const id = addSlide(document, 'opening', null);
+    const slide = document.parts[0]?.slides[0];
+    if (!slide) throw new Error('no slide');
+    const step = slide.steps[0]?.id ?? '';
+    slide.blocks.push({ id: 'b', kind: 'text', region: 'main', step, reveals: { main: step }, content: { text: 'x' } });
+    const copy = duplicateSlide(document, id);
+    const copied = document.parts[0]?.slides[1];
+    expect(copied?.id).toBe(copy);
+    expect(copied?.blocks[0]?.id).not.toBe('b');
+    expect(copied?.blocks[0]?.step).toBe(copied?.steps[0]?.id);
+    expect(copied?.blocks[0]?.reveals.main).toBe(copied?.steps[0]?.id);
+    deleteSlide(document, id);
+    expect(order(document)).toEqual([[copy], []]);
+  });
+});
