@@ -13,7 +13,6 @@ return [
             'busy_timeout' => 10000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
-            'transaction_mode' => 'IMMEDIATE',
         ],
     ],
 ];

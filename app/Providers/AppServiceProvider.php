@@ -3,6 +3,7 @@
 namespace App\Providers;
 
 use App\Adapters\Formula\MathJax;
+use App\Database\ImmediateConnector;
 use App\Models\Classroom;
 use App\Models\Export;
 use App\Models\Lesson;
@@ -26,6 +27,7 @@ class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
         $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(self::typefaces(), $this->app->make(FormulaSetter::class)));
     }

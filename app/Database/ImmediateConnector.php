@@ -1,0 +1,14 @@
+<?php
+
+namespace App\Database;
+
+use Illuminate\Database\Connectors\SQLiteConnector;
+
+/** Opens SQLite with transactions that wait for their turn. */
+final class ImmediateConnector extends SQLiteConnector
+{
+    protected function createPdoConnection($dsn, $username, #[\SensitiveParameter] $password, $options): ImmediatePdo
+    {
+        return new ImmediatePdo($dsn, $username, $password, $options);
+    }
+}
