@@ -3,6 +3,8 @@
 return [
     'default' => env('QUEUE_CONNECTION', 'database'),
     'connections' => [
+        'null' => ['driver' => 'null'],
+        'sync' => ['driver' => 'sync'],
         'database' => [
             'driver' => 'database',
             'connection' => env('DB_QUEUE_CONNECTION'),

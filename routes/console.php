@@ -1,5 +1,6 @@
 <?php
 
+use App\Console\Bench;
 use App\Console\CheckLesson;
 use App\Console\CheckMaths;
 use App\Console\DrawFigure;
@@ -9,6 +10,6 @@ use App\Console\LoadDemo;
 use App\Console\MakeLessonVideo;
 use Illuminate\Support\Facades\Artisan;
 
-foreach ([LoadDemo::class, MakeLessonVideo::class, ExportLesson::class, ImportLesson::class, CheckLesson::class, CheckMaths::class, DrawFigure::class] as $command) {
+foreach ([LoadDemo::class, MakeLessonVideo::class, ExportLesson::class, ImportLesson::class, CheckLesson::class, CheckMaths::class, DrawFigure::class, Bench::class] as $command) {
     Artisan::registerCommand(app($command));
 }

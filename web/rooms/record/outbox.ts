@@ -27,6 +27,7 @@ const AGAIN = 1500;
 export class Outbox {
   private database: Promise<IDBDatabase>;
   private isSending = false;
+  private forgotten = new Set<string>();
   private listeners = new Set<(waiting: number, trouble: string | null) => void>();
   private finished = new Set<(take: string) => void>();
 
@@ -70,6 +71,9 @@ export class Outbox {
 
   /** Forgets a take that was thrown away. */
   async forget(take: string): Promise<void> {
+    this.forgotten.add(take);
+    // What is on its way arrives first, so that nothing comes after the take is gone.
+    while (this.isSending) await new Promise((resolve) => setTimeout(resolve, 30));
     for (const piece of await this.all<Piece>('pieces'))
       if (piece.take === take) await this.remove('pieces', [take, piece.number]);
     await this.remove('takes', take);
@@ -86,10 +90,10 @@ export class Outbox {
         const next = pieces[0];
         if (next) {
           const take = takes.find((each) => each.id === next.take);
-          if (take) await this.sendPiece(take, next);
+          if (take && !this.forgotten.has(take.id)) await this.sendPiece(take, next);
           await this.remove('pieces', [next.take, next.number]);
         } else {
-          const ended = takes.find((each) => each.pieces !== null);
+          const ended = takes.find((each) => each.pieces !== null && !this.forgotten.has(each.id));
           if (!ended) break;
           await this.finish(ended);
         }

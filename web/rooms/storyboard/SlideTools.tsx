@@ -1,4 +1,5 @@
 import { DropdownMenu, Popover } from 'radix-ui';
+import { useRef } from 'react';
 import type { Block, Slide } from '../../lesson.types';
 import { PARTS, type PartKind } from '../../parts';
 import { Button } from '../../ui/Button';
@@ -119,7 +120,9 @@ export function SlideTools({ slide, part, step, onAdded }: SlideToolsProps) {
 function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdded: (block: string) => void }) {
   const desk = useDesk();
   const kinds = useKinds();
+  const hasChosen = useRef(false);
   const add = (kind: Block['kind'], content: Block['content']) => {
+    hasChosen.current = true;
     const id = newId('block');
     desk.edit((draft) => {
       const target = findSlide(draft, slide.id);
@@ -149,6 +152,11 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
+          // The new block's form takes the focus; a menu that was only looked at gives it back.
+          onCloseAutoFocus={(event) => {
+            if (hasChosen.current) event.preventDefault();
+            hasChosen.current = false;
+          }}
           align="start"
           sideOffset={6}
           collisionPadding={12}

@@ -1,0 +1,119 @@
+import { expect, type Page, test } from '@playwright/test';
+import { saved } from './steps';
+
+/** Moves on with Tab until the wanted thing has the focus; nothing is clicked. */
+async function tabTo(page: Page, name: RegExp, most = 220): Promise<void> {
+  for (let press = 0; press < most; press++) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const at = document.activeElement as HTMLElement | null;
+      const labelled =
+        at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || at instanceof HTMLSelectElement
+          ? at.labels?.[0]?.textContent
+          : undefined;
+      return at?.getAttribute('aria-label') ?? labelled ?? at?.textContent ?? '';
+    });
+    if (name.test(label.trim())) return;
+  }
+  throw new Error(`Tab never reaches ${name}.`);
+}
+
+test('a lesson is made, recorded and watched with the keyboard alone', async ({ page, browser }) => {
+  test.setTimeout(180_000);
+  await page.goto('/sign-in');
+  await expect(page.getByLabel('School address')).toBeFocused();
+  await page.keyboard.type('teacher@larkfield.example');
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('daybright');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Your lessons', exact: true })).toBeVisible();
+
+  await tabTo(page, /^New lesson$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: 'New lesson' })).toBeVisible();
+  await page.getByLabel('Title').focus();
+  await page.keyboard.type('By keys');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'By the end, students can' })).toBeVisible();
+
+  await tabTo(page, /^Storyboard$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Put on the slide$/);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  const text = page.getByRole('textbox', { name: 'Text' });
+  await expect(text).toBeFocused();
+  await page.keyboard.type('Typed without a mouse');
+  await page.keyboard.press('Escape');
+  await tabTo(page, /^Script of step 1$/);
+  await page.keyboard.type('A line to say.');
+  await saved(page);
+
+  await page.keyboard.press('Shift+Tab');
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await tabTo(page, /^Record$/);
+  await page.keyboard.press('Enter');
+  await tabTo(page, /^Use the practice voice$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Ready', { exact: true })).toBeVisible();
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.keyboard.press('s');
+  await page.waitForTimeout(2500);
+  await page.keyboard.press('s');
+  await expect(page.getByText('1 take of this slide')).toBeVisible();
+
+  const context = await browser.newContext();
+  const student = await context.newPage();
+  await student.goto('/join');
+  await expect(student.getByLabel('Your class code')).toBeFocused();
+  await student.keyboard.type('HERN6ABC');
+  await student.keyboard.press('Enter');
+  await expect(student.getByRole('heading', { name: 'Who are you?' })).toBeVisible();
+  await tabTo(student, /^Bram$/);
+  await student.keyboard.press('Enter');
+  await expect(student.getByLabel(/personal word/)).toBeFocused();
+  await student.keyboard.type('keys');
+  await student.keyboard.press('Enter');
+  await expect(student.getByRole('heading', { name: 'Hello, Bram' })).toBeVisible();
+  await tabTo(student, /Shadows that move/);
+  await student.keyboard.press('Enter');
+  await expect(student.getByRole('button', { name: /^(Start|Go on|Watch again)$/ })).toBeVisible();
+  await tabTo(student, /^(Start|Go on|Watch again)$/);
+  await student.keyboard.press('Enter');
+  await expect(student.getByRole('button', { name: 'Stop', exact: true })).toBeVisible();
+  await context.close();
+});
+
+test('pause points stop the student, and what was reached is there again later', async ({ browser, page }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await student.goto('/join/HERN6ABC');
+  await student.getByRole('button', { name: 'Kofi' }).click();
+  await student.getByLabel(/personal word/).fill('kites');
+  await student.getByRole('button', { name: 'Go in' }).click();
+  await student.getByRole('button', { name: /Shadows that move/ }).click();
+  // Seeking past a pause point stops at it.
+  await student.getByRole('button', { name: /Exit check: the day|Exit check: Exit check: the day/ }).click();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 15_000 });
+  await expect(student.getByRole('radio', { name: /at noon/ })).toBeVisible();
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(student.getByText('Write an answer first, even a guess.')).toBeVisible();
+  await student.getByRole('button', { name: 'Give me a hint' }).click();
+  await expect(student.getByText('When is the Sun highest?')).toBeVisible();
+  await student.getByRole('radio', { name: /just after sunrise/ }).check();
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(student.getByText('A low Sun makes a long shadow.')).toBeVisible();
+  await student.waitForTimeout(4500);
+  const place = await student.getByLabel('Place in the lesson').inputValue();
+  await student.reload();
+  await expect(student.getByLabel('Place in the lesson')).toBeVisible();
+  expect(Math.abs(Number(await student.getByLabel('Place in the lesson').inputValue()) - Number(place))).toBeLessThan(
+    3000,
+  );
+  await context.close();
+  // Without signing in no room opens.
+  await page.goto('/classes');
+  await expect(page.getByRole('heading', { name: 'Sign in to your lessons' })).toBeVisible();
+});

@@ -1,0 +1,167 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import config from '../../playwright.config';
+import { openRoom, signIn } from './steps';
+
+const CLICKS = 'storage/playwright-clicks.wav';
+const args = (config.use?.launchOptions?.args ?? []).map((arg) =>
+  arg.startsWith('--use-file-for-fake-audio') ? `--use-file-for-fake-audio-capture=${CLICKS}%noloop` : arg,
+);
+
+test.use({ launchOptions: { ...config.use?.launchOptions, args } });
+
+test.beforeAll(() => {
+  // A click of 5 ms every 1.3 seconds, in faint noise.
+  execFileSync('ffmpeg', [
+    '-v',
+    'error',
+    '-y',
+    '-f',
+    'lavfi',
+    '-i',
+    "aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40",
+    CLICKS,
+  ]);
+});
+
+interface RecordedTake {
+  id: string;
+  slide: string;
+  state: string;
+  length: number;
+  events: { kind: string; at: number }[];
+}
+
+async function takes(page: Page, lesson: string): Promise<RecordedTake[]> {
+  return (await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as RecordedTake[];
+}
+
+async function readyTake(page: Page, lesson: string, before: number): Promise<RecordedTake> {
+  await expect
+    .poll(async () => (await takes(page, lesson)).filter((take) => take.state === 'ready').length, { timeout: 20_000 })
+    .toBe(before + 1);
+  const all = await takes(page, lesson);
+  return all[all.length - 1] as RecordedTake;
+}
+
+/** Milliseconds at which clicks begin in a take’s sound. */
+async function clicksIn(page: Page, take: string): Promise<number[]> {
+  writeFileSync('storage/playwright-take.webm', await (await page.request.get(`/api/takes/${take}/sound`)).body());
+  const raw = execFileSync(
+    'ffmpeg',
+    ['-v', 'error', '-i', 'storage/playwright-take.webm', '-ac', '1', '-ar', '48000', '-f', 's16le', '-'],
+    { maxBuffer: 64_000_000 },
+  );
+  const found: number[] = [];
+  for (let sample = 0; sample < raw.length / 2; sample++) {
+    const at = sample / 48;
+    if (Math.abs(raw.readInt16LE(sample * 2)) > 3000 && at - (found[found.length - 1] ?? -1000) > 500) found.push(at);
+  }
+  return found;
+}
+
+test('a reveal is kept within 60 ms of where it was made', async ({ page }) => {
+  // Every click that the microphone hears presses the key at once: the event then belongs where the click is.
+  await page.addInitScript(() => {
+    const open = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+    navigator.mediaDevices.getUserMedia = async (wanted) => {
+      const stream = await open(wanted);
+      const context = new AudioContext();
+      const analyser = context.createAnalyser();
+      analyser.fftSize = 256;
+      context.createMediaStreamSource(stream).connect(analyser);
+      const samples = new Float32Array(256);
+      let last = 0;
+      setInterval(() => {
+        analyser.getFloatTimeDomainData(samples);
+        if (samples.some((each) => Math.abs(each) > 0.1) && performance.now() - last > 600) {
+          last = performance.now();
+          document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }));
+        }
+      }, 2);
+      return stream;
+    };
+  });
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=growing-shadow');
+  const before = (await takes(page, lesson)).filter((take) => take.state === 'ready').length;
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  await expect(page.getByText('Step 4 of 4')).toBeVisible({ timeout: 20_000 });
+  await page.waitForTimeout(800);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  const take = await readyTake(page, lesson, before);
+  const clicks = await clicksIn(page, take.id);
+  const reveals = take.events.filter((event) => event.kind === 'step').map((event) => event.at);
+  expect(reveals).toHaveLength(3);
+  const errors = reveals.map((at) =>
+    clicks.reduce((least, click) => (Math.abs(at - click) < Math.abs(least) ? at - click : least), 1e9),
+  );
+  console.log(`reveals are off by ${errors.map((error) => error.toFixed(1)).join(', ')} ms`);
+  for (const error of errors) expect(Math.abs(error)).toBeLessThan(60);
+});
+
+test('a page that dies in the middle of a take loses at most two seconds', async ({ page }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=recap');
+  const before = (await takes(page, lesson)).filter((take) => take.state === 'ready').length;
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  const begun = Date.now();
+  await page.waitForTimeout(6000);
+  const lasted = Date.now() - begun;
+  await page.goto('about:blank');
+  await page.goto(`/lesson/${lesson}/record?slide=recap`);
+  await expect(page.getByText('was broken off')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep what was recorded' }).click();
+  const take = await readyTake(page, lesson, before);
+  expect(take.length / 48).toBeGreaterThan(lasted - 2000);
+});
+
+test('a connection that drops loses nothing', async ({ page, context }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=recap');
+  const before = (await takes(page, lesson)).filter((take) => take.state === 'ready').length;
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  const begun = Date.now();
+  await page.waitForTimeout(1500);
+  await context.setOffline(true);
+  await page.waitForTimeout(3000);
+  await expect(page.getByText('The recording cannot reach the server')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  const lasted = Date.now() - begun;
+  await context.setOffline(false);
+  const take = await readyTake(page, lesson, before);
+  expect(take.length / 48).toBeGreaterThan(lasted - 700);
+});
+
+test('the practice voice, pausing and starting again', async ({ page }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=recap');
+  const there = await takes(page, lesson);
+  const before = there.filter((take) => take.state === 'ready').length;
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.locator('body').press('s');
+  await page.waitForTimeout(1500);
+  await page.locator('body').press('x');
+  await page.waitForTimeout(1500);
+  await page.locator('body').press('p');
+  await expect(page.getByText('Paused')).toBeVisible();
+  await page.waitForTimeout(1500);
+  await page.locator('body').press('p');
+  await page.waitForTimeout(1500);
+  await page.locator('body').press('s');
+  const take = await readyTake(page, lesson, before);
+  const pause = take.events
+    .filter((event) => event.kind === 'pause' || event.kind === 'resume')
+    .map((event) => event.at);
+  expect(pause).toHaveLength(2);
+  expect(take.length / 48).toBeGreaterThan(4000);
+  expect(take.length / 48).toBeLessThan(6500);
+  const programme = await (await page.request.get(`/api/lessons/${lesson}/programme?take=${take.id}`)).json();
+  expect(programme.length).toBeLessThan(take.length / 48 - 1200);
+  // The take that was thrown away has left nothing behind.
+  expect(await takes(page, lesson)).toHaveLength(there.length + 1);
+});
