@@ -105,7 +105,8 @@ class Bench extends Command
     {
         $before = self::cpu();
         $begun = microtime(true);
-        $made = $maker->make($release, static function (): void {});
+        $made = $maker->make($release, static function (): void {
+        });
         $wall = microtime(true) - $begun;
         $ours = self::cpu() - $before;
         $alone = $this->encoderAlone($release, $painter);
@@ -159,7 +160,7 @@ class Bench extends Command
     }
 
     /**
-     * @param array<string, array<string, mixed>> $manifest
+     * @param  array<string, array<string, mixed>>  $manifest
      * @return list<string>
      */
     private static function chunks(array $manifest, string $entry): array
@@ -217,7 +218,7 @@ class Bench extends Command
         $this->output->writeln(sprintf('%-78s %-34s %s', $what, $measured, $wanted));
     }
 
-    /** @param non-empty-list<float> $values */
+    /** @param  non-empty-list<float>  $values */
     private static function median(array $values): float
     {
         sort($values);
