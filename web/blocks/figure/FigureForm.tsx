@@ -2,6 +2,7 @@ import { useKinds } from '../../rooms/lesson/kinds';
 import { Choice } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
 import { Facts } from '../Facts';
+import { AnotherItem } from './AnotherItem';
 import { QUANTITY_FORMS } from './quantities';
 
 export function FigureForm({ content, onChange, facts }: FormProps<'figure'>) {
@@ -27,6 +28,7 @@ export function FigureForm({ content, onChange, facts }: FormProps<'figure'>) {
           onChange={(quantities) => onChange({ ...content, quantities })}
         />
       )}
+      <AnotherItem content={content} />
       <Facts facts={facts} />
     </>
   );
