@@ -2,8 +2,8 @@
 
 namespace App\Console;
 
-use Daybright\Maths\Equality;
-use Daybright\Maths\EqualityChecker;
+use Daybright\Maths\Checking\Equality;
+use Daybright\Maths\Checking\EqualityChecker;
 use Illuminate\Console\Command;
 
 /** The equality checker from the shell. */

@@ -57,7 +57,7 @@ final class Tokens
      */
     private static function next(string $rest, array $before, bool $space): array
     {
-        if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|\d{1,3}(?:[\x{00A0}\x{202F}]\d{3})+(?!\d)|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
+        if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|[1-9]\d{0,2}(?:[ \x{00A0}\x{202F}]\d{3})+(?![\d\/⁄½¼¾])|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
             return ['number', $match[0]];
         }
         if (preg_match('/^[¼½¾]/u', $rest, $match) === 1) {

@@ -6,8 +6,8 @@ namespace Daybright\Ready;
 
 use Closure;
 use Daybright\Block\Blocks;
-use Daybright\Maths\Equality;
-use Daybright\Maths\EqualityChecker;
+use Daybright\Maths\Checking\Equality;
+use Daybright\Maths\Checking\EqualityChecker;
 use Daybright\Scene\SlidePainter;
 
 /** Every equality written on a slide or in a script, with where it stands. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Outside;
 
 use Daybright\Lesson\PartKind;
-use Daybright\Maths\EqualityChecker;
+use Daybright\Maths\Checking\EqualityChecker;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Units;
 use Daybright\Scene\Paint;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Maths\Equality;
+use Daybright\Maths\Checking\Equality;
 use Daybright\Ready\Inspection;
 use Daybright\Ready\Rule;
 use Daybright\Ready\Sums;

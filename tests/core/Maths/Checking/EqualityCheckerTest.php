@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Maths;
+namespace Tests\Core\Maths\Checking;
 
-use Daybright\Maths\EqualityChecker;
+use Daybright\Maths\Checking\EqualityChecker;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -32,6 +32,15 @@ final class EqualityCheckerTest extends TestCase
         yield ['1,200 + 300 = 1,500'];
         yield ['V = 2 m × 3 m × 4 m = 24 m³'];
         yield ['3 × 4 = 12 cm'];
+        yield ['10 000 + 500 = 10 500'];
+        yield ['3 1/2 + 1/2 = 4'];
+        yield ['2 × 3 = 6 and 5 × 5 = 25'];
+        yield ['Speed = 100 ÷ 20 = 5 m/s'];
+        yield ['20 °C + 5 °C = 25 degrees'];
+        yield ['60 + 60 + 60 = 180°'];
+        // Rounded in class (common practice); exact 1.609344 km and 2.54 cm by NIST SP 811.
+        yield ['1 mile = 1.6 km'];
+        yield ['1 inch = 2.5 cm'];
     }
 
     #[DataProvider('right')]
@@ -61,6 +70,12 @@ final class EqualityCheckerTest extends TestCase
         yield ['1 h = 100 min', 'false', "60\u{00A0}min"];
         yield ['√16 = 8', 'false', '4'];
         yield ['2^3 = 6', 'false', '8'];
+        yield ['so 1 m² = 100 cm²', 'false', "10\u{202F}000\u{00A0}cm²"];
+        yield ['Question 3: 4 × 5 = 21', 'false', '20'];
+        yield ['1250 g = 1.3 kg', 'false', "1.25\u{00A0}kg"];
+        yield ['1 inch = 2.6 cm', 'false', "2.54\u{00A0}cm"];
+        yield ['9 000 + 1 500 = 9 500', 'false', "10\u{202F}500"];
+        yield ['mean = 2 + 4 + 6 ÷ 3 = 4', 'false', '8'];
     }
 
     #[DataProvider('wrong')]
@@ -89,6 +104,28 @@ final class EqualityCheckerTest extends TestCase
         yield ['He is 7.'];
         yield ['Room 12 is upstairs.'];
         yield ['Act 1 = the storm'];
+        yield ['Ratio 2:3 = 4:6'];
+        yield ['3 : 4 = 6 : 8'];
+        yield ['Scale 1:50 = 2 cm to 1 m'];
+        yield ['The train leaves at 9:05 = five past nine'];
+        yield ['half past 3 = 15:30'];
+        yield ['Room 12 = 30 pupils'];
+        yield ['Day 1 = 5, Day 2 = 7'];
+        yield ['In 2024 = 366 days'];
+        yield ['5 more than 3 = 8'];
+        yield ['20% off £50 = £40'];
+        yield ['3 km in 15 min = 12 km/h'];
+        yield ['2 m and 3 m makes 5 m'];
+        yield ['2 and 3 × 4 = 14'];
+        yield ['20 °C = 68 °F'];
+        yield ['sin 30° = 1/2'];
+        yield ['log 100 = 2'];
+        yield ['5! = 120'];
+        yield ['20 × 10 = 2 hundred'];
+        yield ['1/2 + 1/4 = 3 quarters'];
+        yield ['4 m ÷ 2 = 2 pieces'];
+        yield ['2H2 + O2 = 2H2O'];
+        yield ['5 + ? = 8'];
     }
 
     #[DataProvider('notSums')]

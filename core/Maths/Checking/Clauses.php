@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths\Checking;
+
+/** Cuts a text into clauses that may state an equality, with the words that scripts use for signs turned into signs. */
+final class Clauses
+{
+    /** Number, bracket, raised figure or word that a spoken “equals” may follow. */
+    private const AFTER = '(?<=[\d%)²³]|\p{L})';
+
+    /** A colon that ends a heading; one inside “2 : 3”, “2:3” or “9:05” does not. */
+    private const COLON = '(?<!\d):|(?<=\d):(?= \p{L})|(?<=\d):(?= \d)(?<! :)';
+
+    /** @return list<string> each with at least one “=” or “≈” */
+    public static function of(string $text): array
+    {
+        $clauses = preg_split('/[\n;?!]|'.self::COLON.'|\.(?=\s|$)|,(?!\d{3}(?!\d))/u', self::spelled($text)) ?: [];
+
+        return array_values(array_filter(array_map(trim(...), $clauses), static fn (string $clause): bool => preg_match('/[=≈]/u', $clause) === 1));
+    }
+
+    /** “12 divided by 4 is 3” becomes “12 ÷ 4 = 3”. */
+    private static function spelled(string $text): string
+    {
+        return (string) preg_replace(
+            [
+                '/\*\*|`/',
+                '/ times (?=\d)/u',
+                '/ multiplied by (?=\d)/u',
+                '/ divided by (?=\d)/u',
+                '/ plus (?=\d)/u',
+                '/ (?:minus|take away) (?=\d)/u',
+                '/'.self::AFTER.' (?:equals|makes|is equal to) (?=[\d£$€(−-])/u',
+                '~((?:[-+×÷*/]|of) ?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
+            ],
+            [' ', ' × ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],
+            $text,
+        );
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths\Checking;
+
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Parser;
+use Daybright\Maths\Quantity;
+
+/**
+ * One side of an equality: the sum that stands next to the sign, and its value.
+ *
+ * Words around the sum are passed over only where they cannot belong to it; otherwise there is no side to judge.
+ */
+final readonly class Side
+{
+    /** A sum that these stand before is part of a longer one. */
+    private const GOES_ON_BEFORE = '~(?:[-+−–×*·÷/^(√=<>:|]|\bx|\bof|\d)\s*$|\d\S*\s+(?:and|plus|minus|less|add|take away)\s*$|\b(?:sin|cos|tan|log|ln|lg|exp|max|min|gcd|hcf|lcm|mod|root|than|off|past|per|by|increase|decrease|ratio)\s*$~ui';
+
+    /** Words before a lone number that do not make a count or a name of it: “so 1 m²” but not “room 12”. */
+    private const LEADS_IN = '/^(?:[^\d]*\s)?(?:so|then|that|therefore|thus|because|since|know|remember|but|also|means|hence|where|if|and)$/ui';
+
+    /** What follows belongs to the number and was not read: “3 r 1”, “3 : 4”, “3 quarters”, “5 more than 2”. */
+    private const GOES_ON_AFTER = '~^\s*(?:[-+−–×*·÷/^(²³°:|%‰\d]|[a-z](?:\s|\d|$)|r\s*\d|rem(?:ainder)?\b|to \d|(?:more|less|fewer|times|lots|groups)\b|\p{L}*(?:hundred|thousand|million|billion|dozen|ten|one|half|halve|third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth)(?:s|ths?)?\b)~ui';
+
+    /** Words that may follow a result without naming what was counted. */
+    private const FOLLOWS_ON = '/^(?:so|and|then|but|or|which|that|because|as|is|in|for|when|if|therefore|thus|altogether|exactly|too|again)\b/ui';
+
+    private function __construct(public string $written, public Quantity $value, public bool $counts = false)
+    {
+    }
+
+    /** The whole text as one sum. */
+    public static function whole(string $text): ?self
+    {
+        $text = trim($text);
+        if (preg_match('/\d/', $text) !== 1) {
+            return null;
+        }
+        try {
+            return new self($text, Parser::read($text)->evaluate([]));
+        } catch (MathsError) {
+            return null;
+        }
+    }
+
+    /** The longest sum at the end of a text: “so 14 × 30” gives “14 × 30”. */
+    public static function atEndOf(string $text): ?self
+    {
+        $text = trim($text);
+        foreach (self::wordStarts($text) as $start) {
+            [$before, $candidate] = [mb_substr($text, 0, $start), mb_substr($text, $start)];
+            if (preg_match('~[-+−–×*·÷/^(√=<>:|]\s*$~u', $before) === 1 || preg_match('~^[-+−–×*·÷/^)=<>:|]\s~u', $candidate) === 1) {
+                return null;
+            }
+            $side = self::whole($candidate);
+            if ($side !== null) {
+                return $side->standsFreeAfter(trim($before)) ? $side : null;
+            }
+        }
+
+        return null;
+    }
+
+    /** The longest sum at the start of a text: “450 apples” gives “450”. */
+    public static function atStartOf(string $text): ?self
+    {
+        $text = trim($text);
+        foreach (self::wordEnds($text) as $end) {
+            $candidate = rtrim(mb_substr($text, 0, $end), ' .)');
+            if (substr_count($candidate, '(') > substr_count($candidate, ')')) {
+                $candidate .= ')';
+            }
+            $side = self::whole($candidate);
+            if ($side !== null) {
+                return $side->withRest(mb_substr($text, $end));
+            }
+        }
+
+        return null;
+    }
+
+    /** A number and nothing to work out: neither sign, fraction, decimal nor percent. */
+    public function isLoneNumber(): bool
+    {
+        return preg_match('/^[\d\s,\x{00A0}\x{202F}]+$/u', $this->written) === 1;
+    }
+
+    private function standsFreeAfter(string $before): bool
+    {
+        if ($before === '') {
+            return true;
+        }
+        if (preg_match(self::GOES_ON_BEFORE, $before) === 1) {
+            return false;
+        }
+
+        return $this->isWorkedOut() || preg_match(self::LEADS_IN, $before) === 1;
+    }
+
+    private function withRest(string $rest): ?self
+    {
+        $rest = trim($rest);
+        if (preg_match(self::GOES_ON_AFTER, $rest) === 1) {
+            return null;
+        }
+        $counts = preg_match('/^\p{L}/u', $rest) === 1 && preg_match(self::FOLLOWS_ON, $rest) !== 1;
+
+        return new self($this->written, $this->value, $counts);
+    }
+
+    /** Whether there is something to work out, and not just a measure. */
+    private function isWorkedOut(): bool
+    {
+        return preg_match('~[-+−–×*·÷/^(√%¼½¾²³]|\d\s*x\s*\d|\bof\b~u', ltrim($this->written, '-−')) === 1;
+    }
+
+    /** @return list<int> */
+    private static function wordStarts(string $text): array
+    {
+        return [0, ...array_map(static fn (int $space): int => $space + 1, self::spaces($text))];
+    }
+
+    /** @return list<int> longest first */
+    private static function wordEnds(string $text): array
+    {
+        return [mb_strlen($text), ...array_reverse(self::spaces($text))];
+    }
+
+    /** @return list<int> */
+    private static function spaces(string $text): array
+    {
+        return array_keys(mb_str_split($text), ' ', true);
+    }
+}
