@@ -8,8 +8,9 @@ use App\Console\ExportLesson;
 use App\Console\ImportLesson;
 use App\Console\LoadDemo;
 use App\Console\MakeLessonVideo;
+use App\Console\ResumeJobs;
 use Illuminate\Support\Facades\Artisan;
 
-foreach ([LoadDemo::class, MakeLessonVideo::class, ExportLesson::class, ImportLesson::class, CheckLesson::class, CheckMaths::class, DrawFigure::class, Bench::class] as $command) {
+foreach ([LoadDemo::class, MakeLessonVideo::class, ExportLesson::class, ImportLesson::class, CheckLesson::class, CheckMaths::class, DrawFigure::class, Bench::class, ResumeJobs::class] as $command) {
     Artisan::registerCommand(app($command));
 }

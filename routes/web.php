@@ -32,8 +32,12 @@ Route::prefix('api')->group(function (): void {
         Route::get('classrooms', [ClassroomController::class, 'index']);
         Route::post('classrooms', [ClassroomController::class, 'create']);
 
-        Route::middleware('can:own,classroom')->group(function (): void {
+        Route::middleware('can:own,classroom')->scopeBindings()->group(function (): void {
             Route::put('classrooms/{classroom}', [ClassroomController::class, 'update']);
+            Route::delete('classrooms/{classroom}', [ClassroomController::class, 'delete']);
+            Route::post('classrooms/{classroom}/students', [ClassroomController::class, 'addStudents']);
+            Route::put('classrooms/{classroom}/students/{student}', [ClassroomController::class, 'renameStudent']);
+            Route::delete('classrooms/{classroom}/students/{student}', [ClassroomController::class, 'removeStudent']);
             Route::post('classrooms/{classroom}/code', [ClassroomController::class, 'newCode']);
             Route::delete('classrooms/{classroom}/students/{student}/word', [ClassroomController::class, 'forgetWord']);
         });

@@ -40,11 +40,17 @@ final class Files
 
     public static function temporary(string $extension): string
     {
-        $folder = storage_path('framework/cache/work');
+        $folder = self::workFolder();
         if (! is_dir($folder)) {
             mkdir($folder, 0700, true);
         }
 
         return $folder.'/'.bin2hex(random_bytes(12)).($extension === '' ? '' : '.'.$extension);
+    }
+
+    /** Unfinished files, which a killed program leaves behind. */
+    public static function workFolder(): string
+    {
+        return storage_path('framework/cache/work');
     }
 }

@@ -26,10 +26,11 @@ class MakeVideo implements ShouldQueue
     public function handle(VideoMaker $maker): void
     {
         $export = Export::query()->find($this->export);
-        if ($export === null || $export->state !== 'waiting') {
+        // One that is being made already was begun by a worker that died: it is made anew.
+        if ($export === null || ! in_array($export->state, ['waiting', 'making'], true)) {
             return;
         }
-        $export->update(['state' => 'making']);
+        $export->update(['state' => 'making', 'progress' => 0]);
         try {
             $made = $maker->make($export->release, function (float $share) use ($export): void {
                 if ($export->fresh()?->state !== 'making') {

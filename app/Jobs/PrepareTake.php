@@ -7,6 +7,7 @@ use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\SoundDesk;
 use App\Models\Take;
 use App\Recording\TakeStore;
+use Daybright\Recording\InvalidRecording;
 use Daybright\Recording\Silence;
 use Daybright\Recording\Stretch;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -44,7 +45,9 @@ class PrepareTake implements ShouldQueue
             unlink($recorded);
         }
         self::keep($take, $sound);
-        $takes->choose($take);
+        if ($take->state === 'ready') {
+            $takes->choose($take);
+        }
     }
 
     private function joined(Take $take): string
@@ -67,12 +70,27 @@ class PrepareTake implements ShouldQueue
         $cuts = Silence::atTheEnds($waveform->loudness, $length);
         $loudness = SoundDesk::loudness($sound);
         Files::keep($sound, $take->path('sound.flac'));
-        $take->update([
+        $take->fill([
             'state' => 'ready',
             'length' => $length,
             'loudness' => $loudness,
             'waveform' => $waveform->peaks,
             'cuts' => array_map(static fn (Stretch $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
         ]);
+        if (! self::isHeard($take)) {
+            $take->fill(['state' => 'failed', 'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.']);
+        }
+        $take->save();
+    }
+
+    private static function isHeard(Take $take): bool
+    {
+        try {
+            $take->recorded()->heard();
+
+            return true;
+        } catch (InvalidRecording) {
+            return false;
+        }
     }
 }

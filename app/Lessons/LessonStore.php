@@ -2,12 +2,19 @@
 
 namespace App\Lessons;
 
+use App\Models\Export;
 use App\Models\Lesson;
+use App\Models\Release;
+use App\Models\Take;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
 
 /** Saves, undoes and redoes. Every save is a revision; a save against an old version is refused, and both are kept. */
 final class LessonStore
 {
+    /** How far back a teacher can undo. */
+    public const REVISIONS_KEPT = 400;
+
     /** @param  array<mixed>  $document checked by the caller */
     public function create(Lesson $lesson, array $document): Lesson
     {
@@ -39,6 +46,7 @@ final class LessonStore
             // A save after an undo starts a new line: what was undone cannot be redone.
             $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
             $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
+            $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
             $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document['title']]);
 
             return $current;
@@ -69,5 +77,16 @@ final class LessonStore
 
             return $current;
         });
+    }
+
+    /** Everything that hangs on it goes too: recordings, versions, videos, shares, and the replies to them. */
+    public function delete(Lesson $lesson): void
+    {
+        $folders = [
+            ...$lesson->takes()->get()->map(static fn (Take $take): string => $take->path('')),
+            ...$lesson->releases()->with('exports')->get()->flatMap(static fn (Release $release): array => [$release->path(''), ...$release->exports->map(static fn (Export $export): string => $export->path(''))]),
+        ];
+        $lesson->delete();
+        array_map(Storage::deleteDirectory(...), $folders);
     }
 }

@@ -8,6 +8,7 @@ use Daybright\Recording\Stretch;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A frozen version of a lesson: its document and its chosen takes as they were. */
 class Release extends Model
@@ -26,6 +27,11 @@ class Release extends Model
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
+    }
+
+    public function exports(): HasMany
+    {
+        return $this->hasMany(Export::class);
     }
 
     public function read(): Document

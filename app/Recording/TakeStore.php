@@ -107,10 +107,9 @@ final class TakeStore
 
     public function throwAway(Take $take): void
     {
-        $take->pieces()->delete();
-        Storage::deleteDirectory("takes/{$take->id}");
         $wasChosen = $take->chosen;
         $take->delete();
+        Storage::deleteDirectory($take->path(''));
         $next = $wasChosen ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', 'ready')->latest()->first() : null;
         if ($next !== null) {
             $this->choose($next);

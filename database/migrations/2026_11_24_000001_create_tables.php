@@ -29,6 +29,7 @@ return new class extends Migration
             $table->string('user_id', 24)->index();
             $table->string('title');
             $table->timestamps();
+            $table->foreign('user_id')->references('id')->on('users')->cascadeOnDelete();
         });
         Schema::create('lessons', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -41,6 +42,8 @@ return new class extends Migration
             // The revision that is shown now.
             $table->unsignedInteger('revision')->default(1);
             $table->timestamps();
+            $table->foreign('user_id')->references('id')->on('users')->cascadeOnDelete();
+            $table->foreign('series_id')->references('id')->on('series')->nullOnDelete();
         });
         Schema::create('revisions', function (Blueprint $table): void {
             $table->id();
@@ -51,6 +54,7 @@ return new class extends Migration
             $table->boolean('set_aside')->default(false);
             $table->timestamps();
             $table->index(['lesson_id', 'number']);
+            $table->foreign('lesson_id')->references('id')->on('lessons')->cascadeOnDelete();
         });
         Schema::create('pictures', function (Blueprint $table): void {
             $table->id();
@@ -60,6 +64,7 @@ return new class extends Migration
             $table->unsignedInteger('bytes');
             $table->timestamps();
             $table->unique(['user_id', 'sha256']);
+            $table->foreign('user_id')->references('id')->on('users')->cascadeOnDelete();
         });
         Schema::create('takes', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -75,6 +80,7 @@ return new class extends Migration
             $table->float('loudness')->nullable();
             $table->string('trouble')->nullable();
             $table->timestamps(6);
+            $table->foreign('lesson_id')->references('id')->on('lessons')->cascadeOnDelete();
         });
         Schema::create('pieces', function (Blueprint $table): void {
             $table->id();
@@ -83,6 +89,7 @@ return new class extends Migration
             $table->string('sha256', 64);
             $table->longText('events');
             $table->unique(['take_id', 'number']);
+            $table->foreign('take_id')->references('id')->on('takes')->cascadeOnDelete();
         });
         Schema::create('classrooms', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -90,6 +97,7 @@ return new class extends Migration
             $table->string('name');
             $table->string('code', 12)->unique();
             $table->timestamps();
+            $table->foreign('user_id')->references('id')->on('users')->cascadeOnDelete();
         });
         Schema::create('students', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -97,6 +105,7 @@ return new class extends Migration
             $table->string('name', 40);
             $table->string('word')->nullable();
             $table->timestamps();
+            $table->foreign('classroom_id')->references('id')->on('classrooms')->cascadeOnDelete();
         });
         Schema::create('releases', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -108,6 +117,7 @@ return new class extends Migration
             $table->longText('programme')->nullable();
             $table->string('trouble')->nullable();
             $table->timestamps();
+            $table->foreign('lesson_id')->references('id')->on('lessons')->cascadeOnDelete();
         });
         Schema::create('shares', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -118,6 +128,9 @@ return new class extends Migration
             $table->date('due')->nullable();
             $table->timestamps();
             $table->unique(['lesson_id', 'classroom_id']);
+            $table->foreign('lesson_id')->references('id')->on('lessons')->cascadeOnDelete();
+            $table->foreign('classroom_id')->references('id')->on('classrooms')->cascadeOnDelete();
+            $table->foreign('release_id')->references('id')->on('releases')->nullOnDelete();
         });
         Schema::create('visits', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -128,6 +141,8 @@ return new class extends Migration
             $table->timestamp('handed_in_at')->nullable();
             $table->timestamps();
             $table->unique(['share_id', 'student_id']);
+            $table->foreign('share_id')->references('id')->on('shares')->cascadeOnDelete();
+            $table->foreign('student_id')->references('id')->on('students')->cascadeOnDelete();
         });
         Schema::create('answers', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -140,6 +155,7 @@ return new class extends Migration
             $table->boolean('by_teacher')->default(false);
             $table->timestamps();
             $table->unique(['visit_id', 'block']);
+            $table->foreign('visit_id')->references('id')->on('visits')->cascadeOnDelete();
         });
         Schema::create('exports', function (Blueprint $table): void {
             $table->string('id', 24)->primary();
@@ -149,6 +165,7 @@ return new class extends Migration
             $table->string('trouble')->nullable();
             $table->unsignedBigInteger('bytes')->default(0);
             $table->timestamps();
+            $table->foreign('release_id')->references('id')->on('releases')->cascadeOnDelete();
         });
         Schema::create('jobs', function (Blueprint $table): void {
             $table->id();

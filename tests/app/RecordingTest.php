@@ -11,6 +11,7 @@ use App\Models\Take;
 use App\Models\User;
 use Daybright\Recording\Stretch;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 
@@ -84,6 +85,38 @@ class RecordingTest extends TestCase
         $take = Take::query()->find($this->take);
         $this->assertSame('failed', $take->state);
         $this->assertStringContainsString('Record the slide again', $take->trouble);
+    }
+
+    public function test_a_take_that_was_paused_throughout_fails_with_a_sentence_and_spoils_no_programme(): void
+    {
+        $pieces = self::pieces(2.0);
+        $this->begin();
+        foreach ($pieces as $number => $bytes) {
+            $this->piece($number, $bytes, $number === 0 ? [['kind' => 'pause', 'at' => 0]] : []);
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        $take = Take::query()->find($this->take);
+        $this->assertSame(['failed', false], [$take->state, $take->chosen]);
+        $this->assertStringContainsString('paused from beginning to end', $take->trouble);
+        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonPath('length', 0);
+    }
+
+    public function test_what_a_killed_worker_had_begun_is_begun_again(): void
+    {
+        config(['queue.default' => 'database']);
+        $pieces = self::pieces(2.0);
+        $this->begin();
+        foreach ($pieces as $number => $bytes) {
+            $this->piece($number, $bytes);
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        // A worker takes the job, and dies.
+        DB::table('jobs')->update(['reserved_at' => now()->timestamp, 'attempts' => 1]);
+        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        $this->assertSame('preparing', Take::query()->find($this->take)->state);
+        $this->artisan('jobs:resume')->assertSuccessful();
+        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        $this->assertSame('ready', Take::query()->find($this->take)->state);
     }
 
     public function test_later_takes_stand_beside_earlier_ones_and_one_is_chosen(): void

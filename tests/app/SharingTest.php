@@ -7,8 +7,13 @@ use App\Lessons\ReleaseStore;
 use App\Models\Answer;
 use App\Models\Classroom;
 use App\Models\Lesson;
+use App\Models\Release;
 use App\Models\Share;
+use App\Models\Student;
+use App\Models\Take;
 use App\Models\User;
+use App\Models\Visit;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 
 class SharingTest extends TestCase
@@ -143,10 +148,50 @@ class SharingTest extends TestCase
     public function test_classes_are_kept_and_codes_renewed(): void
     {
         $this->actingAs($this->rowan);
-        $this->putJson("/api/classrooms/{$this->heron->id}", ['name' => '6 Heron', 'students' => ['Ada', 'Zoe', ' Zoe ']])->assertOk()->assertJsonCount(2, 'students');
+        $class = "/api/classrooms/{$this->heron->id}";
+        $this->putJson($class, ['name' => '6 Kingfisher'])->assertOk()->assertJsonPath('name', '6 Kingfisher');
+        $this->postJson("{$class}/students", ['names' => ['Zoe', ' ', 'Mina']])->assertCreated()->assertJsonCount(5, 'students');
+        $this->postJson("{$class}/students", ['names' => ['Omar', 'ada']])->assertStatus(422);
+        $this->postJson("{$class}/students", ['names' => ['Noor', 'Noor']])->assertStatus(422);
+        $this->postJson("{$class}/students", ['names' => array_map(static fn (int $number): string => "Pupil {$number}", range(1, 58))])->assertStatus(422);
+        $this->assertSame(5, $this->heron->students()->count());
         $old = $this->heron->code;
-        $this->postJson("/api/classrooms/{$this->heron->id}/code")->assertOk();
+        $this->postJson("{$class}/code")->assertOk();
         $this->postJson('/api/watch/join', ['code' => $old])->assertStatus(422);
+    }
+
+    public function test_a_renamed_student_keeps_the_replies_and_one_taken_out_takes_them_along(): void
+    {
+        foreach (['Ada', 'Bram'] as $name) {
+            $this->enter($name, 'sun');
+            $this->answer('measure', '48 cm');
+            $this->postJson('/api/watch/leave');
+        }
+        [$ada, $bram] = $this->heron->students()->get()->all();
+        $class = "/api/classrooms/{$this->heron->id}";
+        $this->actingAs($this->rowan)->putJson("{$class}/students/{$ada->id}", ['name' => 'Adah'])->assertOk();
+        $this->putJson("{$class}/students/{$ada->id}", ['name' => 'bram'])->assertStatus(422);
+        $this->deleteJson("{$class}/students/{$bram->id}")->assertOk()->assertJsonCount(2, 'students');
+        $answers = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk()->json('classes.0.questions.0.answers');
+        $this->assertSame(['Adah'], array_column($answers, 'student'));
+        $this->assertSame(1, Answer::query()->count());
+        $other = Classroom::query()->create(['user_id' => $this->rowan->id, 'name' => '5 Wren', 'code' => 'WXYZ2345']);
+        $this->deleteJson("/api/classrooms/{$other->id}/students/{$ada->id}")->assertNotFound();
+    }
+
+    public function test_a_lesson_or_class_that_is_deleted_leaves_nothing_of_the_children_behind(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->answer('measure', '41 cm');
+        $release = $this->made->releases()->sole();
+        $this->assertTrue(Storage::exists($release->path('sound.webm')));
+        $this->actingAs($this->rowan)->deleteJson("/api/lessons/{$this->made->id}")->assertNoContent();
+        foreach ([Answer::class, Visit::class, Share::class, Release::class, Take::class] as $model) {
+            $this->assertSame(0, $model::query()->count(), $model);
+        }
+        $this->assertSame([], Storage::allFiles());
+        $this->deleteJson("/api/classrooms/{$this->heron->id}")->assertNoContent();
+        $this->assertSame(0, Student::query()->count());
     }
 
     private function enter(string $name, string $word): TestResponse

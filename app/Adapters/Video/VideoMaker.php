@@ -42,12 +42,12 @@ final class VideoMaker
         try {
             $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
             $this->encode($track, $programme, $silent, $progress);
+            $captions = $this->captions($programme);
+            $video = $this->mux($release, $lesson, $programme, $silent, $captions);
         } finally {
             $pictures->forget();
+            array_map(unlink(...), array_filter([$silent], is_file(...)));
         }
-        $captions = $this->captions($programme);
-        $video = $this->mux($release, $lesson, $programme, $silent, $captions);
-        unlink($silent);
         $progress(1.0);
 
         return ['video' => $video, 'captions' => $captions];

@@ -4,14 +4,18 @@ namespace App\Http\Controllers;
 
 use App\Models\Classroom;
 use App\Models\Student;
+use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
 
 /** Classes: a name, first names, and the code to join by. */
 class ClassroomController
 {
     /** Letters and figures that cannot be taken for one another. */
     private const ALPHABET = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+
+    private const MOST_STUDENTS = 60;
 
     public function index(Request $request): JsonResponse
     {
@@ -27,16 +31,50 @@ class ClassroomController
 
     public function update(Request $request, Classroom $classroom): JsonResponse
     {
-        $given = $request->validate(['name' => 'required|string|max:60', 'students' => 'present|array|max:60', 'students.*' => 'string|min:1|max:40']);
-        $names = array_values(array_unique(array_map(trim(...), $given['students'])));
-        $classroom->update(['name' => $given['name']]);
-        $classroom->students()->whereNotIn('name', $names)->delete();
-        $there = $classroom->students()->pluck('name')->all();
-        foreach (array_diff($names, $there, ['']) as $name) {
-            $classroom->students()->create(['name' => $name]);
-        }
+        $classroom->update($request->validate(['name' => 'required|string|max:60']));
 
-        return new JsonResponse(self::shown($classroom->fresh()));
+        return new JsonResponse(self::shown($classroom));
+    }
+
+    /** Their replies go with it. */
+    public function delete(Classroom $classroom): JsonResponse
+    {
+        $classroom->delete();
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function addStudents(Request $request, Classroom $classroom): JsonResponse
+    {
+        $given = $request->validate(['names' => 'required|array|max:60', 'names.*' => 'nullable|string|max:40'], ['names.*.max' => 'A first name has at most 40 letters.']);
+        $names = array_values(array_filter(array_map(static fn (?string $name): string => trim((string) $name), $given['names'])));
+        $there = $classroom->students()->pluck('name')->all();
+        if (count($there) + count($names) > self::MOST_STUDENTS) {
+            throw new DomainException('A class has at most '.self::MOST_STUDENTS.' students. Make a second class for the others.');
+        }
+        foreach ($names as $number => $name) {
+            self::refuseTwins($name, [...$there, ...array_slice($names, 0, $number)]);
+        }
+        DB::transaction(static fn () => array_map(static fn (string $name) => $classroom->students()->create(['name' => $name]), $names));
+
+        return new JsonResponse(self::shown($classroom), 201);
+    }
+
+    public function renameStudent(Request $request, Classroom $classroom, Student $student): JsonResponse
+    {
+        $name = trim($request->validate(['name' => 'required|string|max:40'])['name']);
+        self::refuseTwins($name, $classroom->students()->whereKeyNot($student->id)->pluck('name')->all());
+        $student->update(['name' => $name]);
+
+        return new JsonResponse(self::shown($classroom));
+    }
+
+    /** Their replies go with them. */
+    public function removeStudent(Classroom $classroom, Student $student): JsonResponse
+    {
+        $student->delete();
+
+        return new JsonResponse(self::shown($classroom));
     }
 
     public function newCode(Classroom $classroom): JsonResponse
@@ -49,7 +87,6 @@ class ClassroomController
     /** A child who forgot the personal word chooses a new one at the next visit. */
     public function forgetWord(Classroom $classroom, Student $student): JsonResponse
     {
-        abort_unless($student->classroom_id === $classroom->id, 404);
         $student->update(['word' => null]);
 
         return new JsonResponse(self::shown($classroom));
@@ -62,6 +99,14 @@ class ClassroomController
         } while (Classroom::query()->where('code', $code)->exists());
 
         return $code;
+    }
+
+    /** @param  list<string>  $others */
+    private static function refuseTwins(string $name, array $others): void
+    {
+        if (in_array(mb_strtolower($name), array_map(mb_strtolower(...), $others), true)) {
+            throw new DomainException("There is a {$name} in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.");
+        }
     }
 
     /** @return array<string, mixed> */

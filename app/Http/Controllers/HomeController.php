@@ -37,6 +37,7 @@ class HomeController
     private function card(Lesson $lesson): array
     {
         $document = $lesson->read();
+        $slides = array_map(static fn ($slide): string => $slide->id, $document->mainSlides());
         $toMark = Answer::query()->whereNull('earned')->whereHas('visit.share', static fn ($share) => $share->where('lesson_id', $lesson->id))->count();
 
         return [
@@ -45,8 +46,8 @@ class HomeController
             'title' => $document->title,
             'minutes' => $document->minutes,
             'strip' => $this->strip->of($document, $lesson->takes),
-            'slides' => count($document->mainSlides()),
-            'recorded' => $lesson->takes->where('chosen', true)->where('state', 'ready')->pluck('slide')->unique()->count(),
+            'slides' => count($slides),
+            'recorded' => $lesson->takes->where('chosen', true)->where('state', 'ready')->whereIn('slide', $slides)->pluck('slide')->unique()->count(),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),
             'toMark' => $toMark,
             'unfinishedTakes' => $lesson->takes->where('state', 'recording')->count(),

@@ -18,7 +18,6 @@ use Daybright\Scene\SlidePainter;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Storage;
 
 /** Lessons: made, shown, saved, undone, checked. */
 class LessonController
@@ -108,18 +107,7 @@ class LessonController
 
     public function delete(Lesson $lesson): JsonResponse
     {
-        foreach ($lesson->takes as $take) {
-            $take->pieces()->delete();
-            Storage::deleteDirectory("takes/{$take->id}");
-        }
-        foreach ($lesson->releases as $release) {
-            Storage::deleteDirectory("releases/{$release->id}");
-        }
-        $lesson->takes()->delete();
-        $lesson->releases()->delete();
-        $lesson->shares()->delete();
-        $lesson->revisions()->delete();
-        $lesson->delete();
+        $this->store->delete($lesson);
 
         return new JsonResponse(null, 204);
     }

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import { ask, sentence } from '../../request';
 import { Strip, type StripPart } from '../../stage/Strip';
 import { Button } from '../../ui/Button';
+import { Confirm } from '../../ui/Confirm';
 import { Notice } from '../../ui/Notice';
 import { useTeacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
@@ -45,6 +46,15 @@ export function Home() {
     } catch (error) {
       setTrouble(sentence(error));
     }
+  };
+  const remove = async (lesson: LessonCard) => {
+    try {
+      await ask('DELETE', `/api/lessons/${lesson.id}`);
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+    await queries.invalidateQueries({ queryKey: ['home'] });
   };
   const signOut = async () => {
     await ask('POST', '/api/sign-out');
@@ -119,7 +129,7 @@ export function Home() {
               <h2 id={`series-${each.id}`} className="mb-1 text-lg">
                 {each.title}
               </h2>
-              <Rows lessons={each.lessons} numbered />
+              <Rows lessons={each.lessons} onDelete={remove} numbered />
             </section>
           ))}
         {answer && answer.single.length > 0 && (
@@ -127,7 +137,7 @@ export function Home() {
             <h2 id="single" className="mb-1 text-lg">
               Single lessons
             </h2>
-            <Rows lessons={answer.single} />
+            <Rows lessons={answer.single} onDelete={remove} />
           </section>
         )}
       </main>
@@ -136,13 +146,19 @@ export function Home() {
   );
 }
 
-function Rows({ lessons, numbered = false }: { lessons: LessonCard[]; numbered?: boolean }) {
+interface RowsProps {
+  lessons: LessonCard[];
+  numbered?: boolean;
+  onDelete: (lesson: LessonCard) => void;
+}
+
+function Rows({ lessons, numbered = false, onDelete }: RowsProps) {
   return (
     <ol>
       {lessons.map((lesson, index) => (
         <li
           key={lesson.id}
-          className="grid grid-cols-[minmax(14rem,20rem)_1fr] items-center gap-6 border-b border-rule py-4"
+          className="grid grid-cols-[minmax(14rem,20rem)_1fr_auto] items-center gap-6 border-b border-rule py-4"
         >
           <div className="min-w-0">
             <Link
@@ -155,6 +171,16 @@ function Rows({ lessons, numbered = false }: { lessons: LessonCard[]; numbered?:
             <p className="text-[15px] text-quiet">{state(lesson)}</p>
           </div>
           <Strip parts={lesson.strip} target={lesson.minutes * 60} small />
+          <Confirm
+            title={`Delete “${lesson.title}”?`}
+            consequence="Its slides and recordings go, and the answers of every class that has it."
+            action="Delete the lesson"
+            onConfirm={() => onDelete(lesson)}
+          >
+            <Button look="quiet" aria-label={`Delete ${lesson.title}`}>
+              Delete
+            </Button>
+          </Confirm>
         </li>
       ))}
     </ol>
