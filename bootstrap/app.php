@@ -11,10 +11,8 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(
-        web: __DIR__.'/../routes/web.php',
-        commands: __DIR__.'/../routes/console.php',
-    )
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only: there is nobody to share resources with.
         $middleware->remove(HandleCors::class);

@@ -7,7 +7,6 @@ use Daybright\Block\Blocks;
 use Daybright\Block\Piece;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
-use Daybright\Question\Question;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SlidePainter;
 use Daybright\Scene\SvgWriter;
@@ -119,8 +118,8 @@ final class LessonView
     {
         $answers = [];
         foreach ($slide->blocks as $block) {
-            if ($block->kind === 'question') {
-                $question = Question::from($block->content);
+            $question = Blocks::questionOf($block);
+            if ($question !== null) {
                 $answers[$block->id] = ['answer' => $question->answer(), 'seconds' => $question->seconds()];
             }
         }

@@ -3,7 +3,7 @@
 namespace App\Lessons;
 
 use Daybright\Block\Blocks;
-use Daybright\Lesson\Fields;
+use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
@@ -89,20 +89,20 @@ final class ProgrammeView
             'seconds' => $pause->seconds,
             'prompt' => $pause->prompt,
             'exitCheck' => $slide?->part->value === 'exit-check',
-            'question' => $block?->kind === 'question' ? self::question($block->content) : null,
+            'question' => $block === null ? null : self::question($block),
         ];
     }
 
-    /** @return array<string, mixed> what may be known before answering */
-    private static function question(Fields $content): array
+    /** @return array<string, mixed>|null what may be known before answering */
+    private static function question(Block $block): ?array
     {
-        $question = Question::from($content);
+        $question = Blocks::questionOf($block);
 
-        return [
+        return $question === null ? null : [
             'type' => $question->type(),
             'marks' => $question->marks(),
-            'hint' => $content->text('hint', ''),
-            'choices' => array_map(static fn ($choice): array => ['id' => $choice->text('id'), 'text' => $choice->text('text', '')], $content->list('choices')),
+            'hint' => $block->content->text('hint', ''),
+            'choices' => array_map(static fn ($choice): array => ['id' => $choice->text('id'), 'text' => $choice->text('text', '')], $block->content->list('choices')),
         ];
     }
 
@@ -112,8 +112,9 @@ final class ProgrammeView
         $questions = [];
         foreach ($lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                if (Blocks::kind($block->kind)->name() === 'question') {
-                    $questions[$block->id] = Question::from($block->content);
+                $question = Blocks::questionOf($block);
+                if ($question !== null) {
+                    $questions[$block->id] = $question;
                 }
             }
         }

@@ -7,6 +7,7 @@ use App\Models\Answer;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
+use Daybright\Block\Blocks;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\PartKind;
 use Daybright\Question\Question;
@@ -92,7 +93,7 @@ final class StudentVisit
         $blocks = [];
         foreach ($lesson->mainSlides() as $slide) {
             foreach ($slide->part === PartKind::ExitCheck ? $slide->blocks : [] as $block) {
-                if ($block->kind === 'question') {
+                if (Blocks::questionOf($block) !== null) {
                     $blocks[] = $block->id;
                 }
             }

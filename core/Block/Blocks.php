@@ -13,7 +13,9 @@ use Daybright\Block\Question\QuestionBlock;
 use Daybright\Block\Term\TermBlock;
 use Daybright\Block\Text\TextBlock;
 use Daybright\Block\Worked\WorkedBlock;
+use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
+use Daybright\Question\Question;
 
 /** The kinds of block: one line each. */
 final class Blocks
@@ -40,6 +42,14 @@ final class Blocks
         }
 
         return self::$kinds;
+    }
+
+    /** The question that a block asks, if it is of a kind that asks one. */
+    public static function questionOf(Block $block): ?Question
+    {
+        $kind = self::kind($block->kind);
+
+        return $kind instanceof AsksQuestion ? $kind->question($block->content) : null;
     }
 
     /** @throws InvalidLesson */

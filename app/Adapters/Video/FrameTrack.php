@@ -28,6 +28,18 @@ final class FrameTrack
     /** @var list<int> strokes on the picture now */
     private array $onPicture = [];
 
+    /** @var list<int> strokes that have begun and are not wiped yet, on any slide */
+    private array $begun = [];
+
+    // Time only goes on: where each list was left is where it is gone on with.
+    private int $nextStroke = 0;
+
+    private int $atPicture = 0;
+
+    private int $atPoint = -1;
+
+    private float $lastNarration = 0.0;
+
     /** @param  array<string, int>  $numbers “slide step” => number of the rasterised picture */
     public function __construct(
         private readonly Programme $programme,
@@ -70,8 +82,6 @@ final class FrameTrack
             yield $end - self::MOTION => $this->pointed($this->lastNarration);
         }
     }
-
-    private float $lastNarration = 0.0;
 
     /**
      * Every moment at which the picture changes.
@@ -138,8 +148,7 @@ final class FrameTrack
     private function bring(float $at): void
     {
         $key = $this->keyAt($at);
-        $slide = explode(' ', $key)[0];
-        $strokes = array_keys(array_filter($this->playbook->strokes, static fn (array $stroke): bool => $stroke['slide'] === $slide && $stroke['at'] <= $at && ($stroke['until'] === null || $at < $stroke['until'])));
+        $strokes = $this->strokesAt($at, explode(' ', $key)[0]);
         if ($key !== $this->shown || array_diff($this->onPicture, $strokes) !== []) {
             $this->frame = $this->pictures->picture($this->numbers[$key]);
             $this->shown = $key;
@@ -163,29 +172,31 @@ final class FrameTrack
         $this->drawn[$index] = $next;
     }
 
+    /** @return list<int> */
+    private function strokesAt(float $at, string $slide): array
+    {
+        $strokes = $this->playbook->strokes;
+        while (isset($strokes[$this->nextStroke]) && $strokes[$this->nextStroke]['at'] <= $at) {
+            $this->begun[] = $this->nextStroke++;
+        }
+        $this->begun = array_values(array_filter($this->begun, static fn (int $index): bool => $strokes[$index]['until'] === null || $at < $strokes[$index]['until']));
+
+        return array_values(array_filter($this->begun, static fn (int $index): bool => $strokes[$index]['slide'] === $slide));
+    }
+
     private function keyAt(float $at): string
     {
-        $key = '';
-        foreach ($this->playbook->pictures as $picture) {
-            if ($picture['at'] > $at && $key !== '') {
-                break;
-            }
-            $key = $picture['slide'].' '.$picture['step'];
-        }
+        $this->atPicture = self::reached($this->playbook->pictures, $this->atPicture, $at);
+        $picture = $this->playbook->pictures[$this->atPicture];
 
-        return $key;
+        return $picture['slide'].' '.$picture['step'];
     }
 
     /** The picture with the pointer on it, where there is one. */
     private function pointed(float $at): string
     {
-        $spot = null;
-        foreach ($this->playbook->pointer as $point) {
-            if ($point['at'] > $at) {
-                break;
-            }
-            $spot = $point;
-        }
+        $this->atPoint = self::reached($this->playbook->pointer, $this->atPoint, $at);
+        $spot = $this->playbook->pointer[$this->atPoint] ?? null;
         if ($spot === null || $spot['x'] === null || $spot['y'] === null) {
             return $this->frame;
         }
@@ -193,5 +204,19 @@ final class FrameTrack
         (new InkStroke('#B3261E', 26, 'pen'))->segment($frame, $spot['x'], $spot['y'], $spot['x'], $spot['y']);
 
         return $frame;
+    }
+
+    /**
+     * The last entry that has come by a moment, searched on from where the search was left.
+     *
+     * @param  list<array{at: float}>  $entries in the order of time
+     */
+    private static function reached(array $entries, int $from, float $at): int
+    {
+        while (isset($entries[$from + 1]) && $entries[$from + 1]['at'] <= $at) {
+            $from++;
+        }
+
+        return $from;
     }
 }

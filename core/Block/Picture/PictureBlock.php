@@ -6,7 +6,9 @@ namespace Daybright\Block\Picture;
 
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
+use Daybright\Block\ShowsPictures;
 use Daybright\Block\Statement;
+use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Layout;
@@ -18,7 +20,7 @@ use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A photo or drawing, with its caption and credit. */
-final readonly class PictureBlock implements BlockKind
+final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinished
 {
     public function name(): string
     {
@@ -75,6 +77,16 @@ final readonly class PictureBlock implements BlockKind
     public function statements(Fields $content): array
     {
         return [new Statement($content->text('caption', ''), 'caption')];
+    }
+
+    public function media(Fields $content): array
+    {
+        return array_filter([$content->text('medium', '')], static fn (string $id): bool => $id !== '');
+    }
+
+    public function missing(Fields $content): ?string
+    {
+        return $content->has('medium') ? null : 'No picture has been chosen yet. Choose one or take the block away.';
     }
 
     private static function credit(string $credit, string $licence): string

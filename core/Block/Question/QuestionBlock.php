@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Question;
 
+use Daybright\Block\AsksQuestion;
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
 use Daybright\Block\Statement;
 use Daybright\Block\Stops;
+use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
 use Daybright\Question\Question;
 use Daybright\Scene\Box;
@@ -19,7 +21,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements BlockKind, Stops
+final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Unfinished
 {
     private const MARGIN = 24.0;
 
@@ -92,6 +94,16 @@ final readonly class QuestionBlock implements BlockKind, Stops
         }
 
         return $statements;
+    }
+
+    public function question(Fields $content): Question
+    {
+        return Question::from($content);
+    }
+
+    public function missing(Fields $content): ?string
+    {
+        return Question::from($content)->unfinished();
     }
 
     public function waits(Fields $content): ?int

@@ -6,6 +6,7 @@ namespace Daybright\Block\Term;
 
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
+use Daybright\Block\ShowsPictures;
 use Daybright\Block\Statement;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
@@ -16,7 +17,7 @@ use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 
 /** A word with its meaning, a picture and a hook to remember it by. */
-final readonly class TermBlock implements BlockKind
+final readonly class TermBlock implements BlockKind, ShowsPictures
 {
     private const MARGIN = 24.0;
 
@@ -90,5 +91,10 @@ final readonly class TermBlock implements BlockKind
     public function statements(Fields $content): array
     {
         return [new Statement($content->text('meaning', ''), 'meaning'), new Statement($content->text('hook', ''), 'hook')];
+    }
+
+    public function media(Fields $content): array
+    {
+        return array_filter([$content->text('picture', '')], static fn (string $id): bool => $id !== '');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Block\Blocks;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
@@ -25,8 +26,9 @@ final readonly class AnswerShowsEarly implements Rule
         $findings = [];
         foreach ($inspection->lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                if ($block->kind === 'question') {
-                    array_push($findings, ...$this->question($slide, $block, $inspection->scenes[$slide->id]));
+                $question = Blocks::questionOf($block);
+                if ($question !== null) {
+                    array_push($findings, ...$this->question($slide, $block, $question, $inspection->scenes[$slide->id]));
                 }
             }
         }
@@ -35,13 +37,13 @@ final readonly class AnswerShowsEarly implements Rule
     }
 
     /** @return list<Finding> */
-    private function question(Slide $slide, Block $block, Scene $scene): array
+    private function question(Slide $slide, Block $block, Question $question, Scene $scene): array
     {
         $asked = $slide->stepNumber($block->step);
         if ($slide->stepNumber($block->stepOf('answer')) <= $asked) {
             return [Finding::ofBlock($this->name(), 'The answer appears together with its question. Give the answer a later step.', $slide->id, $block->id)];
         }
-        $answer = self::folded(Question::from($block->content)->answer());
+        $answer = self::folded($question->answer());
         if (! self::isTelling($answer)) {
             return [];
         }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Block\Blocks;
+use Daybright\Block\ShowsPictures;
+use Daybright\Lesson\Medium;
 use Daybright\Ready\Finding;
 use Daybright\Ready\Inspection;
 use Daybright\Ready\Rule;
@@ -21,17 +24,25 @@ final readonly class PictureWithoutWords implements Rule
         $findings = [];
         foreach ($inspection->lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                $medium = $inspection->lesson->media[$block->content->optionalText($block->kind === 'term' ? 'picture' : 'medium') ?? ''] ?? null;
-                if ($medium === null || ! in_array($block->kind, ['picture', 'term'], true)) {
-                    continue;
-                }
-                $missing = array_keys(array_filter(['a description' => trim($medium->description), 'a credit' => trim($medium->credit), 'a licence' => trim($medium->licence)], static fn (string $text): bool => $text === ''));
-                if ($missing !== []) {
-                    $findings[] = Finding::ofBlock($this->name(), "The picture “{$medium->name}” lacks ".implode(' and ', $missing).'. Say what it shows and whose it is.', $slide->id, $block->id);
+                $kind = Blocks::kind($block->kind);
+                foreach ($kind instanceof ShowsPictures ? $kind->media($block->content) : [] as $id) {
+                    $medium = $inspection->lesson->media[$id] ?? null;
+                    $lacks = $medium === null ? [] : self::lacks($medium);
+                    if ($medium !== null && $lacks !== []) {
+                        $findings[] = Finding::ofBlock($this->name(), "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.', $slide->id, $block->id);
+                    }
                 }
             }
         }
 
         return $findings;
+    }
+
+    /** @return list<string> */
+    private static function lacks(Medium $medium): array
+    {
+        $given = ['a description' => $medium->description, 'a credit' => $medium->credit, 'a licence' => $medium->licence];
+
+        return array_keys(array_filter($given, static fn (string $text): bool => trim($text) === ''));
     }
 }

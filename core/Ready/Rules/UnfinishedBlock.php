@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Block\Blocks;
+use Daybright\Block\Unfinished;
 use Daybright\Lesson\Block;
-use Daybright\Question\Question;
 use Daybright\Ready\Finding;
 use Daybright\Ready\Inspection;
 use Daybright\Ready\Rule;
@@ -23,7 +24,7 @@ final readonly class UnfinishedBlock implements Rule
         $findings = [];
         foreach ($inspection->lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                $sentence = $inspection->scenes[$slide->id]->problems[$block->id] ?? $this->missing($block);
+                $sentence = $inspection->scenes[$slide->id]->problems[$block->id] ?? self::missing($block);
                 if ($sentence !== null) {
                     $findings[] = Finding::ofBlock($this->name(), $sentence, $slide->id, $block->id);
                 }
@@ -33,12 +34,10 @@ final readonly class UnfinishedBlock implements Rule
         return $findings;
     }
 
-    private function missing(Block $block): ?string
+    private static function missing(Block $block): ?string
     {
-        return match ($block->kind) {
-            'question' => Question::from($block->content)->unfinished(),
-            'picture' => $block->content->has('medium') ? null : 'No picture has been chosen yet. Choose one or take the block away.',
-            default => null,
-        };
+        $kind = Blocks::kind($block->kind);
+
+        return $kind instanceof Unfinished ? $kind->missing($block->content) : null;
     }
 }

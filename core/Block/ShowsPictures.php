@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Block;
+
+use Daybright\Lesson\Fields;
+
+/** A kind of block that shows picture files of the lesson. */
+interface ShowsPictures
+{
+    /** @return list<string> ids of media */
+    public function media(Fields $content): array;
+}
