@@ -8,6 +8,7 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\PictureController;
 use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RepliesController;
 use App\Http\Controllers\ShareController;
 use App\Http\Controllers\SignInController;
@@ -69,6 +70,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('takes/{take}/heard', [TakeController::class, 'heard']);
         });
         Route::middleware('can:own,release')->group(function (): void {
+            Route::get('releases/{release}', [ReleaseController::class, 'show']);
+            Route::get('releases/{release}/sound.{kind}', [ReleaseController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
             Route::post('releases/{release}/exports', [ExportController::class, 'create']);
         });
         Route::middleware('can:own,export')->group(function (): void {

@@ -7,6 +7,11 @@ export class Problem extends Error {
   ) {
     super(message);
   }
+
+  /** Whether the same request may well go through later: the server is away, busy, or wants a new sign-in. */
+  get isPassing(): boolean {
+    return [0, 401, 419, 429].includes(this.status) || this.status >= 500;
+  }
 }
 
 function cookie(name: string): string {
@@ -16,12 +21,25 @@ function cookie(name: string): string {
 
 /** Asks the server; a body that is not form data is sent as JSON. */
 export async function send(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+  let response = await answer(method, address, body, signal);
+  if (response.status === 419) {
+    // The token has grown old while the page was open: any page brings a new one.
+    await answer('GET', '/up');
+    response = await answer(method, address, body, signal);
+  }
+  if (!response.ok) {
+    const problem = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+    throw new Problem(response.status, String(problem.detail ?? 'Something went wrong. Try again.'), problem);
+  }
+  return response;
+}
+
+async function answer(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
   const isForm = body instanceof FormData;
   if (body !== undefined && !isForm) headers['Content-Type'] = 'application/json';
-  let response: Response;
   try {
-    response = await fetch(address, {
+    return await fetch(address, {
       method,
       headers,
       signal,
@@ -34,11 +52,31 @@ export async function send(method: string, address: string, body?: unknown, sign
       'The server cannot be reached. Check the connection; what you did is kept here and sent again.',
     );
   }
-  if (!response.ok) {
-    const problem = (await response.json().catch(() => ({}))) as Record<string, unknown>;
-    throw new Problem(response.status, String(problem.detail ?? 'Something went wrong. Try again.'), problem);
+}
+
+/** Milliseconds before the server is asked again. */
+const AGAIN = 3000;
+
+/**
+ * Asks until the server has answered, so that a dropped connection or a stopped server loses nothing; a refusal is an answer.
+ *
+ * @param onWait told what stands in the way, each time it is tried again
+ */
+export async function untilAnswered<Answer>(
+  work: () => Promise<Answer>,
+  onWait: (sentence: string) => void,
+  signal: AbortSignal,
+): Promise<Answer> {
+  for (;;) {
+    try {
+      return await work();
+    } catch (error) {
+      if (!(error instanceof Problem) || (error.status !== 0 && error.status < 500)) throw error;
+      onWait(error.message);
+      await new Promise((resolve) => setTimeout(resolve, AGAIN));
+      if (signal.aborted) throw error;
+    }
   }
-  return response;
 }
 
 export async function ask<Answer>(method: string, address: string, body?: unknown): Promise<Answer> {

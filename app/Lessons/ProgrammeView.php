@@ -72,7 +72,7 @@ final class ProgrammeView
             'part' => $slide->part->value,
             'svg' => LessonView::svg($lesson, $scene, $picture),
             'steps' => array_map(static fn ($step): string => $step->id, $slide->steps),
-            'description' => $scene->description(),
+            'descriptions' => array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
         ];
     }
 

@@ -27,8 +27,12 @@ interface BlockKind
 
     public function layout(Fields $content, Room $room): Layout;
 
-    /** In words, for a student who cannot see it; empty where the text of the block says it all. */
-    public function words(Fields $content, Setting $setting): string;
+    /**
+     * In words, for a student who cannot see it: what each piece says or shows, and nothing that only a later piece tells.
+     *
+     * @return array<string, string> piece => words
+     */
+    public function words(Fields $content, Setting $setting): array;
 
     /** @return list<Statement> texts to be checked for false sums */
     public function statements(Fields $content): array;

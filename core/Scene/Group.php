@@ -11,6 +11,7 @@ final readonly class Group
      * @param  list<Shape>  $shapes
      * @param  float  $x and $y: where the group's own zero stands on the slide
      * @param  int  $stepNumber from 0
+     * @param  string  $words what it says or shows, for a student who cannot see it
      */
     public function __construct(
         public string $block,
@@ -20,6 +21,7 @@ final readonly class Group
         public array $shapes,
         public float $x = 0,
         public float $y = 0,
+        public string $words = '',
     ) {
     }
 

@@ -14,14 +14,12 @@ final readonly class Scene
     /**
      * @param  list<Group>  $groups
      * @param  array<string, Box>  $boxes where each block stands
-     * @param  array<string, string>  $descriptions of each block, in words
      * @param  list<string>  $overfull blocks that did not fit even at the smallest size
      * @param  array<string, string>  $problems block => a sentence that says why it could not be drawn
      */
     public function __construct(
         public array $groups,
         public array $boxes,
-        public array $descriptions,
         public array $overfull,
         public array $problems,
     ) {
@@ -32,11 +30,14 @@ final readonly class Scene
     {
         $seen = array_values(array_filter($this->groups, static fn (Group $group): bool => $group->stepNumber <= $stepNumber));
 
-        return new self($seen, $this->boxes, $this->descriptions, $this->overfull, $this->problems);
+        return new self($seen, $this->boxes, $this->overfull, $this->problems);
     }
 
+    /** What is seen, in words, one sentence or more for each group. */
     public function description(): string
     {
-        return implode(' ', array_filter($this->descriptions));
+        $words = array_filter(array_map(static fn (Group $group): string => trim($group->words), $this->groups));
+
+        return implode(' ', array_map(static fn (string $each): string => preg_match('/[.?!…:]$/u', $each) === 1 ? $each : $each.'.', $words));
     }
 }

@@ -33,6 +33,12 @@ final readonly class Setting
         return $this->part->strong();
     }
 
+    /** A text as it is read out: facts filled in, without the signs of typesetting. */
+    public function spoken(string $text): string
+    {
+        return trim((string) preg_replace(['/^- /m', '/[`*]/', '/\s+/u'], ['', '', ' '], $this->filled($text)));
+    }
+
     /** “{total}” becomes the figure's own fact; a name that no figure knows is left as it was typed. */
     public function filled(string $text): string
     {

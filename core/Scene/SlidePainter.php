@@ -36,18 +36,17 @@ final readonly class SlidePainter
         $type = new Typesetter($typeface, $this->formulas);
         $setting = new Setting($type, $slide->part, $lesson->media, self::facts($slide), $arrangement->isCentred());
         [$groups, $room] = $this->ground($slide, $setting);
-        $boxes = $descriptions = $overfull = $problems = [];
+        $boxes = $overfull = $problems = [];
         foreach ($arrangement->regions($room) as $name => $region) {
             $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => $block->region === $name || ($name === $arrangement->names()[0] && ! in_array($block->region, $arrangement->names(), true))));
             $painted = $this->region($slide, $blocks, $region, $setting);
             array_push($groups, ...$painted->groups);
             $boxes += $painted->boxes;
-            $descriptions += $painted->descriptions;
             array_push($overfull, ...$painted->overfull);
             $problems += $painted->problems;
         }
 
-        return new Scene($groups, $boxes, $descriptions, $overfull, $problems);
+        return new Scene($groups, $boxes, $overfull, $problems);
     }
 
     /**
@@ -98,7 +97,7 @@ final readonly class SlidePainter
             $room = new Box(90, $top, 1430, 845 - $top);
         }
 
-        return [[new Group('', 'ground', $first, 0, $shapes)], $room];
+        return [[new Group('', 'ground', $first, 0, $shapes, words: $setting->spoken($slide->title))], $room];
     }
 
     /** @param  list<Block>  $blocks */
@@ -119,7 +118,7 @@ final readonly class SlidePainter
         $size = $this->size($blocks, $region, $setting);
         $heights = $this->heights($blocks, $region, $size, $setting);
         $y = $region->y;
-        $groups = $boxes = $descriptions = $overfull = [];
+        $groups = $boxes = $overfull = [];
         foreach ($blocks as $index => $block) {
             $kind = Blocks::kind($block->kind);
             $fits = $y + $heights[$index] <= $region->bottom() + 0.5;
@@ -128,14 +127,13 @@ final readonly class SlidePainter
             }
             if ($fits) {
                 $layout = $kind->layout($block->content, new Room($region->width, $heights[$index], $size, $setting));
-                array_push($groups, ...self::groups($slide, $block, $layout, $region->x, $y));
+                array_push($groups, ...self::groups($slide, $block, $layout, $kind->words($block->content, $setting), $region->x, $y));
                 $boxes[$block->id] = new Box($region->x, $y, $region->width, $layout->height);
                 $y += $layout->height + self::GAP;
             }
-            $descriptions[$block->id] = $kind->words($block->content, $setting);
         }
 
-        return new Scene($groups, $boxes, $descriptions, $overfull, $problems);
+        return new Scene($groups, $boxes, $overfull, $problems);
     }
 
     /** @param  list<Block>  $blocks */
@@ -186,8 +184,11 @@ final readonly class SlidePainter
         return $kind->leastHeight() !== null;
     }
 
-    /** @return list<Group> */
-    private static function groups(Slide $slide, Block $block, Layout $layout, float $x, float $y): array
+    /**
+     * @param  array<string, string>  $words
+     * @return list<Group>
+     */
+    private static function groups(Slide $slide, Block $block, Layout $layout, array $words, float $x, float $y): array
     {
         $groups = [];
         foreach ($layout->pieces as $name => $shapes) {
@@ -195,7 +196,7 @@ final readonly class SlidePainter
             $step = $piece === Piece::MAIN ? $block->step : $block->stepOf($piece);
             // A piece never appears before its block.
             $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
-            $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y);
+            $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y, $words[$piece] ?? '');
         }
 
         return $groups;

@@ -23,7 +23,7 @@ export function ProgrammeStage({
       svg={slide.svg}
       steps={slide.steps}
       step={picture.step}
-      label={slide.description || slide.title}
+      label={slide.descriptions[picture.step] || slide.title}
       className={className}
     >
       <InkLayer strokes={strokesAt(programme, picture.slide, at)} pointer={pointerAt(programme, at)} />

@@ -20,7 +20,8 @@ export interface ProgrammeSlide {
   part: PartKind;
   svg: string;
   steps: string[];
-  description: string;
+  /** What is seen at each step, in words. */
+  descriptions: string[];
 }
 
 export interface Stroke {

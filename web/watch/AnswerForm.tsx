@@ -1,13 +1,16 @@
 import { type FormEvent, useState } from 'react';
-import { ask, sentence } from '../request';
+import { ask, sentence, untilAnswered } from '../request';
 import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { TextArea, TextField } from '../ui/Field';
 import { Notice } from '../ui/Notice';
+import { useDraft } from './draft';
+import { useLeaving } from './leaving';
 import type { GivenAnswer } from './lesson';
 
 interface AnswerFormProps {
   share: string;
+  student: string;
   pause: PausePoint;
   start: string;
   label: string;
@@ -15,18 +18,23 @@ interface AnswerFormProps {
 }
 
 /** Answers one question: by choosing, by a number with its unit, or in words. */
-export function AnswerForm({ share, pause, start, label, onAnswer }: AnswerFormProps) {
-  const [given, setGiven] = useState(start);
+export function AnswerForm({ share, student, pause, start, label, onAnswer }: AnswerFormProps) {
+  const draft = useDraft(student, share, pause.block, start);
+  const given = draft.text;
   const [trouble, setTrouble] = useState('');
   const [isSending, setSending] = useState(false);
+  const leaving = useLeaving();
   const question = pause.question;
   if (!question) return null;
   const answer = async (event: FormEvent) => {
     event.preventDefault();
     setSending(true);
     try {
-      onAnswer(pause.block, await ask<GivenAnswer>('PUT', `/api/watch/${share}/answers/${pause.block}`, { given }));
+      const address = `/api/watch/${share}/answers/${pause.block}`;
+      const answered = await untilAnswered(() => ask<GivenAnswer>('PUT', address, { given }), setTrouble, leaving);
+      draft.forget();
       setTrouble('');
+      onAnswer(pause.block, answered);
     } catch (error) {
       setTrouble(sentence(error));
     }
@@ -44,7 +52,7 @@ export function AnswerForm({ share, pause, start, label, onAnswer }: AnswerFormP
                 name={`choice-${pause.block}`}
                 value={choice.id}
                 checked={given === choice.id}
-                onChange={() => setGiven(choice.id)}
+                onChange={() => draft.write(choice.id)}
                 className="size-6 shrink-0 accent-action"
               />
               <span className="font-semibold">{String.fromCharCode(65 + index)}</span> {choice.text}
@@ -56,7 +64,7 @@ export function AnswerForm({ share, pause, start, label, onAnswer }: AnswerFormP
         <TextField
           label="Your answer, with its unit"
           value={given}
-          onChange={(event) => setGiven(event.target.value)}
+          onChange={(event) => draft.write(event.target.value)}
           maxLength={60}
           autoComplete="off"
           className="min-h-12! text-lg"
@@ -66,14 +74,14 @@ export function AnswerForm({ share, pause, start, label, onAnswer }: AnswerFormP
         <TextArea
           label="Your answer"
           value={given}
-          onChange={(event) => setGiven(event.target.value)}
+          onChange={(event) => draft.write(event.target.value)}
           maxLength={2000}
           rows={3}
         />
       )}
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending}>
-        {label}
+        {isSending ? 'Sending' : label}
       </Button>
     </form>
   );

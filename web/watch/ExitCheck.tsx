@@ -1,13 +1,15 @@
 import { useState } from 'react';
-import { ask, sentence } from '../request';
+import { ask, sentence, untilAnswered } from '../request';
 import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Answered, AnswerForm } from './AnswerForm';
+import { useLeaving } from './leaving';
 import type { GivenAnswer, VisitState } from './lesson';
 
 interface ExitCheckProps {
   share: string;
+  student: string;
   pauses: PausePoint[];
   answers: Record<string, GivenAnswer>;
   handedIn: boolean;
@@ -16,14 +18,20 @@ interface ExitCheckProps {
 }
 
 /** The exit check as one sheet: answers can be changed until it is handed in, once and not blank. */
-export function ExitCheck({ share, pauses, answers, handedIn, onAnswer, onHandedIn }: ExitCheckProps) {
+export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer, onHandedIn }: ExitCheckProps) {
   const [trouble, setTrouble] = useState('');
+  const [isSending, setSending] = useState(false);
+  const leaving = useLeaving();
   const handIn = async () => {
+    setSending(true);
     try {
-      onHandedIn(await ask<VisitState>('POST', `/api/watch/${share}/exit-check`));
+      const address = `/api/watch/${share}/exit-check`;
+      onHandedIn(await untilAnswered(() => ask<VisitState>('POST', address), setTrouble, leaving));
+      setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
     }
+    setSending(false);
   };
   return (
     <section className="part-exit-check mt-4 rounded border-2 border-(--strong) bg-sheet p-4" aria-label="Exit check">
@@ -42,6 +50,7 @@ export function ExitCheck({ share, pauses, answers, handedIn, onAnswer, onHanded
                   </summary>
                   <AnswerForm
                     share={share}
+                    student={student}
                     pause={pause}
                     start={answer?.given ?? ''}
                     label="Keep this answer"
@@ -55,8 +64,8 @@ export function ExitCheck({ share, pauses, answers, handedIn, onAnswer, onHanded
       </ol>
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {!handedIn && (
-        <Button look="main" className="mt-4 min-h-12!" onClick={() => void handIn()}>
-          Hand in the exit check
+        <Button look="main" className="mt-4 min-h-12!" disabled={isSending} onClick={() => void handIn()}>
+          {isSending ? 'Sending' : 'Hand in the exit check'}
         </Button>
       )}
     </section>

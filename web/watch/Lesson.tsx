@@ -170,6 +170,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           <Pause
             key={player.waiting.block}
             share={id}
+            student={lesson.student}
             pause={player.waiting}
             answer={answers[player.waiting.block]}
             isLocked={handedIn}
@@ -181,6 +182,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
         {(isOver || handedIn) && exitCheck.length > 0 && (
           <ExitCheck
             share={id}
+            student={lesson.student}
             pauses={exitCheck}
             answers={answers}
             handedIn={handedIn}
@@ -194,7 +196,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
         {isOver && exitCheck.length === 0 && (
           <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
         )}
-        <Transcript lesson={lesson} at={player.at} onSeek={player.seek} />
+        <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
       </main>
     </div>
   );

@@ -7,6 +7,7 @@ import type { GivenAnswer } from './lesson';
 
 interface PauseProps {
   share: string;
+  student: string;
   pause: PausePoint;
   answer: GivenAnswer | undefined;
   isLocked: boolean;
@@ -15,7 +16,7 @@ interface PauseProps {
 }
 
 /** The lesson waits: the question, the time, a hint, the answer. */
-export function Pause({ share, pause, answer, isLocked, onAnswer, onGoOn }: PauseProps) {
+export function Pause({ share, student, pause, answer, isLocked, onAnswer, onGoOn }: PauseProps) {
   const [left, setLeft] = useState(pause.seconds);
   const [hasHint, setHint] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -42,7 +43,7 @@ export function Pause({ share, pause, answer, isLocked, onAnswer, onGoOn }: Paus
       {question && !isDone && (
         <>
           {hasHint && <p className="mb-3 border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2">{question.hint}</p>}
-          <AnswerForm share={share} pause={pause} start="" label="Answer" onAnswer={onAnswer} />
+          <AnswerForm share={share} student={student} pause={pause} start="" label="Answer" onAnswer={onAnswer} />
           {question.hint && !hasHint && (
             <Button look="quiet" className="mt-2" onClick={() => setHint(true)}>
               Give me a hint

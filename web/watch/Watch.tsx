@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { ask, Problem, sentence } from '../request';
 import { Notice } from '../ui/Notice';
+import { forgetDrafts } from './draft';
 import { Join } from './Join';
 import { Lesson } from './Lesson';
 import type { WatchedLesson } from './lesson';
@@ -61,6 +62,7 @@ export function Watch() {
           shelf={shelf}
           onOpen={open}
           onLeave={() => {
+            forgetDrafts();
             void ask('POST', '/api/watch/leave').then(() => setOut(true));
             setShelf(null);
           }}

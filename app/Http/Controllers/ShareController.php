@@ -5,8 +5,10 @@ namespace App\Http\Controllers;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
+use App\Models\Picture;
 use App\Models\Release;
 use App\Models\Share;
+use App\Models\Take;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Storage;
@@ -33,6 +35,7 @@ class ShareController
                 'ready' => $share->release_id !== null,
             ]),
             'export' => $ready === null ? null : ExportController::shown(Export::query()->where('release_id', $ready->id)->latest()->first()),
+            'archive' => $this->archiveBytes($lesson),
             'sizes' => $ready === null ? null : ['sound' => Storage::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
         ]);
     }
@@ -53,6 +56,15 @@ class ShareController
         );
 
         return new JsonResponse(['id' => $share->id]);
+    }
+
+    /** About: what the archive stores as it is. */
+    private function archiveBytes(Lesson $lesson): int
+    {
+        $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
+        $pictures = collect($lesson->document()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
+
+        return $takes->concat($pictures)->sum(Storage::size(...));
     }
 
     private function differs(Lesson $lesson, Release $release): bool

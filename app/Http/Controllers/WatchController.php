@@ -2,8 +2,8 @@
 
 namespace App\Http\Controllers;
 
-use App\Adapters\Files;
 use App\Http\Problem;
+use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\Picture;
 use App\Models\Share;
@@ -94,13 +94,10 @@ class WatchController
         abort_if($share->release === null, 404);
         $visit = $this->visits->open($share, $request->attributes->get('student'));
         $base = "/api/watch/{$share->id}";
-        $programme = json_encode($share->release->programme, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-        $programme = json_decode(str_replace('picture:', $base.'/pictures/', $programme), true, 64, JSON_THROW_ON_ERROR);
         $document = $share->release->document;
 
         return new JsonResponse([
-            ...$programme,
-            'slides' => $programme['slides'] ?: new \stdClass,
+            ...ReleaseView::of($share->release, $base, $base.'/pictures'),
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
@@ -108,10 +105,6 @@ class WatchController
             'materials' => $document['materials'] ?? [],
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
-            'sounds' => [['from' => 0, 'to' => $programme['length'], 'sources' => [
-                ['url' => $base.'/sound.webm?r='.$share->release_id, 'type' => 'audio/webm; codecs=opus'],
-                ['url' => $base.'/sound.m4a?r='.$share->release_id, 'type' => 'audio/mp4'],
-            ]]],
             'visit' => $this->visits->shown($visit),
         ]);
     }
@@ -127,7 +120,7 @@ class WatchController
     {
         abort_if($share->release === null, 404);
 
-        return response()->file(Files::local($share->release->path('sound.'.$kind)), ['Content-Type' => $kind === 'webm' ? 'audio/webm' : 'audio/mp4', 'Cache-Control' => 'private, max-age=86400']);
+        return ReleaseView::sound($share->release, $kind);
     }
 
     public function place(Request $request, Share $share): JsonResponse

@@ -67,9 +67,9 @@ final readonly class FigureBlock implements BlockKind
         return new Layout($height, $named);
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        return $this->figure($content)->words();
+        return [Piece::MAIN => $this->figure($content)->words()];
     }
 
     public function statements(Fields $content): array

@@ -47,9 +47,9 @@ final readonly class HeadingBlock implements BlockKind
         return new Layout($text->height(), [Piece::MAIN => $text->shapes(0, 0)]);
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        return '';
+        return [Piece::MAIN => $setting->spoken($content->text('text', ''))];
     }
 
     public function statements(Fields $content): array

@@ -68,9 +68,14 @@ final readonly class InstructionsBlock implements BlockKind
         return new Layout(max(0.0, $y - self::GAP), $pieces);
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        return '';
+        $words = [];
+        foreach ($content->texts('items') as $number => $item) {
+            $words['item-'.($number + 1)] = ($number + 1).': '.$setting->spoken($item);
+        }
+
+        return $words;
     }
 
     public function statements(Fields $content): array

@@ -60,9 +60,9 @@ final readonly class PauseBlock implements BlockKind, Stops
         ]]);
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        return '';
+        return [Piece::MAIN => $setting->spoken($content->text('prompt', ''))];
     }
 
     public function statements(Fields $content): array

@@ -67,11 +67,14 @@ final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinishe
         return new Layout($height, array_filter([Piece::MAIN => $main, 'caption' => $captionShapes]));
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
         $medium = $setting->media[$content->optionalText('medium') ?? ''] ?? null;
 
-        return $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description;
+        return array_filter([
+            Piece::MAIN => $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description,
+            'caption' => $setting->spoken($content->text('caption', '')),
+        ]);
     }
 
     public function statements(Fields $content): array

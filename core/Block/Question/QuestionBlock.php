@@ -81,9 +81,18 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Un
         return new Layout($y, [Piece::MAIN => [$card, ...$shapes], 'answer' => $answer->shapes(self::MARGIN, $answerTop)]);
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        return '';
+        $question = Question::from($content);
+        $choices = [];
+        foreach ($content->list('choices') as $number => $choice) {
+            $choices[] = chr(65 + $number).': '.$setting->spoken($choice->text('text', ''));
+        }
+
+        return [
+            Piece::MAIN => trim($setting->spoken($question->prompt()).' '.($question->type() === 'choice' ? implode('. ', $choices) : '')),
+            'answer' => 'The answer is '.$this->spoken($setting->spoken($question->answer())),
+        ];
     }
 
     public function statements(Fields $content): array

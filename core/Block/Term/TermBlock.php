@@ -81,11 +81,16 @@ final readonly class TermBlock implements BlockKind, ShowsPictures
         return new Layout($height, array_filter([Piece::MAIN => [...$card, ...$main], 'meaning' => $meaningShapes, 'hook' => $hookShapes]));
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
         $medium = $setting->media[$content->optionalText('picture') ?? ''] ?? null;
+        $word = $setting->spoken($content->text('word', ''));
 
-        return $medium === null ? '' : 'Picture for “'.$content->text('word', '').'”: '.$medium->description;
+        return array_filter([
+            Piece::MAIN => $word.($medium === null || $medium->description === '' ? '' : '. Picture: '.$medium->description),
+            'meaning' => $setting->spoken($content->text('meaning', '')),
+            'hook' => $setting->spoken($content->text('hook', '')),
+        ]);
     }
 
     public function statements(Fields $content): array

@@ -79,11 +79,15 @@ final readonly class WorkedBlock implements BlockKind
         return new Layout(max(0.0, $y - self::GAP), array_filter($pieces));
     }
 
-    public function words(Fields $content, Setting $setting): string
+    public function words(Fields $content, Setting $setting): array
     {
-        $lines = array_map(static fn (Fields $line): string => trim($line->text('formula', '').($line->has('reason') ? ' ('.$line->text('reason').')' : '')), $content->list('lines'));
+        $words = [Piece::MAIN => $setting->spoken($content->text('task', ''))];
+        foreach ($content->list('lines') as $line) {
+            $reason = $setting->spoken($line->text('reason', ''));
+            $words[$line->text('id')] = trim($setting->spoken($line->text('formula', '')).($reason === '' ? '' : ", {$reason}"), ', ');
+        }
 
-        return 'Worked example: '.implode('; ', array_filter($lines)).'.';
+        return $words;
     }
 
     public function statements(Fields $content): array

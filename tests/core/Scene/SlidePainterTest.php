@@ -48,6 +48,20 @@ final class SlidePainterTest extends TestCase
         }
     }
 
+    public function test_the_words_of_a_slide_tell_what_is_seen_and_nothing_that_comes_later(): void
+    {
+        $question = ['type' => 'number', 'prompt' => 'How *long* is it?', 'marks' => 1, 'value' => '41', 'unit' => 'cm'];
+        $lines = [['id' => 'a', 'formula' => '3 × 7 cm = 21 cm', 'reason' => 'three hours'], ['id' => 'b', 'formula' => '20 cm + 21 cm = 41 cm', 'reason' => '']];
+        $lesson = Slides::lesson([
+            Slides::block('ask', 'question', $question, 'step-1', ['answer' => 'step-2']),
+            Slides::block('lines', 'worked', ['task' => 'Add up', 'lines' => $lines], 'step-1', ['a' => 'step-2', 'b' => 'step-3']),
+        ], ['One.', 'Two.', 'Three.']);
+        $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+        self::assertSame('A slide. How long is it? Add up.', $scene->at(0)->description());
+        self::assertSame("A slide. How long is it? The answer is 41 cm. Add up. 3 × 7 cm = 21 cm, three hours.", $scene->at(1)->description());
+        self::assertStringEndsWith('20 cm + 21 cm = 41 cm.', $scene->at(2)->description());
+    }
+
     public function test_what_does_not_fit_is_said_and_not_drawn(): void
     {
         $lesson = Slides::lesson([Slides::block('long', 'text', ['text' => str_repeat('A long sentence that fills the slide. ', 100)])]);

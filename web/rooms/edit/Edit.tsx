@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
-import { usePlayer } from '../../stage/Player';
-import { ProgrammeStage } from '../../stage/ProgrammeStage';
+import { Preview } from '../../stage/Preview';
 import type { Programme } from '../../stage/programme';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
@@ -77,6 +76,12 @@ export function Edit() {
             onSlide={isWhole ? desk.chooseSlide : undefined}
           />
         )}
+        {programme.data && (
+          <p className="mt-1 text-[15px] text-quiet">
+            With its pauses this takes {clock(programme.data.full / 1000)}. A change on a slide shows here without
+            recording again.
+          </p>
+        )}
         {programme.isError && <Notice tone="trouble">{sentence(programme.error)}</Notice>}
       </section>
       <section aria-label="What is heard" className="min-w-0">
@@ -132,48 +137,5 @@ export function Edit() {
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
       </section>
     </main>
-  );
-}
-
-function Preview({ programme, onSlide }: { programme: Programme; onSlide?: (slide: string) => void }) {
-  const player = usePlayer(programme, 0, true);
-  const here = programme.chapters.find((chapter) => player.at < chapter.until)?.slide;
-  useEffect(() => {
-    if (here && onSlide) onSlide(here);
-  }, [here, onSlide]);
-  return (
-    <div>
-      <div className="border border-rule">
-        <ProgrammeStage programme={programme} at={player.at} />
-      </div>
-      <div className="mt-2 flex items-center gap-3">
-        {player.waiting ? (
-          <Button look="main" onClick={player.goOn}>
-            Go on after the pause of {clock(player.waiting.seconds)}
-          </Button>
-        ) : (
-          <Button look="main" onClick={player.isPlaying ? player.pause : player.play}>
-            {player.isPlaying ? 'Stop' : 'Play'}
-          </Button>
-        )}
-        <input
-          type="range"
-          aria-label="Place in the recording"
-          min={0}
-          max={programme.length}
-          value={player.at}
-          onChange={(event) => player.seek(Number(event.target.value))}
-          className="h-10 grow accent-action"
-        />
-        <span className="tabular-nums">
-          {clock(player.at / 1000)} / {clock(programme.length / 1000)}
-        </span>
-      </div>
-      {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
-      <p className="mt-1 text-[15px] text-quiet">
-        With its pauses this takes {clock(programme.full / 1000)}. A change on a slide shows here without recording
-        again.
-      </p>
-    </div>
   );
 }

@@ -101,7 +101,7 @@ function Saved({ desk }: { desk: Desk }) {
         Redo
       </Button>
       <span role="status" className="text-[15px] text-quiet">
-        {desk.isSaving ? 'Saving' : 'Saved'}
+        {desk.trouble ? 'Not saved' : desk.isSaving ? 'Saving' : 'Saved'}
       </span>
     </span>
   );

@@ -12,8 +12,7 @@ export function TwoVersions() {
       title="This lesson was changed in another window"
     >
       <p className="mb-5">
-        Both versions are kept. Which one do you want to go on with? The other one can still be reached with Undo or
-        from the server’s store.
+        Both versions are kept. Which one do you want to go on with? The other one is one step of Undo or Redo away.
       </p>
       <div className="flex flex-wrap justify-end gap-3">
         <Button onClick={() => desk.settle('theirs')}>Go on with the other window’s version</Button>

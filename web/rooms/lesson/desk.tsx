@@ -68,6 +68,8 @@ export function useDesk(): Desk {
   return desk;
 }
 
+const SIGNED_OUT = 'You are signed out. Sign in again in another tab: what you changed is kept here and saved then.';
+
 /** Milliseconds of quiet typing before a save. */
 const QUIET = 350;
 
@@ -96,15 +98,16 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const [search, setSearch] = useSearchParams();
   const queries = useQueryClient();
   const newest = useRef(document);
+  const saved = useRef(document);
   const version = useRef(loaded.version);
-  const isBusy = useRef(false);
-  const isWaiting = useRef(false);
+  const running = useRef<Promise<void> | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
   const take = useCallback(
     (next: LessonAnswer) => {
       version.current = next.version;
       newest.current = next.document;
+      saved.current = next.document;
       setDocument(next.document);
       setAnswer(next);
       queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
@@ -112,61 +115,78 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
     [queries, loaded.id],
   );
 
-  const save = useCallback(async () => {
-    if (isBusy.current) {
-      isWaiting.current = true;
-      return;
-    }
-    isBusy.current = true;
-    isWaiting.current = false;
-    setSaving(true);
+  /** @returns whether it was saved */
+  const sendNewest = useCallback(async (): Promise<boolean> => {
+    const sent = newest.current;
     try {
-      const saved = await ask<Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>>(
+      const body = { version: version.current, document: sent };
+      const answered = await ask<Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>>(
         'PUT',
         `/api/lessons/${loaded.id}`,
-        {
-          version: version.current,
-          document: newest.current,
-        },
+        body,
       );
-      version.current = saved.version;
+      version.current = answered.version;
+      saved.current = sent;
       setTrouble(null);
-      setAnswer((before) => ({ ...before, ...saved, scenes: { ...before.scenes, ...saved.scenes } }));
+      setAnswer((before) => ({ ...before, ...answered, scenes: { ...before.scenes, ...answered.scenes } }));
       queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
+      return true;
     } catch (error) {
       if (error instanceof Problem && error.status === 409) {
         version.current = Number(error.more.version);
         setConflict(error.more.document as LessonDocument);
-      } else {
-        setTrouble(sentence(error));
-        // A connection that is gone comes back: what was typed is still here and is sent again.
-        if (error instanceof Problem && (error.status === 0 || error.status >= 500))
-          timer.current = setTimeout(save, 4000);
-      }
-    } finally {
-      isBusy.current = false;
-      setSaving(false);
-      if (isWaiting.current) void save();
+      } else setTrouble(error instanceof Problem && error.status === 401 ? SIGNED_OUT : sentence(error));
+      // A connection that is gone comes back: what was typed is still here and is sent again.
+      if (error instanceof Problem && error.isPassing) timer.current = setTimeout(() => void save.current(), 4000);
+      return false;
     }
   }, [loaded.id, queries]);
 
-  const edit = useCallback(
-    (change: (document: LessonDocument) => void) => {
-      const next = structuredClone(newest.current);
-      change(next);
-      newest.current = next;
-      setDocument(next);
+  /** Saves until nothing is unsaved, or something stands in the way. */
+  const save = useRef<() => Promise<void>>(async () => undefined);
+  save.current = () => {
+    clearTimeout(timer.current);
+    running.current ??= (async () => {
       setSaving(true);
-      clearTimeout(timer.current);
-      timer.current = setTimeout(save, QUIET);
-    },
-    [save],
-  );
+      while (newest.current !== saved.current && (await sendNewest()));
+      setSaving(false);
+      running.current = null;
+    })();
+    return running.current;
+  };
+
+  useEffect(() => {
+    const isUnsaved = () => newest.current !== saved.current;
+    const leaving = (event: BeforeUnloadEvent) => {
+      if (!isUnsaved()) return;
+      void save.current();
+      event.preventDefault();
+    };
+    const hidden = () => {
+      if (window.document.visibilityState === 'hidden' && isUnsaved()) void save.current();
+    };
+    window.addEventListener('beforeunload', leaving);
+    window.document.addEventListener('visibilitychange', hidden);
+    return () => {
+      window.removeEventListener('beforeunload', leaving);
+      window.document.removeEventListener('visibilitychange', hidden);
+      if (isUnsaved()) void save.current();
+    };
+  }, []);
+
+  const edit = useCallback((change: (document: LessonDocument) => void) => {
+    const next = structuredClone(newest.current);
+    change(next);
+    newest.current = next;
+    setDocument(next);
+    setSaving(true);
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => void save.current(), QUIET);
+  }, []);
 
   const move = useCallback(
     async (way: 'undo' | 'redo') => {
-      clearTimeout(timer.current);
-      if (newest.current !== document || isSaving) await save();
+      await save.current();
       try {
         take(await ask<LessonAnswer>('POST', `/api/lessons/${loaded.id}/${way}`, { version: version.current }));
         setTrouble(null);
@@ -174,7 +194,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
         setTrouble(sentence(error));
       }
     },
-    [document, isSaving, loaded.id, save, take],
+    [loaded.id, take],
   );
 
   const refresh = useCallback(async () => {
@@ -183,9 +203,9 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   }, [loaded.id]);
 
   const settle = (choice: 'mine' | 'theirs') => {
-    if (choice === 'mine') void save();
-    else void ask<LessonAnswer>('GET', `/api/lessons/${loaded.id}`).then(take);
     setConflict(null);
+    // The other window’s version is saved already; mine is saved on top of it, and taken back when it is not wanted now.
+    void save.current().then(() => (choice === 'theirs' ? move('undo') : undefined));
   };
 
   const slides = useMemo(

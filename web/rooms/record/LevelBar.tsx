@@ -1,8 +1,16 @@
+import { clock } from '../../clock';
 import { Notice } from '../../ui/Notice';
 import type { Level } from './microphone';
 
+interface LevelBarProps {
+  level: Level;
+  isOn: boolean;
+  /** Seconds of the take at which the silence began; null while nothing is recorded. */
+  silentAt: number | null;
+}
+
 /** How loud the voice is, and what to do when it is too loud or not there. */
-export function LevelBar({ level, isOn }: { level: Level; isOn: boolean }) {
+export function LevelBar({ level, isOn, silentAt }: LevelBarProps) {
   // Loudness as the ear hears it: 60 dB over the length of the bar.
   const share = Math.max(0, Math.min(1, 1 + Math.log10(Math.max(level.peak, 0.001)) / 3));
   const isSilent = isOn && level.silent > 3;
@@ -34,7 +42,9 @@ export function LevelBar({ level, isOn }: { level: Level; isOn: boolean }) {
       {isSilent && (
         <div className="mt-2">
           <Notice tone="trouble">
-            The microphone is silent. Check its cable and its switch, then record this slide again.
+            {silentAt === null
+              ? 'The microphone is silent. Check its cable and its switch.'
+              : `The microphone went silent at ${clock(silentAt)}. Check its cable and its switch, then record this slide again.`}
           </Notice>
         </div>
       )}

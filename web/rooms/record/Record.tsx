@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { clock } from '../../clock';
 import { ask, send, sentence } from '../../request';
 import type { Stroke } from '../../stage/programme';
@@ -13,7 +13,7 @@ import { DrawingLayer, type Tool } from './DrawingLayer';
 import { InkTray } from './InkTray';
 import { LevelBar } from './LevelBar';
 import { openMicrophone, openPracticeVoice, type Source, useLevel } from './microphone';
-import { Outbox } from './outbox';
+import { outbox, type Sending } from './outbox';
 import { Recorder } from './Recorder';
 import { UnfinishedTakes } from './UnfinishedTakes';
 
@@ -25,8 +25,7 @@ const PRACTICE = 'practice';
 export function Record() {
   const desk = useDesk();
   const queries = useQueryClient();
-  const outbox = useMemo(() => new Outbox(), []);
-  const [waiting, setWaiting] = useState<{ pieces: number; trouble: string | null }>({ pieces: 0, trouble: null });
+  const [sending, setSending] = useState<Sending>({ pieces: 0, trouble: null });
   const [device, setDevice] = useState<string>('');
   const [source, setSource] = useState<Source | null>(null);
   const [state, setState] = useState<State>('idle');
@@ -51,7 +50,7 @@ export function Record() {
     : slide;
 
   useEffect(() => {
-    const stopTelling = outbox.onChange((pieces, said) => setWaiting({ pieces, trouble: said }));
+    const stopTelling = outbox.onChange(setSending);
     const stopFinished = outbox.onFinished(() => {
       void queries.invalidateQueries({ queryKey: ['takes', desk.id] });
       setTimeout(() => void desk.refresh(), 1500);
@@ -61,7 +60,7 @@ export function Record() {
       stopTelling();
       stopFinished();
     };
-  }, [outbox, queries, desk.id, desk.refresh]);
+  }, [queries, desk.id, desk.refresh]);
 
   useEffect(() => {
     const leaving = () => recorder.current?.flush();
@@ -73,6 +72,20 @@ export function Record() {
   }, []);
 
   useEffect(() => () => source?.close(), [source]);
+
+  useEffect(() => {
+    const track = source?.stream.getAudioTracks()[0];
+    const lost = () => {
+      const at = recorder.current ? ` at ${clock(recorder.current.now() / 1000)}` : '';
+      void end();
+      setSource(null);
+      setTrouble(
+        `The microphone went away${at}. What was said until then is kept. Plug it in, choose it again, and record this slide again.`,
+      );
+    };
+    track?.addEventListener('ended', lost);
+    return () => track?.removeEventListener('ended', lost);
+  });
 
   useEffect(() => {
     if (state === 'idle') return;
@@ -136,7 +149,7 @@ export function Record() {
       setElapsed(0);
       void say(slides.find((each) => each.id === id)?.steps[0]?.script ?? '');
     },
-    [source, outbox, desk.id, say, slides],
+    [source, desk.id, say, slides],
   );
 
   const end = useCallback(async () => {
@@ -311,10 +324,10 @@ export function Record() {
           </div>
         </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
-        {waiting.trouble && <Notice tone="trouble">{waiting.trouble}</Notice>}
+        {sending.trouble && <Notice tone="trouble">{sending.trouble}</Notice>}
         <UnfinishedTakes
           takes={(takes.data ?? []).filter((take) => take.state === 'recording' && take.id !== recorder.current?.id)}
-          isRecording={state !== 'idle'}
+          isBusy={state !== 'idle' || sending.pieces > 0}
           onSettled={() => void takes.refetch()}
         />
       </div>
@@ -349,7 +362,11 @@ export function Record() {
               </span>
               <span className="block text-[15px] text-quiet">of {clock(planned)} planned</span>
             </p>
-            <LevelBar level={level} isOn={state !== 'paused'} />
+            <LevelBar
+              level={level}
+              isOn={state !== 'paused'}
+              silentAt={state === 'recording' ? elapsed - level.silent : null}
+            />
             <div className="flex w-full flex-col gap-2">
               {state === 'idle' ? (
                 <p className="text-center text-[15px] text-quiet">
@@ -390,7 +407,7 @@ export function Record() {
             : ready === 1
               ? '1 take of this slide'
               : `${ready} takes of this slide`}
-          {waiting.pieces > 1 && <span className="block">{waiting.pieces} pieces still on their way</span>}
+          {sending.pieces > 1 && <span className="block">{sending.pieces} pieces still on their way</span>}
         </p>
       </aside>
     </main>

@@ -14,6 +14,7 @@ export class Recorder {
   private pending: TakeEvent[] = [];
   private sent = 0;
   private chain: Promise<void> = Promise.resolve();
+  private readonly stopped: Promise<void>;
 
   constructor(
     private readonly outbox: Outbox,
@@ -24,6 +25,10 @@ export class Recorder {
   ) {
     this.recorder = new MediaRecorder(stream, { mimeType: 'audio/webm;codecs=opus', audioBitsPerSecond: 64000 });
     this.recorder.ondataavailable = (event) => this.hand(event.data);
+    // It also stops by itself, when the microphone is taken away.
+    this.stopped = new Promise((resolve) => {
+      this.recorder.onstop = () => resolve();
+    });
   }
 
   start(): void {
@@ -55,12 +60,8 @@ export class Recorder {
   }
 
   async stop(): Promise<void> {
-    if (this.recorder.state === 'inactive') return;
-    const stopped = new Promise((resolve) => {
-      this.recorder.onstop = resolve;
-    });
-    this.recorder.stop();
-    await stopped;
+    if (this.recorder.state !== 'inactive') this.recorder.stop();
+    await this.stopped;
     for (const track of this.stream.getAudioTracks()) track.enabled = true;
     await this.chain;
     await this.outbox.end(this.id, this.sent);

@@ -4,21 +4,24 @@ import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import type { Take } from '../lesson/takes';
+import { outbox } from './outbox';
 
 interface UnfinishedTakesProps {
   takes: Take[];
-  isRecording: boolean;
+  /** While something is being recorded or sent, nothing is broken off. */
+  isBusy: boolean;
   onSettled: () => void;
 }
 
 /** Takes that were broken off: what arrived can be kept. */
-export function UnfinishedTakes({ takes, isRecording, onSettled }: UnfinishedTakesProps) {
+export function UnfinishedTakes({ takes, isBusy, onSettled }: UnfinishedTakesProps) {
   const desk = useDesk();
   const [trouble, setTrouble] = useState('');
-  if (isRecording || takes.length === 0) return null;
-  const run = async (work: () => Promise<unknown>) => {
+  if (isBusy || takes.length === 0) return null;
+  const run = async (take: Take, work: () => Promise<unknown>) => {
     try {
       await work();
+      await outbox.forget(take.id);
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
@@ -36,10 +39,10 @@ export function UnfinishedTakes({ takes, isRecording, onSettled }: UnfinishedTak
             A recording of “{title(take.slide)}” was broken off. About {Math.max(1, Math.round(take.pieces / 2))}{' '}
             seconds of it are safe.
           </p>
-          <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/finish`, {}))}>
+          <Button look="main" onClick={() => void run(take, () => ask('POST', `/api/takes/${take.id}/finish`, {}))}>
             Keep what was recorded
           </Button>
-          <Button onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>Throw it away</Button>
+          <Button onClick={() => void run(take, () => ask('DELETE', `/api/takes/${take.id}`))}>Throw it away</Button>
         </div>
       ))}
       {trouble}

@@ -1,5 +1,6 @@
 import type { TakeEvent } from '../../events.types';
 import { ask, Problem, send } from '../../request';
+import { RowStore } from './RowStore';
 
 /** One numbered chunk of a take, kept in the browser until the server has it. */
 interface Piece {
@@ -18,32 +19,38 @@ interface OutgoingTake {
   pieces: number | null;
 }
 
+/** How far the sending is, and what stands in its way. */
+export interface Sending {
+  pieces: number;
+  trouble: string | null;
+}
+
+/** Milliseconds before a failed sending is tried again. */
 const AGAIN = 1500;
 
+/** How often the server may refuse a piece before its take is set aside: one may be damaged on its way. */
+const REFUSALS = 3;
+
+const OUT_OF_REACH =
+  'The recording cannot reach the server. It is kept in this browser and sent as soon as the server answers.';
+const SIGNED_OUT =
+  'You are signed out. Sign in again in another tab: the recording is kept in this browser and sent then.';
+const NOT_LASTING = ' Keep this page open until then: this browser stores nothing.';
+
 /**
- * Sends recordings piece by piece and keeps each one in IndexedDB until it is acknowledged,
+ * Sends recordings piece by piece and keeps each one in the browser until it is acknowledged,
  * so that a dropped connection, a closed tab or a stopped server loses nothing that was handed over.
  */
 export class Outbox {
-  private database: Promise<IDBDatabase>;
+  private readonly rows = new RowStore('daybright-outbox', { pieces: ['take', 'number'], takes: 'id' });
   private isSending = false;
-  private forgotten = new Set<string>();
-  private listeners = new Set<(waiting: number, trouble: string | null) => void>();
-  private finished = new Set<(take: string) => void>();
+  private readonly forgotten = new Set<string>();
+  private readonly refusals = new Map<string, number>();
+  private refusal: string | null = null;
+  private readonly listeners = new Set<(sending: Sending) => void>();
+  private readonly finished = new Set<(take: string) => void>();
 
-  constructor() {
-    this.database = new Promise((resolve, reject) => {
-      const opening = indexedDB.open('daybright-outbox', 1);
-      opening.onupgradeneeded = () => {
-        opening.result.createObjectStore('pieces', { keyPath: ['take', 'number'] });
-        opening.result.createObjectStore('takes', { keyPath: 'id' });
-      };
-      opening.onsuccess = () => resolve(opening.result);
-      opening.onerror = () => reject(opening.error);
-    });
-  }
-
-  onChange(listener: (waiting: number, trouble: string | null) => void): () => void {
+  onChange(listener: (sending: Sending) => void): () => void {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
   }
@@ -54,63 +61,88 @@ export class Outbox {
   }
 
   async begin(take: OutgoingTake): Promise<void> {
-    await this.put('takes', take);
+    await this.rows.put('takes', take);
     void this.work();
   }
 
   async piece(piece: Piece): Promise<void> {
-    await this.put('pieces', piece);
+    await this.rows.put('pieces', piece);
     void this.work();
   }
 
   async end(take: string, pieces: number): Promise<void> {
-    const known = await this.get<OutgoingTake>('takes', take);
-    if (known) await this.put('takes', { ...known, pieces });
+    const known = await this.rows.get<OutgoingTake>('takes', take);
+    if (known) await this.rows.put('takes', { ...known, pieces });
     void this.work();
   }
 
-  /** Forgets a take that was thrown away. */
+  /** Forgets a take that was thrown away, or finished from elsewhere. */
   async forget(take: string): Promise<void> {
     this.forgotten.add(take);
     // What is on its way arrives first, so that nothing comes after the take is gone.
     while (this.isSending) await new Promise((resolve) => setTimeout(resolve, 30));
-    for (const piece of await this.all<Piece>('pieces'))
-      if (piece.take === take) await this.remove('pieces', [take, piece.number]);
-    await this.remove('takes', take);
+    for (const piece of await this.rows.all<Piece>('pieces'))
+      if (piece.take === take) await this.rows.remove('pieces', [take, piece.number]);
+    await this.rows.remove('takes', take);
   }
 
-  /** Sends what is there, oldest first; what cannot be sent is tried again. */
+  /** Sends what is there; what cannot be sent now is tried again. */
   async work(): Promise<void> {
     if (this.isSending) return;
     this.isSending = true;
     try {
-      for (;;) {
-        const takes = await this.all<OutgoingTake>('takes');
-        const pieces = await this.all<Piece>('pieces');
-        const next = pieces[0];
-        if (next) {
-          const take = takes.find((each) => each.id === next.take);
-          if (take && !this.forgotten.has(take.id)) await this.sendPiece(take, next);
-          await this.remove('pieces', [next.take, next.number]);
-        } else {
-          const ended = takes.find((each) => each.pieces !== null && !this.forgotten.has(each.id));
-          if (!ended) break;
-          await this.finish(ended);
-        }
-        this.tell((await this.all<Piece>('pieces')).length, null);
-      }
-      this.tell(0, null);
+      while (await this.sendNext()) await this.tell(null);
+      await this.tell(this.refusal);
     } catch (error) {
-      const waiting = (await this.all<Piece>('pieces')).length;
-      this.tell(
-        waiting,
-        'The recording cannot reach the server. It is kept in this browser and sent as soon as the server answers.',
-      );
+      await this.tell(this.obstacle(error));
       setTimeout(() => void this.work(), AGAIN);
-      if (!(error instanceof Problem)) console.error(error);
     } finally {
       this.isSending = false;
     }
+  }
+
+  /** @returns whether there was something to send */
+  private async sendNext(): Promise<boolean> {
+    const takes = await this.rows.all<OutgoingTake>('takes');
+    const pieces = await this.rows.all<Piece>('pieces');
+    for (const piece of pieces) {
+      const take = takes.find((each) => each.id === piece.take);
+      if (!take || this.forgotten.has(piece.take)) await this.rows.remove('pieces', [piece.take, piece.number]);
+      else if (!this.isRefused(take.id)) {
+        await this.unlessRefused(take.id, async () => {
+          await this.sendPiece(take, piece);
+          await this.rows.remove('pieces', [piece.take, piece.number]);
+        });
+        return true;
+      }
+    }
+    const ended = takes.find(
+      (each) => each.pieces !== null && !this.forgotten.has(each.id) && !this.isRefused(each.id),
+    );
+    if (!ended) return false;
+    await this.unlessRefused(ended.id, () => this.finish(ended));
+    return true;
+  }
+
+  private isRefused(take: string): boolean {
+    return (this.refusals.get(take) ?? 0) >= REFUSALS;
+  }
+
+  /** A take that the server refuses again and again is set aside until the page is loaded anew; others go on. */
+  private async unlessRefused(take: string, work: () => Promise<void>): Promise<void> {
+    try {
+      await work();
+      this.refusals.delete(take);
+    } catch (error) {
+      if (!(error instanceof Problem) || ![404, 413, 422].includes(error.status)) throw error;
+      this.refusals.set(take, (this.refusals.get(take) ?? 0) + 1);
+      this.refusal = `A recording was not taken: ${error.message} It stays in this browser.`;
+    }
+  }
+
+  private obstacle(error: unknown): string {
+    const isSignedOut = error instanceof Problem && error.status === 401;
+    return (isSignedOut ? SIGNED_OUT : OUT_OF_REACH) + (this.rows.isLasting ? '' : NOT_LASTING);
   }
 
   private async sendPiece(take: OutgoingTake, piece: Piece): Promise<void> {
@@ -120,15 +152,14 @@ export class Outbox {
     form.append('sound', new File([bytes], 'piece.webm', { type: 'audio/webm' }));
     form.append('sha256', Array.from(hash, (byte) => byte.toString(16).padStart(2, '0')).join(''));
     form.append('events', JSON.stringify(piece.events));
+    if (piece.number === 0) await this.announce(take);
     try {
-      if (piece.number === 0) await this.announce(take);
       await this.sendAsPut(`/api/takes/${take.id}/pieces/${piece.number}`, form);
     } catch (error) {
-      // The server does not know the take: it was thrown away, or this is the first word of it.
-      if (error instanceof Problem && error.status === 404) {
-        await this.announce(take);
-        await this.sendAsPut(`/api/takes/${take.id}/pieces/${piece.number}`, form);
-      } else throw error;
+      // The server does not know the take: this is the first word of it.
+      if (!(error instanceof Problem) || error.status !== 404) throw error;
+      await this.announce(take);
+      await this.sendAsPut(`/api/takes/${take.id}/pieces/${piece.number}`, form);
     }
   }
 
@@ -143,45 +174,16 @@ export class Outbox {
   }
 
   private async finish(take: OutgoingTake): Promise<void> {
-    try {
-      await ask('POST', `/api/takes/${take.id}/finish`, { pieces: take.pieces });
-    } catch (error) {
-      if (!(error instanceof Problem) || (error.status !== 404 && error.status !== 422)) throw error;
-    }
-    await this.remove('takes', take.id);
+    await ask('POST', `/api/takes/${take.id}/finish`, { pieces: take.pieces });
+    await this.rows.remove('takes', take.id);
     for (const listener of this.finished) listener(take.id);
   }
 
-  private tell(waiting: number, trouble: string | null): void {
-    for (const listener of this.listeners) listener(waiting, trouble);
-  }
-
-  private async request<Result>(
-    store: string,
-    mode: IDBTransactionMode,
-    work: (store: IDBObjectStore) => IDBRequest<Result>,
-  ): Promise<Result> {
-    const database = await this.database;
-    return new Promise((resolve, reject) => {
-      const asked = work(database.transaction(store, mode, { durability: 'strict' }).objectStore(store));
-      asked.onsuccess = () => resolve(asked.result);
-      asked.onerror = () => reject(asked.error);
-    });
-  }
-
-  private put(store: string, value: unknown) {
-    return this.request(store, 'readwrite', (each) => each.put(value));
-  }
-
-  private get<Value>(store: string, key: IDBValidKey): Promise<Value | undefined> {
-    return this.request(store, 'readonly', (each) => each.get(key));
-  }
-
-  private all<Value>(store: string): Promise<Value[]> {
-    return this.request(store, 'readonly', (each) => each.getAll());
-  }
-
-  private remove(store: string, key: IDBValidKey) {
-    return this.request(store, 'readwrite', (each) => each.delete(key));
+  private async tell(trouble: string | null): Promise<void> {
+    const pieces = (await this.rows.all<Piece>('pieces')).length;
+    for (const listener of this.listeners) listener({ pieces, trouble });
   }
 }
+
+/** One for all rooms: what an earlier visit left behind is sent as soon as a teacher signs in. */
+export const outbox = new Outbox();

@@ -3,6 +3,8 @@ import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { bytes } from '../../clock';
 import { ask, sentence } from '../../request';
+import { Preview } from '../../stage/Preview';
+import type { Programme } from '../../stage/programme';
 import { Stage } from '../../stage/Stage';
 import { Strip } from '../../stage/Strip';
 import { Button } from '../../ui/Button';
@@ -43,6 +45,8 @@ interface ShareAnswer {
     ready: boolean;
   }[];
   export: Export | null;
+  /** Bytes, about. */
+  archive: number;
   sizes: { sound: number; data: number } | null;
 }
 
@@ -181,14 +185,7 @@ export function Share() {
           <div className="mx-auto max-w-md rounded-md border border-[#8d8a7d] p-3">
             <p className="mb-2 font-semibold">{desk.document.title}</p>
             <Strip parts={desk.strip} small />
-            {desk.slide && desk.scenes[desk.slide.id] && (
-              <Stage
-                svg={desk.scenes[desk.slide.id]?.svg ?? ''}
-                steps={desk.slide.steps.map((step) => step.id)}
-                step={0}
-                label={desk.slide.title}
-              />
-            )}
+            {ready ? <Played release={ready.id} /> : <FirstSlide />}
             <p className="pt-2 text-[15px] text-quiet">{shares[0]?.instructions || 'Your instructions stand here.'}</p>
           </div>
         </section>
@@ -204,7 +201,8 @@ export function Share() {
               <span className="grow">
                 Lesson file
                 <span className="block text-[15px] text-quiet">
-                  The lesson, its pictures and its takes, to keep or to give to a colleague
+                  The lesson, its pictures and its takes, to keep or to give to a colleague, about{' '}
+                  {bytes(answer.data.archive)}
                 </span>
               </span>
               <a
@@ -220,6 +218,31 @@ export function Share() {
       </div>
     </main>
   );
+}
+
+/** The newest version, played as the class gets it. */
+function Played({ release }: { release: string }) {
+  const programme = useQuery({
+    queryKey: ['release', release],
+    queryFn: () => ask<Programme>('GET', `/api/releases/${release}`),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  if (programme.isError) return <Notice tone="trouble">{sentence(programme.error)}</Notice>;
+  return programme.data ? (
+    <Preview key={release} programme={programme.data} />
+  ) : (
+    <div className="aspect-video bg-sheet" />
+  );
+}
+
+/** Before anything is shared: the first slide, as it begins. */
+function FirstSlide() {
+  const desk = useDesk();
+  const slide = desk.document.parts.flatMap((part) => part.slides).find((each) => !each.side);
+  const scene = slide && desk.scenes[slide.id];
+  return scene ? (
+    <Stage svg={scene.svg} steps={slide.steps.map((step) => step.id)} step={0} label={slide.title} />
+  ) : null;
 }
 
 interface Given {

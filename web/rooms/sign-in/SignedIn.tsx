@@ -1,6 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { Navigate, Outlet } from 'react-router';
 import { ask } from '../../request';
+import { outbox } from '../record/outbox';
 
 export interface Teacher {
   name: string;
@@ -13,6 +15,9 @@ export function useTeacher() {
 
 export function SignedIn() {
   const teacher = useTeacher();
+  useEffect(() => {
+    if (teacher.isSuccess) void outbox.work();
+  }, [teacher.isSuccess]);
   if (teacher.isPending) return null;
   return teacher.isError ? <Navigate to="/sign-in" replace /> : <Outlet />;
 }

@@ -1,0 +1,26 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Lessons\ReleaseView;
+use App\Models\Release;
+use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** A release, played by its teacher just as the class gets it. */
+class ReleaseController
+{
+    public function show(Release $release): JsonResponse
+    {
+        abort_unless($release->state === 'ready', 404);
+
+        return new JsonResponse(ReleaseView::of($release, "/api/releases/{$release->id}", '/api/pictures'));
+    }
+
+    public function sound(Release $release, string $kind): BinaryFileResponse
+    {
+        abort_unless($release->state === 'ready', 404);
+
+        return ReleaseView::sound($release, $kind);
+    }
+}

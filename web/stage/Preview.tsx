@@ -1,0 +1,52 @@
+import { useEffect } from 'react';
+import { clock } from '../clock';
+import { Button } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+import { usePlayer } from './Player';
+import { ProgrammeStage } from './ProgrammeStage';
+import type { Programme } from './programme';
+
+interface PreviewProps {
+  programme: Programme;
+  onSlide?: (slide: string) => void;
+}
+
+/** A programme for the teacher to play: it stops at pause points, and goes on at once when told to. */
+export function Preview({ programme, onSlide }: PreviewProps) {
+  const player = usePlayer(programme, 0, true);
+  const here = programme.chapters.find((chapter) => player.at < chapter.until)?.slide;
+  useEffect(() => {
+    if (here && onSlide) onSlide(here);
+  }, [here, onSlide]);
+  return (
+    <div>
+      <div className="border border-rule">
+        <ProgrammeStage programme={programme} at={player.at} />
+      </div>
+      <div className="mt-2 flex items-center gap-3">
+        {player.waiting ? (
+          <Button look="main" onClick={player.goOn}>
+            Go on after the pause of {clock(player.waiting.seconds)}
+          </Button>
+        ) : (
+          <Button look="main" onClick={player.isPlaying ? player.pause : player.play}>
+            {player.isPlaying ? 'Stop' : 'Play'}
+          </Button>
+        )}
+        <input
+          type="range"
+          aria-label="Place in the recording"
+          min={0}
+          max={programme.length}
+          value={player.at}
+          onChange={(event) => player.seek(Number(event.target.value))}
+          className="h-10 grow accent-action"
+        />
+        <span className="tabular-nums">
+          {clock(player.at / 1000)} / {clock(programme.length / 1000)}
+        </span>
+      </div>
+      {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
+    </div>
+  );
+}
