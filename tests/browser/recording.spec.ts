@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import config from '../../playwright.config';
+import { endServer, startServer } from './server';
 import { openRoom, signIn } from './steps';
 
 const CLICKS = 'storage/playwright-clicks.wav';
@@ -135,6 +136,19 @@ test('a connection that drops loses nothing', async ({ page, context }) => {
   await context.setOffline(false);
   const take = await readyTake(page, lesson, before);
   expect(take.length / 48).toBeGreaterThan(lasted - 700);
+});
+
+test('a server that is killed in the middle of a take loses at most two seconds', async ({ page }) => {
+  const { lesson, before, begun } = await recordRecap(page);
+  await page.waitForTimeout(2000);
+  endServer('SIGKILL');
+  await page.waitForTimeout(2000);
+  await expect(page.getByText('The recording cannot reach the server')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  const lasted = Date.now() - begun;
+  await startServer();
+  const take = await readyTake(page, lesson, before);
+  expect(take.length / 48).toBeGreaterThan(lasted - 2000);
 });
 
 test('the practice voice, pausing and starting again', async ({ page }) => {

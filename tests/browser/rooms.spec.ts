@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { enterClass, openRoom, signIn } from './steps';
+import { enterClass, openRoom, saved, signIn } from './steps';
 
 async function findNothing(page: Page): Promise<void> {
   const result = await new AxeBuilder({ page }).analyze();
@@ -74,4 +74,65 @@ test('a change in another window is noticed and both versions can be gone on wit
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Subject')).toHaveValue(subject);
+});
+
+test('after a change in another window the version not chosen is one step of Redo away', async ({ page, context }) => {
+  await signIn(page);
+  await openRoom(page, 'The height of a flagpole', 'plan');
+  const other = await context.newPage();
+  await other.goto(page.url());
+  const theirs = `pages ${Date.now()}`;
+  await other.getByLabel('Book pages').fill(theirs);
+  await saved(other);
+  await page.getByLabel('Book pages').fill('my pages');
+  await page.getByRole('button', { name: /other window’s version/ }).click();
+  await expect(page.getByLabel('Book pages')).toHaveValue(theirs);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(page.getByLabel('Book pages')).toHaveValue('my pages');
+});
+
+test('what is typed just before the page is left is saved', async ({ page }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'The height of a flagpole', 'plan');
+  const pages = `pages ${Date.now()}`;
+  await page.getByLabel('Book pages').fill(pages);
+  await page.getByRole('link', { name: 'Daybright Lesson: all lessons' }).click();
+  await expect(page.getByRole('heading', { name: 'Your lessons', exact: true })).toBeVisible();
+  await expect
+    .poll(async () => (await (await page.request.get(`/api/lessons/${lesson}`)).json()).document.pages)
+    .toBe(pages);
+});
+
+test('a class is kept: names added, changed and taken out, a lesson deleted after asking', async ({ page }) => {
+  await signIn(page);
+  await page.getByRole('link', { name: 'Classes' }).click();
+  await page.getByLabel('Name of a new class').fill('5 Wren');
+  await page.getByRole('button', { name: 'Add the class' }).click();
+  const wren = page.getByRole('region', { name: '5 Wren' });
+  await wren.getByLabel('More first names, one a line').fill('Noor\nOmar');
+  await wren.getByRole('button', { name: 'Put them in the class' }).click();
+  await expect(wren.getByText('2 students are in the class.')).toBeVisible();
+  await wren.getByLabel('First name of Noor').fill('omar');
+  await page.keyboard.press('Enter');
+  await expect(wren.getByText(/“omar” is a name in this class already/)).toBeVisible();
+  await expect(wren.getByLabel('First name of Noor')).toHaveValue('Noor');
+  await wren.getByRole('button', { name: 'Take out Omar' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Keep it' }).click();
+  await wren.getByRole('button', { name: 'Take out Omar' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Take Omar out' }).click();
+  await expect(wren.getByRole('listitem')).toHaveCount(1);
+  await findNothing(page);
+  await wren.getByRole('button', { name: 'Delete the class' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Delete the class' }).click();
+  await expect(wren).toHaveCount(0);
+
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New lesson' }).click();
+  await page.getByLabel('Title').fill('To be deleted');
+  await page.getByRole('button', { name: 'Start planning' }).click();
+  await expect(page.getByRole('heading', { name: 'By the end, students can' })).toBeVisible();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Delete To be deleted' }).click();
+  await page.getByRole('alertdialog').getByRole('button', { name: 'Delete the lesson' }).click();
+  await expect(page.getByText('To be deleted')).toHaveCount(0);
 });

@@ -1,8 +1,10 @@
-import { execFileSync, spawn } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 
 const PORT = process.env.DAYBRIGHT_TEST_PORT ?? '8137';
 const DATA = 'storage/browser-tests';
+
+const PID = `${DATA}/server.pid`;
 
 /** Serves a demo of its own, with a speech file for the fake microphone. */
 export default async function serve(): Promise<() => void> {
@@ -11,25 +13,38 @@ export default async function serve(): Promise<() => void> {
   rmSync(DATA, { recursive: true, force: true });
   mkdirSync(DATA, { recursive: true });
   speech('storage/playwright-speech.wav');
+  await startServer();
+  return () => endServer('SIGTERM');
+}
+
+/** Starts the server on the data that is there, and waits until it answers. */
+export async function startServer(): Promise<void> {
   const server = spawn('bin/start', ['--port', PORT], {
     detached: true,
     stdio: 'ignore',
     env: { ...process.env, DAYBRIGHT_DATA: DATA },
   });
-  const stop = () => {
-    try {
-      process.kill(-(server.pid ?? 0), 'SIGTERM');
-    } catch {
-      // It has ended by itself.
-    }
-  };
+  writeFileSync(PID, String(server.pid));
   for (let tries = 0; tries < 600; tries++) {
-    if (await isUp()) return stop;
+    if (await isUp()) return;
     if (server.exitCode !== null) throw new Error('bin/start ended before it served anything.');
     await new Promise((resolve) => setTimeout(resolve, 300));
   }
-  stop();
+  endServer('SIGTERM');
   throw new Error('bin/start did not serve within three minutes.');
+}
+
+/** With SIGKILL nothing has time to tidy up: web server, queue worker and all. */
+export function endServer(signal: 'SIGTERM' | 'SIGKILL'): void {
+  const parent = Number(readFileSync(PID, 'utf8'));
+  const children = signal === 'SIGKILL' ? spawnSync('pgrep', ['-P', String(parent)], { encoding: 'utf8' }).stdout : '';
+  for (const group of [parent, ...children.split('\n').filter(Boolean).map(Number)]) {
+    try {
+      process.kill(-group, signal);
+    } catch {
+      // It has ended by itself.
+    }
+  }
 }
 
 async function isUp(): Promise<boolean> {

@@ -102,7 +102,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
         />
       </header>
       <main>
-        <div className="border border-rule">
+        <div className="mt-1 border border-rule">
           <ProgrammeStage programme={lesson} at={player.at} />
         </div>
         <p

@@ -20,16 +20,17 @@ export function Pause({ share, student, pause, answer, isLocked, onAnswer, onGoO
   const [left, setLeft] = useState(pause.seconds);
   const [hasHint, setHint] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
+  const sheet = useRef<HTMLElement>(null);
   useEffect(() => {
-    heading.current?.focus();
-    heading.current?.scrollIntoView({ block: 'nearest' });
+    heading.current?.focus({ preventScroll: true });
+    sheet.current?.scrollIntoView({ block: 'nearest' });
     const timer = setInterval(() => setLeft((before) => Math.max(0, before - 1)), 1000);
     return () => clearInterval(timer);
   }, []);
   const question = pause.question;
   const isDone = question === null || answer !== undefined;
   return (
-    <section className="mt-2 rounded border-2 border-action bg-sheet p-4" aria-label="Pause point">
+    <section ref={sheet} className="mt-2 rounded border-2 border-action bg-sheet p-4" aria-label="Pause point">
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 ref={heading} tabIndex={-1} className="text-lg text-action outline-none">
           Stop and try

@@ -105,7 +105,7 @@ class ClassroomController
     private static function refuseTwins(string $name, array $others): void
     {
         if (in_array(mb_strtolower($name), array_map(mb_strtolower(...), $others), true)) {
-            throw new DomainException("There is a {$name} in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.");
+            throw new DomainException("“{$name}” is a name in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.");
         }
     }
 

@@ -113,7 +113,7 @@ function StudentRow({ student, address, run }: { student: Student; address: stri
           action={`Take ${student.name} out`}
           onConfirm={() => void run(() => ask('DELETE', address), `${student.name} is no longer in the class.`)}
         >
-          <Button look="quiet" aria-label={`Take ${student.name} out`}>
+          <Button look="quiet" aria-label={`Take out ${student.name}`}>
             Take out
           </Button>
         </Confirm>

@@ -62,10 +62,10 @@ export function Edit() {
       <section aria-label="What is seen" className="min-w-0">
         <fieldset className="mb-3 flex gap-2">
           <legend className="sr-only">What to play</legend>
-          <Button aria-pressed={!isWhole} look={isWhole ? 'plain' : 'main'} onClick={() => setWhole(false)}>
+          <Button aria-pressed={!isWhole} className={pressed(!isWhole)} onClick={() => setWhole(false)}>
             This slide
           </Button>
-          <Button aria-pressed={isWhole} look={isWhole ? 'main' : 'plain'} onClick={() => setWhole(true)}>
+          <Button aria-pressed={isWhole} className={pressed(isWhole)} onClick={() => setWhole(true)}>
             The whole lesson
           </Button>
         </fieldset>
@@ -97,7 +97,7 @@ export function Edit() {
                   type="button"
                   aria-pressed={each.id === take?.id}
                   onClick={() => setOpened(each.id)}
-                  className={`min-h-11 rounded border px-3 py-1 text-left ${each.id === take?.id ? 'border-2 border-action bg-[#eef5f4]' : 'border-[#8d8a7d] bg-sheet'}`}
+                  className={`min-h-11 rounded border px-3 py-1 text-left bg-sheet border-[#8d8a7d] ${pressed(each.id === take?.id)}`}
                 >
                   Take {index + 1}, {clock(each.length / RATE)}
                   <span className="block text-[15px] text-quiet">
@@ -138,4 +138,9 @@ export function Edit() {
       </section>
     </main>
   );
+}
+
+/** Which of two is chosen, told apart from the one action that comes next. */
+function pressed(isPressed: boolean): string {
+  return isPressed ? 'border-2 border-action! bg-[#eef5f4]!' : '';
 }

@@ -44,6 +44,10 @@ function Frame() {
     return () => window.removeEventListener('keydown', keys);
   }, [desk]);
   const over = desk.timing.total - desk.document.minutes * 60;
+  const recorded = desk.strip
+    .flatMap((part) => part.slides)
+    .filter((slide) => !slide.side)
+    .reduce((sum, slide) => sum + (slide.recorded ?? 0), 0);
   return (
     <div className="flex min-h-screen flex-col">
       <header className="sticky top-0 z-20 border-b border-rule bg-paper px-6 pt-3">
@@ -75,8 +79,11 @@ function Frame() {
             target={desk.document.minutes * 60}
           />
           <p className={`shrink-0 pb-2 text-right text-[15px] ${over > 0 ? 'text-recording' : 'text-quiet'}`}>
-            <span className="block text-lg leading-tight">{clock(desk.timing.total)}</span>
-            of {clock(desk.document.minutes * 60)} planned
+            <span className="text-lg leading-tight">{clock(desk.timing.total)}</span> of{' '}
+            {clock(desk.document.minutes * 60)} planned
+            <span className="block text-quiet">
+              {recorded > 0 ? `${clock(recorded)} recorded` : 'nothing recorded yet'}
+            </span>
           </p>
         </div>
       </header>

@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import { newId, useDesk } from '../lesson/desk';
 import { addSlide, placeSlide } from '../lesson/slides';
+import { Lines, NumberField, TitleField } from './fields';
 
 /** One sheet of paper: what the lesson is for, and which slide serves which aim. */
 export function Plan() {
@@ -19,40 +20,70 @@ export function Plan() {
     });
   return (
     <main className="mx-auto w-full max-w-[84rem] px-6 py-6">
-      <section aria-label="The lesson" className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-4">
-        <TextField
-          label="Title"
-          value={document.title}
-          required
-          maxLength={200}
-          onChange={(event) => event.target.value && set('title', event.target.value)}
-        />
+      <section
+        aria-label="The lesson"
+        className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-[2fr_1fr_1fr_6rem_8rem]"
+      >
+        <TitleField value={document.title} onChange={(title) => set('title', title)} />
         <TextField
           label="Subject"
           value={document.subject ?? ''}
+          maxLength={100}
           onChange={(event) => set('subject', event.target.value)}
         />
         <TextField
           label="Class"
           value={document.className ?? ''}
+          maxLength={100}
           onChange={(event) => set('className', event.target.value)}
         />
-        <div className="grid grid-cols-2 gap-4">
-          <NumberField
-            label="Minutes"
-            value={document.minutes}
-            least={1}
-            most={90}
-            onChange={(value) => set('minutes', value)}
-          />
-          <NumberField
-            label="Words a minute"
-            value={document.pace ?? 130}
-            least={60}
-            most={240}
-            onChange={(value) => set('pace', value)}
-          />
-        </div>
+        <NumberField
+          label="Minutes"
+          value={document.minutes}
+          least={1}
+          most={90}
+          step={0.5}
+          onChange={(value) => set('minutes', value)}
+        />
+        <NumberField
+          label="Words a minute"
+          value={document.pace ?? 130}
+          least={60}
+          most={240}
+          step={1}
+          onChange={(value) => set('pace', value)}
+        />
+      </section>
+      <AimGrid />
+      <Around />
+    </main>
+  );
+}
+
+/** What stands around the lesson: when it is, what to have ready, what comes before and after. */
+function Around() {
+  const { document, edit } = useDesk();
+  const set = <Key extends keyof LessonDocument>(key: Key, value: LessonDocument[Key]) =>
+    edit((draft) => {
+      draft[key] = value;
+    });
+  return (
+    <section aria-labelledby="around" className="pt-10">
+      <h2 id="around" className="mb-4 text-xl">
+        Around the lesson
+      </h2>
+      <div className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-4">
+        <TextField
+          label="Date"
+          type="date"
+          value={document.date ?? ''}
+          onChange={(event) => set('date', event.target.value)}
+        />
+        <TextField
+          label="Book pages"
+          value={document.pages ?? ''}
+          onChange={(event) => set('pages', event.target.value)}
+        />
         <TextField
           label="Watch or read first"
           value={document.before ?? ''}
@@ -62,17 +93,6 @@ export function Plan() {
           label="What comes next"
           value={document.next ?? ''}
           onChange={(event) => set('next', event.target.value)}
-        />
-        <TextField
-          label="Book pages"
-          value={document.pages ?? ''}
-          onChange={(event) => set('pages', event.target.value)}
-        />
-        <TextField
-          label="Date"
-          type="date"
-          value={document.date ?? ''}
-          onChange={(event) => set('date', event.target.value)}
         />
         <div className="col-span-2">
           <Lines
@@ -88,62 +108,8 @@ export function Plan() {
             onChange={(values) => set('keyWords', values)}
           />
         </div>
-      </section>
-      <AimGrid />
-    </main>
-  );
-}
-
-function NumberField({
-  label,
-  value,
-  least,
-  most,
-  onChange,
-}: {
-  label: string;
-  value: number;
-  least: number;
-  most: number;
-  onChange: (value: number) => void;
-}) {
-  const [typed, setTyped] = useState(String(value));
-  const isRight = Number(typed) >= least && Number(typed) <= most;
-  return (
-    <TextField
-      label={label}
-      type="number"
-      min={least}
-      max={most}
-      step={label === 'Minutes' ? 0.5 : 1}
-      value={typed}
-      aria-invalid={!isRight}
-      hint={isRight ? undefined : `From ${least} to ${most}.`}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        const next = Number(event.target.value);
-        if (next >= least && next <= most) onChange(next);
-      }}
-    />
-  );
-}
-
-function Lines({ label, values, onChange }: { label: string; values: string[]; onChange: (values: string[]) => void }) {
-  const [typed, setTyped] = useState(values.join('\n'));
-  return (
-    <TextArea
-      label={label}
-      value={typed}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        onChange(
-          event.target.value
-            .split('\n')
-            .map((each) => each.trim())
-            .filter(Boolean),
-        );
-      }}
-    />
+      </div>
+    </section>
   );
 }
 
@@ -162,11 +128,11 @@ function AimGrid() {
         By the end, students can
       </h2>
       <div className="mt-3 overflow-x-auto">
-        <table className="w-full table-fixed border-collapse">
+        <table className="w-full min-w-[74rem] table-fixed border-collapse">
           <colgroup>
-            <col className="w-64" />
+            <col className="w-56" />
             {PARTS.map((part) => (
-              <col key={part.kind} className="w-34" />
+              <col key={part.kind} className="w-[7.6rem]" />
             ))}
           </colgroup>
           <thead>

@@ -184,7 +184,9 @@ export function Share() {
           </h2>
           <div className="mx-auto max-w-md rounded-md border border-[#8d8a7d] p-3">
             <p className="mb-2 font-semibold">{desk.document.title}</p>
-            <Strip parts={desk.strip} small />
+            <div className="mb-2">
+              <Strip parts={desk.strip} small />
+            </div>
             {ready ? <Played release={ready.id} /> : <FirstSlide />}
             <p className="pt-2 text-[15px] text-quiet">{shares[0]?.instructions || 'Your instructions stand here.'}</p>
           </div>

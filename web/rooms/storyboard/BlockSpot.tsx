@@ -1,4 +1,5 @@
 import { Popover } from 'radix-ui';
+import type { RefObject } from 'react';
 import type { BlockForm, BlockKind } from '../../blocks/BlockForm';
 import { FORMS } from '../../blocks/registry';
 import type { Block, Slide } from '../../lesson.types';
@@ -34,11 +35,13 @@ interface BlockSpotProps {
   scene: Scene;
   open: boolean;
   isSeen: boolean;
+  /** The slide on the page: the form opens beside it, so that every change can be watched. */
+  slideBox: RefObject<HTMLElement | null>;
   onOpen: (open: boolean) => void;
 }
 
 /** The place of a block on the slide: touched, it opens the block's form right there. */
-export function BlockSpot({ slide, block, scene, open, isSeen, onOpen }: BlockSpotProps) {
+export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen }: BlockSpotProps) {
   const kinds = useKinds();
   const label = kinds.data?.blocks.find((each) => each.name === block.kind)?.label ?? block.kind;
   const box = scene.boxes[block.id];
@@ -50,6 +53,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, onOpen }: BlockSp
   const [x, y, width, height] = box ?? [90, 780, 700, 80];
   return (
     <Popover.Root open={open} onOpenChange={onOpen}>
+      <Popover.Anchor virtualRef={slideBox as RefObject<HTMLElement>} />
       <Popover.Trigger asChild>
         <button
           type="button"
@@ -65,8 +69,8 @@ export function BlockSpot({ slide, block, scene, open, isSeen, onOpen }: BlockSp
           side="right"
           align="start"
           sideOffset={8}
-          collisionPadding={12}
-          className="z-30 max-h-[min(42rem,86vh)] w-[26rem] overflow-y-auto rounded-md border border-[#8d8a7d] bg-paper p-4 shadow-sm"
+          collisionPadding={{ top: 140, right: 12, bottom: 12, left: 12 }}
+          className="z-30 max-h-(--radix-popover-content-available-height) w-[26rem] overflow-y-auto rounded-md border border-[#8d8a7d] bg-paper p-4 shadow-sm"
           aria-label={label}
         >
           <h3 className="mb-3 text-lg">{label}</h3>
@@ -141,7 +145,7 @@ function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: S
           {pieces.map((piece) => (
             <Choice
               key={piece.name}
-              label={piece.label}
+              label={`${sentenceCase(piece.label)} at`}
               value={block.reveals[piece.name] ?? block.step}
               choices={steps}
               onChoose={(step) =>
@@ -160,6 +164,10 @@ function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: S
       )}
     </fieldset>
   );
+}
+
+function sentenceCase(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** Where the block stands, and its way off the slide. */

@@ -1,4 +1,4 @@
-import { type DragEvent, type Ref, useEffect, useState } from 'react';
+import { type DragEvent, type Ref, useEffect, useRef, useState } from 'react';
 import { bringInPicture } from '../../blocks/picture/PictureChoice';
 import { clock } from '../../clock';
 import type { Slide } from '../../lesson.types';
@@ -29,6 +29,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
   const [step, setStep] = useState(slide.steps.length - 1);
   const [open, setOpen] = useState<string | null>(null);
   const [trouble, setTrouble] = useState('');
+  const slideBox = useRef<HTMLDivElement>(null);
   const scene = desk.scenes[slide.id];
   const timing = desk.timing.slides[slide.id];
   const shown = Math.min(step, slide.steps.length - 1);
@@ -114,6 +115,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
         </div>
         {/* biome-ignore lint/a11y/noStaticElementInteractions: dropping a file has a keyboard way in the picture form */}
         <div
+          ref={slideBox}
           className={`rounded border ${isCurrent ? 'border-(--strong)' : 'border-rule'}`}
           onDragOver={(event) => event.preventDefault()}
           onDrop={drop}
@@ -131,6 +133,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
                   slide={slide}
                   block={block}
                   scene={scene}
+                  slideBox={slideBox}
                   open={open === block.id}
                   onOpen={(next) => setOpen(next ? block.id : null)}
                   isSeen={slide.steps.findIndex((each) => each.id === block.step) <= shown}

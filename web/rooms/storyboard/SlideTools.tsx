@@ -33,14 +33,14 @@ export function SlideTools({ slide, part, step, onAdded }: SlideToolsProps) {
       <AddBlock slide={slide} step={step} onAdded={onAdded} />
       <Popover.Root>
         <Popover.Trigger asChild>
-          <Button>Slide</Button>
+          <Button>Arrange</Button>
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content
             align="start"
             sideOffset={6}
             collisionPadding={12}
-            aria-label="Slide"
+            aria-label="Arrange the slide"
             className="z-30 flex w-80 flex-col gap-3 rounded-md border border-[#8d8a7d] bg-paper p-4"
           >
             <Choice
@@ -148,7 +148,9 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>
-        <Button look="main">Put on the slide</Button>
+        <Button look="main" disabled={!kinds.data}>
+          Put on the slide
+        </Button>
       </DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

@@ -1,0 +1,79 @@
+import { type Browser, expect, type Page, test } from '@playwright/test';
+import { enterClass } from './steps';
+
+test('pause points stop the student, and what was reached is there again later', async ({ browser, page }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await student.goto('/join/HERN6ABC');
+  await student.getByRole('button', { name: 'Kofi' }).click();
+  await student.getByLabel(/personal word/).fill('kites');
+  await student.getByRole('button', { name: 'Go in' }).click();
+  await student.getByRole('button', { name: /Shadows that move/ }).click();
+  // Seeking past a pause point stops at it.
+  await student.getByRole('button', { name: /Exit check: the day|Exit check: Exit check: the day/ }).click();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 15_000 });
+  await expect(student.getByRole('radio', { name: /at noon/ })).toBeVisible();
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(student.getByText('Write an answer first, even a guess.')).toBeVisible();
+  await student.getByRole('button', { name: 'Give me a hint' }).click();
+  await expect(student.getByText('When is the Sun highest?')).toBeVisible();
+  await student.getByRole('radio', { name: /just after sunrise/ }).check();
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(student.getByText('A low Sun makes a long shadow.')).toBeVisible();
+  await student.waitForTimeout(4500);
+  const place = await student.getByLabel('Place in the lesson').inputValue();
+  await student.reload();
+  await expect(student.getByLabel('Place in the lesson')).toBeVisible();
+  expect(Math.abs(Number(await student.getByLabel('Place in the lesson').inputValue()) - Number(place))).toBeLessThan(
+    3000,
+  );
+  await context.close();
+  // Without signing in no room opens.
+  await page.goto('/classes');
+  await expect(page.getByRole('heading', { name: 'Sign in to your lessons' })).toBeVisible();
+});
+
+/** Opens the recorded lesson on a phone, and goes to where its first question stops it. */
+async function atFirstQuestion(browser: Browser, name: string, word: string): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await enterClass(student, name, word);
+  await student.getByRole('button', { name: /Shadows that move/ }).click();
+  await student.getByRole('button', { name: /^Your turn: Now you: noon/ }).click();
+  await student.getByRole('button', { name: /^Exit check: Exit check: the day/ }).click();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 15_000 });
+  return student;
+}
+
+test('an answer given without a connection arrives later, and one half written outlives the page', async ({
+  browser,
+}) => {
+  const student = await atFirstQuestion(browser, 'Idris', 'birch');
+  await student.getByText('Read the lesson').click();
+  await expect(
+    student.getByText(/The next lines come when you have tried the question: When is the shadow/),
+  ).toBeVisible();
+  await expect(student.getByRole('button', { name: /At noon the Sun is highest/ })).toHaveCount(0);
+  await student.getByRole('radio', { name: /at noon/ }).check();
+  await student.context().setOffline(true);
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  await expect(student.getByText('The server cannot be reached')).toBeVisible();
+  await student.context().setOffline(false);
+  await expect(student.getByText('That is right.')).toBeVisible({ timeout: 15_000 });
+  await expect(student.getByRole('button', { name: /At noon the Sun is highest/ })).toHaveCount(1);
+
+  await student.getByRole('button', { name: 'Go on with the lesson' }).click();
+  await student.getByRole('button', { name: /^Exit check: Exit check: the day/ }).click();
+  await student.getByRole('button', { name: /^(Go on|Stop)$/ }).waitFor();
+  if (await student.getByRole('button', { name: 'Go on', exact: true }).isEnabled())
+    await student.getByRole('button', { name: 'Go on', exact: true }).click();
+  await expect(student.getByText('How long is the shadow at 4 o’clock?').first()).toBeVisible({ timeout: 15_000 });
+  await student.getByLabel('Your answer, with its unit').fill('41 c');
+  await student.waitForTimeout(4500);
+  await student.reload();
+  await student.getByRole('button', { name: 'Go on', exact: true }).click();
+  await expect(student.getByLabel('Your answer, with its unit')).toHaveValue('41 c', { timeout: 15_000 });
+  await student.context().close();
+});
