@@ -7,7 +7,6 @@ use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\SoundDesk;
 use App\Models\Take;
 use App\Recording\TakeStore;
-use Daybright\Recording\InvalidRecording;
 use Daybright\Recording\Silence;
 use Daybright\Recording\Stretch;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -77,20 +76,9 @@ class PrepareTake implements ShouldQueue
             'waveform' => $waveform->peaks,
             'cuts' => array_map(static fn (Stretch $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
         ]);
-        if (! self::isHeard($take)) {
+        if ($take->recorded()->secondsHeard() === 0.0) {
             $take->fill(['state' => 'failed', 'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.']);
         }
         $take->save();
-    }
-
-    private static function isHeard(Take $take): bool
-    {
-        try {
-            $take->recorded()->heard();
-
-            return true;
-        } catch (InvalidRecording) {
-            return false;
-        }
     }
 }

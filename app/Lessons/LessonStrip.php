@@ -4,8 +4,6 @@ namespace App\Lessons;
 
 use App\Models\Take;
 use Daybright\Lesson\Lesson;
-use Daybright\Recording\Clock;
-use Daybright\Recording\InvalidRecording;
 use Daybright\Timing\LessonTiming;
 use Illuminate\Support\Collection;
 
@@ -19,7 +17,7 @@ final class LessonStrip
     public function of(Lesson $lesson, Collection $takes): array
     {
         $timing = new LessonTiming($lesson);
-        $chosen = $takes->where('chosen', true)->where('state', 'ready')->keyBy('slide');
+        $chosen = self::chosen($takes);
         $parts = [];
         foreach ($lesson->parts as $part) {
             $slides = [];
@@ -30,7 +28,7 @@ final class LessonStrip
                     'title' => $slide->title,
                     'side' => $slide->side,
                     'planned' => round($timing->spoken($slide), 1),
-                    'recorded' => $take === null ? null : round(self::heard($take), 1),
+                    'recorded' => $take === null ? null : round($take->recorded()->secondsHeard(), 1),
                     'work' => $timing->work($slide),
                 ];
             }
@@ -40,12 +38,12 @@ final class LessonStrip
         return $parts;
     }
 
-    private static function heard(Take $take): float
+    /**
+     * @param  Collection<int, Take>  $takes
+     * @return Collection<string, Take> the take in the lesson, by slide
+     */
+    public static function chosen(Collection $takes): Collection
     {
-        try {
-            return Clock::milliseconds($take->recorded()->heard()->length()) / 1000;
-        } catch (InvalidRecording) {
-            return 0.0;
-        }
+        return $takes->where('chosen', true)->where('state', 'ready')->keyBy('slide');
     }
 }

@@ -35,6 +35,16 @@ final readonly class Take
         return Heard::of($this->length, [...$this->cuts, ...$this->pauses()]);
     }
 
+    /** @return float seconds that are heard; 0 when cuts and pauses leave nothing */
+    public function secondsHeard(): float
+    {
+        try {
+            return Clock::milliseconds($this->heard()->length()) / 1000;
+        } catch (InvalidRecording) {
+            return 0.0;
+        }
+    }
+
     /**
      * While the teacher paused nothing is heard.
      *

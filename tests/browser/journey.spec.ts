@@ -1,4 +1,4 @@
-import { execFileSync } from 'node:child_process';
+import { execFileSync, spawnSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { enterClass, saved, signIn } from './steps';
@@ -146,5 +146,27 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     const lesson = page.url().split('/')[4];
     const programme = await (await page.request.get(`/api/lessons/${lesson}/programme`)).json();
     expect(Math.abs(Number(seen.format.duration) - programme.full / 1000)).toBeLessThan(0.2);
+    // Before anything is drawn on it, and at the very end: the frames are the slides as they stand.
+    const [first, last] = Object.values(programme.slides) as { svg: string }[];
+    if (!first || !last) throw new Error('The programme shows no slides.');
+    expect(likeness(file, 0.2, first.svg)).toBeGreaterThan(32);
+    expect(likeness(file, programme.full / 1000 - 0.2, last.svg)).toBeGreaterThan(32);
+    expect(likeness(file, 0.2, last.svg)).toBeLessThan(28);
   });
 });
+
+/** How alike a frame of a video and a picture of a slide are: the peak signal-to-noise ratio of their light, in decibels. */
+function likeness(video: string, at: number, svg: string): number {
+  const picture = 'storage/playwright-scene';
+  writeFileSync(`${picture}.svg`, svg);
+  execFileSync('rsvg-convert', ['-w', '1280', '-h', '720', `${picture}.svg`, '-o', `${picture}.png`], {
+    env: { ...process.env, FONTCONFIG_FILE: 'fonts/fonts.conf' },
+  });
+  const compare = '[0:v]format=gray[frame];[1:v]format=gray[picture];[frame][picture]psnr';
+  const told = spawnSync(
+    'ffmpeg',
+    ['-ss', at.toFixed(3), '-i', video, '-i', `${picture}.png`, '-frames:v', '1', '-lavfi', compare, '-f', 'null', '-'],
+    { encoding: 'utf8' },
+  ).stderr;
+  return Number(told.match(/average:([\d.]+|inf)/)?.[1]?.replace('inf', '100'));
+}

@@ -11,10 +11,13 @@ use App\Lessons\LessonView;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
+use App\Models\Take;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
+use Daybright\Recording\Take as Recorded;
 use Daybright\Scene\SlidePainter;
+use Daybright\Timing\MeasuredPace;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -130,6 +133,8 @@ class LessonController
      */
     private function answer(Lesson $lesson, array $document, Document $read, array $scenes): JsonResponse
     {
+        $takes = $lesson->takes()->get();
+
         return new JsonResponse([
             'id' => $lesson->id,
             'series' => $lesson->series?->title,
@@ -138,7 +143,8 @@ class LessonController
             ...$this->view->history($lesson),
             'scenes' => $scenes ?: new \stdClass,
             'timing' => $this->view->timing($read),
-            'strip' => $this->strip->of($read, $lesson->takes()->get()),
+            'strip' => $this->strip->of($read, $takes),
+            'measuredPace' => MeasuredPace::of($read, LessonStrip::chosen($takes)->map(static fn (Take $take): Recorded => $take->recorded())->all()),
         ]);
     }
 

@@ -34,6 +34,7 @@ interface LessonAnswer {
   scenes: Record<string, Scene>;
   timing: Timing;
   strip: StripPart[];
+  measuredPace: number | null;
 }
 
 /** Everything a room needs of the lesson: what it is now, and the ways to change it. */
@@ -44,6 +45,8 @@ export interface Desk {
   scenes: Record<string, Scene>;
   timing: Timing;
   strip: StripPart[];
+  /** Words a minute in the recordings; null while too little is recorded. */
+  measuredPace: number | null;
   slide: Slide | undefined;
   part: PartKind | undefined;
   chooseSlide: (id: string) => void;
@@ -199,7 +202,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
 
   const refresh = useCallback(async () => {
     const next = await ask<LessonAnswer>('GET', `/api/lessons/${loaded.id}`);
-    setAnswer((before) => ({ ...before, strip: next.strip }));
+    setAnswer((before) => ({ ...before, strip: next.strip, measuredPace: next.measuredPace }));
   }, [loaded.id]);
 
   const settle = (choice: 'mine' | 'theirs') => {
@@ -226,6 +229,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
         scenes: answer.scenes,
         timing: answer.timing,
         strip,
+        measuredPace: answer.measuredPace,
         slide: here?.slide,
         part: here?.part,
         chooseSlide,

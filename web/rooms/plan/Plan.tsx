@@ -5,7 +5,7 @@ import type { LessonDocument } from '../../lesson.types';
 import { PARTS, type PartKind, partLabel } from '../../parts';
 import { PartSign } from '../../stage/PartSign';
 import { Button } from '../../ui/Button';
-import { TextArea, TextField } from '../../ui/Field';
+import { Choice, TextArea, TextField } from '../../ui/Field';
 import { newId, useDesk } from '../lesson/desk';
 import { addSlide, placeSlide } from '../lesson/slides';
 import { Lines, NumberField, TitleField } from './fields';
@@ -14,6 +14,7 @@ import { Lines, NumberField, TitleField } from './fields';
 export function Plan() {
   const desk = useDesk();
   const { document, edit } = desk;
+  const measured = desk.measuredPace === null ? null : Math.min(240, Math.max(60, desk.measuredPace));
   const set = <Key extends keyof LessonDocument>(key: Key, value: LessonDocument[Key]) =>
     edit((draft) => {
       draft[key] = value;
@@ -53,6 +54,14 @@ export function Plan() {
           step={1}
           onChange={(value) => set('pace', value)}
         />
+        {measured !== null && measured !== document.pace && (
+          <p className="col-span-full -mt-2 flex flex-wrap items-center justify-end gap-x-2 text-[15px] text-quiet">
+            In your recordings you speak {measured} words a minute.
+            <Button look="quiet" className="px-2! text-[15px]!" onClick={() => set('pace', measured)}>
+              Plan with {measured}
+            </Button>
+          </p>
+        )}
       </section>
       <AimGrid />
       <Around />
@@ -72,7 +81,7 @@ function Around() {
       <h2 id="around" className="mb-4 text-xl">
         Around the lesson
       </h2>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-4">
+      <div className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-5">
         <TextField
           label="Date"
           type="date"
@@ -94,7 +103,17 @@ function Around() {
           value={document.next ?? ''}
           onChange={(event) => set('next', event.target.value)}
         />
-        <div className="col-span-2">
+        <Choice
+          label="Letters on the slides"
+          value={document.typeface ?? 'lexend'}
+          choices={[
+            { value: 'lexend', label: 'Clear' },
+            { value: 'andika', label: 'For early reading: a and g as they are written' },
+          ]}
+          onChoose={(typeface) => set('typeface', typeface as LessonDocument['typeface'])}
+          className="max-w-full"
+        />
+        <div className="col-span-2 lg:col-span-3">
           <Lines
             label="Materials to have ready, one a line"
             values={document.materials ?? []}
