@@ -1,5 +1,6 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
+import { resolve } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { enterClass, saved, signIn } from './steps';
 
@@ -160,7 +161,7 @@ function likeness(video: string, at: number, svg: string): number {
   const picture = 'storage/playwright-scene';
   writeFileSync(`${picture}.svg`, svg);
   execFileSync('rsvg-convert', ['-w', '1280', '-h', '720', `${picture}.svg`, '-o', `${picture}.png`], {
-    env: { ...process.env, FONTCONFIG_FILE: 'fonts/fonts.conf' },
+    env: { ...process.env, FONTCONFIG_FILE: resolve('fonts/fonts.conf') },
   });
   const compare = '[0:v]format=gray[frame];[1:v]format=gray[picture];[frame][picture]psnr';
   const told = spawnSync(
