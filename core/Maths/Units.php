@@ -24,7 +24,7 @@ final class Units
         'mi' => [['mi', 'mile', 'miles'], ['length' => 1], '1609344/1000'],
         'ml' => [['ml', 'mL', 'millilitre', 'millilitres', 'milliliter', 'milliliters'], ['length' => 3], '1/1000000'],
         'cl' => [['cl', 'cL', 'centilitre', 'centilitres'], ['length' => 3], '1/100000'],
-        'l' => [['l', 'L', 'litre', 'litres', 'liter', 'liters'], ['length' => 3], '1/1000'],
+        'L' => [['l', 'L', 'litre', 'litres', 'liter', 'liters'], ['length' => 3], '1/1000'],
         'pt' => [['pint', 'pints'], ['length' => 3], '56826125/100000000000'],
         'ha' => [['ha', 'hectare', 'hectares'], ['length' => 2], '10000'],
         'mg' => [['mg', 'milligram', 'milligrams'], ['mass' => 1], '1/1000'],

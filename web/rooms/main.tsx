@@ -1,3 +1,4 @@
+import './nonce';
 import '../style.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';

@@ -71,7 +71,9 @@ final readonly class WorkedBlock implements BlockKind
                 $shapes = [...$shapes, ...$reason->shapes($beside ? $formulaWidth + 48 : 24, $beside ? $y + max(0.0, ($height - $reason->height()) / 2) : $y + $height)];
                 $height = $beside ? max($height, $reason->height()) : $height + $reason->height();
             }
-            $shapes[] = Shape::polyline([[6, $y + 4], [6, $y + max(20.0, $height - 4)]], Paint::outlined($room->setting->strong(), 4));
+            if (! $room->setting->centred) {
+                $shapes[] = Shape::polyline([[6, $y + 4], [6, $y + max(20.0, $height - 4)]], Paint::outlined($room->setting->strong(), 4));
+            }
             $pieces[$line->text('id')] = $shapes;
             $y += $height + self::GAP;
         }

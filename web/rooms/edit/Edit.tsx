@@ -7,6 +7,7 @@ import type { Programme } from '../../stage/programme';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
+import { RoomLink } from '../lesson/RoomLink';
 import { RATE, type Take } from '../lesson/takes';
 import { TakeEditor } from './TakeEditor';
 
@@ -50,9 +51,7 @@ export function Edit() {
     return (
       <main className="p-12 text-center">
         <p className="mb-4 text-lg">Nothing has been recorded yet.</p>
-        <a href="record" className="inline-flex min-h-10 items-center rounded bg-action px-4 text-white">
-          Go to the Record room
-        </a>
+        <RoomLink to="record">Go to the Record room</RoomLink>
       </main>
     );
   }

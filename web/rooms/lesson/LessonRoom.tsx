@@ -51,13 +51,15 @@ function Frame() {
   return (
     <div className="flex min-h-screen flex-col">
       <header className="sticky top-0 z-20 border-b border-rule bg-paper px-6 pt-3">
-        <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
-          <Link to="/" aria-label="Daybright Lesson: all lessons">
+        <div className="flex items-center gap-x-5">
+          <Link to="/" className="shrink-0" aria-label="Daybright Lesson: all lessons">
             <Wordmark />
           </Link>
-          <h1 className="min-w-0 truncate text-lg">{desk.document.title}</h1>
+          <h1 className="min-w-0 truncate text-lg" title={desk.document.title}>
+            {desk.document.title}
+          </h1>
           <Saved desk={desk} />
-          <nav aria-label="Rooms" className="ml-auto flex">
+          <nav aria-label="Rooms" className="ml-auto flex shrink-0">
             {ROOMS.map((room) => (
               <NavLink
                 key={room.to}
@@ -100,7 +102,7 @@ function Frame() {
 
 function Saved({ desk }: { desk: Desk }) {
   return (
-    <span className="flex items-center gap-1">
+    <span className="flex shrink-0 items-center gap-1">
       <Button look="quiet" onClick={desk.undo} disabled={!desk.canUndo} className="px-2!">
         Undo
       </Button>

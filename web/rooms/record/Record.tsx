@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
+import { RoomLink } from '../lesson/RoomLink';
 import type { Take } from '../lesson/takes';
 import { DrawingLayer, type Tool } from './DrawingLayer';
 import { InkTray } from './InkTray';
@@ -206,6 +207,15 @@ export function Record() {
     setStrokes((before) => before.filter((stroke) => stroke.slide !== shown?.id));
   };
 
+  // Another slide on the strip is another visit: what is being recorded ends with this one, and begins anew with that one.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only when the slide changes
+  useEffect(() => {
+    setStep(0);
+    setStrokes([]);
+    setVisiting(null);
+    if (slide && recorder.current && recorder.current.slide !== slide.id) void end().then(() => begin(slide.id));
+  }, [slide?.id]);
+
   const toggle = () => {
     if (state !== 'idle') void end();
     else if (slide) begin(slide.id);
@@ -215,13 +225,14 @@ export function Record() {
   keys.current = (event) => {
     const target = event.target instanceof HTMLElement ? event.target : null;
     if (event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, textarea, select')) return;
+    const key = event.key.toLowerCase();
     const isButton = target?.closest('button, a, summary') !== null;
     if (event.key === 'ArrowRight' || (event.key === ' ' && !isButton)) reveal();
     else if (event.key === 'ArrowDown' || (event.key === 'Enter' && !isButton)) void moveOn();
-    else if (event.key === 's' && source) toggle();
-    else if (event.key === 'p') pause();
-    else if (event.key === 'w') wipe();
-    else if (event.key === 'x') void throwAway();
+    else if (key === 's' && source) toggle();
+    else if (key === 'p') pause();
+    else if (key === 'w') wipe();
+    else if (key === 'x') void throwAway();
     else return;
     event.preventDefault();
   };
@@ -233,8 +244,9 @@ export function Record() {
 
   if (!slide || !shown) {
     return (
-      <main className="p-10 text-center">
-        <p>There is nothing to record yet. Make a slide in the Storyboard first.</p>
+      <main className="p-12 text-center">
+        <p className="mb-4 text-lg">There is nothing to record yet.</p>
+        <RoomLink to="storyboard">Go to the Storyboard</RoomLink>
       </main>
     );
   }

@@ -4,6 +4,7 @@ import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
+import { RoomLink } from '../lesson/RoomLink';
 
 interface Reply {
   id: string;
@@ -65,9 +66,7 @@ export function Replies() {
     return (
       <main className="p-12 text-center">
         <p className="mb-4 text-lg">No class has this lesson yet.</p>
-        <a href="share" className="inline-flex min-h-10 items-center rounded bg-action px-4 text-white">
-          Go to the Share room
-        </a>
+        <RoomLink to="share">Go to the Share room</RoomLink>
       </main>
     );
   }

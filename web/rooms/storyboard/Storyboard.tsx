@@ -9,7 +9,8 @@ import { SlideRow } from './SlideRow';
 /** Two columns, as film people write scripts: what is seen, and what is said. */
 export function Storyboard() {
   const desk = useDesk();
-  const findings = useFindings(desk.id).data?.findings ?? [];
+  const check = useFindings(desk.id);
+  const findings = check.data?.findings ?? [];
   const rows = useRef(new Map<string, HTMLElement>());
   const [focus, setFocus] = useState<{ block: string | null; step: string | null } | null>(null);
   const current = desk.slide?.id;
@@ -34,16 +35,22 @@ export function Storyboard() {
     desk.chooseSlide(id.current);
   };
 
+  if (!desk.slide) {
+    return (
+      <main className="p-12 text-center">
+        <p className="mb-4 text-lg">A lesson is told slide by slide. Begin with the first.</p>
+        <Button look="main" onClick={add}>
+          Add a slide
+        </Button>
+      </main>
+    );
+  }
   return (
     <main className="mx-auto w-full max-w-[96rem] grow px-6 pb-24">
       <div className="flex flex-wrap items-start gap-4 py-3">
-        <ReadyCheck findings={findings} onChoose={goTo} />
-        <Button
-          look={desk.document.parts.every((part) => part.slides.length === 0) ? 'main' : 'plain'}
-          onClick={add}
-          className="ml-auto"
-        >
-          Add a slide {desk.slide ? 'after this one' : ''}
+        {check.data && <ReadyCheck findings={findings} onChoose={goTo} />}
+        <Button onClick={add} className="ml-auto">
+          Add a slide after this one
         </Button>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-[15px] text-quiet">
