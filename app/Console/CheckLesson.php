@@ -7,30 +7,26 @@ use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Scene\SlidePainter;
 use DomainException;
-use Illuminate\Console\Command;
 
 /** The ready check from the shell. */
-class CheckLesson extends Command
+class CheckLesson extends LessonCommand
 {
-    use FindsLesson;
-
     protected $signature = 'lesson:check {lesson? : id or title; without it a lesson document is read from standard input}';
 
     protected $description = 'Check a lesson and write its findings as JSON';
 
     public function handle(SlidePainter $painter, LessonSchema $schema): int
     {
-        try {
-            $name = $this->argument('lesson');
-            $document = is_string($name) ? $this->lesson($name)->document() : json_decode((string) stream_get_contents(STDIN), true);
-            $findings = (new ReadyCheck($painter))->of($schema->check(is_array($document) ? $document : throw new DomainException('What was read is not a lesson document.')));
-        } catch (DomainException $error) {
-            $this->output->writeln((string) json_encode(['error' => $error->getMessage()], JSON_UNESCAPED_UNICODE));
-
-            return self::FAILURE;
-        }
+        $name = $this->argument('lesson');
+        $document = is_string($name) ? $this->lesson($name)->document() : json_decode((string) stream_get_contents(STDIN), true);
+        $findings = (new ReadyCheck($painter))->of($schema->check(is_array($document) ? $document : throw new DomainException('What was read is not a lesson document.')));
         $this->output->writeln((string) json_encode(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT));
 
         return self::SUCCESS;
+    }
+
+    protected function tellTrouble(string $sentence): void
+    {
+        $this->output->writeln((string) json_encode(['error' => $sentence], JSON_UNESCAPED_UNICODE));
     }
 }

@@ -5,10 +5,9 @@ namespace App\Console;
 use App\Lessons\LessonArchive;
 use App\Models\User;
 use DomainException;
-use Illuminate\Console\Command;
 
 /** A lesson in from a file. */
-class ImportLesson extends Command
+class ImportLesson extends LessonCommand
 {
     protected $signature = 'lesson:import {file : the archive} {--for= : the teacher’s sign-in address}';
 
@@ -18,17 +17,9 @@ class ImportLesson extends Command
     {
         $user = User::query()->where('email', (string) $this->option('for'))->first();
         if ($user === null) {
-            $this->error('Say for whom: --for=address of a teacher.');
-
-            return self::FAILURE;
+            throw new DomainException('Say for whom: --for=address of a teacher.');
         }
-        try {
-            $this->line($archive->import($user, (string) $this->argument('file'))->id);
-        } catch (DomainException $error) {
-            $this->error($error->getMessage());
-
-            return self::FAILURE;
-        }
+        $this->line($archive->import($user, (string) $this->argument('file'))->id);
 
         return self::SUCCESS;
     }

@@ -5,25 +5,17 @@ namespace App\Console;
 use App\Adapters\Video\VideoMaker;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
-use Illuminate\Console\Command;
 
 /** The video of a lesson from the shell: of its newest release, or of a new one. */
-class MakeLessonVideo extends Command
+class MakeLessonVideo extends LessonCommand
 {
-    use FindsLesson;
-
     protected $signature = 'lesson:video {lesson : id or title} {--to= : the MP4 file to write; captions go beside it}';
 
     protected $description = 'Make the MP4 of a lesson’s newest release';
 
     public function handle(VideoMaker $maker, ReleaseStore $releases): int
     {
-        $to = (string) $this->option('to');
-        if ($to === '' || ! is_dir(dirname($to))) {
-            $this->error('Say where to write the video, in a folder that exists: --to=lesson.mp4');
-
-            return self::FAILURE;
-        }
+        $to = $this->target('lesson.mp4');
         $lesson = $this->lesson((string) $this->argument('lesson'));
         $release = $lesson->releases()->where('state', 'ready')->get()->last();
         if ($release === null) {

@@ -151,6 +151,23 @@ test('a server that is killed in the middle of a take loses at most two seconds'
   expect(take.length / 48).toBeGreaterThan(lasted - 2000);
 });
 
+test('another slide on the strip is another take', async ({ page }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=recap');
+  const before = await takes(page, lesson);
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.locator('body').press('s');
+  await page.waitForTimeout(1500);
+  await page.getByRole('button', { name: /^Aims: By the end you can/ }).click();
+  await expect(page.getByText('Step 1 of 3')).toBeVisible();
+  await page.waitForTimeout(1500);
+  await page.locator('body').press('S');
+  const made = async () =>
+    (await takes(page, lesson)).filter((take) => !before.some((each) => each.id === take.id) && take.state === 'ready');
+  await expect.poll(async () => (await made()).length, { timeout: 20_000 }).toBe(2);
+  expect((await made()).map((take) => take.slide)).toEqual(['recap', 'aims-today']);
+});
+
 test('the practice voice, pausing and starting again', async ({ page }) => {
   await signIn(page);
   const lesson = await openRoom(page, 'Shadows that move', 'record?slide=recap');

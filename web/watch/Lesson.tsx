@@ -76,7 +76,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
   const took = (block: string, answer: GivenAnswer) => setAnswers((before) => ({ ...before, [block]: answer }));
 
   return (
-    <div className="mx-auto max-w-5xl px-3 pb-16 sm:px-5">
+    <div className="mx-auto max-w-5xl px-3 pb-16 sm:max-w-[min(64rem,calc((100dvh-17rem)*16/9))] sm:px-5">
       <header>
         <div className="flex items-center gap-3 py-2">
           <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
@@ -106,7 +106,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           <ProgrammeStage programme={lesson} at={player.at} />
         </div>
         <p
-          className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base whitespace-pre-line text-white sm:text-lg"
+          className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
           aria-hidden={!caption}
         >
           {caption}

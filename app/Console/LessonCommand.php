@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Console;
+
+use App\Models\Lesson;
+use DomainException;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A command about a lesson: what cannot be done is said in a sentence. */
+abstract class LessonCommand extends Command
+{
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            return parent::execute($input, $output);
+        } catch (DomainException $error) {
+            $this->tellTrouble($error->getMessage());
+
+            return self::FAILURE;
+        }
+    }
+
+    protected function tellTrouble(string $sentence): void
+    {
+        $this->error($sentence);
+    }
+
+    /** The lesson with an id or, if only one has it, a title. */
+    protected function lesson(string $name): Lesson
+    {
+        $found = Lesson::query()->whereKey($name)->orWhere('title', $name)->get();
+
+        return match ($found->count()) {
+            1 => $found->first(),
+            0 => throw new DomainException("There is no lesson with the id or title “{$name}”."),
+            default => throw new DomainException("Several lessons are called “{$name}”. Give the id: ".$found->pluck('id')->implode(', ')),
+        };
+    }
+
+    /** The file to write, from the option “to”. */
+    protected function target(string $example): string
+    {
+        $to = (string) $this->option('to');
+
+        return $to !== '' && is_dir(dirname($to)) && ! is_dir($to) ? $to : throw new DomainException("Say which file to write, in a folder that exists: --to={$example}");
+    }
+}
