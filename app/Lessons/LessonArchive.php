@@ -143,11 +143,7 @@ final class LessonArchive
         for ($number = 1; $zip->locateName("takes/{$number}/take.json") !== false; $number++) {
             $fields = $this->decoded($zip, "takes/{$number}/take.json");
             $this->checkTake($fields, $document, $number);
-            $sound = Files::temporary('flac');
-            $source = $zip->getStream("takes/{$number}/sound.flac");
-            if ($source === false || file_put_contents($sound, $source) === 0) {
-                throw new DomainException("The sound of take {$number} is missing from the archive. Fetch the archive again.");
-            }
+            $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException("The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.");
             try {
                 $length = SoundDesk::length($sound);
             } catch (ProgramFailed) {
@@ -160,6 +156,22 @@ final class LessonArchive
         }
 
         return $takes;
+    }
+
+    /** No more is written than the archive says it holds: an entry may swell without end. */
+    private function unpacked(ZipArchive $zip, string $name): ?string
+    {
+        $size = $zip->statName($name)['size'] ?? 0;
+        $source = $zip->getStream($name);
+        if ($source === false || $size === 0) {
+            return null;
+        }
+        $file = Files::temporary('flac');
+        $target = fopen($file, 'wb');
+        $written = stream_copy_to_stream($source, $target, $size + 1);
+        fclose($target);
+
+        return $written === $size ? $file : null;
     }
 
     /** @param  array<mixed>  $fields */

@@ -14,9 +14,15 @@ final class SvgCleaner
 {
     private const ELEMENTS = ['svg', 'g', 'defs', 'title', 'desc', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'text', 'tspan', 'lineargradient', 'radialgradient', 'stop', 'clippath', 'symbol', 'use'];
 
-    private const ATTRIBUTES = ['id', 'd', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'dx', 'dy', 'width', 'height', 'viewbox', 'points', 'transform', 'fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'offset', 'stop-color', 'stop-opacity', 'gradientunits', 'gradienttransform', 'clip-path', 'clip-rule', 'preserveaspectratio', 'version'];
+    private const ATTRIBUTES = ['id', 'd', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'dx', 'dy', 'width', 'height', 'viewbox', 'points', 'transform', 'fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'offset', 'stop-color', 'stop-opacity', 'gradientunits', 'gradienttransform', 'clip-path', 'clip-rule', 'preserveaspectratio', 'version', 'display', 'visibility'];
+
+    /** Those of them that a style sheet may set. */
+    private const PROPERTIES = ['fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'stop-color', 'stop-opacity', 'clip-path', 'clip-rule', 'display', 'visibility'];
 
     private const MOST_ELEMENTS = 20000;
+
+    /** Elements to be drawn, each “use” counted as what it repeats. */
+    private const MOST_DRAWN = 60000;
 
     /** @throws DomainException when it is not an SVG picture */
     public static function clean(string $svg): string
@@ -30,15 +36,37 @@ final class SvgCleaner
         libxml_clear_errors();
         libxml_use_internal_errors($before);
         $root = $document->documentElement;
-        if (! $read || $root === null || strtolower($root->localName ?? '') !== 'svg') {
+        // A document type that could not be taken off may define anything.
+        if (! $read || $document->doctype !== null || $root === null || strtolower($root->localName ?? '') !== 'svg') {
             throw new DomainException('This file is not an SVG picture that can be read. Save it again as “plain SVG” or choose a PNG.');
         }
         if ($document->getElementsByTagName('*')->length > self::MOST_ELEMENTS) {
             throw new DomainException('This SVG picture has too many parts. Save it as a PNG instead.');
         }
+        SvgStyles::inline($document, self::PROPERTIES);
         self::cleanElement($root);
+        self::refuseSwelling($document);
 
         return (string) $document->saveXML($root);
+    }
+
+    /** A “use” that repeats what repeats other things can swell without end; so can very many of them. */
+    private static function refuseSwelling(DOMDocument $document): void
+    {
+        $sizes = [];
+        foreach ($document->getElementsByTagName('*') as $element) {
+            if ($element->hasAttribute('id')) {
+                $uses = $element->getElementsByTagName('use')->length + ($element->localName === 'use' ? 1 : 0);
+                $sizes['#'.$element->getAttribute('id')] = $uses > 0 ? PHP_INT_MAX : $element->getElementsByTagName('*')->length + 1;
+            }
+        }
+        $drawn = $document->getElementsByTagName('*')->length;
+        foreach ($document->getElementsByTagName('use') as $use) {
+            $drawn += min(self::MOST_DRAWN, $sizes[$use->getAttribute('xlink:href') ?: $use->getAttribute('href')] ?? 0);
+        }
+        if ($drawn > self::MOST_DRAWN) {
+            throw new DomainException('This SVG picture repeats too many parts. Save it as a PNG instead.');
+        }
     }
 
     private static function cleanElement(DOMElement $element): void

@@ -52,6 +52,29 @@ final class FormatTest extends TestCase
         SvgCleaner::clean('<html></html>');
     }
 
+    public function test_styles_of_drawing_programs_become_plain_attributes(): void
+    {
+        $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><style>/* made */ .st0, .st1 { fill: #ff0000; } .st1{stroke:blue !important} rect > a { fill: green }</style>'
+            .'<rect class="st0" width="1" height="1"/><rect class="st1" fill="black" width="2" height="2"/><rect class="st0" style="fill:#00ff00;stroke:url(https://elsewhere.example);behavior:x" width="3" height="3"/></svg>');
+        self::assertSame(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><rect width="1" height="1" fill="#ff0000"/><rect fill="#ff0000" width="2" height="2" stroke="blue"/><rect width="3" height="3" fill="#00ff00"/></svg>',
+            $clean,
+        );
+    }
+
+    public function test_a_drawing_that_repeats_itself_without_end_is_refused(): void
+    {
+        $groups = '<g id="g0"><rect width="1" height="1"/></g>';
+        for ($level = 1; $level <= 30; $level++) {
+            $groups .= sprintf('<g id="g%d"><use xlink:href="#g%d"/><use xlink:href="#g%d"/></g>', $level, $level - 1, $level - 1);
+        }
+        $once = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"><g id="leaf"><rect width="1" height="1"/></g><use xlink:href="#leaf"/><use href="#leaf"/></svg>');
+        self::assertSame(2, substr_count($once, '<use'));
+        $this->expectException(DomainException::class);
+        $this->expectExceptionMessage('repeats too many parts');
+        SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">'.$groups.'</svg>');
+    }
+
     public function test_captions_are_written_as_webvtt(): void
     {
         $vtt = WebVtt::write([new Cue(0, 1583.4, "Good morning,\nclass."), new Cue(3_661_001, 3_662_000, 'a < b & c --> d')]);
