@@ -2,7 +2,8 @@
 
 declare(strict_types=1);
 
-// Reads the advance widths of the shipped fonts and writes them to fonts/metrics.php. Run after a font changes:
+// Reads the advance widths of the shipped fonts and writes them to fonts/metrics.php. A letter that a face does not have is
+// taken from the other one (“otherwise”), by every renderer and in the measures alike. Run after a font changes:
 // php fonts/measure.php
 
 use FontLib\Font;
@@ -37,19 +38,9 @@ $measure = static function (string $file) use ($ranges): array {
 
 $measured = [];
 foreach ($faces as $key => $face) {
-    $other = $faces[$face['otherwise']];
+    $measured[$key]['otherwise'] = $face['otherwise'];
     foreach (['regular', 'bold'] as $cut) {
-        $own = $measure($face[$cut]);
-        // A letter that the face does not have is taken from the other one, by every renderer and so here too.
-        $widths = $own['widths'] + $measure($other[$cut])['widths'];
-        ksort($widths);
-        $measured[$key][$cut] = [
-            'family' => $face['family'].', '.$other['family'],
-            'weight' => $cut === 'bold' ? $face['boldWeight'] : 400,
-            'ascent' => $own['ascent'],
-            'descent' => $own['descent'],
-            'widths' => $widths,
-        ];
+        $measured[$key][$cut] = ['family' => $face['family'], 'weight' => $cut === 'bold' ? $face['boldWeight'] : 400, ...$measure($face[$cut])];
     }
 }
 

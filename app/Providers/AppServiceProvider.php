@@ -12,7 +12,6 @@ use App\Models\Series;
 use App\Models\Share;
 use App\Models\Take;
 use App\Models\User;
-use Daybright\Scene\FontFace;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\SlidePainter;
 use Daybright\Scene\Typeface;
@@ -29,7 +28,7 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
-        $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(self::typefaces(), $this->app->make(FormulaSetter::class)));
+        $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), $this->app->make(FormulaSetter::class)));
     }
 
     public function boot(): void
@@ -49,14 +48,5 @@ class AppServiceProvider extends ServiceProvider
         // A class behind one school address joins at once; a guesser of codes does not get far.
         RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(90)->by((string) $request->ip()));
         RateLimiter::for('word', static fn (Request $request): Limit => Limit::perMinute(8)->by($request->ip().' '.$request->input('student')));
-    }
-
-    /** @return array<string, Typeface> */
-    private static function typefaces(): array
-    {
-        return array_map(
-            static fn (array $face): Typeface => new Typeface(FontFace::from($face['regular']), FontFace::from($face['bold'])),
-            require base_path('fonts/metrics.php'),
-        );
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Daybright\Scene;
 
-/** One cut of a shipped font, with the advance widths of its letters. */
+/**
+ * One cut of a shipped font, with the advance widths of its letters.
+ *
+ * @phpstan-type FaceMetrics array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}
+ */
 final readonly class FontFace
 {
     /** Used for letters that the font lacks, in thousandths of the size. */
@@ -20,11 +24,14 @@ final readonly class FontFace
     ) {
     }
 
-    /** @param  array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}  $metrics */
-    public static function from(array $metrics): self
+    /**
+     * @param  FaceMetrics  $metrics
+     * @param  FaceMetrics  $otherwise of the face that gives the letters this one lacks
+     */
+    public static function from(array $metrics, array $otherwise): self
     {
         // The line box of some fonts leaves room for stacked accents; slides need the letters' own height.
-        return new self($metrics['family'], $metrics['weight'], min($metrics['ascent'], 1000) / 1000, min($metrics['descent'], 280) / 1000, $metrics['widths']);
+        return new self($metrics['family'].', '.$otherwise['family'], $metrics['weight'], min($metrics['ascent'], 1000) / 1000, min($metrics['descent'], 280) / 1000, $metrics['widths'] + $otherwise['widths']);
     }
 
     /** @return float in slide units */

@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { bytes, clock, spokenTime } from '../../web/clock';
-import type { LessonDocument } from '../../web/lesson.types';
-import { addSlide, deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../../web/rooms/lesson/slides';
 import { type Programme, pictureAt, pointerAt, strokesAt } from '../../web/stage/programme';
 
 const programme = {
@@ -43,44 +41,5 @@ describe('times and sizes in words', () => {
     expect(spokenTime(61)).toBe('1 minute 1 second');
     expect(spokenTime(0)).toBe('0 seconds');
     expect(bytes(3_430_813)).toBe('3.4 MB');
-  });
-});
-
-describe('the order of slides', () => {
-  const lesson = (): LessonDocument =>
-    ({
-      parts: [
-        { id: 'p1', kind: 'opening', slides: [] },
-        { id: 'p2', kind: 'explain', slides: [] },
-      ],
-    }) as unknown as LessonDocument;
-  const order = (document: LessonDocument) => document.parts.map((part) => part.slides.map((slide) => slide.id));
-
-  it('moves over the edge of a part into the next one', () => {
-    const document = lesson();
-    const first = addSlide(document, 'opening', null);
-    const second = addSlide(document, 'opening', first);
-    moveSlide(document, second, 1);
-    expect(order(document)).toEqual([[first], [second]]);
-    moveSlide(document, first, -1);
-    expect(order(document)).toEqual([[first], [second]]);
-    placeSlide(document, first, 'explain', second);
-    expect(order(document)).toEqual([[], [first, second]]);
-  });
-  it('copies a slide with ids of its own', () => {
-    const document = lesson();
-    const id = addSlide(document, 'opening', null);
-    const slide = document.parts[0]?.slides[0];
-    if (!slide) throw new Error('no slide');
-    const step = slide.steps[0]?.id ?? '';
-    slide.blocks.push({ id: 'b', kind: 'text', region: 'main', step, reveals: { main: step }, content: { text: 'x' } });
-    const copy = duplicateSlide(document, id);
-    const copied = document.parts[0]?.slides[1];
-    expect(copied?.id).toBe(copy);
-    expect(copied?.blocks[0]?.id).not.toBe('b');
-    expect(copied?.blocks[0]?.step).toBe(copied?.steps[0]?.id);
-    expect(copied?.blocks[0]?.reveals.main).toBe(copied?.steps[0]?.id);
-    deleteSlide(document, id);
-    expect(order(document)).toEqual([[copy], []]);
   });
 });

@@ -1,5 +1,6 @@
 import { type FormEvent, useEffect, useState } from 'react';
-import { ask, sentence } from '../request';
+import { ask } from '../request';
+import { useTrouble } from '../trouble';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Notice } from '../ui/Notice';
@@ -15,15 +16,7 @@ export function Join({ code, onEntered }: { code: string; onEntered: () => void 
   const [typed, setTyped] = useState(code);
   const [joined, setJoined] = useState<JoinedClass | null>(null);
   const [student, setStudent] = useState<JoinedClass['students'][number] | null>(null);
-  const [trouble, setTrouble] = useState('');
-  const run = async (work: () => Promise<void>) => {
-    try {
-      await work();
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
-  };
+  const [trouble, run] = useTrouble();
   const join = (given: string) =>
     run(async () => setJoined(await ask<JoinedClass>('POST', '/api/watch/join', { code: given })));
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, for a code that stands in the address

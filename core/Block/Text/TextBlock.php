@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Text;
 
-use Daybright\Block\BlockKind;
-use Daybright\Block\Piece;
-use Daybright\Block\Statement;
-use Daybright\Lesson\Fields;
-use Daybright\Scene\Layout;
+use Daybright\Block\WrittenText;
 use Daybright\Scene\Room;
-use Daybright\Scene\Setting;
+use Daybright\Scene\SetText;
 
 /** Running text: paragraphs, points of a list, formulas between back quotes. */
-final readonly class TextBlock implements BlockKind
+final readonly class TextBlock extends WrittenText
 {
     public function name(): string
     {
@@ -25,35 +21,8 @@ final readonly class TextBlock implements BlockKind
         return 'Text';
     }
 
-    public function blank(): array
+    protected function set(string $text, Room $room): SetText
     {
-        return ['text' => ''];
-    }
-
-    public function pieces(Fields $content): array
-    {
-        return [];
-    }
-
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
-    public function layout(Fields $content, Room $room): Layout
-    {
-        $text = $room->text($content->text('text', ''));
-
-        return new Layout($text->height(), [Piece::MAIN => $text->shapes(0, 0)]);
-    }
-
-    public function words(Fields $content, Setting $setting): array
-    {
-        return [Piece::MAIN => $setting->spoken($content->text('text', ''))];
-    }
-
-    public function statements(Fields $content): array
-    {
-        return [new Statement($content->text('text', ''), 'text')];
+        return $room->text($text);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Support;
 
 use Daybright\Lesson\Lesson;
-use Daybright\Scene\FontFace;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\SetFormula;
 use Daybright\Scene\SlidePainter;
@@ -65,10 +64,7 @@ final class Slides
     /** @return array<string, Typeface> */
     private static function typefaces(): array
     {
-        /** @var array<string, array{regular: array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}, bold: array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}}> $metrics */
-        $metrics = require __DIR__.'/../../../fonts/metrics.php';
-
-        return array_map(static fn (array $face): Typeface => new Typeface(FontFace::from($face['regular']), FontFace::from($face['bold'])), $metrics);
+        return Typeface::all(require __DIR__.'/../../../fonts/metrics.php');
     }
 
     private static function formulas(): FormulaSetter

@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import type { FormEvent } from 'react';
 import { Link } from 'react-router';
 import { ask, sentence } from '../../request';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
@@ -13,19 +14,15 @@ import type { Classroom } from './classroom';
 export function Classes() {
   const queries = useQueryClient();
   const classes = useQuery({ queryKey: ['classrooms'], queryFn: () => ask<Classroom[]>('GET', '/api/classrooms') });
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const refresh = () => queries.invalidateQueries({ queryKey: ['classrooms'] });
   const create = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const form = event.currentTarget;
-    try {
-      await ask('POST', '/api/classrooms', { name: new FormData(form).get('name') });
-      form.reset();
-      setTrouble('');
-      refresh();
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    const name = new FormData(form).get('name');
+    if (!(await attempt(() => ask('POST', '/api/classrooms', { name })))) return;
+    form.reset();
+    refresh();
   };
   return (
     <div className="mx-auto max-w-4xl px-6 pb-16">

@@ -4,6 +4,7 @@ import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Preview } from '../../stage/Preview';
 import type { Programme } from '../../stage/programme';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
@@ -15,7 +16,7 @@ import { TakeEditor } from './TakeEditor';
 export function Edit() {
   const desk = useDesk();
   const queries = useQueryClient();
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const [isWhole, setWhole] = useState(false);
   const takes = useQuery({
     queryKey: ['takes', desk.id],
@@ -37,12 +38,7 @@ export function Edit() {
   });
 
   const run = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    await attempt(work);
     await queries.invalidateQueries({ queryKey: ['takes', desk.id] });
     await desk.refresh();
   };

@@ -3,6 +3,7 @@ import { type ChangeEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { ask, sentence } from '../../request';
 import { Strip, type StripPart } from '../../stage/Strip';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { Notice } from '../../ui/Notice';
@@ -30,7 +31,7 @@ export function Home() {
   const home = useQuery({ queryKey: ['home'], queryFn: () => ask<HomeAnswer>('GET', '/api/home'), staleTime: 0 });
   const teacher = useTeacher();
   const [isNew, setNew] = useState(false);
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const navigate = useNavigate();
   const queries = useQueryClient();
 
@@ -40,20 +41,13 @@ export function Home() {
     if (!file) return;
     const form = new FormData();
     form.append('file', file);
-    try {
+    await attempt(async () => {
       const made = await ask<{ id: string }>('POST', '/api/lessons/import', form);
       navigate(`/lesson/${made.id}/plan`);
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    });
   };
   const remove = async (lesson: LessonCard) => {
-    try {
-      await ask('DELETE', `/api/lessons/${lesson.id}`);
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    await attempt(() => ask('DELETE', `/api/lessons/${lesson.id}`));
     await queries.invalidateQueries({ queryKey: ['home'] });
   };
   const signOut = async () => {

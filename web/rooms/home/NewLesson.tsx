@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ask, sentence } from '../../request';
+import { ask } from '../../request';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
@@ -18,11 +19,11 @@ const NEW = 'new';
 export function NewLesson({ open, onClose, series }: NewLessonProps) {
   const navigate = useNavigate();
   const [place, setPlace] = useState(NONE);
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const create = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const given = Object.fromEntries(new FormData(event.currentTarget));
-    try {
+    await attempt(async () => {
       const made = await ask<{ id: string }>('POST', '/api/lessons', {
         title: given.title,
         subject: given.subject,
@@ -32,9 +33,7 @@ export function NewLesson({ open, onClose, series }: NewLessonProps) {
         newSeries: place === NEW ? given.newSeries : undefined,
       });
       navigate(`/lesson/${made.id}/plan`);
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    });
   };
   return (
     <Sheet open={open} onClose={onClose} title="New lesson">

@@ -1,5 +1,5 @@
-import { useState } from 'react';
-import { ask, sentence } from '../../request';
+import { ask } from '../../request';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
@@ -16,16 +16,13 @@ interface UnfinishedTakesProps {
 /** Takes that were broken off: what arrived can be kept. */
 export function UnfinishedTakes({ takes, isBusy, onSettled }: UnfinishedTakesProps) {
   const desk = useDesk();
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   if (isBusy || takes.length === 0) return null;
   const run = async (take: Take, work: () => Promise<unknown>) => {
-    try {
+    await attempt(async () => {
       await work();
       await outbox.forget(take.id);
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    });
     onSettled();
     setTimeout(() => void desk.refresh(), 1500);
   };

@@ -44,6 +44,7 @@ const NOT_LASTING = ' Keep this page open until then: this browser stores nothin
 export class Outbox {
   private readonly rows = new RowStore('daybright-outbox', { pieces: ['take', 'number'], takes: 'id' });
   private isSending = false;
+  private hasMore = false;
   private readonly forgotten = new Set<string>();
   private readonly refusals = new Map<string, number>();
   private refusal: string | null = null;
@@ -88,11 +89,16 @@ export class Outbox {
 
   /** Sends what is there; what cannot be sent now is tried again. */
   async work(): Promise<void> {
+    // What is put in while the last look around is being taken must not be left lying.
+    this.hasMore = true;
     if (this.isSending) return;
     this.isSending = true;
     try {
-      while (await this.sendNext()) await this.tell(null);
-      await this.tell(this.refusal);
+      while (this.hasMore) {
+        this.hasMore = false;
+        while (await this.sendNext()) await this.tell(null);
+        await this.tell(this.refusal);
+      }
     } catch (error) {
       await this.tell(this.obstacle(error));
       setTimeout(() => void this.work(), AGAIN);

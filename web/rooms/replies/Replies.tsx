@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { ask, sentence } from '../../request';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
@@ -50,14 +50,9 @@ export function Replies() {
     queryFn: () => ask<RepliesAnswer>('GET', `/api/lessons/${desk.id}/replies`),
     staleTime: 0,
   });
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const mark = async (reply: Reply, earned: number) => {
-    try {
-      await ask('PUT', `/api/lessons/${desk.id}/answers/${reply.id}`, { earned });
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    await attempt(() => ask('PUT', `/api/lessons/${desk.id}/answers/${reply.id}`, { earned }));
     await queries.invalidateQueries({ queryKey: ['replies', desk.id] });
   };
   if (replies.isError) return <Notice tone="trouble">{sentence(replies.error)}</Notice>;

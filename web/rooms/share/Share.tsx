@@ -7,6 +7,7 @@ import { Preview } from '../../stage/Preview';
 import type { Programme } from '../../stage/programme';
 import { Stage } from '../../stage/Stage';
 import { Strip } from '../../stage/Strip';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Choice, TextArea, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
@@ -54,7 +55,7 @@ interface ShareAnswer {
 export function Share() {
   const desk = useDesk();
   const queries = useQueryClient();
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const answer = useQuery({
     queryKey: ['share', desk.id],
     queryFn: () => ask<ShareAnswer>('GET', `/api/lessons/${desk.id}/share`),
@@ -69,12 +70,7 @@ export function Share() {
     },
   });
   const run = async (work: () => Promise<unknown>) => {
-    try {
-      await work();
-      setTrouble('');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    await attempt(work);
     await queries.invalidateQueries({ queryKey: ['share', desk.id] });
   };
   if (!answer.data)

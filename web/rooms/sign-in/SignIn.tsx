@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
+import type { FormEvent } from 'react';
 import { useNavigate } from 'react-router';
-import { ask, sentence } from '../../request';
+import { ask } from '../../request';
+import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
@@ -10,19 +11,17 @@ import { Wordmark } from '../Wordmark';
 export function SignIn() {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [trouble, setTrouble] = useState('');
+  const [trouble, attempt] = useTrouble();
   const signIn = async (event: FormEvent<HTMLFormElement>) => {
     event.preventDefault();
     const given = new FormData(event.currentTarget);
-    try {
+    await attempt(async () => {
       queries.setQueryData(
         ['me'],
         await ask('POST', '/api/sign-in', { email: given.get('email'), password: given.get('password') }),
       );
       navigate('/');
-    } catch (error) {
-      setTrouble(sentence(error));
-    }
+    });
   };
   return (
     <main className="mx-auto flex min-h-screen max-w-sm flex-col justify-center gap-6 p-6">

@@ -1,0 +1,113 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { Outbox } from '../../web/rooms/record/outbox';
+
+/** A server of the test’s own: each address with the statuses it answers, the last one again and again. */
+let answers: [RegExp, number[]][];
+let asked: string[];
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  vi.stubGlobal('document', { cookie: '' });
+  asked = [];
+  answers = [];
+  vi.stubGlobal('fetch', async (address: string, init: RequestInit) => {
+    const wanted = `${init.method} ${address}`;
+    asked.push(wanted);
+    const statuses = answers.find(([pattern]) => pattern.test(wanted))?.[1] ?? [200];
+    const status = (statuses.length > 1 ? statuses.shift() : statuses[0]) ?? 200;
+    if (status === 0) throw new TypeError('Failed to fetch');
+    return new Response(JSON.stringify({ detail: `Answered ${status}.` }), { status });
+  });
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+const take = (id: string) => ({ id, lesson: 'lesson', slide: 'slide', source: 'microphone' as const, pieces: null });
+const piece = (id: string, number: number) => ({ take: id, number, sound: new Blob(['sound']), events: [] });
+
+async function record(outbox: Outbox, id: string, pieces: number): Promise<void> {
+  await outbox.begin(take(id));
+  for (let number = 0; number < pieces; number++) await outbox.piece(piece(id, number));
+  await outbox.end(id, pieces);
+}
+
+test('a take is announced, sent piece by piece, and finished', async () => {
+  const outbox = new Outbox();
+  const finished: string[] = [];
+  outbox.onFinished((id) => finished.push(id));
+  await record(outbox, 'one', 2);
+  await vi.waitFor(() => expect(finished).toEqual(['one']));
+  expect(asked).toEqual([
+    'PUT /api/lessons/lesson/takes/one',
+    'POST /api/takes/one/pieces/0',
+    'POST /api/takes/one/pieces/1',
+    'POST /api/takes/one/finish',
+  ]);
+});
+
+test('what cannot be sent waits, is told of, and is sent again in order', async () => {
+  answers = [[/pieces\/1/, [0, 503, 200]]];
+  const outbox = new Outbox();
+  const told: (string | null)[] = [];
+  outbox.onChange((sending) => told.push(sending.trouble));
+  await record(outbox, 'one', 3);
+  await vi.advanceTimersByTimeAsync(5000);
+  await vi.waitFor(() => expect(asked.at(-1)).toBe('POST /api/takes/one/finish'));
+  // This browser stores nothing: the page must stay.
+  expect(told.filter(Boolean)).toEqual([
+    expect.stringMatching(/cannot reach the server.*Keep this page open/),
+    expect.stringMatching(/cannot reach the server.*Keep this page open/),
+  ]);
+  expect(asked.filter((each) => each.includes('pieces/1'))).toHaveLength(3);
+  expect(asked.indexOf('POST /api/takes/one/pieces/2')).toBeGreaterThan(asked.lastIndexOf('POST /api/takes/one/pieces/1'));
+  await vi.waitFor(() => expect(told.at(-1)).toBeNull());
+});
+
+test('a take that the server refuses is set aside with its sentence, and the next one goes on', async () => {
+  answers = [[/takes\/gone\/pieces/, [422]]];
+  const outbox = new Outbox();
+  let trouble: string | null = null;
+  outbox.onChange((sending) => {
+    trouble = sending.trouble;
+  });
+  await record(outbox, 'gone', 2);
+  await record(outbox, 'next', 1);
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/next/finish'));
+  await vi.waitFor(() => expect(trouble).toBe('A recording was not taken: Answered 422. It stays in this browser.'));
+  expect(asked.filter((each) => each.includes('takes/gone/pieces'))).toHaveLength(3);
+});
+
+test('signed out, it says so and goes on after the next sign-in', async () => {
+  answers = [[/pieces\/0/, [401, 200]]];
+  const outbox = new Outbox();
+  const told: (string | null)[] = [];
+  outbox.onChange((sending) => told.push(sending.trouble));
+  await record(outbox, 'one', 1);
+  await vi.waitFor(() => expect(told.some((each) => each?.includes('You are signed out'))).toBe(true));
+  await vi.advanceTimersByTimeAsync(2000);
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/finish'));
+});
+
+test('an old token is renewed on the way', async () => {
+  answers = [[/finish/, [419, 200]]];
+  await record(new Outbox(), 'one', 0);
+  await vi.waitFor(() =>
+    expect(asked).toEqual(['POST /api/takes/one/finish', 'GET /up', 'POST /api/takes/one/finish']),
+  );
+});
+
+test('a take that was thrown away is not sent', async () => {
+  answers = [[/pieces/, [0]]];
+  const outbox = new Outbox();
+  await record(outbox, 'one', 2);
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/pieces/0'));
+  const forgetting = outbox.forget('one');
+  await vi.advanceTimersByTimeAsync(100);
+  await forgetting;
+  asked.length = 0;
+  await vi.advanceTimersByTimeAsync(10_000);
+  expect(asked).toEqual([]);
+});
