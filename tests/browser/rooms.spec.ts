@@ -89,6 +89,11 @@ test('after a change in another window the version not chosen is one step of Red
   await expect(page.getByLabel('Book pages')).toHaveValue(theirs);
   await page.getByRole('button', { name: 'Redo' }).click();
   await expect(page.getByLabel('Book pages')).toHaveValue('my pages');
+  // What is changed after that is saved like everything else.
+  await page.getByLabel('What comes next').fill('A walk in the evening');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('What comes next')).toHaveValue('A walk in the evening');
 });
 
 test('what is typed just before the page is left is saved', async ({ page }) => {

@@ -5,6 +5,9 @@ import { Outbox } from '../../web/rooms/record/outbox';
 let answers: [RegExp, number[]][];
 let asked: string[];
 
+/** Waiting turns the hands of the test’s clock on: far enough for two new tries. */
+const PATIENT = { timeout: 8000, interval: 100 };
+
 beforeEach(() => {
   vi.useFakeTimers();
   vi.stubGlobal('document', { cookie: '' });
@@ -54,8 +57,7 @@ test('what cannot be sent waits, is told of, and is sent again in order', async 
   const told: (string | null)[] = [];
   outbox.onChange((sending) => told.push(sending.trouble));
   await record(outbox, 'one', 3);
-  await vi.advanceTimersByTimeAsync(5000);
-  await vi.waitFor(() => expect(asked.at(-1)).toBe('POST /api/takes/one/finish'));
+  await vi.waitFor(() => expect(asked.at(-1)).toBe('POST /api/takes/one/finish'), PATIENT);
   // This browser stores nothing: the page must stay.
   expect(told.filter(Boolean)).toEqual([
     expect.stringMatching(/cannot reach the server.*Keep this page open/),
@@ -87,8 +89,7 @@ test('signed out, it says so and goes on after the next sign-in', async () => {
   outbox.onChange((sending) => told.push(sending.trouble));
   await record(outbox, 'one', 1);
   await vi.waitFor(() => expect(told.some((each) => each?.includes('You are signed out'))).toBe(true));
-  await vi.advanceTimersByTimeAsync(2000);
-  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/finish'));
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/finish'), PATIENT);
 });
 
 test('an old token is renewed on the way', async () => {

@@ -149,13 +149,15 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const save = useRef<() => Promise<void>>(async () => undefined);
   save.current = () => {
     clearTimeout(timer.current);
-    running.current ??= (async () => {
-      setSaving(true);
-      while (newest.current !== saved.current && (await sendNewest()));
-      setSaving(false);
+    running.current ??= saveAll().finally(() => {
       running.current = null;
-    })();
+    });
     return running.current;
+  };
+  const saveAll = async () => {
+    setSaving(true);
+    while (newest.current !== saved.current && (await sendNewest()));
+    setSaving(false);
   };
 
   useEffect(() => {
