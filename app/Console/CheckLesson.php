@@ -18,8 +18,9 @@ class CheckLesson extends LessonCommand
     public function handle(SlidePainter $painter, LessonSchema $schema): int
     {
         $name = $this->argument('lesson');
-        $document = is_string($name) ? $this->lesson($name)->document() : json_decode((string) stream_get_contents(STDIN), true);
-        $findings = (new ReadyCheck($painter))->of($schema->check(is_array($document) ? $document : throw new DomainException('What was read is not a lesson document.')));
+        $lesson = is_string($name) ? $this->lesson($name) : null;
+        $document = $lesson?->document() ?? json_decode((string) stream_get_contents(STDIN), true);
+        $findings = (new ReadyCheck($painter))->of($schema->check(is_array($document) ? $document : throw new DomainException('What was read is not a lesson document.')), $lesson?->recorded() ?? []);
         $this->output->writeln((string) json_encode(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT));
 
         return self::SUCCESS;

@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use Daybright\Lesson\Lesson as Document;
+use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -44,6 +45,12 @@ class Lesson extends Model
     public function shares(): HasMany
     {
         return $this->hasMany(Share::class);
+    }
+
+    /** @return array<string, Recorded> the take in the lesson, by slide id */
+    public function recorded(): array
+    {
+        return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): Recorded => $take->recorded())->all();
     }
 
     /** @return array<mixed> */

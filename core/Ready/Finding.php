@@ -27,6 +27,11 @@ final readonly class Finding
         return new self($rule, $sentence, null, null, null, null);
     }
 
+    public static function ofSlide(string $rule, string $sentence, string $slide): self
+    {
+        return new self($rule, $sentence, $slide, null, null, null);
+    }
+
     public static function ofStep(string $rule, string $sentence, string $slide, string $step): self
     {
         return new self($rule, $sentence, $slide, null, $step, null);

@@ -11,8 +11,10 @@ use Daybright\Ready\Rules\FalseEquality;
 use Daybright\Ready\Rules\FullSlide;
 use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
+use Daybright\Ready\Rules\TakeTellsMissingStep;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnitTrouble;
+use Daybright\Recording\Take;
 use Daybright\Scene\SlidePainter;
 
 /** The check before recording: every rule, one line each. */
@@ -22,14 +24,17 @@ final readonly class ReadyCheck
     {
     }
 
-    /** @return list<Finding> */
-    public function of(Lesson $lesson): array
+    /**
+     * @param  array<string, Take>  $takes the chosen take of each slide, by slide id
+     * @return list<Finding>
+     */
+    public function of(Lesson $lesson, array $takes = []): array
     {
         $scenes = [];
         foreach ($lesson->slides() as $slide) {
             $scenes[$slide->id] = $this->painter->paint($lesson, $slide);
         }
-        $inspection = new Inspection($lesson, $scenes);
+        $inspection = new Inspection($lesson, $scenes, $takes);
 
         return array_merge(...array_map(static fn (Rule $rule): array => $rule->check($inspection), self::rules()));
     }
@@ -46,6 +51,7 @@ final readonly class ReadyCheck
             new PictureWithoutWords,
             new EmptyScript,
             new OverTime,
+            new TakeTellsMissingStep,
         ];
     }
 }

@@ -37,6 +37,7 @@ class HomeController
     private function card(Lesson $lesson): array
     {
         $document = $lesson->read();
+        $recorded = $lesson->recorded();
         $slides = array_map(static fn ($slide): string => $slide->id, $document->mainSlides());
         $toMark = Answer::query()->whereNull('earned')->whereHas('visit.share', static fn ($share) => $share->where('lesson_id', $lesson->id))->count();
 
@@ -45,9 +46,9 @@ class HomeController
             'series' => $lesson->series_id,
             'title' => $document->title,
             'minutes' => $document->minutes,
-            'strip' => $this->strip->of($document, $lesson->takes),
+            'strip' => $this->strip->of($document, $recorded),
             'slides' => count($slides),
-            'recorded' => $lesson->takes->where('chosen', true)->where('state', 'ready')->whereIn('slide', $slides)->pluck('slide')->unique()->count(),
+            'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),
             'toMark' => $toMark,
             'unfinishedTakes' => $lesson->takes->where('state', 'recording')->count(),

@@ -11,11 +11,9 @@ use App\Lessons\LessonView;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
-use App\Models\Take;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
-use Daybright\Recording\Take as Recorded;
 use Daybright\Scene\SlidePainter;
 use Daybright\Timing\MeasuredPace;
 use DomainException;
@@ -103,7 +101,7 @@ class LessonController
 
     public function ready(Lesson $lesson, SlidePainter $painter): JsonResponse
     {
-        $findings = (new ReadyCheck($painter))->of($lesson->read());
+        $findings = (new ReadyCheck($painter))->of($lesson->read(), $lesson->recorded());
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
     }
@@ -133,7 +131,7 @@ class LessonController
      */
     private function answer(Lesson $lesson, array $document, Document $read, array $scenes): JsonResponse
     {
-        $takes = $lesson->takes()->get();
+        $recorded = $lesson->recorded();
 
         return new JsonResponse([
             'id' => $lesson->id,
@@ -143,8 +141,8 @@ class LessonController
             ...$this->view->history($lesson),
             'scenes' => $scenes ?: new \stdClass,
             'timing' => $this->view->timing($read),
-            'strip' => $this->strip->of($read, $takes),
-            'measuredPace' => MeasuredPace::of($read, LessonStrip::chosen($takes)->map(static fn (Take $take): Recorded => $take->recorded())->all()),
+            'strip' => $this->strip->of($read, $recorded),
+            'measuredPace' => MeasuredPace::of($read, $recorded),
         ]);
     }
 

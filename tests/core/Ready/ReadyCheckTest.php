@@ -7,6 +7,7 @@ namespace Tests\Core\Ready;
 use Daybright\Lesson\Lesson;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
+use Daybright\Recording\Take;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -82,6 +83,19 @@ final class ReadyCheckTest extends TestCase
             Slides::block('f', 'figure', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '', 'width' => '1', 'height' => '1', 'unit' => 'cm']]),
             Slides::block('p', 'picture', ['medium' => null]),
         ])));
+    }
+
+    public function test_a_recording_that_tells_of_what_is_gone_is_found(): void
+    {
+        $lesson = Slides::lesson([], ['One.', 'Two.']);
+        $told = static fn (array ...$events): array => array_filter(
+            (new ReadyCheck(Slides::painter()))->of($lesson, ['slide-1' => Take::of('take', 'slide-1', 48000, $events, [])]),
+            static fn (Finding $finding): bool => $finding->rule === 'take-tells-missing-step',
+        );
+        self::assertSame([], $told(['kind' => 'step', 'at' => 10, 'step' => 'step-2']));
+        self::assertCount(1, $told(['kind' => 'step', 'at' => 10, 'step' => 'step-9']));
+        self::assertCount(1, $told(['kind' => 'visit', 'at' => 10, 'slide' => 'slide-9'], ['kind' => 'return', 'at' => 20]));
+        self::assertSame([], $told(['kind' => 'visit', 'at' => 10, 'slide' => 'slide-1'], ['kind' => 'return', 'at' => 20], ['kind' => 'step', 'at' => 30, 'step' => 'step-2']));
     }
 
     /** @return list<Finding> */
