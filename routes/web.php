@@ -57,6 +57,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/share', [ShareController::class, 'show']);
             Route::post('lessons/{lesson}/releases', [ShareController::class, 'release']);
             Route::put('lessons/{lesson}/shares', [ShareController::class, 'share']);
+            Route::delete('lessons/{lesson}/shares/{share}', [ShareController::class, 'takeBack'])->scopeBindings();
             Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show']);
             Route::put('lessons/{lesson}/answers/{answer}', [RepliesController::class, 'mark']);
         });

@@ -179,6 +179,18 @@ class SharingTest extends TestCase
         $this->deleteJson("/api/classrooms/{$other->id}/students/{$ada->id}")->assertNotFound();
     }
 
+    public function test_a_lesson_taken_back_is_closed_to_the_class(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->answer('measure', '41 cm');
+        $other = $this->lesson($this->rowan);
+        $this->actingAs($this->rowan)->deleteJson("/api/lessons/{$other->id}/shares/{$this->share}")->assertNotFound();
+        $this->deleteJson("/api/lessons/{$this->made->id}/shares/{$this->share}")->assertNoContent();
+        $this->enter('Ada', 'sun')->assertJsonCount(0, 'lessons');
+        $this->getJson("/api/watch/{$this->share}")->assertNotFound();
+        $this->assertSame(0, Answer::query()->count());
+    }
+
     public function test_a_lesson_or_class_that_is_deleted_leaves_nothing_of_the_children_behind(): void
     {
         $this->enter('Ada', 'sun');

@@ -58,6 +58,14 @@ class ShareController
         return new JsonResponse(['id' => $share->id]);
     }
 
+    /** The class no longer has the lesson, and its answers go. */
+    public function takeBack(Lesson $lesson, Share $share): JsonResponse
+    {
+        $share->delete();
+
+        return new JsonResponse(null, 204);
+    }
+
     /** About: what the archive stores as it is. */
     private function archiveBytes(Lesson $lesson): int
     {

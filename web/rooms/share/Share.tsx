@@ -9,6 +9,7 @@ import { Stage } from '../../stage/Stage';
 import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
+import { Confirm } from '../../ui/Confirm';
 import { Choice, TextArea, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
@@ -134,6 +135,16 @@ export function Share() {
                 {share.due && (
                   <p>Due {new Date(share.due).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}</p>
                 )}
+                <Confirm
+                  title={`Take the lesson back from ${share.name}?`}
+                  consequence="Its students can no longer open the lesson, and what they answered in it goes."
+                  action="Take it back"
+                  onConfirm={() => void run(() => ask('DELETE', `/api/lessons/${desk.id}/shares/${share.id}`))}
+                >
+                  <Button look="quiet" className="ml-auto px-2!">
+                    Take it back
+                  </Button>
+                </Confirm>
               </div>
               <p className="mt-2 break-all">
                 Link{' '}

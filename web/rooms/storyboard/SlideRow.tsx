@@ -149,11 +149,12 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
         </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
         {findings
-          .filter((finding) => finding.block)
+          .filter((finding) => finding.step === null)
           .map((finding, index) => (
             <button
               key={index}
               type="button"
+              disabled={finding.block === null}
               onClick={() => setOpen(finding.block)}
               className="mt-2 block w-full border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2 text-left"
             >
