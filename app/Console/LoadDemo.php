@@ -75,9 +75,13 @@ class LoadDemo extends Command
     /** @return array<string, list<array<string, mixed>>> ink of the recording, by slide */
     private static function drawn(): array
     {
+        // Along the dotted path of the drawing, which is a Bézier curve in a picture of its own scale.
         $curve = [];
         for ($step = 0; $step <= 60; $step++) {
-            $curve[] = [$step * 40, 150 + 12 * $step, 560 - 300 * sin($step / 60 * M_PI)];
+            $t = $step / 60;
+            $x = 90 * (1 - $t) ** 3 + 3 * 160 * (1 - $t) ** 2 * $t + 3 * 840 * (1 - $t) * $t ** 2 + 910 * $t ** 3;
+            $y = 460 * (1 - $t) ** 3 + 3 * 60 * (1 - $t) * $t + 460 * $t ** 3;
+            $curve[] = [$step * 40, round(90 + $x * 0.829, 1), round(175 + $y * 0.829, 1)];
         }
         $line = array_map(static fn (int $step): array => [$step * 40, 130 + 12 * $step, 640 + ($step % 4)], range(0, 22));
 
