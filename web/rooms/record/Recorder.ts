@@ -1,4 +1,5 @@
 import type { TakeEvent } from '../../events.types';
+import { RECORDED_TYPE } from './microphone';
 import type { Outbox } from './outbox';
 
 /** Milliseconds of sound in a piece: what a sudden end can lose. */
@@ -23,7 +24,7 @@ export class Recorder {
     readonly slide: string,
     private readonly source: 'microphone' | 'practice',
   ) {
-    this.recorder = new MediaRecorder(stream, { mimeType: 'audio/webm;codecs=opus', audioBitsPerSecond: 64000 });
+    this.recorder = new MediaRecorder(stream, { mimeType: RECORDED_TYPE, audioBitsPerSecond: 64000 });
     this.recorder.ondataavailable = (event) => this.hand(event.data);
     // It also stops by itself, when the microphone is taken away.
     this.stopped = new Promise((resolve) => {

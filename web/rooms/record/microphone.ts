@@ -10,6 +10,18 @@ export interface Source {
   hush?: () => void;
 }
 
+/** The form of the pieces: every beginning of it can be decoded. */
+export const RECORDED_TYPE = 'audio/webm;codecs=opus';
+
+/** @returns why nothing can be recorded in this browser, or null */
+export function whyNotHere(): string | null {
+  if (!navigator.mediaDevices)
+    return 'The browser opens a microphone only over a secure address (https) or on the server’s own machine. Ask whoever runs the server.';
+  if (!window.MediaRecorder?.isTypeSupported(RECORDED_TYPE))
+    return 'This browser cannot record sound in pieces that survive a crash. Open the lesson in another browser to record it.';
+  return null;
+}
+
 export async function openMicrophone(device: string | undefined): Promise<Source> {
   const stream = await navigator.mediaDevices.getUserMedia({
     // The browser's own improvements raise the first seconds and clip them.

@@ -1,0 +1,102 @@
+import { clock } from '../../clock';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Field';
+import { Key } from '../../ui/Key';
+import { LevelBar } from './LevelBar';
+import { useLevel } from './microphone';
+import type { Recording } from './useRecording';
+import { type ChosenSource, PRACTICE } from './useSource';
+
+interface RecordingPanelProps {
+  recording: Recording;
+  chosen: ChosenSource;
+  /** Seconds of the slide’s script. */
+  planned: number;
+  /** Takes that there are of the slide. */
+  ready: number;
+  /** Pieces that the server does not have yet. */
+  onTheirWay: number;
+}
+
+/** The one round control, the time used against the time planned, and the level of the voice. */
+export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }: RecordingPanelProps) {
+  const level = useLevel(chosen.source?.stream ?? null);
+  const { state, elapsed } = recording;
+  return (
+    <aside className="flex flex-col items-center gap-4" aria-label="Recording">
+      {chosen.source === null ? (
+        <div className="flex flex-col gap-3">
+          <p>Choose what to record with.</p>
+          <Button look="main" onClick={() => void chosen.open('default')}>
+            Use the microphone
+          </Button>
+          <Button onClick={() => void chosen.open(PRACTICE)}>Use the practice voice</Button>
+          <p className="text-[15px] text-quiet">The practice voice reads your script aloud. It needs no microphone.</p>
+        </div>
+      ) : (
+        <>
+          <button
+            type="button"
+            onClick={recording.toggle}
+            aria-label={state === 'idle' ? 'Start recording this slide' : 'Stop recording'}
+            className={`flex size-28 items-center justify-center rounded-full border-4 ${state === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
+          >
+            <span className={state === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
+          </button>
+          <p className="text-center">
+            <span role="status" className="block font-semibold">
+              {state === 'idle' ? 'Ready' : state === 'paused' ? 'Paused' : 'Recording'}
+            </span>
+            <span className={`text-2xl ${elapsed > planned && state !== 'idle' ? 'text-recording' : ''}`}>
+              {clock(state === 'idle' ? 0 : elapsed)}
+            </span>
+            <span className="block text-[15px] text-quiet">of {clock(planned)} planned</span>
+          </p>
+          <LevelBar
+            level={level}
+            isOn={state !== 'paused'}
+            silentAt={state === 'recording' ? elapsed - level.silent : null}
+          />
+          <div className="flex w-full flex-col gap-2">
+            {state === 'idle' ? (
+              <p className="text-center text-[15px] text-quiet">
+                Start and stop with <Key>S</Key>
+              </p>
+            ) : (
+              <>
+                <Button onClick={recording.pause}>
+                  {state === 'paused' ? 'Go on' : 'Pause'} <Key>P</Key>
+                </Button>
+                <Button look="danger" className="whitespace-normal!" onClick={() => void recording.throwAway()}>
+                  <span>
+                    Throw away, start this slide again <Key>X</Key>
+                  </span>
+                </Button>
+              </>
+            )}
+          </div>
+          {state === 'idle' && (
+            <Choice
+              label="Record with"
+              value={chosen.device}
+              onChoose={(choice) => void chosen.open(choice)}
+              choices={[
+                { value: 'default', label: 'The microphone' },
+                ...chosen.devices.map((each) => ({ value: each.id, label: each.label })),
+                { value: PRACTICE, label: 'The practice voice' },
+              ]}
+            />
+          )}
+        </>
+      )}
+      <p className="text-center text-[15px] text-quiet">
+        {ready === 0
+          ? 'No take of this slide yet'
+          : ready === 1
+            ? '1 take of this slide'
+            : `${ready} takes of this slide`}
+        {onTheirWay > 1 && <span className="block">{onTheirWay} pieces still on their way</span>}
+      </p>
+    </aside>
+  );
+}

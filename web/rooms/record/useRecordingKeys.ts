@@ -1,0 +1,26 @@
+import { useEffect, useRef } from 'react';
+import type { Recording } from './useRecording';
+
+/** One key for everything that is done while speaking. */
+export function useRecordingKeys(recording: Recording, isReady: boolean): void {
+  const keys = useRef<(event: KeyboardEvent) => void>(() => undefined);
+  keys.current = (event) => {
+    const target = event.target instanceof HTMLElement ? event.target : null;
+    if (event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, textarea, select')) return;
+    const key = event.key.toLowerCase();
+    const isButton = target?.closest('button, a, summary') !== null;
+    if (key === 'arrowright' || (key === ' ' && !isButton)) recording.reveal();
+    else if (key === 'arrowdown' || (key === 'enter' && !isButton)) void recording.moveOn();
+    else if (key === 's' && isReady) recording.toggle();
+    else if (key === 'p') recording.pause();
+    else if (key === 'w') recording.wipe();
+    else if (key === 'x') void recording.throwAway();
+    else return;
+    event.preventDefault();
+  };
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => keys.current(event);
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+}
