@@ -1,56 +1,17 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { bytes } from '../../clock';
 import { ask, sentence } from '../../request';
-import { Preview } from '../../stage/Preview';
-import type { Programme } from '../../stage/programme';
-import { Stage } from '../../stage/Stage';
 import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
-import { Choice, TextArea, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
-
-interface Release {
-  id: string;
-  number: number;
-  state: 'making' | 'ready' | 'failed';
-  trouble: string | null;
-  at: string;
-  minutes: number;
-  full: number;
-}
-
-interface Export {
-  id: string;
-  release: string;
-  state: 'waiting' | 'making' | 'ready' | 'failed' | 'cancelled';
-  progress: number;
-  bytes: number;
-  trouble: string | null;
-}
-
-interface ShareAnswer {
-  releases: Release[];
-  changedSince: boolean;
-  classrooms: { id: string; name: string; code: string }[];
-  shares: {
-    id: string;
-    classroom: string;
-    name: string;
-    code: string;
-    instructions: string;
-    due: string;
-    ready: boolean;
-  }[];
-  export: Export | null;
-  /** Bytes, about. */
-  archive: number;
-  sizes: { sound: number; data: number } | null;
-}
+import { GiveToClass } from './GiveToClass';
+import { FirstSlide, Played } from './Played';
+import type { ShareAnswer } from './sharing';
+import { VideoFile } from './VideoFile';
 
 /** What the class will get, shown as they will get it, and the files to take away. */
 export function Share() {
@@ -204,7 +165,7 @@ export function Share() {
           </h2>
           <ul className="divide-y divide-rule border-y border-rule">
             <li className="py-3">
-              <Video release={ready} made={answer.data.export} run={run} />
+              <VideoFile release={ready} made={answer.data.export} run={run} />
             </li>
             <li className="flex flex-wrap items-center gap-3 py-3">
               <span className="grow">
@@ -226,143 +187,5 @@ export function Share() {
         </section>
       </div>
     </main>
-  );
-}
-
-/** The newest version, played as the class gets it. */
-function Played({ release }: { release: string }) {
-  const programme = useQuery({
-    queryKey: ['release', release],
-    queryFn: () => ask<Programme>('GET', `/api/releases/${release}`),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-  if (programme.isError) return <Notice tone="trouble">{sentence(programme.error)}</Notice>;
-  return programme.data ? (
-    <Preview key={release} programme={programme.data} />
-  ) : (
-    <div className="aspect-video bg-sheet" />
-  );
-}
-
-/** Before anything is shared: the first slide, as it begins. */
-function FirstSlide() {
-  const desk = useDesk();
-  const slide = desk.document.parts.flatMap((part) => part.slides).find((each) => !each.side);
-  const scene = slide && desk.scenes[slide.id];
-  return scene ? (
-    <Stage svg={scene.svg} steps={slide.steps.map((step) => step.id)} step={0} label={slide.title} />
-  ) : null;
-}
-
-interface Given {
-  classroom: string;
-  instructions: string;
-  due: string | null;
-}
-
-function GiveToClass({
-  classrooms,
-  shares,
-  onGive,
-  isNext,
-}: {
-  classrooms: ShareAnswer['classrooms'];
-  shares: ShareAnswer['shares'];
-  onGive: (given: Given) => Promise<void>;
-  isNext: boolean;
-}) {
-  const [classroom, setClassroom] = useState(shares[0]?.classroom ?? classrooms[0]?.id ?? '');
-  const share = shares.find((each) => each.classroom === classroom);
-  const give = (event: FormEvent<HTMLFormElement>) => {
-    event.preventDefault();
-    const form = new FormData(event.currentTarget);
-    void onGive({ classroom, instructions: String(form.get('instructions')), due: String(form.get('due')) || null });
-  };
-  return (
-    <form key={classroom} onSubmit={give} className="flex flex-col gap-3">
-      <div className="grid grid-cols-2 gap-4">
-        <Choice
-          label="Class"
-          value={classroom}
-          onChoose={setClassroom}
-          choices={classrooms.map((each) => ({ value: each.id, label: each.name }))}
-        />
-        <TextField label="To be done by" name="due" type="date" defaultValue={share?.due ?? ''} />
-      </div>
-      <Instructions start={share?.instructions ?? ''} />
-      <Button type="submit" look={isNext ? 'main' : 'plain'} className="self-start">
-        {share ? 'Save for this class' : 'Give it to this class'}
-      </Button>
-    </form>
-  );
-}
-
-function Instructions({ start }: { start: string }) {
-  const [text, setText] = useState(start);
-  return (
-    <TextArea
-      label="Instructions for the class"
-      name="instructions"
-      value={text}
-      maxLength={2000}
-      onChange={(event) => setText(event.target.value)}
-    />
-  );
-}
-
-function Video({
-  release,
-  made,
-  run,
-}: {
-  release: Release | undefined;
-  made: Export | null;
-  run: (work: () => Promise<unknown>) => Promise<void>;
-}) {
-  const make = () => release && run(() => ask('POST', `/api/releases/${release.id}/exports`));
-  const isRunning = made?.state === 'waiting' || made?.state === 'making';
-  return (
-    <div className="flex flex-wrap items-center gap-3">
-      <span className="grow">
-        Video file
-        <span className="block text-[15px] text-quiet">
-          {made?.state === 'ready'
-            ? `MP4, 1280 × 720, ${bytes(made.bytes)}, with captions and chapters`
-            : 'MP4 with captions and chapters, pauses counted down in the picture'}
-        </span>
-      </span>
-      {isRunning && (
-        <>
-          <span className="flex items-center gap-2">
-            <progress value={made.progress} max={1} aria-label="Making the video" className="w-32 accent-action" />
-            {Math.round(made.progress * 100)}%
-          </span>
-          <Button onClick={() => void run(() => ask('DELETE', `/api/exports/${made.id}`))}>Stop</Button>
-        </>
-      )}
-      {made?.state === 'ready' && (
-        <>
-          <a
-            href={`/api/exports/${made.id}/lesson.mp4`}
-            className="inline-flex min-h-10 items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action"
-            download
-          >
-            Download
-          </a>
-          <a href={`/api/exports/${made.id}/captions.vtt`} className="text-action underline" download>
-            Captions
-          </a>
-        </>
-      )}
-      {!isRunning && made?.state !== 'ready' && (
-        <Button onClick={() => void make()} disabled={!release}>
-          {made ? 'Make it again' : 'Make the video'}
-        </Button>
-      )}
-      {made?.state === 'failed' && <Notice tone="trouble">{made.trouble}</Notice>}
-      {!release && (
-        <p className="text-[15px] text-quiet">Share the lesson first: the video shows the shared version.</p>
-      )}
-    </div>
   );
 }
