@@ -5,16 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Format;
 
 use Daybright\Format\SvgCleaner;
-use Daybright\Format\WebVtt;
-use Daybright\Recording\Cue;
-use Daybright\Timing\LessonTiming;
-use Daybright\Watching\ItemStatistics;
 use DomainException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Support\Slides;
 
-final class FormatTest extends TestCase
+final class SvgCleanerTest extends TestCase
 {
     /** @return iterable<array{string, string}> what is in the picture, what must be gone */
     public static function hostile(): iterable
@@ -73,28 +68,5 @@ final class FormatTest extends TestCase
         $this->expectException(DomainException::class);
         $this->expectExceptionMessage('repeats too many parts');
         SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">'.$groups.'</svg>');
-    }
-
-    public function test_captions_are_written_as_webvtt(): void
-    {
-        $vtt = WebVtt::write([new Cue(0, 1583.4, "Good morning,\nclass."), new Cue(3_661_001, 3_662_000, 'a < b & c --> d')]);
-        self::assertSame("WEBVTT\n\n00:00:00.000 --> 00:00:01.583\nGood morning,\nclass.\n\n01:01:01.001 --> 01:01:02.000\na &lt; b &amp; c --&gt; d\n", $vtt);
-    }
-
-    public function test_seconds_follow_from_the_words_and_the_pace(): void
-    {
-        $lesson = Slides::lesson([Slides::block('p', 'pause', ['prompt' => 'Try.', 'marks' => 2])], ['one two three four', 'five six']);
-        $timing = new LessonTiming($lesson);
-        // 120 words a minute: half a second a word.
-        self::assertSame(3.0, $timing->spoken($lesson->slides()[0]));
-        self::assertSame(240, $timing->work($lesson->slides()[0]));
-        self::assertSame(5, LessonTiming::words('3 × 4 = 12 centimetres, no'));
-    }
-
-    public function test_the_commonest_wrong_answer_needs_two_students(): void
-    {
-        self::assertSame(['answer' => '48 cm', 'count' => 2], ItemStatistics::commonestWrong(['48 cm', '27 cm', '48 CM']));
-        self::assertNull(ItemStatistics::commonestWrong(['48 cm', '27 cm']));
-        self::assertNull(ItemStatistics::facility([]));
     }
 }
