@@ -17,9 +17,26 @@ const page = mathjax.document('', {
   OutputJax: new SVG({ fontCache: 'none' }),
 });
 
-/** A TeX formula as SVG paths in thousandths of an em, y downwards, the baseline at 0. */
+/** Signs that would mean something in a text of TeX, and what is shown in their place. */
+const SHOWN = { '\\': '∖', '{': '(', '}': ')', $: '' };
+
+/**
+ * A TeX formula as SVG paths in thousandths of an em, y downwards, the baseline at 0.
+ * What cannot be read is set as the letters that were typed, with what is wrong beside it.
+ */
 export function set(tex) {
-  const svg = adaptor.firstChild(page.convert(tex, { display: false }));
+  const svg = convert(tex);
+  const trouble = adaptor.outerHTML(svg).match(/data-mjx-error="([^"]*)"/)?.[1];
+  if (trouble === undefined) return measured(svg);
+  const typed = tex.replace(/[\\{}$]/g, (sign) => SHOWN[sign]);
+  return { ...measured(convert(`\\text{${typed}}`)), trouble };
+}
+
+function convert(tex) {
+  return adaptor.firstChild(page.convert(tex, { display: false }));
+}
+
+function measured(svg) {
   const [, top, width, height] = adaptor.getAttribute(svg, 'viewBox').split(' ').map(Number);
   return {
     markup: adaptor.innerHTML(svg).replace(/ (data-[a-z-]+|stroke|fill|stroke-width)="[^"]*"/g, ''),

@@ -77,13 +77,13 @@ final class Units
         if ($plain !== null) {
             return $plain;
         }
-        $tokens = Tokens::of('1 '.$written);
-        $quantity = (new Parser($tokens))->parseWhole()->evaluate([]);
-        if ($quantity->unit->isNone()) {
+        try {
+            $unit = Quantity::read('1 '.$written)->unit;
+        } catch (MathsError) {
             throw MathsError::unknownUnit($written);
         }
 
-        return $quantity->unit;
+        return $unit->isNone() ? throw MathsError::unknownUnit($written) : $unit;
     }
 
     /** @return array<string, Unit> */

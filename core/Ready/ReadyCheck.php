@@ -14,6 +14,7 @@ use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\TakeTellsMissingStep;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnitTrouble;
+use Daybright\Ready\Rules\UnreadableFormula;
 use Daybright\Recording\Take;
 use Daybright\Scene\SlidePainter;
 
@@ -45,6 +46,7 @@ final readonly class ReadyCheck
         return [
             new FalseEquality,
             new UnitTrouble,
+            new UnreadableFormula,
             new AnswerShowsEarly,
             new UnfinishedBlock,
             new FullSlide,

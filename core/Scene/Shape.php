@@ -12,6 +12,7 @@ final readonly class Shape
      * @param  list<self>  $children
      * @param  string|null  $medium id of the picture file, for an image
      * @param  string|null  $markup SVG made by the formula setter, trusted
+     * @param  string|null  $trouble why a formula could not be read
      */
     private function __construct(
         public string $element,
@@ -21,6 +22,7 @@ final readonly class Shape
         public string $text = '',
         public ?string $medium = null,
         public ?string $markup = null,
+        public ?string $trouble = null,
     ) {
     }
 
@@ -74,7 +76,7 @@ final readonly class Shape
             'g',
             ['transform' => sprintf('translate(%s %s) scale(%s)', self::short($x), self::short($baseline), self::short($scale, 5)), 'fill' => $colour, 'stroke' => $colour, 'stroke-width' => 0],
             new Box($x, $baseline - $formula->ascent * $size, $formula->width * $size, ($formula->ascent + $formula->descent) * $size),
-            [], '', null, $formula->markup,
+            [], '', null, $formula->markup, $formula->trouble,
         );
     }
 

@@ -10,7 +10,7 @@ use Daybright\Scene\SetFormula;
 final class MathJax implements FormulaSetter
 {
     /** Changes when the way of setting does, so that old results are not taken for new ones. */
-    private const EDITION = 'mathjax-3.2.2/1';
+    private const EDITION = 'mathjax-3.2.2/2';
 
     /** @var array<string, SetFormula> */
     private array $known = [];
@@ -27,7 +27,7 @@ final class MathJax implements FormulaSetter
         $file = $this->file($key);
         $kept = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
 
-        return is_array($kept) ? new SetFormula($kept['markup'], $kept['width'], $kept['ascent'], $kept['descent']) : null;
+        return is_array($kept) ? self::read($kept) : null;
     }
 
     private function fresh(string $key, string $tex): SetFormula
@@ -41,7 +41,13 @@ final class MathJax implements FormulaSetter
         file_put_contents($this->file($key).'.'.getmypid(), json_encode($set, JSON_THROW_ON_ERROR));
         rename($this->file($key).'.'.getmypid(), $this->file($key));
 
-        return new SetFormula($set['markup'], $set['width'], $set['ascent'], $set['descent']);
+        return self::read($set);
+    }
+
+    /** @param  array{markup: string, width: float, ascent: float, descent: float, trouble?: string}  $set */
+    private static function read(array $set): SetFormula
+    {
+        return new SetFormula($set['markup'], $set['width'], $set['ascent'], $set['descent'], $set['trouble'] ?? null);
     }
 
     private function fromServer(string $request): ?string
