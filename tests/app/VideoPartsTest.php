@@ -1,0 +1,150 @@
+<?php
+
+namespace Tests\App;
+
+use App\Adapters\Video\Countdown;
+use App\Adapters\Video\FrameTrack;
+use App\Adapters\Video\InkStroke;
+use App\Adapters\Video\Rasteriser;
+use Daybright\Lesson\Lesson;
+use Daybright\Recording\Playbook;
+use Daybright\Recording\Programme;
+use Daybright\Recording\Take;
+
+/** The parts that a video is put together from, each on its own. */
+class VideoPartsTest extends TestCase
+{
+    private const WHITE = 235;
+
+    public function test_a_stroke_is_as_wide_as_its_brush_and_soft_at_its_edge(): void
+    {
+        $frame = self::paper();
+        (new InkStroke('#000000', 20, 'pen'))->segment($frame, 400, 400, 800, 400);
+        // 20 slide units are 16 pixels: 8 above and 8 below the line at y = 320.
+        $column = fn (int $y): int => self::light($frame, 480, $y);
+        $this->assertSame(16, $column(320));
+        $this->assertSame(16, $column(313));
+        $this->assertSame(self::WHITE, $column(310));
+        $this->assertSame(self::WHITE, $column(330));
+        $covered = count(array_filter(range(305, 335), static fn (int $y): bool => $column($y) < self::WHITE));
+        $this->assertEqualsWithDelta(16, $covered, 2);
+    }
+
+    public function test_a_marker_that_crosses_itself_gets_no_darker_but_a_second_one_does(): void
+    {
+        $frame = self::paper();
+        $marker = new InkStroke('#000000', 40, 'marker');
+        $marker->segment($frame, 400, 400, 800, 400);
+        $once = self::light($frame, 480, 320);
+        $marker->segment($frame, 600, 200, 600, 600);
+        $marker->segment($frame, 800, 400, 400, 400);
+        $this->assertSame($once, self::light($frame, 480, 320));
+        $this->assertGreaterThan(100, $once);
+        (new InkStroke('#000000', 40, 'marker'))->segment($frame, 400, 400, 800, 400);
+        $this->assertLessThan($once, self::light($frame, 480, 320));
+    }
+
+    public function test_ink_outside_the_slide_changes_nothing_and_never_the_length_of_a_picture(): void
+    {
+        $frame = self::paper();
+        (new InkStroke('#B3261E', 30, 'pen'))->segment($frame, -500, -500, -100, -100);
+        $this->assertSame(self::paper(), $frame);
+        (new InkStroke('#B3261E', 30, 'pen'))->segment($frame, -100, 450, 1700, 450);
+        $this->assertSame((int) Rasteriser::BYTES, strlen($frame));
+    }
+
+    public function test_red_ink_is_red_in_the_picture(): void
+    {
+        $frame = self::paper();
+        (new InkStroke('#FF0000', 60, 'pen'))->segment($frame, 800, 450, 800, 450);
+        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
+        $chroma = intdiv(360, 2) * intdiv(Rasteriser::WIDTH, 2) + 320;
+        // Red in BT.709, studio range: Y 63, Cb 102, Cr 240 (ITU-R BT.709-6, table 3; worked out from its matrix).
+        $this->assertEqualsWithDelta(63, self::light($frame, 640, 360), 1);
+        $this->assertEqualsWithDelta(102, ord($frame[$luma + $chroma]), 1);
+        $this->assertEqualsWithDelta(240, ord($frame[$luma + intdiv($luma, 4) + $chroma]), 1);
+    }
+
+    public function test_the_countdown_shows_less_bar_as_time_goes_and_leaves_the_rest_of_the_picture(): void
+    {
+        $sheet = Rasteriser::of([Countdown::svg()]);
+        $countdown = new Countdown($sheet->picture(0));
+        $sheet->forget();
+        $bar = static fn (int $left): int => count(array_filter(range(896, 1231), static fn (int $x): bool => self::light($countdown->over(self::paper(), $left, 60), $x, 676) > 200));
+        $this->assertSame(336, $bar(60));
+        $this->assertEqualsWithDelta(168, $bar(30), 2);
+        $this->assertSame(0, $bar(0));
+        $shown = $countdown->over(self::paper(), 42, 60);
+        $this->assertSame((int) Rasteriser::BYTES, strlen($shown));
+        $this->assertSame(substr(self::paper(), 0, 1280 * 596), substr($shown, 0, 1280 * 596));
+        $this->assertNotSame($countdown->over(self::paper(), 42, 60), $countdown->over(self::paper(), 41, 60));
+    }
+
+    public function test_every_change_has_its_picture_in_time_order_and_two_seconds_never_pass_without_one(): void
+    {
+        $stroke = ['kind' => 'ink', 'at' => 4000, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => [[0, 100, 100], [40, 200, 100], [80, 300, 100], [120, 400, 100]]];
+        $point = ['kind' => 'point', 'at' => 6000, 'x' => 50, 'y' => 60];
+        $away = ['kind' => 'point', 'at' => 6500, 'x' => null, 'y' => null];
+        [$frames, $length] = $this->frames([['kind' => 'step', 'at' => 3000, 'step' => 'measure-2'], $stroke, $point, $away], 8);
+        $times = array_keys($frames);
+        $sorted = $times;
+        sort($sorted);
+        $this->assertSame($sorted, $times);
+        $this->assertSame(0, $times[0]);
+        for ($index = 1; $index < count($times); $index++) {
+            $this->assertLessThanOrEqual(2000, $times[$index] - $times[$index - 1]);
+        }
+        $this->assertEqualsWithDelta($length, end($times), 45);
+        // The step is told at 3 s; there the lesson waits for 5 s, second by second, before the answer shows.
+        foreach ([3000, 4000, 5000, 6000, 7000, 8000] as $second) {
+            $this->assertContains($second, $times);
+        }
+        $this->assertNotSame($frames[7000], $frames[8000]);
+        // Ink grows from picture to picture, and the pointer comes and goes.
+        $this->assertCount(4, array_unique([$frames[9000], $frames[9040], $frames[9080], $frames[9120]]));
+        $this->assertNotSame($frames[9120], $frames[11000]);
+        $this->assertSame($frames[9120], $frames[11500]);
+    }
+
+    public function test_ink_is_wiped_stays_on_its_slide_and_comes_back_with_it(): void
+    {
+        $stroke = ['kind' => 'ink', 'at' => 500, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 20, 'points' => [[0, 200, 800], [100, 600, 800]]];
+        [$frames] = $this->frames([$stroke, ['kind' => 'visit', 'at' => 1000, 'slide' => 'why'], ['kind' => 'return', 'at' => 1500], ['kind' => 'wipe', 'at' => 2000]], 3);
+        $at = static fn (int $time): int => self::light($frames[$time], 320, 640);
+        $this->assertLessThan(150, $at(600));
+        $this->assertGreaterThan(200, $at(1000));
+        $this->assertLessThan(150, $at(1500));
+        $this->assertGreaterThan(200, $at(2000));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events
+     * @return array{array<int, string>, float} pictures by their time, and the length, in milliseconds
+     */
+    private function frames(array $events, int $seconds): array
+    {
+        $lesson = Lesson::from(self::document());
+        $programme = Programme::of($lesson, ['measure' => Take::of('take', 'measure', $seconds * 48000, $events, [])]);
+        $playbook = Playbook::of($lesson, $programme);
+        $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
+        $colours = ['#FFFFFF', '#DDEEFF', '#EEFFDD', '#FFEEDD'];
+        $pictures = Rasteriser::of([...array_map(static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'.$colours[$index].'"/></svg>', array_keys($keys)), Countdown::svg()]);
+        $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $frames = iterator_to_array($track->frames());
+        $pictures->forget();
+
+        return [$frames, $programme->length() / 48];
+    }
+
+    private static function paper(): string
+    {
+        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
+
+        return str_repeat(chr(self::WHITE), $luma).str_repeat(chr(128), intdiv($luma, 2));
+    }
+
+    private static function light(string $frame, int $x, int $y): int
+    {
+        return ord($frame[$y * Rasteriser::WIDTH + $x]);
+    }
+}
