@@ -64,7 +64,9 @@ test('what cannot be sent waits, is told of, and is sent again in order', async 
     expect.stringMatching(/cannot reach the server.*Keep this page open/),
   ]);
   expect(asked.filter((each) => each.includes('pieces/1'))).toHaveLength(3);
-  expect(asked.indexOf('POST /api/takes/one/pieces/2')).toBeGreaterThan(asked.lastIndexOf('POST /api/takes/one/pieces/1'));
+  expect(asked.indexOf('POST /api/takes/one/pieces/2')).toBeGreaterThan(
+    asked.lastIndexOf('POST /api/takes/one/pieces/1'),
+  );
   await vi.waitFor(() => expect(told.at(-1)).toBeNull());
 });
 

@@ -8,7 +8,20 @@ const programme = {
     { at: 1500, slide: 'one', step: 1 },
     { at: 3000, slide: 'two', step: 0 },
   ],
-  strokes: [{ at: 1000, until: 2500, slide: 'one', tool: 'pen', colour: '#B3261E', width: 8, points: [[0, 1, 1], [400, 2, 2]] }],
+  strokes: [
+    {
+      at: 1000,
+      until: 2500,
+      slide: 'one',
+      tool: 'pen',
+      colour: '#B3261E',
+      width: 8,
+      points: [
+        [0, 1, 1],
+        [400, 2, 2],
+      ],
+    },
+  ],
   pointer: [
     { at: 100, x: 5, y: 6 },
     { at: 900, x: null, y: null },

@@ -1,0 +1,88 @@
+<?php
+
+namespace Tests\App;
+
+use App\Adapters\Files;
+use App\Adapters\Program;
+use App\Models\Lesson;
+use Symfony\Component\Process\Process;
+
+class ConsoleTest extends TestCase
+{
+    public function test_a_figure_is_drawn_from_json_and_bad_quantities_get_a_sentence(): void
+    {
+        [$code, $drawn] = $this->piped('figure:draw', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]);
+        $this->assertSame(0, $code);
+        $facts = array_column($drawn['facts'], 'written', 'name');
+        $this->assertSame("72\u{00A0}cm³", $facts['volume']);
+        $this->assertStringStartsWith('<svg', $drawn['svg']);
+        $this->assertNotSame([], $drawn['steps']);
+        $this->assertStringContainsString('6', $drawn['words']);
+        [$code, $refused] = $this->piped('figure:draw', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '-6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]);
+        $this->assertSame([1, 'length'], [$code, $refused['field']]);
+        $this->assertSame(1, $this->piped('figure:draw', 'no json')[0]);
+    }
+
+    public function test_sums_are_checked_from_json(): void
+    {
+        [$code, $found] = $this->piped('maths:check', ['text' => 'So 14 × 30 = 450, and 2 + 2 = 4.']);
+        $this->assertSame(0, $code);
+        $this->assertSame(['false', 'true'], array_column($found['equalities'], 'verdict'));
+        $this->assertSame('420', $found['equalities'][0]['correction']);
+        $this->assertSame(1, $this->piped('maths:check', ['words' => 'x'])[0]);
+    }
+
+    public function test_a_lesson_is_checked_by_title_or_as_a_document(): void
+    {
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['steps'][0]['script'] = 'So 14 × 30 = 450.';
+        $this->lesson($this->teacher(), $document);
+        $this->artisan('lesson:check', ['lesson' => 'Shadows'])->expectsOutputToContain('false-equality')->assertSuccessful();
+        $this->artisan('lesson:check', ['lesson' => 'Nothing'])->expectsOutputToContain('There is no lesson')->assertFailed();
+        [$code, $found] = $this->piped('lesson:check', $document);
+        $this->assertSame(0, $code);
+        $this->assertContains('false-equality', array_column($found['findings'], 'rule'));
+        $this->assertSame(1, $this->piped('lesson:check', ['title' => 'Not whole'])[0]);
+    }
+
+    public function test_a_lesson_goes_out_to_a_file_and_in_for_another_teacher(): void
+    {
+        $lesson = $this->lesson($this->teacher());
+        $this->take($lesson, 'measure', 1);
+        $this->teacher('Sol');
+        $file = Files::temporary('zip');
+        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--to' => $file])->assertSuccessful();
+        $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->assertSuccessful();
+        $this->assertSame(2, Lesson::query()->count());
+        $this->artisan('lesson:check', ['lesson' => 'Shadows'])->expectsOutputToContain('Several lessons')->assertFailed();
+        $this->artisan('lesson:import', ['file' => $file, '--for' => 'nobody@larkfield.example'])->expectsOutputToContain('Say for whom')->assertFailed();
+        file_put_contents($file, substr((string) file_get_contents($file), 0, 500));
+        $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->expectsOutputToContain('cut short')->assertFailed();
+        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--to' => '/nowhere/at/all.zip'])->expectsOutputToContain('a folder that exists')->assertFailed();
+        unlink($file);
+    }
+
+    public function test_a_video_of_a_lesson_that_was_never_shared_makes_its_own_version(): void
+    {
+        $lesson = $this->lesson($this->teacher());
+        $this->take($lesson, 'measure', 1);
+        $file = Files::temporary('mp4');
+        $this->artisan('lesson:video', ['lesson' => 'Shadows', '--to' => $file])->assertSuccessful();
+        // One second of voice and five of waiting.
+        $this->assertEqualsWithDelta(6, (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $file]), 0.2);
+        $captions = preg_replace('/\.mp4$/', '.vtt', $file);
+        $this->assertStringStartsWith('WEBVTT', (string) file_get_contents($captions));
+        $this->artisan('lesson:video', ['lesson' => 'Shadows'])->expectsOutputToContain('Say which file')->assertFailed();
+        unlink($file);
+        unlink($captions);
+    }
+
+    /** @return array{int, array<string, mixed>} exit code and what was written, of a command that reads standard input */
+    private function piped(string $command, mixed $input): array
+    {
+        $process = new Process([PHP_BINARY, base_path('artisan'), $command], base_path(), ['APP_ENV' => 'testing', 'APP_KEY' => config('app.key')], is_string($input) ? $input : json_encode($input), 60);
+        $process->run();
+
+        return [$process->getExitCode(), json_decode($process->getOutput(), true) ?? []];
+    }
+}
