@@ -1,0 +1,149 @@
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { openRoom, saved, signIn } from './steps';
+
+/** A new lesson with a slide in Explain, open in the Storyboard. */
+async function newStoryboard(page: Page, title: string): Promise<Locator> {
+  await signIn(page);
+  await page.getByRole('button', { name: 'New lesson' }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill(title);
+  await page.getByRole('button', { name: 'Start planning' }).click();
+  await page.getByRole('button', { name: 'Add a slide to Explain for no aim' }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Storyboard' }).click();
+  const slide = page.getByRole('region', { name: /^Explain/ });
+  await slide.getByLabel('Title of the slide').fill('The tank');
+  return slide;
+}
+
+async function put(page: Page, slide: Locator, kind: string): Promise<void> {
+  await slide.getByRole('button', { name: 'Put on the slide' }).click();
+  await page.getByRole('menuitem', { name: kind }).click();
+  await expect(page.getByRole('dialog', { name: kind })).toBeVisible();
+}
+
+/** What can be read on a slide now, hidden steps left out. */
+async function read(slide: Locator): Promise<string> {
+  return slide
+    .locator('.stage')
+    .evaluate((stage) =>
+      [...stage.querySelectorAll('g[data-step]:not([data-hidden]) text')].map((text) => text.textContent).join(' '),
+    );
+}
+
+test('a figure gives its facts to the text, tells itself in steps, and asks about itself', async ({ page }) => {
+  const slide = await newStoryboard(page, 'A tank of sand');
+  await put(page, slide, 'Figure');
+  const form = page.getByRole('dialog', { name: 'Figure' });
+  await form.getByLabel('Figure').selectOption({ index: 1 });
+  await form.getByLabel('Length').fill('30');
+  await form.getByLabel('Width').fill('20');
+  await form.getByLabel('Height', { exact: true }).fill('-6');
+  await expect(form.getByRole('alert')).toBeVisible();
+  await form.getByLabel('Height', { exact: true }).fill('6');
+  await expect(form.getByRole('alert')).toHaveCount(0);
+  await form.getByRole('button', { name: 'Tell it in steps' }).click();
+  await expect(slide.getByText(/shows the volume/)).toBeVisible();
+  await form.getByRole('button', { name: 'Level 2' }).click();
+  await expect(form.getByText(/A question was added to Your turn/)).toBeVisible();
+  await page.keyboard.press('Escape');
+
+  await put(page, slide, 'Text');
+  await page.getByRole('textbox', { name: 'Text' }).fill('It holds *{volume}*.');
+  await page.keyboard.press('Escape');
+  await saved(page);
+  await expect.poll(() => read(slide)).toContain('3600');
+  // Before the last step the volume is on the slide nowhere in the figure.
+  await slide.getByLabel('Script of step 1').focus();
+  await expect.poll(() => read(slide)).not.toContain('Volume');
+  const asked = page.getByRole('region', { name: 'Your turn: Now you' });
+  await expect(asked.getByLabel('Script of step 1')).toHaveValue(/Stop the lesson and try/);
+  await asked.getByLabel('Script of step 1').focus();
+  await expect.poll(() => read(asked)).not.toContain('Answer:');
+});
+
+test('steps are added, joined and undone, and blocks go with them', async ({ page }) => {
+  const slide = await newStoryboard(page, 'Steps');
+  await slide.getByLabel('Script of step 1').fill('First.');
+  await slide.getByRole('button', { name: 'Add a step' }).click();
+  await slide.getByLabel('Script of step 2').fill('Second.');
+  await put(page, slide, 'Term card');
+  await page.getByLabel('Word', { exact: true }).fill('noon');
+  await page.getByLabel('Meaning').fill('the Sun is highest');
+  await page.keyboard.press('Escape');
+  await expect(slide.getByText('Step 2', { exact: true }).locator('..')).toContainText('shows term card');
+  await slide.getByLabel('Script of step 1').focus();
+  await expect.poll(() => read(slide)).not.toContain('noon');
+  await slide.getByLabel('Script of step 2').focus();
+  await expect.poll(() => read(slide)).toContain('noon');
+  await slide.getByRole('button', { name: 'Remove' }).click();
+  await expect(slide.getByLabel('Script of step 1')).toHaveValue('First. Second.');
+  await expect.poll(() => read(slide)).toContain('noon');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(slide.getByLabel('Script of step 2')).toHaveValue('Second.');
+});
+
+test('a slide is moved, copied, deleted and brought back, and dragged on the plan', async ({ page }) => {
+  await newStoryboard(page, 'Moving');
+  const tank = page.getByRole('region', { name: 'Explain: The tank', exact: true });
+  await tank.getByRole('button', { name: 'Copy' }).click();
+  await expect(page.getByRole('region', { name: 'Explain: The tank (copy)' })).toBeVisible();
+  await tank.getByLabel('Title of the slide').click();
+  await tank.getByRole('button', { name: 'Earlier' }).click();
+  await expect(page.getByRole('region', { name: 'Aims: The tank', exact: true })).toBeVisible();
+  const copy = page.getByRole('region', { name: 'Explain: The tank (copy)' });
+  await copy.getByLabel('Title of the slide').click();
+  await copy.getByRole('button', { name: 'Delete' }).click();
+  await expect(copy).toHaveCount(0);
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(copy).toBeVisible();
+
+  await page.getByRole('link', { name: 'Plan' }).click();
+  const cell = page.getByRole('button', { name: 'Add a slide to Recap for no aim' }).locator('..');
+  await page.getByRole('link', { name: 'The tank (copy)' }).dragTo(cell);
+  await expect(cell.getByRole('link', { name: 'The tank (copy)' })).toBeVisible();
+  await saved(page);
+});
+
+test('a picture is chosen, described and credited, and what is no picture is refused', async ({ page }) => {
+  const slide = await newStoryboard(page, 'Pictures');
+  await put(page, slide, 'Picture');
+  const form = page.getByRole('dialog', { name: 'Picture' });
+  const drawing =
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 30"><script>alert(1)</script><style>.a{fill:#00f}</style><rect class="a" width="40" height="30"/></svg>';
+  await form
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'gate.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(drawing) });
+  await expect(slide.locator('.stage image')).toHaveCount(1);
+  await expect(slide.getByText(/lacks a description and a credit and a licence/)).toBeVisible();
+  await form.getByLabel('What it shows, for someone who cannot see it').fill('A blue gate');
+  await form.getByLabel('Whose it is').fill('Mina');
+  await form.getByLabel('Licence').selectOption({ index: 1 });
+  await expect(slide.getByText(/lacks a/)).toHaveCount(0);
+  const address = await slide.locator('.stage image').getAttribute('xlink:href');
+  const kept = await (await page.request.get(address ?? '')).text();
+  expect(kept).toContain('fill="#00f"');
+  expect(kept).not.toContain('script');
+  await form
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('just words') });
+  await expect(form.getByText(/not a picture that can be shown/)).toBeVisible();
+  await expect(slide.locator('.stage image')).toHaveCount(1);
+});
+
+test('the pace that was measured is offered, and a lesson over its time is told of', async ({ page }) => {
+  const slide = await newStoryboard(page, 'Long');
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await page.getByLabel('Minutes', { exact: true }).fill('1');
+  await page.getByLabel('Words a minute').fill('20');
+  await expect(page.getByText('From 60 to 240.')).toBeVisible();
+  await page.getByLabel('Words a minute').fill('60');
+  await page.getByRole('link', { name: 'Storyboard' }).click();
+  await slide.getByLabel('Script of step 1').fill('word '.repeat(90));
+  await saved(page);
+  await page.getByText(/Ready check: \d+ findings?/).click();
+  await expect(page.getByText(/The script takes 1:30 to say, 0:30 more than the 1:00 planned/)).toBeVisible();
+  await openRoom(page, 'Shadows that move', 'plan');
+  await expect(page.getByText(/In your recordings you speak \d+ words a minute/)).toBeVisible();
+});
