@@ -14,6 +14,9 @@ export class Problem extends Error {
   }
 }
 
+/** Letters: a short message goes on its way even when the page closes behind it; browsers allow no long ones. */
+const OUTLIVES_THE_PAGE = 4000;
+
 function cookie(name: string): string {
   const found = document.cookie.split('; ').find((each) => each.startsWith(`${name}=`));
   return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
@@ -36,14 +39,16 @@ export async function send(method: string, address: string, body?: unknown, sign
 
 async function answer(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
-  const isForm = body instanceof FormData;
-  if (body !== undefined && !isForm) headers['Content-Type'] = 'application/json';
+  const form = body instanceof FormData ? body : undefined;
+  const json = body === undefined || form ? undefined : JSON.stringify(body);
+  if (json !== undefined) headers['Content-Type'] = 'application/json';
   try {
     return await fetch(address, {
       method,
       headers,
       signal,
-      body: isForm ? body : body === undefined ? undefined : JSON.stringify(body),
+      body: form ?? json,
+      keepalive: json !== undefined && json.length < OUTLIVES_THE_PAGE,
     });
   } catch (error) {
     if (signal?.aborted) throw error;

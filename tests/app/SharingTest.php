@@ -82,6 +82,24 @@ class SharingTest extends TestCase
         $this->getJson("/api/watch/{$this->share}")->assertJsonPath('title', 'Changed');
     }
 
+    public function test_a_page_that_is_open_goes_on_with_the_sound_it_began_with(): void
+    {
+        $this->enter('Ada', 'sun');
+        $began = $this->getJson("/api/watch/{$this->share}")->json('sounds.0.sources.0.url');
+        $length = $this->get($began)->assertOk()->headers->get('Content-Length');
+        $this->made->takes()->where('slide', 'measure')->sole()->update(['cuts' => [['from' => 0, 'to' => 48_000]]]);
+        MakeRelease::dispatchSync((new ReleaseStore)->begin($this->made->fresh())->id);
+        $this->assertSame($length, $this->get($began)->headers->get('Content-Length'));
+        $now = $this->getJson("/api/watch/{$this->share}")->json('sounds.0.sources.0.url');
+        $this->assertNotSame($began, $now);
+        $this->assertLessThan((int) $length, (int) $this->get($now)->headers->get('Content-Length'));
+        // A version of another lesson is not to be had this way.
+        $foreign = $this->lesson($this->teacher('Sol'));
+        $this->take($foreign, 'measure', 5);
+        MakeRelease::dispatchSync($release = (new ReleaseStore)->begin($foreign)->id);
+        $this->assertSame($this->get($now)->headers->get('Content-Length'), $this->get("/api/watch/{$this->share}/sound.webm?r={$release}")->headers->get('Content-Length'));
+    }
+
     public function test_the_sound_can_be_sought_in_and_answers_are_not_given_away(): void
     {
         $this->enter('Ada', 'sun');

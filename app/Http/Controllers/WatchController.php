@@ -116,11 +116,13 @@ class WatchController
         return PictureController::send(Picture::query()->where('sha256', $sha256)->firstOrFail());
     }
 
-    public function sound(Share $share, string $kind): BinaryFileResponse
+    /** The sound of the version that the page was loaded with: a new one may have been shared since. */
+    public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
-        abort_if($share->release === null, 404);
+        $release = $share->lesson->releases()->where('state', 'ready')->find($request->query('r')) ?? $share->release;
+        abort_if($release === null, 404);
 
-        return ReleaseView::sound($share->release, $kind);
+        return ReleaseView::sound($release, $kind);
     }
 
     public function place(Request $request, Share $share): JsonResponse
