@@ -102,6 +102,9 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const queries = useQueryClient();
   const newest = useRef(document);
   const saved = useRef(document);
+  // Documents that are to be revisions of their own, before the newest: what was added, moved or deleted is undone by itself.
+  const milestones = useRef<LessonDocument[]>([]);
+  const sending = useRef<LessonDocument>(undefined);
   const version = useRef(loaded.version);
   const running = useRef<Promise<void> | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
@@ -111,6 +114,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
       version.current = next.version;
       newest.current = next.document;
       saved.current = next.document;
+      milestones.current = [];
       setDocument(next.document);
       setAnswer(next);
       queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
@@ -119,8 +123,9 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   );
 
   /** @returns whether it was saved */
-  const sendNewest = useCallback(async (): Promise<boolean> => {
-    const sent = newest.current;
+  const sendNext = useCallback(async (): Promise<boolean> => {
+    const sent = milestones.current[0] ?? newest.current;
+    sending.current = sent;
     try {
       const body = { version: version.current, document: sent };
       const answered = await ask<Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>>(
@@ -130,6 +135,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
       );
       version.current = answered.version;
       saved.current = sent;
+      if (milestones.current[0] === sent) milestones.current.shift();
       setTrouble(null);
       setAnswer((before) => ({ ...before, ...answered, scenes: { ...before.scenes, ...answered.scenes } }));
       queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
@@ -137,6 +143,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
     } catch (error) {
       if (error instanceof Problem && error.status === 409) {
         version.current = Number(error.more.version);
+        milestones.current = [];
         setConflict(error.more.document as LessonDocument);
       } else setTrouble(error instanceof Problem && error.status === 401 ? SIGNED_OUT : sentence(error));
       // A connection that is gone comes back: what was typed is still here and is sent again.
@@ -156,7 +163,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   };
   const saveAll = async () => {
     setSaving(true);
-    while (newest.current !== saved.current && (await sendNewest()));
+    while (newest.current !== saved.current && (await sendNext()));
     setSaving(false);
   };
 
@@ -182,6 +189,11 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const edit = useCallback((change: (document: LessonDocument) => void) => {
     const next = structuredClone(newest.current);
     change(next);
+    if (outline(next) !== outline(newest.current)) {
+      const known = [saved.current, sending.current, milestones.current.at(-1)];
+      if (!known.includes(newest.current)) milestones.current.push(newest.current);
+      milestones.current.push(next);
+    }
     newest.current = next;
     setDocument(next);
     setSaving(true);
@@ -250,6 +262,14 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
       {children}
     </Context>
   );
+}
+
+/** What stands where, without what is written in it. */
+function outline(document: LessonDocument): string {
+  const slides = document.parts.map((part) =>
+    part.slides.map((slide) => [slide.id, slide.steps.map((step) => step.id), slide.blocks.map((block) => block.id)]),
+  );
+  return JSON.stringify([document.aims.map((aim) => aim.id), slides]);
 }
 
 /** The strip follows the document as it is typed; what is recorded comes from the server. */
