@@ -1,11 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Block, LessonDocument, Slide } from '../../lesson.types';
 import type { PartKind } from '../../parts';
-import { ask, Problem, sentence } from '../../request';
+import { ask, sentence } from '../../request';
 import type { StripPart } from '../../stage/Strip';
 import { Notice } from '../../ui/Notice';
+import { Manuscript } from './Manuscript';
 
 export interface Scene {
   svg: string;
@@ -36,6 +37,9 @@ interface LessonAnswer {
   strip: StripPart[];
   measuredPace: number | null;
 }
+
+/** What a save answers: the slides that look different now. */
+type SavedAnswer = Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>;
 
 /** Everything a room needs of the lesson: what it is now, and the ways to change it. */
 export interface Desk {
@@ -71,11 +75,6 @@ export function useDesk(): Desk {
   return desk;
 }
 
-const SIGNED_OUT = 'You are signed out. Sign in again in another tab: what you changed is kept here and saved then.';
-
-/** Milliseconds of quiet typing before a save. */
-const QUIET = 350;
-
 export function DeskProvider({ lesson, children }: { lesson: string; children: ReactNode }) {
   const [loaded, setLoaded] = useState<LessonAnswer | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -100,119 +99,24 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const [conflict, setConflict] = useState<LessonDocument | null>(null);
   const [search, setSearch] = useSearchParams();
   const queries = useQueryClient();
-  const newest = useRef(document);
-  const saved = useRef(document);
-  // Documents that are to be revisions of their own, before the newest: what was added, moved or deleted is undone by itself.
-  const milestones = useRef<LessonDocument[]>([]);
-  const sending = useRef<LessonDocument>(undefined);
-  const version = useRef(loaded.version);
-  const running = useRef<Promise<void> | null>(null);
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-
-  const take = useCallback(
-    (next: LessonAnswer) => {
-      version.current = next.version;
-      newest.current = next.document;
-      saved.current = next.document;
-      milestones.current = [];
-      setDocument(next.document);
-      setAnswer(next);
-      queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
-    },
-    [queries, loaded.id],
-  );
-
-  /** @returns whether it was saved */
-  const sendNext = useCallback(async (): Promise<boolean> => {
-    const sent = milestones.current[0] ?? newest.current;
-    sending.current = sent;
-    try {
-      const body = { version: version.current, document: sent };
-      const answered = await ask<Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>>(
-        'PUT',
-        `/api/lessons/${loaded.id}`,
-        body,
-      );
-      version.current = answered.version;
-      saved.current = sent;
-      if (milestones.current[0] === sent) milestones.current.shift();
-      setTrouble(null);
-      setAnswer((before) => ({ ...before, ...answered, scenes: { ...before.scenes, ...answered.scenes } }));
-      queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
-      return true;
-    } catch (error) {
-      if (error instanceof Problem && error.status === 409) {
-        version.current = Number(error.more.version);
-        milestones.current = [];
-        setConflict(error.more.document as LessonDocument);
-      } else setTrouble(error instanceof Problem && error.status === 401 ? SIGNED_OUT : sentence(error));
-      // A connection that is gone comes back: what was typed is still here and is sent again.
-      if (error instanceof Problem && error.isPassing) timer.current = setTimeout(() => void save.current(), 4000);
-      return false;
-    }
-  }, [loaded.id, queries]);
-
-  /** Saves until nothing is unsaved, or something stands in the way. */
-  const save = useRef<() => Promise<void>>(async () => undefined);
-  save.current = () => {
-    clearTimeout(timer.current);
-    running.current ??= saveAll().finally(() => {
-      running.current = null;
+  const [manuscript] = useState(() => {
+    const checkAgain = () => queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
+    return new Manuscript<SavedAnswer, LessonAnswer>(`/api/lessons/${loaded.id}`, loaded, {
+      onDocument: setDocument,
+      onSaving: setSaving,
+      onSaved: (saved) => {
+        setAnswer((before) => ({ ...before, ...saved, scenes: { ...before.scenes, ...saved.scenes } }));
+        void checkAgain();
+      },
+      onMoved: (moved) => {
+        setAnswer(moved);
+        void checkAgain();
+      },
+      onTrouble: setTrouble,
+      onConflict: setConflict,
     });
-    return running.current;
-  };
-  const saveAll = async () => {
-    setSaving(true);
-    while (newest.current !== saved.current && (await sendNext()));
-    setSaving(false);
-  };
-
-  useEffect(() => {
-    const isUnsaved = () => newest.current !== saved.current;
-    const leaving = (event: BeforeUnloadEvent) => {
-      if (!isUnsaved()) return;
-      void save.current();
-      event.preventDefault();
-    };
-    const hidden = () => {
-      if (window.document.visibilityState === 'hidden' && isUnsaved()) void save.current();
-    };
-    window.addEventListener('beforeunload', leaving);
-    window.document.addEventListener('visibilitychange', hidden);
-    return () => {
-      window.removeEventListener('beforeunload', leaving);
-      window.document.removeEventListener('visibilitychange', hidden);
-      if (isUnsaved()) void save.current();
-    };
-  }, []);
-
-  const edit = useCallback((change: (document: LessonDocument) => void) => {
-    const next = structuredClone(newest.current);
-    change(next);
-    if (outline(next) !== outline(newest.current)) {
-      const known = [saved.current, sending.current, milestones.current.at(-1)];
-      if (!known.includes(newest.current)) milestones.current.push(newest.current);
-      milestones.current.push(next);
-    }
-    newest.current = next;
-    setDocument(next);
-    setSaving(true);
-    clearTimeout(timer.current);
-    timer.current = setTimeout(() => void save.current(), QUIET);
-  }, []);
-
-  const move = useCallback(
-    async (way: 'undo' | 'redo') => {
-      await save.current();
-      try {
-        take(await ask<LessonAnswer>('POST', `/api/lessons/${loaded.id}/${way}`, { version: version.current }));
-        setTrouble(null);
-      } catch (error) {
-        setTrouble(sentence(error));
-      }
-    },
-    [loaded.id, take],
-  );
+  });
+  useSavedOnLeaving(manuscript);
 
   const refresh = useCallback(async () => {
     const next = await ask<LessonAnswer>('GET', `/api/lessons/${loaded.id}`);
@@ -221,9 +125,9 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
 
   const settle = (choice: 'mine' | 'theirs') => {
     setConflict(null);
-    // The other window’s version is saved already; mine is saved on top of it, and taken back when it is not wanted now.
-    void save.current().then(() => (choice === 'theirs' ? move('undo') : undefined));
+    void manuscript.settle(choice);
   };
+  const edit = useCallback((change: (document: LessonDocument) => void) => manuscript.edit(change), [manuscript]);
 
   const slides = useMemo(
     () => document.parts.flatMap((part) => part.slides.map((slide) => ({ slide, part: part.kind }))),
@@ -248,8 +152,8 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
         part: here?.part,
         chooseSlide,
         edit,
-        undo: () => void move('undo'),
-        redo: () => void move('redo'),
+        undo: () => void manuscript.move('undo'),
+        redo: () => void manuscript.move('redo'),
         canUndo: answer.canUndo || isSaving,
         canRedo: answer.canRedo && !isSaving,
         isSaving,
@@ -264,12 +168,25 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   );
 }
 
-/** What stands where, without what is written in it. */
-function outline(document: LessonDocument): string {
-  const slides = document.parts.map((part) =>
-    part.slides.map((slide) => [slide.id, slide.steps.map((step) => step.id), slide.blocks.map((block) => block.id)]),
-  );
-  return JSON.stringify([document.aims.map((aim) => aim.id), slides]);
+/** What was typed a moment ago is saved when the room is left; a page that closes asks first. */
+function useSavedOnLeaving(manuscript: Manuscript<SavedAnswer, LessonAnswer>): void {
+  useEffect(() => {
+    const leaving = (event: BeforeUnloadEvent) => {
+      if (!manuscript.isUnsaved) return;
+      void manuscript.save();
+      event.preventDefault();
+    };
+    const hidden = () => {
+      if (window.document.visibilityState === 'hidden') void manuscript.save();
+    };
+    window.addEventListener('beforeunload', leaving);
+    window.document.addEventListener('visibilitychange', hidden);
+    return () => {
+      window.removeEventListener('beforeunload', leaving);
+      window.document.removeEventListener('visibilitychange', hidden);
+      void manuscript.save();
+    };
+  }, [manuscript]);
 }
 
 /** The strip follows the document as it is typed; what is recorded comes from the server. */

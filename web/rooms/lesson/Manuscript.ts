@@ -1,0 +1,152 @@
+import type { LessonDocument } from '../../lesson.types';
+import { ask, Problem, sentence } from '../../request';
+
+/** What the server answers to a save or a move; more than this is passed on as it is. */
+interface Answer {
+  version: number;
+}
+
+interface Moved extends Answer {
+  document: LessonDocument;
+}
+
+/** Told of everything that happens to the manuscript. */
+export interface Listener<Saved extends Answer, Whole extends Moved> {
+  onDocument: (document: LessonDocument) => void;
+  onSaving: (isSaving: boolean) => void;
+  onSaved: (answer: Saved) => void;
+  /** Another revision has taken the place of this one. */
+  onMoved: (answer: Whole) => void;
+  onTrouble: (sentence: string | null) => void;
+  /** Another window has saved in between: both versions are kept, and the teacher chooses. */
+  onConflict: (theirs: LessonDocument) => void;
+}
+
+const SIGNED_OUT = 'You are signed out. Sign in again in another tab: what you changed is kept here and saved then.';
+
+/** Milliseconds of quiet typing before a save, and before one that failed is tried again. */
+const QUIET = 350;
+const AGAIN = 4000;
+
+/** The lesson’s document as it is changed here, and its way to the server: one save at a time, and none forgotten. */
+export class Manuscript<Saved extends Answer, Whole extends Moved> {
+  private newest: LessonDocument;
+  private saved: LessonDocument;
+  private sending: LessonDocument | undefined;
+  /** Documents that are to be revisions of their own: what was added, moved or deleted is undone by itself. */
+  private milestones: LessonDocument[] = [];
+  private version: number;
+  private running: Promise<void> | null = null;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  constructor(
+    private readonly address: string,
+    loaded: Moved,
+    private readonly listener: Listener<Saved, Whole>,
+  ) {
+    this.newest = loaded.document;
+    this.saved = loaded.document;
+    this.version = loaded.version;
+  }
+
+  get isUnsaved(): boolean {
+    return this.newest !== this.saved;
+  }
+
+  edit(change: (document: LessonDocument) => void): void {
+    const next = structuredClone(this.newest);
+    change(next);
+    if (outline(next) !== outline(this.newest)) {
+      const known = [this.saved, this.sending, this.milestones.at(-1)];
+      if (!known.includes(this.newest)) this.milestones.push(this.newest);
+      this.milestones.push(next);
+    }
+    this.newest = next;
+    this.listener.onDocument(next);
+    this.listener.onSaving(true);
+    this.saveIn(QUIET);
+  }
+
+  /** Saves until nothing is unsaved, or something stands in the way. */
+  save(): Promise<void> {
+    clearTimeout(this.timer);
+    this.running ??= this.saveAll().finally(() => {
+      this.running = null;
+    });
+    return this.running;
+  }
+
+  async move(way: 'undo' | 'redo'): Promise<void> {
+    await this.save();
+    if (this.isUnsaved) return;
+    try {
+      const moved = await ask<Whole>('POST', `${this.address}/${way}`, { version: this.version });
+      this.version = moved.version;
+      // What was typed while the server answered stays, and is saved on top of what it went back to.
+      if (this.isUnsaved) return void this.save();
+      this.newest = moved.document;
+      this.saved = moved.document;
+      this.listener.onDocument(moved.document);
+      this.listener.onMoved(moved);
+      this.listener.onTrouble(null);
+    } catch (error) {
+      this.listener.onTrouble(sentence(error));
+    }
+  }
+
+  /** Theirs is saved already; mine is saved on top of it, and taken back when it is not wanted now. */
+  async settle(choice: 'mine' | 'theirs'): Promise<void> {
+    await this.save();
+    if (choice === 'theirs') await this.move('undo');
+  }
+
+  private saveIn(milliseconds: number): void {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.save(), milliseconds);
+  }
+
+  private async saveAll(): Promise<void> {
+    if (this.isUnsaved) this.listener.onSaving(true);
+    while (this.isUnsaved && (await this.sendNext()));
+    this.listener.onSaving(false);
+  }
+
+  /** @returns whether it was saved */
+  private async sendNext(): Promise<boolean> {
+    const sent = this.milestones[0] ?? this.newest;
+    this.sending = sent;
+    try {
+      const answer = await ask<Saved>('PUT', this.address, { version: this.version, document: sent });
+      this.version = answer.version;
+      this.saved = sent;
+      if (this.milestones[0] === sent) this.milestones.shift();
+      this.listener.onTrouble(null);
+      this.listener.onSaved(answer);
+      return true;
+    } catch (error) {
+      this.stumble(error);
+      return false;
+    }
+  }
+
+  private stumble(error: unknown): void {
+    const problem = error instanceof Problem ? error : null;
+    if (problem?.status === 409) {
+      this.version = Number(problem.more.version);
+      this.milestones = [];
+      this.listener.onConflict(problem.more.document as LessonDocument);
+      return;
+    }
+    this.listener.onTrouble(problem?.status === 401 ? SIGNED_OUT : sentence(error));
+    // A connection that is gone comes back: what was typed is still here and is sent again.
+    if (problem?.isPassing) this.saveIn(AGAIN);
+  }
+}
+
+/** What stands where, without what is written in it. */
+function outline(document: LessonDocument): string {
+  const slides = document.parts.map((part) =>
+    part.slides.map((slide) => [slide.id, slide.steps.map((step) => step.id), slide.blocks.map((block) => block.id)]),
+  );
+  return JSON.stringify([document.aims.map((aim) => aim.id), slides]);
+}
