@@ -164,12 +164,19 @@ final class FrameTrack
     {
         $stroke = $this->playbook->strokes[$index];
         $points = $stroke['points'];
+        if (($this->drawn[$index] ?? 0) === count($points)) {
+            return;
+        }
         $ink = $this->inks[$index] ??= new InkStroke($stroke['colour'], $stroke['width'], $stroke['tool']);
         for ($next = $this->drawn[$index] ?? 0; isset($points[$next]) && $at + 0.5 >= $stroke['at'] + $points[$next][0]; $next++) {
             $from = $points[max(0, $next - 1)];
             $ink->segment($this->frame, $from[1], $from[2], $points[$next][1], $points[$next][2]);
         }
         $this->drawn[$index] = $next;
+        // A whole stroke no longer needs to know what it covers, which is much.
+        if ($next === count($points)) {
+            unset($this->inks[$index]);
+        }
     }
 
     /** @return list<int> */
