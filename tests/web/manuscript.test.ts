@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { LessonDocument } from '../../web/lesson.types';
 import { Manuscript } from '../../web/rooms/lesson/Manuscript';
 import { addSlide, deleteSlide } from '../../web/rooms/lesson/slides';
+import { blankLesson } from './blankLesson';
 
 /** A server of the test’s own, with revisions as the real one keeps them. */
 let revisions: LessonDocument[];
@@ -11,16 +12,7 @@ let statuses: number[];
 /** Lets the next answer go when it is called; without one, answers come at once. */
 let holdUp: Promise<void> | null;
 
-const first = () =>
-  ({
-    format: 'daybright-lesson',
-    version: 1,
-    title: 'Shadows',
-    minutes: 5,
-    aims: [],
-    media: {},
-    parts: [{ id: 'part', kind: 'explain', slides: [] }],
-  }) as LessonDocument;
+const first = () => blankLesson([['explain', []]]);
 
 beforeEach(() => {
   vi.useFakeTimers();

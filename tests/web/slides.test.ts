@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import type { LessonDocument } from '../../web/lesson.types';
 import { addSlide, deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../../web/rooms/lesson/slides';
+import { blankLesson } from './blankLesson';
 
 function lesson(): LessonDocument {
   const slide = (id: string) => ({
@@ -24,18 +25,10 @@ function lesson(): LessonDocument {
       },
     ],
   });
-  return {
-    format: 'daybright-lesson',
-    version: 1,
-    title: 'Shadows',
-    minutes: 5,
-    aims: [],
-    media: {},
-    parts: [
-      { id: 'part-1', kind: 'explain', slides: [slide('a'), slide('b')] },
-      { id: 'part-2', kind: 'example', slides: [slide('c')] },
-    ],
-  } as LessonDocument;
+  return blankLesson([
+    ['explain', [slide('a'), slide('b')]],
+    ['example', [slide('c')]],
+  ]);
 }
 
 const order = (document: LessonDocument) => document.parts.map((part) => part.slides.map((slide) => slide.id).join(''));

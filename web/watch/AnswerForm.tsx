@@ -31,7 +31,7 @@ export function AnswerForm({ share, student, pause, start, label, onAnswer }: An
     setSending(true);
     try {
       const address = `/api/watch/${share}/answers/${pause.block}`;
-      const answered = await untilAnswered(() => ask<GivenAnswer>('PUT', address, { given }), setTrouble, leaving);
+      const answered = await untilAnswered(() => ask<GivenAnswer>('PUT', address, { given }), setTrouble, leaving());
       draft.forget();
       setTrouble('');
       onAnswer(pause.block, answered);

@@ -26,7 +26,7 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
     setSending(true);
     try {
       const address = `/api/watch/${share}/exit-check`;
-      onHandedIn(await untilAnswered(() => ask<VisitState>('POST', address), setTrouble, leaving));
+      onHandedIn(await untilAnswered(() => ask<VisitState>('POST', address), setTrouble, leaving()));
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
