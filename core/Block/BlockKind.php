@@ -23,7 +23,7 @@ interface BlockKind
     public function pieces(Fields $content): array;
 
     /** The least height of a block that takes what is left on the slide; null for one whose height follows from its text. */
-    public function leastHeight(): ?float;
+    public function leastHeight(Fields $content): ?float;
 
     public function layout(Fields $content, Room $room): Layout;
 

@@ -26,7 +26,7 @@ abstract readonly class WrittenText implements BlockKind
         return [];
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

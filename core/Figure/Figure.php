@@ -4,23 +4,26 @@ declare(strict_types=1);
 
 namespace Daybright\Figure;
 
+use Daybright\Figure\Form\Field;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 
-/** A diagram computed from quantities, which knows its answers. */
+/**
+ * A diagram computed from quantities, which knows its answers.
+ *
+ * What it can do besides is said by Varies, PosesTask and UsesPicture.
+ */
 interface Figure
 {
-    public static function name(): string;
-
-    public static function label(): string;
-
-    /** What a teacher wants to show with it. */
-    public static function purpose(): string;
+    public static function entry(): Entry;
 
     /** @return array<string, mixed> quantities to begin with */
     public static function blank(): array;
+
+    /** @return non-empty-list<Field> what the teacher types, from which the form is made */
+    public static function fields(): array;
 
     /** @throws InvalidQuantities */
     public static function from(Fields $quantities): self;
@@ -31,20 +34,17 @@ interface Figure
     /** @return non-empty-list<FigureStep> */
     public function steps(): array;
 
+    /** The smallest box in which it can be read, at zero. */
+    public function smallest(): Box;
+
     /**
      * To scale, inside the box.
      *
+     * @param  Box  $box no smaller than the smallest
      * @return array<string, list<Shape>> step name => what appears with it
      */
     public function scene(Box $box, Setting $setting): array;
 
     /** For a student who cannot see it. */
     public function words(): string;
-
-    /**
-     * @param  int  $level 1 to 3
-     *
-     * @throws InvalidQuantities when the level does not exist
-     */
-    public function vary(int $seed, int $level): Variation;
 }

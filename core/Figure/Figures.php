@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace Daybright\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
+use Daybright\Figure\Equivalence\Equivalence;
+use Daybright\Figure\NumberLine\NumberLine;
+use Daybright\Figure\PlaneShape\PlaneShape;
+use Daybright\Figure\ScaleReading\ScaleReading;
 use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\TwoUnknowns\TwoUnknowns;
+use Daybright\Figure\Venn\Venn;
 use Daybright\Lesson\Fields;
 
 /** The catalogue: one line a figure. */
@@ -15,6 +21,12 @@ final class Figures
     private const CATALOGUE = [
         BarModel::class,
         Solid::class,
+        Equivalence::class,
+        NumberLine::class,
+        PlaneShape::class,
+        ScaleReading::class,
+        TwoUnknowns::class,
+        Venn::class,
     ];
 
     /** @return list<class-string<Figure>> */
@@ -23,14 +35,24 @@ final class Figures
         return self::CATALOGUE;
     }
 
+    /**
+     * @return class-string<Figure>
+     *
+     * @throws InvalidQuantities
+     */
+    public static function called(string $name): string
+    {
+        foreach (self::CATALOGUE as $figure) {
+            if ($figure::entry()->name === $name) {
+                return $figure;
+            }
+        }
+        throw InvalidQuantities::because("There is no figure called “{$name}”. Choose one of: ".implode(', ', array_map(static fn (string $each): string => $each::entry()->name, self::CATALOGUE)).'.', 'figure');
+    }
+
     /** @throws InvalidQuantities */
     public static function draw(string $name, Fields $quantities): Figure
     {
-        foreach (self::CATALOGUE as $figure) {
-            if ($figure::name() === $name) {
-                return $figure::from($quantities);
-            }
-        }
-        throw InvalidQuantities::because("There is no figure called “{$name}”. Choose one of: ".implode(', ', array_map(static fn (string $each): string => $each::name(), self::CATALOGUE)).'.', 'figure');
+        return self::called($name)::from($quantities);
     }
 }

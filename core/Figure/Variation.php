@@ -11,20 +11,39 @@ final readonly class Variation
 {
     /**
      * @param  array<string, mixed>  $quantities
-     * @param  array<string, Quantity>  $slips what went wrong => the answer it gives, none of them the right one
+     * @param  Quantity|string  $answer a number with its unit, or words
+     * @param  array<string, Quantity|string>  $slips what went wrong => the answer it gives, none of them the right one, no two alike
      */
-    private function __construct(public array $quantities, public string $prompt, public Quantity $answer, public array $slips)
+    private function __construct(public array $quantities, public string $prompt, public Quantity|string $answer, public array $slips)
     {
     }
 
     /**
      * @param  array<string, mixed>  $quantities
-     * @param  array<string, Quantity>  $slips
+     * @param  array<string, Quantity|string>  $slips
      */
-    public static function of(array $quantities, string $prompt, Quantity $answer, array $slips): self
+    public static function of(array $quantities, string $prompt, Quantity|string $answer, array $slips): self
     {
-        $different = array_filter($slips, static fn (Quantity $slip): bool => ! $slip->equals($answer));
+        $different = [];
+        foreach ($slips as $why => $slip) {
+            $known = [$answer, ...array_values($different)];
+            if (array_filter($known, static fn (Quantity|string $each): bool => self::alike($each, $slip)) === []) {
+                $different[$why] = $slip;
+            }
+        }
 
         return new self($quantities, $prompt, $answer, $different);
+    }
+
+    public static function written(Quantity|string $answer): string
+    {
+        return $answer instanceof Quantity ? $answer->written() : $answer;
+    }
+
+    private static function alike(Quantity|string $one, Quantity|string $other): bool
+    {
+        return $one instanceof Quantity && $other instanceof Quantity
+            ? $one->equals($other) || $one->written() === $other->written()
+            : self::written($one) === self::written($other);
     }
 }

@@ -35,6 +35,21 @@ final class MathsError extends DomainException
         ));
     }
 
+    public static function notLinear(string $written): self
+    {
+        return new self("“{$written}” is not an equation of a straight line. Write for example 2x + 3y = 12 or y = 2x − 1.");
+    }
+
+    public static function unknownFunction(string $name): self
+    {
+        return new self("“{$name}” needs something to work on: write it as {$name}(x).");
+    }
+
+    public static function noValue(string $name): self
+    {
+        return new self("“{$name}” has no value there.");
+    }
+
     public static function divisionByZero(): self
     {
         return new self('Nothing can be divided by zero.');

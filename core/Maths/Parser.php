@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Daybright\Maths\Expression\Bracketed;
 use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\Expression\Name;
+use Daybright\Maths\Expression\NamedFunction;
 use Daybright\Maths\Expression\Negation;
 use Daybright\Maths\Expression\Number;
 use Daybright\Maths\Expression\Operation;
@@ -32,6 +33,18 @@ final class Parser
     public static function read(string $sum): Expression
     {
         return (new self(Tokens::of($sum)))->parseWhole();
+    }
+
+    /**
+     * Reads an expression in which some letters are names, even where they could be a unit or a times sign: “2 x + 3”.
+     *
+     * @param  list<string>  $names
+     *
+     * @throws MathsError
+     */
+    public static function readWith(string $sum, array $names): Expression
+    {
+        return (new self(Tokens::of($sum, $names)))->parseWhole();
     }
 
     /** @throws MathsError when anything is left over */
@@ -126,12 +139,38 @@ final class Parser
 
         return match (true) {
             $token->kind === 'number' => $this->number($token),
+            $token->kind === 'name' && NamedFunction::isKnown($token->text) => $this->functionOf($token->text),
             $token->kind === 'name' => new Name($token->text),
             $token->is('π'), $token->is('pi') => new Pi,
             $token->is('√'), $token->is('sqrt') => new Root($this->single()),
             $token->is('(') => $this->bracketed(),
             default => throw MathsError::unexpected($token->text, $token->position),
         };
+    }
+
+    /** “sin x”, “sin(2x)” or “cos² x”: without brackets a function takes what stands directly beside it. */
+    private function functionOf(string $name): Expression
+    {
+        $exponent = $this->peek();
+        $isRaised = $exponent !== null && $exponent->kind === 'sign' && preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹]+$/u', $exponent->text) === 1;
+        if ($isRaised) {
+            $this->next++;
+        }
+        $first = $this->peek() ?? throw MathsError::unknownFunction($name);
+        $inner = $first->is('(') ? $this->single() : $this->argument();
+        $value = new NamedFunction($name, $inner);
+
+        return $isRaised ? new Operation('^', $value, new Number(self::rational(Tokens::exponent($exponent->text), $exponent), Tokens::exponent($exponent->text), Unit::none())) : $value;
+    }
+
+    private function argument(): Expression
+    {
+        $left = $this->power();
+        while ($this->startsBeside() && ! NamedFunction::isKnown((string) $this->peek()?->text)) {
+            $left = new Operation('implicit', $left, $this->power());
+        }
+
+        return $left;
     }
 
     private function bracketed(): Expression

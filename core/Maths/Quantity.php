@@ -22,6 +22,12 @@ final readonly class Quantity
         return new self(BigRational::of($value)->simplified(), $unit ?? Unit::none());
     }
 
+    /** What a root, an angle or a curve came to: good to ten figures, not exact. */
+    public static function approximately(float $value, ?Unit $unit = null): self
+    {
+        return new self(BigRational::of(sprintf('%.10F', $value)), $unit ?? Unit::none(), false);
+    }
+
     /**
      * Reads a typed quantity such as “2.4 m”, “3/4” or “1 1/2 litres”.
      *
@@ -149,6 +155,15 @@ final readonly class Quantity
             in_array($symbol, ['%', '°', 'p'], true) => $number.$symbol,
             default => $number."\u{00A0}".$symbol,
         };
+    }
+
+    /** To two decimal places, or three figures below one: as much as a lesson needs of a number that is not exact. */
+    public function rounded(): self
+    {
+        $size = abs($this->value->toFloat());
+        $places = $size >= 1 || $size === 0.0 ? 2 : 2 + (int) ceil(-log10($size));
+
+        return new self(BigRational::of((string) $this->value->toScale($places, RoundingMode::HALF_UP)), $this->unit, $this->exact);
     }
 
     public function number(): string

@@ -13,11 +13,12 @@ final class Tokens
     private const SUPERSCRIPTS = ['⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4', '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9', '⁻' => '-'];
 
     /**
+     * @param  list<string>  $names letters that are names wherever they stand, whatever else they could be
      * @return list<Token>
      *
      * @throws MathsError at the first character that has no place in a sum
      */
-    public static function of(string $sum): array
+    public static function of(string $sum, array $names = []): array
     {
         $tokens = [];
         $position = 0;
@@ -29,7 +30,7 @@ final class Tokens
 
                 continue;
             }
-            [$kind, $text] = self::next($rest, $tokens, $space);
+            [$kind, $text] = self::next($rest, $tokens, $space, $names);
             if ($kind === null) {
                 throw MathsError::unexpected($text, $position);
             }
@@ -53,9 +54,10 @@ final class Tokens
 
     /**
      * @param  list<Token>  $before
+     * @param  list<string>  $names
      * @return array{'number'|'unit'|'name'|'sign'|'relation'|null, string}
      */
-    private static function next(string $rest, array $before, bool $space): array
+    private static function next(string $rest, array $before, bool $space, array $names): array
     {
         if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|[1-9]\d{0,2}(?:[ \x{00A0}\x{202F}]\d{3})+(?![\d\/⁄½¼¾])|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
             return ['number', $match[0]];
@@ -74,6 +76,14 @@ final class Tokens
         }
         if (preg_match('~^[-+−–×*·⋅/÷∕⁄^()√π%]~u', $rest, $match) === 1) {
             return ['sign', $match[0]];
+        }
+        $letter = mb_substr($rest, 0, 1);
+        // A run of letters is a known word (“sin”, “pi”) or, where names are given, letters side by side: “xy”.
+        if (in_array($letter, $names, true) && preg_match('/^(?!sin|cos|tan|sqrt|abs|ln|log|exp|pi)\p{L}/u', $rest) === 1) {
+            return ['name', $letter];
+        }
+        if (preg_match('/^(sin|cos|tan|sqrt|abs|ln|log|exp|pi)/', $rest, $match) === 1 && $names !== []) {
+            return in_array($match[1], ['sqrt', 'pi'], true) ? ['sign', $match[1]] : ['name', $match[1]];
         }
         if (preg_match('/^\p{L}+/u', $rest, $match) === 1) {
             return self::word($match[0], $before, $space);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Scene;
 
-use Daybright\Block\BlockKind;
 use Daybright\Block\Blocks;
 use Daybright\Block\Figure\FigureBlock;
 use Daybright\Block\Piece;
@@ -157,7 +156,7 @@ final readonly class SlidePainter
         return array_map(static function (Block $block) use ($region, $size, $setting): float {
             $kind = Blocks::kind($block->kind);
 
-            return $kind->leastHeight() ?? $kind->layout($block->content, new Room($region->width, null, $size, $setting))->height;
+            return $kind->leastHeight($block->content) ?? $kind->layout($block->content, new Room($region->width, null, $size, $setting))->height;
         }, $blocks);
     }
 
@@ -168,7 +167,7 @@ final readonly class SlidePainter
     private function heights(array $blocks, Box $region, float $size, Setting $setting): array
     {
         $heights = $this->least($blocks, $region, $size, $setting);
-        $stretching = array_keys(array_filter($blocks, static fn (Block $block): bool => self::stretches(Blocks::kind($block->kind))));
+        $stretching = array_keys(array_filter($blocks, static fn (Block $block): bool => Blocks::kind($block->kind)->leastHeight($block->content) !== null));
         $left = $region->height - array_sum($heights) - self::GAP * (count($blocks) - 1);
         if ($stretching !== [] && $left > 0) {
             foreach ($stretching as $index) {
@@ -177,11 +176,6 @@ final readonly class SlidePainter
         }
 
         return array_values($heights);
-    }
-
-    private static function stretches(BlockKind $kind): bool
-    {
-        return $kind->leastHeight() !== null;
     }
 
     /**

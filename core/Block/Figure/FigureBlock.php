@@ -6,10 +6,12 @@ namespace Daybright\Block\Figure;
 
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
+use Daybright\Block\ShowsPictures;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Layout;
@@ -17,7 +19,7 @@ use Daybright\Scene\Room;
 use Daybright\Scene\Setting;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockKind
+final readonly class FigureBlock implements BlockKind, ShowsPictures
 {
     public function name(): string
     {
@@ -33,7 +35,7 @@ final readonly class FigureBlock implements BlockKind
     {
         $first = Figures::all()[0];
 
-        return ['figure' => $first::name(), 'quantities' => $first::blank()];
+        return ['figure' => $first::entry()->name, 'quantities' => $first::blank()];
     }
 
     public function pieces(Fields $content): array
@@ -47,16 +49,24 @@ final readonly class FigureBlock implements BlockKind
         return array_map(static fn (FigureStep $step): Piece => new Piece($step->name, $step->label, $step->script), array_slice($steps, 1));
     }
 
-    public function leastHeight(): float
+    public function leastHeight(Fields $content): float
     {
-        return 300.0;
+        try {
+            return $this->figure($content)->smallest()->height;
+        } catch (InvalidQuantities) {
+            return 0.0;
+        }
     }
 
     /** @throws InvalidQuantities */
     public function layout(Fields $content, Room $room): Layout
     {
-        $height = $room->height ?? 300.0;
         $figure = $this->figure($content);
+        $smallest = $figure->smallest();
+        if ($room->width < $smallest->width) {
+            throw InvalidQuantities::because('This figure needs a wider area to be read. Give it the whole slide, or a wider side of it.', 'figure');
+        }
+        $height = $room->height ?? $smallest->height;
         $pieces = $figure->scene(new Box(0, 0, $room->width, $height), $room->setting);
         $first = $figure->steps()[0]->name;
         $named = [];
@@ -75,6 +85,18 @@ final readonly class FigureBlock implements BlockKind
     public function statements(Fields $content): array
     {
         return [];
+    }
+
+    public function media(Fields $content): array
+    {
+        try {
+            $figure = $this->figure($content);
+        } catch (InvalidQuantities) {
+            return [];
+        }
+        $picture = $figure instanceof UsesPicture ? $figure->picture() : null;
+
+        return $picture === null ? [] : [$picture];
     }
 
     /** @throws InvalidQuantities */

@@ -44,7 +44,7 @@ final readonly class InstructionsBlock implements BlockKind
         );
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

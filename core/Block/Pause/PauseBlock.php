@@ -42,7 +42,7 @@ final readonly class PauseBlock implements BlockKind, Stops
         return [];
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

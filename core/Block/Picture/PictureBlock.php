@@ -42,7 +42,7 @@ final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinishe
         return $content->has('caption') ? [new Piece('caption', 'the caption', $content->text('caption'))] : [];
     }
 
-    public function leastHeight(): float
+    public function leastHeight(Fields $content): float
     {
         return 180.0;
     }

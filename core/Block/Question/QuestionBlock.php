@@ -45,7 +45,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Un
         return [new Piece('answer', 'the answer', 'The answer is '.$this->spoken(Question::from($content)->answer()))];
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

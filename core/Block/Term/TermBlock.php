@@ -47,7 +47,7 @@ final readonly class TermBlock implements BlockKind, ShowsPictures
         return $pieces;
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

@@ -44,7 +44,7 @@ final readonly class WorkedBlock implements BlockKind
         return $pieces;
     }
 
-    public function leastHeight(): ?float
+    public function leastHeight(Fields $content): ?float
     {
         return null;
     }

@@ -29,26 +29,6 @@ final readonly class BarDrawing
         return 28.0 + self::LABEL * 1.3;
     }
 
-    /**
-     * Shading that can be told without colour: a tint and slanted lines.
-     *
-     * @return list<Shape>
-     */
-    public function shaded(Box $cell): array
-    {
-        $inner = $cell->inset(1.5);
-        $shapes = [Shape::rectangle($inner, Paint::filled($this->setting->tint()))];
-        $gap = 22.0;
-        for ($start = $gap; $start < $inner->width + $inner->height; $start += $gap) {
-            $from = [$inner->x + min($start, $inner->width), $inner->y + max(0.0, $start - $inner->width)];
-            $to = [$inner->x + max(0.0, $start - $inner->height), $inner->y + min($start, $inner->height)];
-            $shapes[] = Shape::polyline([$from, $to], Paint::outlined($this->setting->strong(), 2));
-        }
-        $shapes[] = Shape::rectangle($cell, Paint::outlined(Paint::INK, 3));
-
-        return $shapes;
-    }
-
     /** @return list<Shape> */
     public function braceAbove(float $left, float $right, float $y, string $label): array
     {

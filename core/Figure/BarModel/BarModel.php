@@ -4,39 +4,52 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\BarModel;
 
-use Daybright\Figure\Figure;
-use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Entry;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
-final readonly class BarModel implements Figure
+final readonly class BarModel implements Varies
 {
     private function __construct(private Bars $bars)
     {
     }
 
-    public static function name(): string
+    public static function entry(): Entry
     {
-        return 'bar-model';
-    }
-
-    public static function label(): string
-    {
-        return 'Bar model';
-    }
-
-    public static function purpose(): string
-    {
-        return 'Show a part of a whole, or compare two amounts';
+        return new Entry('bar-model', 'Bar model', 'Show a part of a whole, or compare two amounts', [Purpose::PartOfWhole, Purpose::Compare], [Subject::Maths, Subject::Science], 'fraction of an amount percent ratio difference strip share');
     }
 
     public static function blank(): array
     {
         return ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'cm'];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::choice('mode', 'What the bars show', ['parts' => 'Equal parts of a whole', 'compare' => 'Two amounts compared']),
+            Field::whole('parts', 'Equal parts')->when('mode', 'parts'),
+            Field::whole('shaded', 'Shaded parts')->when('mode', 'parts'),
+            Field::text('firstName', 'Name of the longer bar')->when('mode', 'compare'),
+            Field::text('secondName', 'Name of the other bar')->when('mode', 'compare'),
+            Field::choice('by', 'Compared by', ['difference' => 'their difference', 'ratio' => 'their ratio'])->when('mode', 'compare'),
+            Field::text('difference', 'Difference')->when('mode', 'compare')->when('by', 'difference'),
+            Field::whole('ratioFirst', 'Ratio: the longer bar')->when('mode', 'compare')->when('by', 'ratio'),
+            Field::whole('ratioSecond', 'to the other bar')->when('mode', 'compare')->when('by', 'ratio'),
+            Field::choice('known', 'What is known', ['whole' => 'the whole', 'shaded' => 'the shaded part', 'unshaded' => 'the rest', 'part' => 'one part'])->when('mode', 'parts'),
+            Field::choice('known', 'What is known', ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar'])->when('mode', 'compare')->when('by', 'difference'),
+            Field::choice('known', 'What is known', ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar', 'difference' => 'the difference'])->when('mode', 'compare')->when('by', 'ratio'),
+            Field::text('amount', 'Its amount'),
+            Field::text('unit', 'Unit or things counted'),
+        ];
     }
 
     public static function from(Fields $quantities): self
@@ -58,6 +71,11 @@ final readonly class BarModel implements Figure
         return $this->bars->steps();
     }
 
+    public function smallest(): Box
+    {
+        return new Box(0, 0, 550, 300);
+    }
+
     public function scene(Box $box, Setting $setting): array
     {
         return $this->bars->scene($box, $setting);
@@ -70,10 +88,6 @@ final readonly class BarModel implements Figure
 
     public function vary(int $seed, int $level): Variation
     {
-        if ($level < 1 || $level > 3) {
-            throw InvalidQuantities::because('Practice has three levels: 1, 2 and 3.', 'level');
-        }
-
         return $this->bars->vary($seed, $level);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Figure\BarModel;
 
 use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
@@ -16,8 +17,6 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /** Two bars, the first the longer one or as long, compared by their difference or their ratio. */
 final readonly class Comparison implements Bars
@@ -136,14 +135,14 @@ final readonly class Comparison implements Bars
     /** Level 1 gives the smaller amount, level 2 the total, level 3 the total with larger numbers and asks for the larger. */
     public function vary(int $seed, int $level): Variation
     {
-        $random = new Randomizer(new Xoshiro256StarStar($seed * 10 + $level + 5));
+        $random = Chance::of($seed, $level);
         $unit = $this->first->unit;
         $of = static fn (int $number): Quantity => Quantity::of($number, $unit);
         $base = ['mode' => 'compare', 'by' => $this->by, 'firstName' => $this->firstName, 'secondName' => $this->secondName, 'unit' => $unit->symbol(), 'known' => $level === 1 ? 'second' : 'total'];
         if ($this->by === 'ratio') {
-            $secondParts = $random->getInt(1, 4);
-            $firstParts = $secondParts + $random->getInt(1, $level + 1);
-            $one = $random->getInt(2, $level === 3 ? 30 : 12);
+            $secondParts = $random->whole(1, 4);
+            $firstParts = $secondParts + $random->whole(1, $level + 1);
+            $one = $random->whole(2, $level === 3 ? 30 : 12);
             $total = ($firstParts + $secondParts) * $one;
             $amount = $level === 1 ? $secondParts * $one : $total;
             $prompt = "{$this->firstName} and {$this->secondName} are in the ratio {$firstParts} : {$secondParts}. ".($level === 1 ? "{$this->secondName} is" : 'Together they are')." {$of($amount)->written()}. How much is {$this->firstName}?";
@@ -151,8 +150,8 @@ final readonly class Comparison implements Bars
 
             return Variation::of($base + ['ratioFirst' => $firstParts, 'ratioSecond' => $secondParts, 'amount' => (string) $amount], $prompt, $of($firstParts * $one), $slips);
         }
-        $second = $random->getInt(5, $level === 3 ? 90 : 30);
-        $difference = $random->getInt(2, $level === 1 ? 10 : 40);
+        $second = $random->whole(5, $level === 3 ? 90 : 30);
+        $difference = $random->whole(2, $level === 1 ? 10 : 40);
         $total = 2 * $second + $difference;
         $amount = $level === 1 ? $second : $total;
         $prompt = "{$this->firstName} is {$of($difference)->written()} more than {$this->secondName}. ".($level === 1 ? "{$this->secondName} is" : 'Together they are')." {$of($amount)->written()}. How much is {$this->firstName}?";

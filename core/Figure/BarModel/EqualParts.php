@@ -6,6 +6,8 @@ namespace Daybright\Figure\BarModel;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Daybright\Figure\Chance;
+use Daybright\Figure\Drawing\Hatching;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
@@ -16,8 +18,6 @@ use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /** A bar cut into equal parts, some of them shaded, with one amount known. */
 final readonly class EqualParts implements Bars
@@ -98,7 +98,7 @@ final readonly class EqualParts implements Bars
             $at = new Box($box->x + $part * $cell, $top, $cell, $height);
             $pieces['bar'][] = Shape::rectangle($at, Paint::outlined(Paint::INK, 3, '#FFFFFF'));
             if ($part < $this->shaded) {
-                array_push($pieces['shading'], ...$drawing->shaded($at));
+                array_push($pieces['shading'], ...Hatching::of($at, $setting));
             }
         }
         foreach (['whole', 'shaded', 'unshaded'] as $name) {
@@ -124,10 +124,10 @@ final readonly class EqualParts implements Bars
     /** Level 1 gives the whole and asks for the shaded amount; 2 the other way round; 3 gives the rest and asks for the whole. */
     public function vary(int $seed, int $level): Variation
     {
-        $random = new Randomizer(new Xoshiro256StarStar($seed * 10 + $level));
-        $parts = $random->getInt(3, $level === 1 ? 6 : 10);
-        $shaded = $random->getInt($level === 1 ? 1 : 2, $parts - 1);
-        $one = $random->getInt(2, $level === 1 ? 10 : 25) * ($level === 3 ? 2 : 1);
+        $random = Chance::of($seed, $level);
+        $parts = $random->whole(3, $level === 1 ? 6 : 10);
+        $shaded = $random->whole($level === 1 ? 1 : 2, $parts - 1);
+        $one = $random->whole(2, $level === 1 ? 10 : 25) * ($level === 3 ? 2 : 1);
         $unit = $this->one->unit;
         $amount = static fn (int $times): Quantity => Quantity::of($times * $one, $unit);
         $known = [1 => 'whole', 2 => 'shaded', 3 => 'unshaded'][$level];

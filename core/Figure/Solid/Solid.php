@@ -6,22 +6,25 @@ namespace Daybright\Figure\Solid;
 
 use Brick\Math\BigInteger;
 use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
+use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
-use Daybright\Figure\Figure;
 use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
-use Random\Engine\Xoshiro256StarStar;
-use Random\Randomizer;
 
 /** A box: its edges, what it holds, how it is filled, its layers of unit cubes and its net. */
-final readonly class Solid implements Figure
+final readonly class Solid implements Varies
 {
     /** Boxes are counted up to this volume. */
     private const LARGEST_VOLUME = 1000;
@@ -37,24 +40,29 @@ final readonly class Solid implements Figure
     ) {
     }
 
-    public static function name(): string
+    public static function entry(): Entry
     {
-        return 'solid';
-    }
-
-    public static function label(): string
-    {
-        return 'Solid';
-    }
-
-    public static function purpose(): string
-    {
-        return 'Show a box with its volume, its filling, its layers of cubes or its net';
+        return new Entry('solid', 'Solid', 'Show a box with its volume, its filling, its layers of cubes or its net', [Purpose::Shape, Purpose::Measure], [Subject::Maths, Subject::Science], 'volume cuboid prism cube tank net surface area capacity');
     }
 
     public static function blank(): array
     {
         return ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm', 'view' => 'box'];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::choice('mode', 'What is known', ['edges' => 'The edges of the box', 'volume' => 'The volume: find boxes with whole edges']),
+            Field::text('length', 'Length')->when('mode', 'edges'),
+            Field::text('width', 'Width')->when('mode', 'edges'),
+            Field::text('height', 'Height')->when('mode', 'edges'),
+            Field::text('fill', 'Filled to a height of')->when('mode', 'edges'),
+            Field::whole('volume', 'Volume in cubic units')->when('mode', 'volume'),
+            Field::whole('longest', 'Longest edge allowed')->when('mode', 'volume'),
+            Field::text('unit', 'Unit of the edges'),
+            Field::choice('view', 'Drawing', ['box' => 'the box', 'cubes' => 'layers of unit cubes', 'net' => 'the net']),
+        ];
     }
 
     public static function from(Fields $quantities): self
@@ -140,6 +148,11 @@ final readonly class Solid implements Figure
         return $steps;
     }
 
+    public function smallest(): Box
+    {
+        return new Box(0, 0, 550, 300);
+    }
+
     public function scene(Box $box, Setting $setting): array
     {
         return match ($this->view) {
@@ -161,12 +174,9 @@ final readonly class Solid implements Figure
     /** Level 1 asks for a volume, level 2 for the volume of a filling, level 3 for a missing edge. */
     public function vary(int $seed, int $level): Variation
     {
-        if ($level < 1 || $level > 3) {
-            throw InvalidQuantities::because('Practice has three levels: 1, 2 and 3.', 'level');
-        }
-        $random = new Randomizer(new Xoshiro256StarStar($seed * 10 + $level));
+        $random = Chance::of($seed, $level);
         $unit = $this->length->unit;
-        [$length, $width, $height] = [$random->getInt(3, 10 + 2 * $level), $random->getInt(2, 9), $random->getInt(3, 9)];
+        [$length, $width, $height] = [$random->whole(3, 10 + 2 * $level), $random->whole(2, 9), $random->whole(3, 9)];
         $in = static fn (int $number, int $power = 1): Quantity => Quantity::of($number, $unit->power($power));
         $quantities = ['mode' => 'edges', 'length' => (string) $length, 'width' => (string) $width, 'height' => (string) $height, 'unit' => $unit->symbol(), 'view' => 'box'];
         $edges = "{$in($length)->written()} long and {$in($width)->written()} wide";
@@ -179,7 +189,7 @@ final readonly class Solid implements Figure
             ]);
         }
         if ($level === 2) {
-            $fill = $random->getInt(1, $height - 1);
+            $fill = $random->whole(1, $height - 1);
 
             return Variation::of($quantities + ['fill' => (string) $fill], "A box is {$edges} and {$in($height)->written()} high. It is filled {$in($fill)->written()} high. What is the volume of the filling?", $in($length * $width * $fill, 3), [
                 'This is the volume of the whole box.' => $in($volume, 3),

@@ -24,6 +24,11 @@ final readonly class Bracketed implements Expression
         return $this->inner->evaluate($known);
     }
 
+    public function value(array $known): float
+    {
+        return $this->inner->value($known);
+    }
+
     public function tex(): string
     {
         return '\\left('.$this->inner->tex().'\\right)';

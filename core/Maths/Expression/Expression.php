@@ -17,6 +17,15 @@ interface Expression
      */
     public function evaluate(array $known): Quantity;
 
+    /**
+     * The same in floating point, for drawing curves; not a number where it has no value.
+     *
+     * @param  array<string, float>  $known
+     *
+     * @throws MathsError for an unknown name
+     */
+    public function value(array $known): float;
+
     /** The same in TeX, for setting. */
     public function tex(): string;
 

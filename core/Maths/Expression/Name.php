@@ -19,6 +19,11 @@ final readonly class Name implements Expression
         return $known[$this->name] ?? throw MathsError::unknownName($this->name);
     }
 
+    public function value(array $known): float
+    {
+        return $known[$this->name] ?? throw MathsError::unknownName($this->name);
+    }
+
     public function tex(): string
     {
         return mb_strlen($this->name) === 1 ? $this->name : '\\text{'.$this->name.'}';

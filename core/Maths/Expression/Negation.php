@@ -20,6 +20,11 @@ final readonly class Negation implements Expression
         return new Quantity($value->value->negated(), $value->unit, $value->exact);
     }
 
+    public function value(array $known): float
+    {
+        return -$this->inner->value($known);
+    }
+
     public function tex(): string
     {
         return '-'.($this->inner->strength() < 2 ? '('.$this->inner->tex().')' : $this->inner->tex());

@@ -21,6 +21,11 @@ final readonly class Number implements Expression
         return Quantity::of($this->value, $this->unit);
     }
 
+    public function value(array $known): float
+    {
+        return $this->value->multipliedBy($this->unit->factor)->toFloat();
+    }
+
     public function tex(): string
     {
         $number = preg_match('~^(?:(\d+) )?(\d+)/(\d+)$~', $this->written, $match) === 1

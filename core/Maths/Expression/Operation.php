@@ -28,6 +28,20 @@ final readonly class Operation implements Expression
         };
     }
 
+    public function value(array $known): float
+    {
+        $left = $this->left->value($known);
+        $right = $this->right->value($known);
+
+        return match ($this->sign) {
+            '+' => $left + $right,
+            '-' => $left - $right,
+            '×', 'of', 'implicit' => $left * $right,
+            '/', '÷' => $right === 0.0 ? NAN : $left / $right,
+            '^' => $left < 0 && floor($right) !== $right ? NAN : $left ** $right,
+        };
+    }
+
     public function tex(): string
     {
         if ($this->sign === '/') {

@@ -16,6 +16,11 @@ final readonly class Pi implements Expression
         return new Quantity(BigRational::of('3.141592653589793'), Unit::none(), false);
     }
 
+    public function value(array $known): float
+    {
+        return M_PI;
+    }
+
     public function tex(): string
     {
         return '\\pi';

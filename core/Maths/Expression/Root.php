@@ -18,6 +18,13 @@ final readonly class Root implements Expression
         return $this->inner->evaluate($known)->root();
     }
 
+    public function value(array $known): float
+    {
+        $inner = $this->inner->value($known);
+
+        return $inner < 0 ? NAN : sqrt($inner);
+    }
+
     public function tex(): string
     {
         return '\\sqrt{'.Bracketed::opened($this->inner)->tex().'}';

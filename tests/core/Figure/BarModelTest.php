@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
-use Daybright\Figure\Fact;
 use Daybright\Figure\Figure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Fields;
@@ -97,11 +96,5 @@ final class BarModelTest extends TestCase
     private static function parts(int $parts, int $shaded, string $known, string $amount): BarModel
     {
         return BarModel::from(new Fields(['mode' => 'parts', 'parts' => $parts, 'shaded' => $shaded, 'known' => $known, 'amount' => $amount, 'unit' => 'cm']));
-    }
-
-    /** @return array<string, string> */
-    private static function facts(Figure $figure): array
-    {
-        return array_column(array_map(static fn (Fact $fact): array => [$fact->name, $fact->written], $figure->facts()), 1, 0);
     }
 }

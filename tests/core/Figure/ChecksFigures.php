@@ -4,10 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Core\Figure;
 
+use Daybright\Figure\Fact;
 use Daybright\Figure\Figure;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
+use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
@@ -16,59 +22,130 @@ use Tests\Core\Support\Slides;
 /** What every figure must do, tried on hundreds of random contents. */
 trait ChecksFigures
 {
-    /** @return list<Figure> */
+    /** @return non-empty-list<Figure> */
     abstract protected static function randomFigures(int $seed): array;
 
     public function test_labels_never_collide_and_never_leave_the_box(): void
     {
-        foreach ([new Box(0, 0, 550, 300), new Box(0, 0, 700, 600), new Box(0, 0, 1430, 700)] as $box) {
-            foreach (self::randomFigures(3) as $index => $figure) {
-                $labels = array_values(array_filter(array_merge(...array_values(self::drawn($figure, $box))), static fn (Shape $shape): bool => $shape->isText()));
-                foreach ($labels as $number => $label) {
-                    self::assertTrue($box->holds($label->box, 3), "{$index}: “{$label->written()}” leaves a box of {$box->width} × {$box->height}: {$figure->words()}");
-                    foreach (array_slice($labels, $number + 1) as $other) {
-                        self::assertFalse($label->box->overlaps($other->box, 4), "{$index}: “{$label->written()}” meets “{$other->written()}” in {$box->width} × {$box->height}: {$figure->words()}");
-                    }
-                }
+        foreach (self::randomFigures(3) as $index => $figure) {
+            $smallest = $figure->smallest();
+            self::assertLessThanOrEqual(1430, $smallest->width);
+            self::assertLessThanOrEqual(660, $smallest->height, "{$index} would not fit under a title");
+            foreach ([$smallest, new Box(0, 0, max(700, $smallest->width), max(600, $smallest->height)), new Box(0, 0, 1430, 700)] as $box) {
+                self::assertLabelsKeepApart($figure, $box, (string) $index);
             }
         }
     }
 
-    public function test_every_drawn_piece_is_a_step(): void
+    public function test_every_drawn_piece_is_a_step_and_every_step_is_drawn(): void
     {
         foreach (self::randomFigures(4) as $figure) {
-            $steps = array_map(static fn ($step): string => $step->name, $figure->steps());
-            self::assertSame([], array_diff(array_keys(self::drawn($figure)), $steps));
+            $steps = array_map(static fn (FigureStep $step): string => $step->name, $figure->steps());
+            $drawn = array_keys(self::drawn($figure, $figure->smallest()));
+            self::assertSame([], array_diff($drawn, $steps));
+            self::assertSame($steps, array_values(array_unique($steps)), 'no two steps have one name');
+            self::assertContains($steps[0], $drawn, 'the first step shows something');
             self::assertNotSame('', $figure->words());
+            foreach ($figure->steps() as $step) {
+                self::assertMatchesRegularExpression('/[.?:…]$/u', $step->script, 'a first line of script is a sentence');
+            }
+        }
+    }
+
+    public function test_its_form_covers_what_a_new_one_begins_with(): void
+    {
+        $figure = self::randomFigures(6)[0];
+        $fields = array_map(static fn (Field $field): string => $field->name, $figure::fields());
+        self::assertSame([], array_diff(array_keys($figure::blank()), $fields));
+        $blank = $figure::from(new Fields($figure::blank()));
+        self::assertNotSame([], $blank->facts());
+    }
+
+    public function test_facts_have_names_that_a_text_can_use(): void
+    {
+        foreach (self::randomFigures(7) as $figure) {
+            $names = array_map(static fn (Fact $fact): string => $fact->name, $figure->facts());
+            self::assertSame($names, array_values(array_unique($names)));
+            foreach ($names as $name) {
+                self::assertMatchesRegularExpression('/^[a-z][a-z .]*$/', $name);
+            }
         }
     }
 
     public function test_another_item_has_its_own_answer_and_slips_that_differ_from_it(): void
     {
         $figure = self::randomFigures(5)[0];
+        if (! $figure instanceof Varies) {
+            self::assertNotInstanceOf(Varies::class, $figure);
+
+            return;
+        }
         foreach ([1, 2, 3] as $level) {
             $seen = [];
             for ($seed = 1; $seed <= 60; $seed++) {
                 $item = $figure->vary($seed, $level);
                 self::assertEquals($item, $figure->vary($seed, $level), 'the same seed gives the same item');
-                $again = $figure::from(new Fields($item->quantities));
-                $facts = array_filter($again->facts(), static fn ($fact): bool => $fact->quantity !== null && $fact->quantity->equals($item->answer));
-                self::assertNotSame([], $facts, "the answer of “{$item->prompt}” is a fact of its figure");
-                self::assertNotSame([], $item->slips);
-                foreach ($item->slips as $why => $slip) {
-                    self::assertFalse($slip->equals($item->answer), $why);
-                }
+                self::assertAnswerIsAFact($figure::from(new Fields($item->quantities)), $item);
+                self::assertNotSame([], $item->slips, $item->prompt);
+                $written = array_map(Variation::written(...), array_values($item->slips));
+                self::assertNotContains(Variation::written($item->answer), $written, $item->prompt);
+                self::assertSame($written, array_values(array_unique($written)), 'no two wrong answers are alike');
                 $seen[] = $item->prompt;
             }
-            self::assertGreaterThan(40, count(array_unique($seen)));
+            self::assertGreaterThan(static::differentItems(), count(array_unique($seen)));
         }
         $this->expectException(InvalidQuantities::class);
         $figure->vary(1, 4);
     }
 
+    /** How many of sixty items must differ. */
+    protected static function differentItems(): int
+    {
+        return 40;
+    }
+
+    /** @param  array<string, mixed>  $quantities */
+    private static function assertRefused(string $figure, array $quantities, string $field, string $sentence): void
+    {
+        try {
+            $figure::from(new Fields($quantities));
+        } catch (InvalidQuantities $error) {
+            self::assertStringContainsString($sentence, $error->getMessage());
+            self::assertSame($field, $error->field, $error->getMessage());
+
+            return;
+        }
+        self::fail("“{$sentence}” was not said");
+    }
+
+    /** @return array<string, string> */
+    private static function facts(Figure $figure): array
+    {
+        return array_column(array_map(static fn (Fact $fact): array => [$fact->name, $fact->written], $figure->facts()), 1, 0);
+    }
+
+    private static function assertLabelsKeepApart(Figure $figure, Box $box, string $index): void
+    {
+        $labels = array_values(array_filter(array_merge(...array_values(self::drawn($figure, $box))), static fn (Shape $shape): bool => $shape->isText()));
+        foreach ($labels as $number => $label) {
+            self::assertTrue($box->holds($label->box, 3), "{$index}: “{$label->written()}” leaves a box of {$box->width} × {$box->height}: {$figure->words()}");
+            foreach (array_slice($labels, $number + 1) as $other) {
+                self::assertFalse($label->box->overlaps($other->box, 4), "{$index}: “{$label->written()}” meets “{$other->written()}” in {$box->width} × {$box->height}: {$figure->words()}");
+            }
+        }
+    }
+
+    private static function assertAnswerIsAFact(Figure $figure, Variation $item): void
+    {
+        $right = array_filter($figure->facts(), static fn (Fact $fact): bool => $item->answer instanceof Quantity
+            ? $fact->quantity !== null && $fact->quantity->equals($item->answer)
+            : $fact->written === $item->answer);
+        self::assertNotSame([], $right, "the answer of “{$item->prompt}” is a fact of its figure");
+    }
+
     /** @return array<string, list<Shape>> */
     private static function drawn(Figure $figure, ?Box $box = null): array
     {
-        return $figure->scene($box ?? new Box(0, 0, 700, 500), new Setting(Slides::typesetter(), PartKind::Explain, [], []));
+        return $figure->scene($box ?? new Box(0, 0, 700, 500), new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Figure;
 
-use Daybright\Figure\Fact;
 use Daybright\Figure\Figure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Solid\Solid;
@@ -107,12 +106,6 @@ final class SolidTest extends TestCase
     private static function edges(string $length, string $width, string $height, array $more = []): Solid
     {
         return Solid::from(new Fields($more + ['mode' => 'edges', 'length' => $length, 'width' => $width, 'height' => $height, 'unit' => 'cm', 'view' => 'box']));
-    }
-
-    /** @return array<string, string> */
-    private static function facts(Figure $figure): array
-    {
-        return array_column(array_map(static fn (Fact $fact): array => [$fact->name, $fact->written], $figure->facts()), 1, 0);
     }
 
     /** @return list<string> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Support;
 
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Medium;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\SetFormula;
 use Daybright\Scene\SlidePainter;
@@ -59,6 +60,12 @@ final class Slides
     public static function block(string $id, string $kind, array $content, string $step = 'step-1', array $reveals = [], string $region = 'main'): array
     {
         return ['id' => $id, 'kind' => $kind, 'region' => $region, 'step' => $step, 'reveals' => $reveals, 'content' => $content];
+    }
+
+    /** @return array<string, Medium> one picture of the lesson, 1200 by 800 */
+    public static function media(): array
+    {
+        return ['picture-1' => new Medium('picture-1', 'picture.png', 'image/png', 1200, 800, str_repeat('a', 64), 'A picture', '', '')];
     }
 
     /** @return array<string, Typeface> */

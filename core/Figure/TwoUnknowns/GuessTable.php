@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\TwoUnknowns;
+
+use Brick\Math\BigRational;
+use Daybright\Figure\Drawing\Table;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+
+/** Guesses that keep the first equation, each checked against the second, moving towards the answer. */
+final readonly class GuessTable
+{
+    private const MOST_GUESSES = 6;
+
+    public function __construct(private TwoUnknowns $figure)
+    {
+    }
+
+    public static function height(TwoUnknowns $figure): float
+    {
+        return Table::ROW * (count((new self($figure))->guesses()) + 1) + 8;
+    }
+
+    /**
+     * Each guess leaves at most half of the way to go.
+     *
+     * @return non-empty-list<array{BigRational, BigRational, BigRational, string}> x, y, what the second equation comes to, how far off that is
+     */
+    public function guesses(): array
+    {
+        $solution = $this->figure->x;
+        $start = $this->figure->first->b->isZero() ? $solution : self::start($this->figure);
+        $guesses = [];
+        $guess = $start;
+        for ($number = 1; $number <= self::MOST_GUESSES; $number++) {
+            $isLast = $number === self::MOST_GUESSES;
+            $guesses[] = $this->row($isLast ? $solution : $guess);
+            if ($guess->isEqualTo($solution) || $isLast) {
+                break;
+            }
+            $way = $solution->minus($guess);
+            $half = $way->abs()->dividedBy(2)->toFloat();
+            $guess = $way->abs()->isLessThanOrEqualTo(1) ? $solution : $guess->plus((int) ceil($half) * ($way->isNegative() ? -1 : 1));
+        }
+
+        return $guesses;
+    }
+
+    /** @return array<string, list<Shape>> */
+    public function pieces(Box $box, Setting $setting): array
+    {
+        $guesses = $this->guesses();
+        $table = new Table([ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'], [0.24, 0.24, 0.22, 0.3], count($guesses), $box->inset(3), $setting);
+        $pieces = ['given' => $table->head()];
+        foreach ($guesses as $number => [$x, $y, $sum, $check]) {
+            $isRight = $x->isEqualTo($this->figure->x);
+            $pieces['line-'.($number + 1)] = $table->row($number + 1, [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check], $isRight, $isRight ? $setting->strong() : Paint::INK);
+        }
+        $pieces['answer'] = [Shape::rectangle($table->place(count($guesses)), Paint::outlined($setting->strong(), 5))];
+
+        return $pieces;
+    }
+
+    /** @return array{BigRational, BigRational, BigRational, string} */
+    private function row(BigRational $x): array
+    {
+        $y = $this->figure->first->yAt($x) ?? $this->figure->y;
+        $sum = $this->figure->second->left($x, $y);
+        $off = $sum->minus($this->figure->second->c);
+        $check = match (true) {
+            $off->isZero() => 'just right',
+            $off->isPositive() => TwoUnknowns::number($off).' over',
+            default => TwoUnknowns::number($off->abs()).' short',
+        };
+
+        return [$x, $y, $sum, $check];
+    }
+
+    /** Half of what there is together where that is known, otherwise a round number near by. */
+    private static function start(TwoUnknowns $figure): BigRational
+    {
+        if ($figure->first->a->isEqualTo(1) && $figure->first->b->isEqualTo(1) && $figure->first->c->isPositive()) {
+            return BigRational::of((int) floor($figure->first->c->dividedBy(2)->toFloat()));
+        }
+
+        return BigRational::of((int) round($figure->x->toFloat()) - 4);
+    }
+}

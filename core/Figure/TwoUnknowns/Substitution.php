@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\TwoUnknowns;
+
+use Brick\Math\BigRational;
+use Daybright\Figure\Drawing\Table;
+use Daybright\Maths\LinearEquation;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+
+/** The first equation solved for one unknown, put into the second, and followed to the end. */
+final readonly class Substitution
+{
+    private const ROW = 46.0;
+
+    public function __construct(private TwoUnknowns $figure)
+    {
+    }
+
+    public static function height(TwoUnknowns $figure): float
+    {
+        return self::ROW * (count((new self($figure))->lines()) + 3) + 8;
+    }
+
+    /** @return non-empty-list<array{string, string}> the line, and its reason */
+    public function lines(): array
+    {
+        [$first, $second] = [$this->figure->first, $this->figure->second];
+        [$x, $y] = LinearCheck::letters($this->figure);
+        [$names, $solution] = [[$x, $y], [$this->figure->x, $this->figure->y]];
+        // Without y in the first equation it is solved for x and put in for x.
+        if ($first->b->isZero()) {
+            [$first, $second, $names, $solution] = [LinearEquation::of($first->b, $first->a, $first->c), LinearEquation::of($second->b, $second->a, $second->c), [$y, $x], [$this->figure->y, $this->figure->x]];
+        }
+        [$x, $y] = $names;
+        $slope = $first->a->dividedBy($first->b)->negated();
+        $start = $first->c->dividedBy($first->b);
+        $replaced = $slope->isZero() ? self::number($start) : LinearEquation::sum([[$start, ''], [$slope, $x]]);
+        $factor = $second->b;
+        $bracket = $factor->isEqualTo(1) && ! $slope->isZero() ? "({$replaced})" : self::coefficient($factor)."({$replaced})";
+        $joined = $second->a->plus($factor->multipliedBy($slope))->simplified();
+        $constant = $factor->multipliedBy($start)->simplified();
+        $lines = [["{$y} = {$replaced}", "We solve the first equation for {$y}."]];
+        if (! $factor->isZero()) {
+            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]]).($factor->isNegative() ? ' − ' : ' + ').ltrim($bracket, '−');
+            $lines[] = ["{$left} = ".self::number($second->c), "We put that in for {$y} in the second equation."];
+            if (! $constant->isZero()) {
+                $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']]).' = '.self::number($second->c), 'We work out the bracket and collect.'];
+            }
+        }
+        $right = $second->c->minus($constant)->simplified();
+        $lines[] = [LinearEquation::sum([[$joined, $x]]).' = '.self::number($right), $constant->isZero() ? 'We collect.' : 'We take '.self::number($constant).' from both sides.'];
+        if (! $joined->isEqualTo(1)) {
+            $lines[] = ["{$x} = ".self::number($solution[0]), 'We divide both sides by '.self::number($joined).'.'];
+        }
+
+        return [...$lines, ["{$y} = ".self::number($solution[1]), "We put {$x} back into the first line."]];
+    }
+
+    /** @return array<string, list<Shape>> */
+    public function pieces(Box $box, Setting $setting): array
+    {
+        $lines = $this->lines();
+        [$x, $y] = LinearCheck::letters($this->figure);
+        $high = min(76.0, $box->height / (count($lines) + 3));
+        $top = $box->middleY() - $high * (count($lines) + 3) / 2;
+        $isWide = $box->width > 800;
+        $room = $isWide ? $box->width * 0.5 : $box->width - 20;
+        $write = static function (int $row, string $text, string $colour, bool $bold) use ($top, $high, $box, $room, $setting): Shape {
+            [$cut, $style] = Table::cut($text, $room, new TextStyle($high * 0.7, $colour, $bold), $setting->type);
+
+            return $setting->type->label($cut, $box->x + 20, $top + ($row + 0.72) * $high, $style);
+        };
+        $pieces = ['given' => [$write(0, $this->figure->first->written($x, $y), Paint::INK, true), $write(1, $this->figure->second->written($x, $y), Paint::INK, true)]];
+        foreach ($lines as $number => [$line, $reason]) {
+            $row = $number + 2;
+            $shapes = [Shape::polyline([[$box->x + 4, $top + $row * $high + 6], [$box->x + 4, $top + ($row + 1) * $high - 6]], Paint::outlined($setting->strong(), 4)), $write($row, $line, Paint::INK, false)];
+            if ($isWide) {
+                [$cut, $style] = Table::cut($reason, $box->width * 0.46, new TextStyle(max(28.0, $high * 0.5), Paint::QUIET), $setting->type);
+                $shapes[] = $setting->type->label($cut, $box->x + $box->width * 0.54, $top + ($row + 0.7) * $high, $style);
+            }
+            $pieces['line-'.($number + 1)] = $shapes;
+        }
+        $answer = ucfirst($this->figure->firstName).': '.self::number($this->figure->x).', '.$this->figure->secondName.': '.self::number($this->figure->y);
+        $pieces['answer'] = [$write(count($lines) + 2, $answer, $setting->strong(), true)];
+
+        return $pieces;
+    }
+
+    private static function coefficient(BigRational $value): string
+    {
+        return $value->isEqualTo(-1) ? '−' : (str_contains(self::number($value), '/') ? '('.self::number($value).')' : self::number($value));
+    }
+
+    private static function number(BigRational $value): string
+    {
+        return Quantity::of($value)->number();
+    }
+}

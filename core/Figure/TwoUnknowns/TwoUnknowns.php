@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\TwoUnknowns;
+
+use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\LinearEquation;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
+
+/** Two unknown numbers found in three ways from the same two equations: guess and check, substitution, crossing lines. */
+final readonly class TwoUnknowns implements Varies
+{
+    /** @param  'table'|'substitution'|'lines'  $view */
+    private function __construct(
+        public LinearEquation $first,
+        public LinearEquation $second,
+        public string $firstName,
+        public string $secondName,
+        private string $story,
+        public string $view,
+        public BigRational $x,
+        public BigRational $y,
+    ) {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('two-unknowns', 'Two unknowns', 'Find two numbers from a count and a total, or from two equations', [Purpose::Unknown, Purpose::Curve], [Subject::Maths], 'simultaneous equations heads and legs coins tickets guess and check substitution system');
+    }
+
+    public static function blank(): array
+    {
+        return ['mode' => 'story', 'firstName' => 'rabbits', 'secondName' => 'hens', 'count' => '20', 'firstEach' => '4', 'secondEach' => '2', 'total' => '56', 'totalName' => 'legs', 'view' => 'table'];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::choice('mode', 'What is known', ['story' => 'A count and a total, as in heads and legs', 'equations' => 'Two equations in x and y']),
+            Field::text('firstName', 'The first kind', 'rabbits')->when('mode', 'story'),
+            Field::text('secondName', 'The second kind', 'hens')->when('mode', 'story'),
+            Field::text('count', 'How many together')->when('mode', 'story'),
+            Field::text('totalName', 'The total is of', 'legs, pence, £')->when('mode', 'story'),
+            Field::text('firstEach', 'Each of the first has')->when('mode', 'story'),
+            Field::text('secondEach', 'Each of the second has')->when('mode', 'story'),
+            Field::text('total', 'The total')->when('mode', 'story'),
+            Field::text('firstEquation', 'First equation', 'x + y = 20')->when('mode', 'equations'),
+            Field::text('secondEquation', 'Second equation', '4x + 2y = 56')->when('mode', 'equations'),
+            Field::choice('view', 'Drawing', ['table' => 'guess and check', 'substitution' => 'substitution line by line', 'lines' => 'crossing lines']),
+        ];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+        $view = $reading->choice('view', 'The drawing', ['table', 'substitution', 'lines']);
+        $view = $view === 'substitution' || $view === 'lines' ? $view : 'table';
+
+        return $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations' ? self::ofEquations($reading, $view) : self::ofStory($reading, $view);
+    }
+
+    public function facts(): array
+    {
+        $more = $this->x->minus($this->y)->abs();
+
+        return [
+            Fact::quantity('first', Quantity::of($this->x), $this->firstName),
+            Fact::quantity('second', Quantity::of($this->y), $this->secondName),
+            Fact::quantity('more', Quantity::of($more), 'how many more there are of one than of the other'),
+            Fact::quantity('sum', Quantity::of($this->x->plus($this->y)), 'both together'),
+            Fact::words('equation one', $this->first->written(), 'the first equation'),
+            Fact::words('equation two', $this->second->written(), 'the second equation'),
+        ];
+    }
+
+    public function steps(): array
+    {
+        $answer = ucfirst($this->firstName).': '.self::number($this->x).', '.$this->secondName.': '.self::number($this->y).'.';
+        $given = new FigureStep('given', 'what is known', $this->story);
+        if ($this->view === 'lines') {
+            return [$given, new FigureStep('first', 'the first line', "Every point of this line fits the first equation: {$this->first->written()}."), new FigureStep('second', 'the second line', "Every point of this one fits the second: {$this->second->written()}."), new FigureStep('answer', 'where they cross', 'Only one point fits both. '.$answer)];
+        }
+        $steps = [$given];
+        $rows = $this->view === 'table' ? array_map(fn (array $guess): string => 'Try '.self::number($guess[0]).': '.$guess[3].'.', (new GuessTable($this))->guesses()) : array_map(static fn (array $line): string => $line[1], (new Substitution($this))->lines());
+        foreach ($rows as $number => $script) {
+            $steps[] = new FigureStep('line-'.($number + 1), ($this->view === 'table' ? 'guess ' : 'line ').($number + 1), $script);
+        }
+
+        return [...$steps, new FigureStep('answer', 'the answer', $answer)];
+    }
+
+    public function smallest(): Box
+    {
+        return new Box(0, 0, 550, match ($this->view) {
+            'table' => GuessTable::height($this), 'substitution' => Substitution::height($this), default => 380
+        });
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        return match ($this->view) {
+            'table' => (new GuessTable($this))->pieces($box, $setting),
+            'substitution' => (new Substitution($this))->pieces($box, $setting),
+            default => (new CrossingLines($this, $box, $setting))->pieces(),
+        };
+    }
+
+    public function words(): string
+    {
+        $view = ['table' => 'A table of guesses, each checked', 'substitution' => 'The two equations solved line by line', 'lines' => 'Two straight lines that cross'][$this->view];
+
+        return "{$view}. {$this->story}";
+    }
+
+    /** Level 1 are heads and legs with small numbers, level 2 larger ones, level 3 asks how many more. */
+    public function vary(int $seed, int $level): Variation
+    {
+        $chance = Chance::of($seed, $level);
+        [$names, $each, $of] = $chance->one([
+            [['rabbits', 'hens'], [4, 2], 'legs'], [['tricycles', 'bicycles'], [3, 2], 'wheels'],
+            [['spiders', 'beetles'], [8, 6], 'legs'], [['adult tickets', 'child tickets'], [5, 3], 'pounds'],
+        ]);
+        [$x, $y] = [$chance->whole(2, 6 + 6 * $level), $chance->whole(2, 6 + 6 * $level)];
+        if ($x === $y) {
+            $x++;
+        }
+        $count = $x + $y;
+        $total = $each[0] * $x + $each[1] * $y;
+        $quantities = ['mode' => 'story', 'firstName' => $names[0], 'secondName' => $names[1], 'count' => (string) $count, 'firstEach' => (string) $each[0], 'secondEach' => (string) $each[1], 'total' => (string) $total, 'totalName' => $of, 'view' => 'table'];
+        $story = "There are {$count} {$names[0]} and {$names[1]}, with {$total} {$of} in all. Each of the {$names[0]} has {$each[0]}, each of the {$names[1]} {$each[1]}.";
+        if ($level === 3) {
+            [$most, $least] = $x > $y ? [$names[0], $names[1]] : [$names[1], $names[0]];
+
+            return Variation::of($quantities, "{$story} How many more {$most} than {$least} are there?", Quantity::of(abs($x - $y)), [
+                "These are the {$most}." => Quantity::of(max($x, $y)),
+                "These are the {$least}." => Quantity::of(min($x, $y)),
+                'These are both together.' => Quantity::of($count),
+            ]);
+        }
+
+        return Variation::of($quantities, "{$story} How many {$names[0]} are there?", Quantity::of($x), [
+            "These are the {$names[1]}." => Quantity::of($y),
+            'They were shared in halves.' => Quantity::of(BigRational::nd($count, 2)),
+            "All were taken as {$names[0]}." => Quantity::of(BigRational::nd($total, $each[0])),
+            'The count was taken away from the total.' => Quantity::of($total - $count),
+        ]);
+    }
+
+    public static function number(BigRational $value): string
+    {
+        return Quantity::of($value)->number();
+    }
+
+    private static function ofStory(Reading $reading, string $view): self
+    {
+        [$first, $second] = [$reading->name('firstName', 'the first kind'), $reading->name('secondName', 'the second kind')];
+        $count = $reading->whole('count', 'How many there are together', 1, 10000);
+        $each = [$reading->number('firstEach', 'What each of the first has'), $reading->number('secondEach', 'What each of the second has')];
+        $total = $reading->number('total', 'The total');
+        if ($each[0]->isEqualTo($each[1])) {
+            throw InvalidQuantities::because("If each of both kinds has {$each[0]}, the total cannot tell them apart. Give the two kinds different numbers.", 'secondEach');
+        }
+        $x = $total->minus($each[1]->multipliedBy($count))->dividedBy($each[0]->minus($each[1]))->simplified();
+        $y = BigRational::of($count)->minus($x)->simplified();
+        if (! $x->getDenominator()->isEqualTo(1)) {
+            throw InvalidQuantities::because("There is no whole answer: {$first} would come to {$x}. A total that works is ".self::number(self::nearestTotal($count, $each, $total)).'.', 'total');
+        }
+        if ($x->isNegative() || $y->isNegative()) {
+            [$least, $most] = [$each[0]->isLessThan($each[1]) ? $each[0] : $each[1], $each[0]->isLessThan($each[1]) ? $each[1] : $each[0]];
+            throw InvalidQuantities::because("With {$count} together the total must lie between ".self::number($least->multipliedBy($count)).' and '.self::number($most->multipliedBy($count)).'.', 'total');
+        }
+        $of = $reading->name('totalName', 'in all');
+        $story = "There are {$count} {$first} and {$second} together. Each of the {$first} has ".self::number($each[0]).", each of the {$second} ".self::number($each[1]).'. The total is '.self::number($total)." {$of}.";
+
+        return new self(LinearEquation::of(1, 1, $count), LinearEquation::of($each[0], $each[1], $total), $first, $second, $story, self::view($view), $x, $y);
+    }
+
+    private static function ofEquations(Reading $reading, string $view): self
+    {
+        $equations = [];
+        foreach (['firstEquation' => 'The first equation', 'secondEquation' => 'The second equation'] as $field => $called) {
+            try {
+                $equations[] = LinearEquation::read($reading->text($field, $called, 60));
+            } catch (MathsError $error) {
+                throw InvalidQuantities::because($error->getMessage(), $field);
+            }
+        }
+        [$first, $second] = $equations;
+        $determinant = $first->determinant($second);
+        if ($determinant->isZero()) {
+            $isSame = $first->a->multipliedBy($second->c)->isEqualTo($second->a->multipliedBy($first->c)) && $first->b->multipliedBy($second->c)->isEqualTo($second->b->multipliedBy($first->c));
+            throw InvalidQuantities::because($isSame ? 'Both equations say the same, so every point of their line is an answer. Change one of them.' : 'The two lines are parallel and never meet: no pair of numbers fits both equations. Change one of them.', 'secondEquation');
+        }
+        $x = $first->c->multipliedBy($second->b)->minus($first->b->multipliedBy($second->c))->dividedBy($determinant)->simplified();
+        $y = $first->a->multipliedBy($second->c)->minus($first->c->multipliedBy($second->a))->dividedBy($determinant)->simplified();
+
+        return new self($first, $second, 'x', 'y', "We know that {$first->written()} and {$second->written()}.", self::view($view), $x, $y);
+    }
+
+    /** @return 'table'|'substitution'|'lines' */
+    private static function view(string $view): string
+    {
+        return $view === 'substitution' || $view === 'lines' ? $view : 'table';
+    }
+
+    /** @param  array{BigRational, BigRational}  $each */
+    private static function nearestTotal(int $count, array $each, BigRational $total): BigRational
+    {
+        $x = (int) max(0, min($count, round($total->minus($each[1]->multipliedBy($count))->dividedBy($each[0]->minus($each[1]))->toFloat())));
+
+        return $each[0]->multipliedBy($x)->plus($each[1]->multipliedBy($count - $x));
+    }
+}
