@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Daybright\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
+use Daybright\Figure\DataPlot\DataPlot;
 use Daybright\Figure\Equivalence\Equivalence;
+use Daybright\Figure\FunctionGraph\FunctionGraph;
+use Daybright\Figure\MotionGraph\MotionGraph;
 use Daybright\Figure\NumberLine\NumberLine;
 use Daybright\Figure\PlaneShape\PlaneShape;
+use Daybright\Figure\PolarGraph\PolarGraph;
 use Daybright\Figure\ScaleReading\ScaleReading;
 use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\Timeline\Timeline;
 use Daybright\Figure\TwoUnknowns\TwoUnknowns;
 use Daybright\Figure\Venn\Venn;
 use Daybright\Lesson\Fields;
@@ -27,6 +32,11 @@ final class Figures
         ScaleReading::class,
         TwoUnknowns::class,
         Venn::class,
+        DataPlot::class,
+        FunctionGraph::class,
+        MotionGraph::class,
+        PolarGraph::class,
+        Timeline::class,
     ];
 
     /** @return list<class-string<Figure>> */

@@ -61,12 +61,8 @@ final readonly class Reading
     {
         $written = trim($this->written($field));
         try {
-            return Units::read($written);
+            return Units::orThings($written);
         } catch (MathsError) {
-            // “marbles” or “pages” count things: a unit of their own.
-            if (preg_match('/^\p{L}[\p{L} ]{0,20}$/u', $written) === 1) {
-                return Unit::of($written, ['count of '.mb_strtolower($written) => 1], 1);
-            }
             throw InvalidQuantities::because("“{$written}” is not a unit. Use for example cm, kg, £ or the name of the things counted.", $field);
         }
     }

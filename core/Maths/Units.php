@@ -39,6 +39,9 @@ final class Units
         'h' => [['h', 'hr', 'hrs', 'hour', 'hours'], ['time' => 1], '3600'],
         'days' => [['day', 'days'], ['time' => 1], '86400'],
         'weeks' => [['week', 'weeks'], ['time' => 1], '604800'],
+        // Calendar years: how many days they have is not fixed, so they do not turn into days.
+        'years' => [['year', 'years'], ['years' => 1], '1'],
+        'months' => [['month', 'months'], ['years' => 1], '1/12'],
         '°' => [['°', 'degree', 'degrees'], ['angle' => 1], '1'],
         '°C' => [['°C'], ['temperature' => 1], '1'],
         'mph' => [['mph'], ['length' => 1, 'time' => -1], '1609344/3600000'],
@@ -84,6 +87,22 @@ final class Units
         }
 
         return $unit->isNone() ? throw MathsError::unknownUnit($written) : $unit;
+    }
+
+    /**
+     * A unit of measure, or things that are counted: “marbles” or “pages” are a unit of their own.
+     *
+     * @throws MathsError when it is neither
+     */
+    public static function orThings(string $written): Unit
+    {
+        try {
+            return self::read($written);
+        } catch (MathsError $error) {
+            return preg_match('/^\p{L}[\p{L} ]{0,20}$/u', trim($written)) === 1
+                ? Unit::of(trim($written), ['count of '.mb_strtolower(trim($written)) => 1], 1)
+                : throw $error;
+        }
     }
 
     /** @return array<string, Unit> */

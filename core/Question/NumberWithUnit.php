@@ -35,7 +35,7 @@ final readonly class NumberWithUnit implements QuestionKind
     public function mark(Fields $content, string $given): Marking
     {
         try {
-            $answer = Quantity::read(self::tidied($given));
+            $answer = $this->read($content, $given);
         } catch (MathsError) {
             throw InvalidAnswer::notANumber();
         }
@@ -57,7 +57,7 @@ final readonly class NumberWithUnit implements QuestionKind
     public function readable(Fields $content, string $given): string
     {
         try {
-            return Quantity::read(self::tidied($given))->written();
+            return $this->read($content, $given)->written();
         } catch (MathsError) {
             return $given;
         }
@@ -75,10 +75,26 @@ final readonly class NumberWithUnit implements QuestionKind
         }
     }
 
+    /**
+     * What was typed; “12 marbles” is read where marbles are asked for.
+     *
+     * @throws MathsError
+     */
+    private function read(Fields $content, string $given): Quantity
+    {
+        $typed = self::tidied($given);
+        $things = trim($content->text('unit', ''));
+        if ($things !== '' && Units::find($things) === null && preg_match('/^(.*\d)\s*\p{L}[\p{L} ]*$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower(trim(substr($typed, strlen($match[1])))), mb_substr(mb_strtolower($things), 0, 4))) {
+            return Quantity::of(Quantity::read($match[1])->value, Units::orThings($things));
+        }
+
+        return Quantity::read($typed);
+    }
+
     /** @throws MathsError */
     private function expected(Fields $content): Quantity
     {
-        $unit = Units::read($content->text('unit', ''));
+        $unit = Units::orThings($content->text('unit', ''));
         $value = Quantity::read($content->text('value', ''));
 
         return Quantity::of($value->value, $value->unit->isNone() ? $unit : $value->unit);

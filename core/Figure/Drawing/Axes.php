@@ -27,8 +27,9 @@ final readonly class Axes
      * @param  string  $upTitle written above it
      * @param  bool  $snug whether the axes end exactly at the values given
      * @param  bool  $numbered whether the axis across carries numbers (bars carry names instead)
+     * @param  float  $leastStep of the numbers across
      */
-    public static function in(Box $box, Setting $setting, array $across, array $up, string $acrossTitle = '', string $upTitle = '', bool $snug = false, bool $numbered = true): self
+    public static function in(Box $box, Setting $setting, array $across, array $up, string $acrossTitle = '', string $upTitle = '', bool $snug = false, bool $numbered = true, float $leastStep = 0): self
     {
         $top = $box->y + ($upTitle === '' ? self::SIZE * 0.5 : self::SIZE * 1.5);
         $bottom = $box->bottom() - ($numbered ? self::SIZE * 1.4 : 4) - ($acrossTitle === '' ? 0 : self::SIZE * 1.25);
@@ -41,7 +42,7 @@ final readonly class Axes
         $right = $box->right() - self::SIZE * 0.8;
         $acrossScale = $snug
             ? Scale::exactly($across[0], $across[1], self::divisions($right - $left, 90), $left, $right)
-            : Scale::covering($across[0], $across[1], self::divisions($right - $left, 90), $left, $right);
+            : Scale::covering($across[0], $across[1], self::divisions($right - $left, 90), $left, $right, $leastStep);
         $plot = new Box($left, $top, $right - $left, $bottom - $top);
         $shapes = [...self::paper($plot, $acrossScale, $upScale, $numbered), ...self::numbers($plot, $box, $acrossScale, $upScale, $setting, $numbered)];
         if ($acrossTitle !== '') {

@@ -57,13 +57,14 @@ final class Labels
      *
      * @param  float  $distance from the point to the label, in slide units
      * @param  float  $towards angle of the first place tried, in degrees, 0 to the right and 90 upwards
-     * @return list<Shape> nothing when the whole box is full
+     * @param  float  $farthest beyond this distance the label is rather left out
+     * @return list<Shape> nothing when there is no room
      */
-    public function near(string $text, float $x, float $y, TextStyle $style, float $distance = 12, float $towards = 90): array
+    public function near(string $text, float $x, float $y, TextStyle $style, float $distance = 12, float $towards = 90, float $farthest = INF): array
     {
         for ($size = $style->size; $size >= Typesetter::SMALLEST; $size -= 2) {
             $sized = $style->sized($size);
-            $label = $this->around($text, $x, $y, $sized, $distance, $towards);
+            $label = $this->around($text, $x, $y, $sized, $distance, $towards, $farthest);
             if ($label !== null) {
                 return $this->tied($this->take($label), $x, $y, $distance + $size);
             }
@@ -87,11 +88,11 @@ final class Labels
         return true;
     }
 
-    private function around(string $text, float $x, float $y, TextStyle $style, float $distance, float $towards): ?Shape
+    private function around(string $text, float $x, float $y, TextStyle $style, float $distance, float $towards, float $farthest): ?Shape
     {
         $width = $this->type->width($text, $style);
-        $farthest = max($this->box->width, $this->box->height);
-        for ($far = $distance; $far < $farthest; $far += $style->size * 0.6) {
+        $farthest = min($farthest, max($this->box->width, $this->box->height));
+        for ($far = $distance; $far <= $farthest; $far += $style->size * 0.6) {
             foreach ([0, 45, -45, 90, -90, 135, -135, 180] as $turn) {
                 $angle = deg2rad($towards + $turn);
                 $middleX = $x + cos($angle) * ($far + $width / 2);

@@ -16,14 +16,15 @@ final readonly class Scale
      *
      * @param  int  $about how many divisions it should have
      * @param  float  $start and $end: where its ends lie, in slide units
+     * @param  float  $leastStep 1 where only whole numbers make sense, as for years
      */
-    public static function covering(float $least, float $most, int $about, float $start, float $end): self
+    public static function covering(float $least, float $most, int $about, float $start, float $end, float $leastStep = 0): self
     {
         if ($most - $least < 1e-12 * max(1.0, abs($most))) {
             $least -= max(0.5, abs($least) * 0.1);
             $most += max(0.5, abs($most) * 0.1);
         }
-        $step = self::roundStep(($most - $least) / max(1, $about));
+        $step = max($leastStep, self::roundStep(($most - $least) / max(1, $about)));
 
         return new self(floor($least / $step + 1e-9) * $step, ceil($most / $step - 1e-9) * $step, $step, $start, $end);
     }

@@ -12,8 +12,11 @@ use Daybright\Maths\Unit;
 /** A number as it was typed, with its unit if it has one. */
 final readonly class Number implements Expression
 {
+    private float $float;
+
     public function __construct(private BigRational $value, private string $written, private Unit $unit)
     {
+        $this->float = $value->multipliedBy($unit->factor)->toFloat();
     }
 
     public function evaluate(array $known): Quantity
@@ -23,7 +26,7 @@ final readonly class Number implements Expression
 
     public function value(array $known): float
     {
-        return $this->value->multipliedBy($this->unit->factor)->toFloat();
+        return $this->float;
     }
 
     public function tex(): string

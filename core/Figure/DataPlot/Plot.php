@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\DataPlot;
+
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+
+/** A way of drawing data. */
+interface Plot
+{
+    /** @return list<Fact> */
+    public function facts(): array;
+
+    /** @return non-empty-list<FigureStep> */
+    public function steps(): array;
+
+    public function smallest(): Box;
+
+    /** @return array<string, list<Shape>> */
+    public function scene(Box $box, Setting $setting): array;
+
+    public function words(): string;
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\Timeline;
+
+use Daybright\Figure\Chance;
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PosesTask;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Maths\Units;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
+
+/** Dated events to scale, across the eras. */
+final readonly class Timeline implements PosesTask, Varies
+{
+    /** @param  non-empty-list<Event>  $events in order of time */
+    private function __construct(public array $events)
+    {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('timeline', 'Timeline', 'Place events in time, to scale, and work out the years between them', [Purpose::Change, Purpose::Connect, Purpose::Place], [Subject::History, Subject::Science, Subject::Art, Subject::Language], 'history dates years BCE CE BC AD century era chronology');
+    }
+
+    public static function blank(): array
+    {
+        return ['events' => "150 BCE: A sundial stands in the market\n1092: A water clock in a tower\n1656: The pendulum clock\n1759: A clock that keeps time at sea"];
+    }
+
+    public static function fields(): array
+    {
+        return [Field::lines('events', 'Events, one on a line', "150 BCE: A sundial\n1914–1918: A war")];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $events = array_map(Event::read(...), (new Reading($quantities))->lines('events', 'Events', 2, 8, 56));
+        usort($events, static fn (Event $one, Event $other): int => $one->from->astronomical <=> $other->from->astronomical);
+        if (count($events) < 2 || $events[0]->from->until($events[count($events) - 1]->last()) === 0) {
+            throw InvalidQuantities::because('All events are in one year. Give events from at least two different years.', 'events');
+        }
+
+        return new self($events);
+    }
+
+    public function facts(): array
+    {
+        $years = static fn (int $count): Quantity => Quantity::of($count, Units::read('years'));
+        $facts = [Fact::quantity('span', $years($this->first()->until($this->lastYear())), 'from the first event to the last')];
+        foreach ($this->events as $number => $event) {
+            $letter = chr(97 + $number);
+            $facts[] = Fact::words("event {$letter}", $event->label, 'an event');
+            $facts[] = Fact::quantity("year {$letter}", Quantity::of($event->from->number()), "its year, {$event->from->written(true)}");
+            $facts[] = Fact::words("century {$letter}", $event->from->centuryWritten(), 'its century');
+            if ($event->to !== null) {
+                $facts[] = Fact::quantity("length {$letter}", $years($event->from->until($event->to)), 'how long it took');
+            }
+            if ($number > 0) {
+                $facts[] = Fact::quantity("gap {$letter}", $years($this->events[$number - 1]->from->until($event->from)), "years from the event before it to “{$event->label}”");
+            }
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        $break = (new Spacing($this))->breakAfter() === null ? '' : ' The line is broken where a long time passes.';
+        $steps = [new FigureStep('line', 'the line', "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$this->first()->until($this->lastYear())} years.{$break}")];
+        foreach ($this->events as $number => $event) {
+            $since = $number === 0 ? '' : $this->events[$number - 1]->from->until($event->from).' years later: ';
+            $steps[] = new FigureStep('event-'.($number + 1), mb_substr($event->label, 0, 40), ucfirst($since).rtrim($event->label, '.').", {$event->written()}.");
+        }
+
+        return $steps;
+    }
+
+    public function smallest(): Box
+    {
+        return new Box(0, 0, 550, max(300.0, 12 + 80.0 * count($this->events)));
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        $lying = new LyingLine($this, $box, $setting);
+
+        return $lying->fits() ? $lying->pieces() : (new StandingLine($this, $box, $setting))->pieces();
+    }
+
+    public function words(): string
+    {
+        return 'A timeline: '.implode('; ', array_map(static fn (Event $event): string => "{$event->written(true)}, {$event->label}", $this->events)).'.';
+    }
+
+    public function task(): array
+    {
+        $items = array_map(static fn (Event $event, int $number): array => ['id' => 'item-'.($number + 1), 'text' => $event->label], $this->events, array_keys($this->events));
+
+        return ['type' => 'order', 'prompt' => 'Put these in order, the earliest first.', 'marks' => max(1, min(5, count($items) - 1)), 'items' => $items];
+    }
+
+    /** Level 1 asks for years between two dates of one era, level 2 across the eras, level 3 for a year so many years later. */
+    public function vary(int $seed, int $level): Variation
+    {
+        $chance = Chance::of($seed, $level);
+        $years = static fn (int $count): Quantity => Quantity::of($count, Units::read('years'));
+        if ($level === 1) {
+            $from = $chance->whole(400, 1500);
+            $to = $from + $chance->whole(37, 480);
+
+            return Variation::of(['events' => "{$from}: A first event\n{$to}: A second event"], "How many years lie between {$from} and {$to}?", $years($to - $from), [
+                'Both years were counted.' => $years($to - $from + 1),
+                'The hundreds were borrowed wrongly.' => $years($to - $from + 100),
+                'Only the last two figures were taken away.' => $years(abs($to % 100 - $from % 100)),
+            ]);
+        }
+        $before = $chance->whole(12, 400);
+        $after = $chance->whole(11, 700);
+        $between = $before + $after - 1;
+        if ($level === 2) {
+            return Variation::of(['events' => "{$before} BCE: A first event\n{$after}: A second event"], "How many years lie between {$before} BCE and {$after} CE? There is no year 0.", $years($between), [
+                'A year 0 was counted.' => $years($before + $after),
+                'The years were taken away from each other.' => $years(abs($before - $after)),
+                'Two years were taken off.' => $years($between - 1),
+            ]);
+        }
+        $events = "{$before} BCE: A first event\n{$after}: A second event";
+
+        return Variation::of(['events' => $events], "Something happened in {$before} BCE. In which year of the common era was it {$between} years ago?", Quantity::of($after), [
+            'A year 0 was counted.' => Quantity::of($after - 1),
+            'The years before the common era were added.' => Quantity::of($between + $before),
+            'The one year was taken off on the wrong side.' => Quantity::of($after + 1),
+        ]);
+    }
+
+    public function first(): Year
+    {
+        return $this->events[0]->from;
+    }
+
+    public function lastYear(): Year
+    {
+        return array_reduce($this->events, static fn (Year $latest, Event $event): Year => $event->last()->astronomical > $latest->astronomical ? $event->last() : $latest, $this->first());
+    }
+}
