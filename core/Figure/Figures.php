@@ -7,16 +7,25 @@ namespace Daybright\Figure;
 use Daybright\Figure\BarModel\BarModel;
 use Daybright\Figure\DataPlot\DataPlot;
 use Daybright\Figure\Equivalence\Equivalence;
+use Daybright\Figure\Flow\Flow;
 use Daybright\Figure\FunctionGraph\FunctionGraph;
+use Daybright\Figure\LabelledPicture\LabelledPicture;
+use Daybright\Figure\MarkedPassage\MarkedPassage;
 use Daybright\Figure\MotionGraph\MotionGraph;
 use Daybright\Figure\NumberLine\NumberLine;
+use Daybright\Figure\PictureMap\PictureMap;
 use Daybright\Figure\PlaneShape\PlaneShape;
+use Daybright\Figure\PlanningFrame\PlanningFrame;
 use Daybright\Figure\PolarGraph\PolarGraph;
+use Daybright\Figure\RhymeLines\RhymeLines;
 use Daybright\Figure\ScaleReading\ScaleReading;
 use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\SortingBoard\SortingBoard;
+use Daybright\Figure\SoundBoxes\SoundBoxes;
 use Daybright\Figure\Timeline\Timeline;
 use Daybright\Figure\TwoUnknowns\TwoUnknowns;
 use Daybright\Figure\Venn\Venn;
+use Daybright\Figure\WordBuilder\WordBuilder;
 use Daybright\Lesson\Fields;
 
 /** The catalogue: one line a figure. */
@@ -37,6 +46,15 @@ final class Figures
         MotionGraph::class,
         PolarGraph::class,
         Timeline::class,
+        Flow::class,
+        LabelledPicture::class,
+        MarkedPassage::class,
+        PictureMap::class,
+        PlanningFrame::class,
+        RhymeLines::class,
+        SortingBoard::class,
+        SoundBoxes::class,
+        WordBuilder::class,
     ];
 
     /** @return list<class-string<Figure>> */

@@ -48,6 +48,11 @@ final readonly class Typesetter
         return $this->typeface->cut($style->bold)->width($text, $style->size);
     }
 
+    public function face(bool $bold): FontFace
+    {
+        return $this->typeface->cut($bold);
+    }
+
     /** One line of plain words, placed by its alignment about $x, with its baseline at $y. */
     public function label(string $text, float $x, float $y, TextStyle $style): Shape
     {

@@ -7,6 +7,7 @@ namespace Daybright\Block\Figure;
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
 use Daybright\Block\ShowsPictures;
+use Daybright\Block\Unfinished;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
@@ -19,7 +20,7 @@ use Daybright\Scene\Room;
 use Daybright\Scene\Setting;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockKind, ShowsPictures
+final readonly class FigureBlock implements BlockKind, ShowsPictures, Unfinished
 {
     public function name(): string
     {
@@ -94,9 +95,19 @@ final readonly class FigureBlock implements BlockKind, ShowsPictures
         } catch (InvalidQuantities) {
             return [];
         }
-        $picture = $figure instanceof UsesPicture ? $figure->picture() : null;
 
-        return $picture === null ? [] : [$picture];
+        return $figure instanceof UsesPicture ? $figure->pictures() : [];
+    }
+
+    public function missing(Fields $content): ?string
+    {
+        try {
+            $figure = $this->figure($content);
+        } catch (InvalidQuantities $error) {
+            return $error->getMessage();
+        }
+
+        return $figure instanceof UsesPicture ? $figure->missingPicture() : null;
     }
 
     /** @throws InvalidQuantities */

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\LabelledPicture;
+
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\SetText;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+
+/** Names in the margins to the left and right, joined to their points by lines that do not cross. */
+final readonly class LeaderLines
+{
+    private const MARGIN = 0.26;
+
+    private const BANK_ROW = 42.0;
+
+    public function __construct(private LabelledPicture $figure, private Box $box, private Setting $setting)
+    {
+    }
+
+    /** What the margins and the list of names leave for the picture. */
+    public static function room(LabelledPicture $figure, Box $box): Box
+    {
+        $side = min(320.0, $box->width * self::MARGIN);
+
+        return new Box($box->x + $side, $box->y + 4, $box->width - 2 * $side, $box->height - 8 - self::bankHeight($figure));
+    }
+
+    /** @return array<string, list<Shape>> */
+    public function pieces(Ground $ground): array
+    {
+        $pieces = ['picture' => $ground->shapes()];
+        foreach ($this->ports($ground) as $number => [$portX, $portY, $isLeft]) {
+            [$x, $y] = $ground->place($this->figure->points[$number]);
+            $text = $this->text($number, $portY, $isLeft);
+            $pieces['part-'.($number + 1)] = [
+                Shape::polyline([[$x, $y], [$portX, $portY]], Paint::outlined('#FFFFFF', 6)),
+                Shape::polyline([[$x, $y], [$portX, $portY]], Paint::outlined(Paint::INK, 2.5)),
+                Shape::circle($x, $y, 9, Paint::outlined('#FFFFFF', 3, $this->setting->strong())),
+                ...$text,
+            ];
+        }
+        if ($this->figure->view === 'bank') {
+            $pieces['picture'] = [...$pieces['picture'], ...$this->bank()];
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * The end of each leader line, evenly spaced in the margin of its half of the picture.
+     *
+     * Ends are dealt out from top to bottom, and two whose lines cross are swapped. A swap makes the two lines together
+     * shorter, so the swapping comes to an end, and at the end none cross.
+     *
+     * @return array<int, array{float, float, bool}> number of the point => x, y, whether it stands on the left
+     */
+    private function ports(Ground $ground): array
+    {
+        $places = array_map($ground->place(...), $this->figure->points);
+        $order = array_keys($places);
+        usort($order, static fn (int $one, int $other): int => [$places[$one][0], $one] <=> [$places[$other][0], $other]);
+        $half = (int) ceil(count($order) / 2);
+        $room = self::room($this->figure, $this->box);
+        $ports = [];
+        foreach ([[array_slice($order, 0, $half), true], [array_slice($order, $half), false]] as [$side, $isLeft]) {
+            usort($side, static fn (int $one, int $other): int => $places[$one][1] <=> $places[$other][1]);
+            $x = $isLeft ? $ground->box->x - 14 : $ground->box->right() + 14;
+            $slot = $room->height / max(1, count($side));
+            $heights = array_map(static fn (int $at): float => $room->y + ($at + 0.5) * $slot, array_keys($side));
+            foreach ($this->uncrossed(array_map(static fn (int $number): array => $places[$number], $side), $x, $heights) as $at => $height) {
+                $ports[$side[$at]] = [$x, $height, $isLeft];
+            }
+        }
+        ksort($ports);
+
+        return $ports;
+    }
+
+    /**
+     * @param  list<array{float, float}>  $places
+     * @param  list<float>  $heights
+     * @return list<float> the height of each one's port
+     */
+    private function uncrossed(array $places, float $x, array $heights): array
+    {
+        do {
+            $swapped = false;
+            foreach ($places as $one => $place) {
+                for ($other = $one + 1; $other < count($places); $other++) {
+                    if (self::cross($place, [$x, $heights[$one]], $places[$other], [$x, $heights[$other]])) {
+                        [$heights[$one], $heights[$other]] = [$heights[$other], $heights[$one]];
+                        $swapped = true;
+                    }
+                }
+            }
+        } while ($swapped);
+
+        return array_values($heights);
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     * @param  array{float, float}  $c
+     * @param  array{float, float}  $d
+     */
+    public static function cross(array $a, array $b, array $c, array $d): bool
+    {
+        return self::turn($a, $b, $c) * self::turn($a, $b, $d) < -1e-9 && self::turn($c, $d, $a) * self::turn($c, $d, $b) < -1e-9;
+    }
+
+    /**
+     * On which side of the way from one point to another a third lies, by the sign.
+     *
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     * @param  array{float, float}  $point
+     */
+    private static function turn(array $from, array $to, array $point): float
+    {
+        return ($to[0] - $from[0]) * ($point[1] - $from[1]) - ($to[1] - $from[1]) * ($point[0] - $from[0]);
+    }
+
+    /** @return list<Shape> */
+    private function text(int $number, float $y, bool $isLeft): array
+    {
+        $room = self::room($this->figure, $this->box);
+        $ground = (new Ground($this->figure->pictures()[0] ?? '', $room, $this->setting))->box;
+        $width = ($isLeft ? $ground->x - $this->box->x : $this->box->right() - $ground->right()) - 28;
+        if ($this->figure->view !== 'names') {
+            $x = $isLeft ? $ground->x - 40 : $ground->right() + 40;
+
+            return [
+                Shape::circle($x, $y, 22, Paint::outlined($this->setting->strong(), 3, '#FFFFFF')),
+                $this->setting->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, Paint::INK, true, 0.5)),
+                Shape::polyline($isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]], Paint::outlined(Paint::QUIET, 2.5)),
+            ];
+        }
+        $slot = $room->height / max(1, ceil(count($this->figure->points) / 2));
+        $set = $this->name($number, $width, $slot, $isLeft);
+
+        return $set->shapes($isLeft ? $ground->x - 22 - $width : $ground->right() + 22, $y - $set->height() / 2);
+    }
+
+    private function name(int $number, float $width, float $height, bool $isLeft): SetText
+    {
+        return $this->setting->type->fit($this->figure->points[$number]->name, $width, min(110.0, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
+    }
+
+    private static function bankHeight(LabelledPicture $figure): float
+    {
+        return $figure->view === 'bank' ? self::BANK_ROW * ceil(count($figure->points) / 2) + 8 : 0.0;
+    }
+
+    /**
+     * The names in the order of the alphabet, so that the list tells nothing.
+     *
+     * @return list<Shape>
+     */
+    private function bank(): array
+    {
+        $names = array_map(static fn (Point $point): string => $point->name, $this->figure->points);
+        sort($names);
+        $top = $this->box->bottom() - self::bankHeight($this->figure) + 8;
+        $shapes = [];
+        foreach ($names as $number => $name) {
+            $x = $this->box->x + ($number % 2) * $this->box->width / 2;
+            [$written, $style] = \Daybright\Figure\Drawing\Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->setting->type);
+            $y = $top + (intdiv($number, 2) + 0.7) * self::BANK_ROW;
+            $shapes[] = Shape::circle($x + 10, $y - 10, 6, Paint::filled($this->setting->strong()));
+            $shapes[] = $this->setting->type->label($written, $x + 28, $y, $style);
+        }
+
+        return $shapes;
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\PictureMap;
+
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Control;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\LabelledPicture\Ground;
+use Daybright\Figure\LabelledPicture\Point;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Figure\UsesPicture;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+
+/** A picture with numbered spots; each can lead to a side slide. */
+final readonly class PictureMap implements UsesPicture
+{
+    private const MOST_SPOTS = 9;
+
+    /** @param  list<Point>  $spots */
+    private function __construct(private string $picture, public array $spots)
+    {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('picture-map', 'Picture map', 'Spots on a picture that lead to side slides and back', [Purpose::Name, Purpose::Connect, Purpose::Read], [Subject::Art, Subject::Geography, Subject::History, Subject::Science], 'map painting hotspots explore side slides details');
+    }
+
+    public static function blank(): array
+    {
+        return ['picture' => '', 'spots' => [['name' => 'a first detail', 'x' => 0.25, 'y' => 0.3, 'slide' => ''], ['name' => 'a second detail', 'x' => 0.7, 'y' => 0.55, 'slide' => '']]];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::special(Control::Spots, 'spots', 'Picture and its spots', 'Click the picture to add a spot; drag a spot to move it'),
+            Field::text('picture', 'Picture')->when('spots', 'never'),
+        ];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+
+        return new self($reading->name('picture', ''), Point::listOf($reading, 'spots', self::MOST_SPOTS));
+    }
+
+    public function facts(): array
+    {
+        $facts = [Fact::quantity('count', Quantity::of(count($this->spots)), 'how many spots')];
+        foreach ($this->spots as $number => $spot) {
+            $facts[] = Fact::words('spot '.chr(97 + $number), $spot->name, 'a spot');
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        $steps = [new FigureStep('picture', 'the picture', 'Look at the whole picture first.')];
+        foreach ($this->spots as $number => $spot) {
+            $steps[] = new FigureStep('spot-'.($number + 1), $spot->name, 'Spot '.($number + 1)." is {$spot->name}.");
+        }
+
+        return $steps;
+    }
+
+    public function smallest(): Box
+    {
+        return new Box(0, 0, 690, max(340.0, 62.0 * count($this->spots)));
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        $list = min(360.0, $box->width * 0.34);
+        $ground = new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - $list - 20, $box->height - 8), $setting);
+        $pieces = ['picture' => $ground->shapes()];
+        $slot = min(110.0, $box->height / max(1, count($this->spots)));
+        $top = $box->middleY() - $slot * count($this->spots) / 2;
+        foreach ($this->spots as $number => $spot) {
+            [$x, $y] = $this->place($number, $ground);
+            $middle = $top + ($number + 0.5) * $slot;
+            $set = $setting->type->fit($spot->name, $list - 64, $slot - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
+            $left = $box->right() - $list;
+            $pieces['spot-'.($number + 1)] = [...$this->sign($number, $x, $y, $setting), ...$this->sign($number, $left + 24, $middle, $setting), ...$set->shapes($left + 60, $middle - $set->height() / 2)];
+        }
+
+        return $pieces;
+    }
+
+    public function words(): string
+    {
+        return 'A picture with numbered spots: '.implode(', ', array_map(static fn (Point $spot, int $number): string => ($number + 1).', '.$spot->name, $this->spots, array_keys($this->spots))).'.';
+    }
+
+    public function pictures(): array
+    {
+        return $this->picture === '' ? [] : [$this->picture];
+    }
+
+    public function missingPicture(): ?string
+    {
+        return $this->picture === '' ? 'This figure has no picture yet. Choose one.' : null;
+    }
+
+    /**
+     * Where a spot's sign stands: on its place, moved aside only as far as earlier signs require.
+     *
+     * @return array{float, float}
+     */
+    private function place(int $number, Ground $ground): array
+    {
+        $taken = [];
+        $at = [$ground->box->middleX(), $ground->box->middleY()];
+        for ($each = 0; $each <= $number; $each++) {
+            [$x, $y] = $ground->place($this->spots[$each]);
+            for ($turn = 0; $turn < 400; $turn++) {
+                // In a widening spiral about its own place, never beyond the picture.
+                [$turnedX, $turnedY] = [$x + cos($turn) * $turn * 0.9, $y + sin($turn) * $turn * 0.9];
+                $at = [max($ground->box->x + 24, min($ground->box->right() - 24, $turnedX)), max($ground->box->y + 24, min($ground->box->bottom() - 24, $turnedY))];
+                if (! self::meets($at, $taken)) {
+                    break;
+                }
+            }
+            $taken[] = $at;
+        }
+
+        return $at;
+    }
+
+    /**
+     * @param  array{float, float}  $at
+     * @param  list<array{float, float}>  $taken
+     */
+    private static function meets(array $at, array $taken): bool
+    {
+        foreach ($taken as $other) {
+            if (hypot($at[0] - $other[0], $at[1] - $other[1]) < 50) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Shape> */
+    private function sign(int $number, float $x, float $y, Setting $setting): array
+    {
+        return [
+            Shape::circle($x, $y, 23, Paint::outlined('#FFFFFF', 3, $setting->strong())),
+            $setting->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, '#FFFFFF', true, 0.5)),
+        ];
+    }
+}

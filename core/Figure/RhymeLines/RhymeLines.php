@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\RhymeLines;
+
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PosesTask;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Language\Beats;
+use Daybright\Language\Rhyme;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
+
+/** Verse with a letter for the sound of each line's end. */
+final readonly class RhymeLines implements PosesTask
+{
+    private const MOST_LINES = 14;
+
+    /** @param  non-empty-list<array{string, string}>  $lines verse and letter */
+    private function __construct(public array $lines)
+    {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('rhyme-lines', 'Rhyme lines', 'Mark which lines of a verse rhyme, and name the pattern', [Purpose::Sounds, Purpose::Read], [Subject::Language, Subject::EarlyReading], 'poem poetry rhyme scheme couplet ballad stanza verse ABAB');
+    }
+
+    public static function blank(): array
+    {
+        return ['verse' => "The shadow of the garden wall\nLies long upon the lawn;\nIt has not shortened much at all\nSince first the light of dawn.", 'letters' => ''];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::lines('verse', 'The verse, line by line'),
+            Field::text('letters', 'Letters set by hand', 'A ? B ?: a question mark leaves a line to the dictionary'),
+        ];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+        $verse = $reading->lines('verse', 'Lines of verse', 2, self::MOST_LINES, 70);
+        $own = $reading->has('letters') ? self::own($reading->text('letters', 'The letters', 60), count($verse)) : [];
+        $known = [];
+        $lines = [];
+        foreach ($verse as $number => $line) {
+            if (Rhyme::lastWord($line) === '') {
+                throw InvalidQuantities::because("“{$line}” ends without a word, so it cannot rhyme. Give every line a last word.", 'verse');
+            }
+            $ending = Rhyme::ending($line);
+            $letter = $own[$number] ?? $known[$ending] ?? chr(65 + count(array_unique([...array_values($known), ...array_values($own)])));
+            while (! isset($own[$number]) && ! isset($known[$ending]) && in_array($letter, [...array_values($known), ...array_values($own)], true)) {
+                $letter = chr(ord($letter) + 1);
+            }
+            // The teacher's letter also stands for the sound of its line.
+            $known[$ending] ??= $letter;
+            $lines[] = [$line, $letter];
+        }
+        if ($lines === []) {
+            throw InvalidQuantities::because('Write at least two lines of verse.', 'verse');
+        }
+
+        return new self($lines);
+    }
+
+    public function facts(): array
+    {
+        $facts = [
+            Fact::words('pattern', $this->pattern(), 'the letters in order'),
+            Fact::words('form', $this->form(), 'the name of the pattern'),
+            Fact::quantity('lines', Quantity::of(count($this->lines)), 'how many lines'),
+            Fact::quantity('rhymes', Quantity::of(count(array_filter(array_count_values(array_column($this->lines, 1)), static fn (int $count): bool => $count > 1))), 'how many sounds come back'),
+        ];
+        foreach ($this->lines as $number => [$line]) {
+            $beats = array_sum(array_map(Beats::of(...), preg_split('/[^\p{L}\'’]+/u', $line, -1, PREG_SPLIT_NO_EMPTY) ?: []));
+            $facts[] = Fact::quantity('beats '.chr(97 + $number), Quantity::of($beats), 'beats in line '.($number + 1));
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        $steps = [new FigureStep('verse', 'the verse', 'Read the verse aloud and listen to the ends of the lines.')];
+        foreach (array_values(array_unique(array_column($this->lines, 1))) as $letter) {
+            $words = array_map(static fn (array $line): string => '“'.Rhyme::lastWord($line[0]).'”', array_values(array_filter($this->lines, static fn (array $line): bool => $line[1] === $letter)));
+            $script = count($words) === 1 ? "{$words[0]} rhymes with no other line: it gets the letter {$letter}." : implode(' and ', $words)." rhyme: they get the letter {$letter}.";
+            $steps[] = new FigureStep('letter-'.strtolower($letter), "letter {$letter}", $script);
+        }
+        $steps[] = new FigureStep('form', 'the pattern', "The pattern is {$this->pattern()}: {$this->form()}.");
+
+        return $steps;
+    }
+
+    public function smallest(): Box
+    {
+        $longest = max(array_map(static fn (array $line): int => mb_strlen($line[0]), $this->lines));
+
+        return new Box(0, 0, min(1430.0, max(550.0, 110 + 17.5 * $longest)), max(300.0, 60 + 42.0 * count($this->lines)));
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        return (new VerseDrawing($this, $box, $setting))->pieces();
+    }
+
+    public function words(): string
+    {
+        return 'A verse of '.count($this->lines).' lines: '.implode(' / ', array_column($this->lines, 0));
+    }
+
+    public function task(): array
+    {
+        return ['type' => 'letters', 'prompt' => 'Give each line a letter: lines that rhyme get the same one.', 'marks' => max(1, min(5, intdiv(count($this->lines), 2))), 'lines' => array_map(static fn (array $line, int $number): array => ['id' => 'line-'.($number + 1), 'text' => $line[0], 'letter' => $line[1]], $this->lines, array_keys($this->lines))];
+    }
+
+    public function pattern(): string
+    {
+        return implode('', array_column($this->lines, 1));
+    }
+
+    /** Names of common practice for four lines and for pairs. */
+    public function form(): string
+    {
+        $pattern = $this->pattern();
+        $groups = str_split($pattern, 4);
+        $shapes = array_map(self::shape(...), $groups);
+
+        return match (true) {
+            strlen($pattern) % 2 === 0 && array_filter(str_split($pattern, 2), static fn (string $pair): bool => $pair[0] !== $pair[1]) === [] => 'couplets',
+            array_unique($shapes) === ['ABAB'] => 'alternate rhyme',
+            array_unique($shapes) === ['ABBA'] => 'enclosed rhyme',
+            array_unique($shapes) === ['ABCB'] => 'the ballad pattern',
+            count(array_unique(str_split($pattern))) === strlen($pattern) => 'no rhyme',
+            default => 'a pattern of its own',
+        };
+    }
+
+    /** The letters of a stanza counted from A. */
+    private static function shape(string $letters): string
+    {
+        $names = [];
+        $shape = '';
+        foreach (str_split($letters) as $letter) {
+            $names[$letter] ??= chr(65 + count($names));
+            $shape .= $names[$letter];
+        }
+
+        return $shape;
+    }
+
+    /** @return array<int, string> number of the line => letter */
+    private static function own(string $typed, int $lines): array
+    {
+        $letters = str_split(strtoupper((string) preg_replace('/[^A-Za-z?]/', '', $typed)));
+        if (count($letters) !== $lines) {
+            throw InvalidQuantities::because('There are '.count($letters)." letters for {$lines} lines. Give one for each line, or a question mark where the dictionary should decide.", 'letters');
+        }
+
+        return array_filter($letters, static fn (string $letter): bool => $letter !== '?');
+    }
+}

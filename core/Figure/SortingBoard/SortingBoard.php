@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\SortingBoard;
+
+use Daybright\Figure\Drawing\Card;
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Control;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PosesTask;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Figure\UsesPicture;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+
+/** Groups with their rule, and the words or pictures that belong in each. */
+final readonly class SortingBoard implements PosesTask, UsesPicture
+{
+    private const MOST_ITEMS = 20;
+
+    private const CHIP = 54.0;
+
+    private const PICTURE = 110.0;
+
+    private const HEAD = 56.0;
+
+    private const HIGHEST = 655.0;
+
+    /** @param  non-empty-list<array{name: string, rule: string, items: list<array{text: string, picture: string}>}>  $groups */
+    private function __construct(private array $groups)
+    {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('sorting-board', 'Sorting board', 'Sort words or pictures into groups, each with its rule', [Purpose::Sort, Purpose::Compare], [Subject::Language, Subject::Science, Subject::EarlyReading, Subject::History, Subject::Geography, Subject::Art, Subject::Maths], 'classify categories groups columns vocabulary');
+    }
+
+    public static function blank(): array
+    {
+        return ['groups' => [
+            ['name' => 'Gives light', 'rule' => 'makes light of its own', 'items' => [['text' => 'the Sun'], ['text' => 'a candle'], ['text' => 'a lamp']]],
+            ['name' => 'Only reflects it', 'rule' => 'needs light from elsewhere', 'items' => [['text' => 'the Moon'], ['text' => 'a mirror']]],
+        ]];
+    }
+
+    public static function fields(): array
+    {
+        return [Field::special(Control::Groups, 'groups', 'Groups and what belongs in them')];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $groups = [];
+        $seen = [];
+        foreach ((new Reading($quantities))->items('groups') as $group) {
+            $reading = new Reading($group);
+            $name = $reading->name('name', '');
+            if ($name === '') {
+                throw InvalidQuantities::because('Every group needs a name.', 'groups');
+            }
+            $items = [];
+            foreach ($reading->items('items') as $item) {
+                $words = new Reading($item);
+                $text = mb_substr($words->name('text', ''), 0, 24);
+                $picture = $words->name('picture', '');
+                if ($text === '' && $picture === '') {
+                    continue;
+                }
+                if (isset($seen[$text.$picture])) {
+                    throw InvalidQuantities::because("“{$text}” is there twice. Each thing can be in one group only.", 'groups');
+                }
+                $seen[$text.$picture] = true;
+                $items[] = ['text' => $text, 'picture' => $picture];
+            }
+            $rule = $group->raw()['rule'] ?? '';
+            $groups[] = ['name' => $name, 'rule' => is_string($rule) ? mb_substr(trim($rule), 0, 40) : '', 'items' => $items];
+        }
+        if (count($groups) < 2 || count($groups) > 4) {
+            throw InvalidQuantities::because('A board has from two to four groups. There are '.count($groups).' now.', 'groups');
+        }
+        if (count(array_unique(array_column($groups, 'name'))) < count($groups)) {
+            throw InvalidQuantities::because('Two groups have the same name. Give each its own.', 'groups');
+        }
+        if ($seen === [] || count($seen) > self::MOST_ITEMS) {
+            throw InvalidQuantities::because('Put from 1 to '.self::MOST_ITEMS.' things on the board. There are '.count($seen).' now.', 'groups');
+        }
+
+        $board = new self($groups);
+        if ($board->smallest()->height > self::HIGHEST) {
+            throw InvalidQuantities::because('There is more in one group than can be read on a slide. Move some of it to another board, or use words instead of pictures.', 'groups');
+        }
+
+        return $board;
+    }
+
+    public function facts(): array
+    {
+        $facts = [Fact::quantity('count', Quantity::of(array_sum(array_map(static fn (array $group): int => count($group['items']), $this->groups))), 'how many things there are')];
+        foreach ($this->groups as $number => $group) {
+            $letter = chr(97 + $number);
+            $facts[] = Fact::words("group {$letter}", $group['name'], 'a group');
+            $facts[] = Fact::words("things {$letter}", $group['items'] === [] ? 'nothing' : implode(', ', array_column($group['items'], 'text')), "what belongs in “{$group['name']}”");
+            $facts[] = Fact::quantity("count {$letter}", Quantity::of(count($group['items'])), "how many belong in “{$group['name']}”");
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        $steps = [new FigureStep('board', 'the groups', 'We sort into '.count($this->groups).' groups: '.implode(', ', array_column($this->groups, 'name')).'.')];
+        foreach ($this->groups as $number => $group) {
+            $rule = $group['rule'] === '' ? '' : " The rule: {$group['rule']}.";
+            $steps[] = new FigureStep('group-'.($number + 1), $group['name'], "In “{$group['name']}” belong ".($group['items'] === [] ? 'none of these' : implode(', ', array_filter(array_column($group['items'], 'text')))).".{$rule}");
+        }
+
+        return $steps;
+    }
+
+    public function smallest(): Box
+    {
+        $count = count($this->groups);
+        $longest = max(array_map(static fn (array $group): int => max([mb_strlen($group['name']), ...array_map(static fn (array $item): int => mb_strlen($item['text']), $group['items'])]), $this->groups));
+        $column = max(170.0, min(480.0, 18.5 * $longest + 50));
+        $width = min(1430.0, max(550.0, $count * ($column + 16)));
+        $high = max(array_map(static fn (array $group): float => self::columnHeight($group, $width / $count), $this->groups));
+
+        return new Box(0, 0, $width, max(300.0, $high));
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        $count = count($this->groups);
+        $width = ($box->width - ($count - 1) * 16) / $count;
+        $pieces = ['board' => []];
+        foreach ($this->groups as $number => $group) {
+            $column = new Box($box->x + $number * ($width + 16), $box->y, $width, $box->height);
+            $pieces['board'] = [...$pieces['board'], ...$this->head($group, $column->inset(2), $setting)];
+            $pieces['group-'.($number + 1)] = $this->things($group, $column, $setting);
+        }
+
+        return array_filter($pieces);
+    }
+
+    public function words(): string
+    {
+        return 'A board with groups: '.implode('; ', array_map(static fn (array $group): string => $group['name'].($group['rule'] === '' ? '' : ", {$group['rule']}"), $this->groups)).'.';
+    }
+
+    public function pictures(): array
+    {
+        return array_values(array_filter(array_merge(...array_map(static fn (array $group): array => array_column($group['items'], 'picture'), $this->groups))));
+    }
+
+    public function missingPicture(): ?string
+    {
+        return null;
+    }
+
+    public function task(): array
+    {
+        $groups = $items = [];
+        foreach ($this->groups as $number => $group) {
+            $groups[] = ['id' => 'group-'.($number + 1), 'name' => $group['name']];
+            foreach ($group['items'] as $item) {
+                $items[] = ['id' => 'item-'.(count($items) + 1), 'text' => $item['text'] === '' ? 'picture '.(count($items) + 1) : $item['text'], 'group' => 'group-'.($number + 1)] + ($item['picture'] === '' ? [] : ['picture' => $item['picture']]);
+            }
+        }
+
+        return ['type' => 'sort', 'prompt' => 'Sort these into the groups.', 'marks' => max(1, min(5, intdiv(count($items) + 1, 2))), 'groups' => $groups, 'items' => $items];
+    }
+
+    /**
+     * @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group
+     * @return list<Shape>
+     */
+    private function head(array $group, Box $column, Setting $setting): array
+    {
+        $name = Card::of($group['name'], new Box($column->x, $column->y, $column->width, self::HEAD), $setting, true, $setting->tint(), 34);
+        $frame = Shape::rectangle(new Box($column->x, $column->y, $column->width, $column->height), Paint::outlined($setting->strong(), 3, '#FFFFFF'), 10);
+        if ($group['rule'] === '') {
+            return [$frame, ...$name];
+        }
+        $rule = $setting->type->fit($group['rule'], $column->width - 20, self::ruleHeight($group, $column->width), new TextStyle(28, Paint::QUIET, false, 0.5, 1.15));
+
+        return [$frame, ...$name, ...$rule->shapes($column->x + 10, $column->y + self::HEAD + 6)];
+    }
+
+    /**
+     * @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group
+     * @return list<Shape>
+     */
+    private function things(array $group, Box $column, Setting $setting): array
+    {
+        $shapes = [];
+        $y = $column->y + self::HEAD + self::ruleHeight($group, $column->width) + 14;
+        $growth = $this->growth($column);
+        foreach ($group['items'] as $item) {
+            $height = self::itemHeight($item) * $growth;
+            $picture = self::PICTURE * $growth;
+            $chip = new Box($column->x + 12, $y, $column->width - 24, $height - 8);
+            if ($item['picture'] !== '') {
+                $shapes[] = Shape::image(new Box($chip->x + 4, $chip->y, $chip->width - 8, $picture - 12), $item['picture']);
+                $chip = new Box($chip->x, $chip->y + $picture - 8, $chip->width, $height - $picture);
+            }
+            if ($item['text'] !== '') {
+                array_push($shapes, ...Card::of($item['text'], $chip, $setting, false, '#FFFEFB', 30 * $growth));
+            }
+            $y += $height;
+        }
+
+        return $shapes;
+    }
+
+    /** On a large slide the chips grow, those of all groups alike. */
+    private function growth(Box $column): float
+    {
+        $shares = array_map(static fn (array $group): float => ($column->height - self::HEAD - self::ruleHeight($group, $column->width) - 22) / max(1.0, array_sum(array_map(self::itemHeight(...), $group['items']))), $this->groups);
+
+        return max(1.0, min(1.6, ...$shares));
+    }
+
+    /** @param  array{text: string, picture: string}  $item */
+    private static function itemHeight(array $item): float
+    {
+        return ($item['picture'] === '' ? 0.0 : self::PICTURE) + ($item['text'] === '' ? 0.0 : self::CHIP + 8);
+    }
+
+    /** @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group */
+    private static function ruleHeight(array $group, float $width): float
+    {
+        return $group['rule'] === '' ? 0.0 : Card::leastHeight($group['rule'], $width);
+    }
+
+    /** @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group */
+    private static function columnHeight(array $group, float $width): float
+    {
+        return self::HEAD + self::ruleHeight($group, $width - 16) + 22 + array_sum(array_map(self::itemHeight(...), $group['items']));
+    }
+}

@@ -1,0 +1,218 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\WordBuilder;
+
+use Daybright\Figure\Drawing\Table;
+use Daybright\Figure\Entry;
+use Daybright\Figure\Fact;
+use Daybright\Figure\FigureStep;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PosesTask;
+use Daybright\Figure\Purpose;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Subject;
+use Daybright\Language\Dictionary;
+use Daybright\Language\Pronunciation;
+use Daybright\Language\Sound;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Quantity;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Setting;
+
+/** Beginnings and endings, and which of them join into real words. */
+final readonly class WordBuilder implements PosesTask
+{
+    /**
+     * @param  non-empty-list<string>  $beginnings
+     * @param  non-empty-list<string>  $endings
+     * @param  array<string, array<string, string|null>>  $words beginning => ending => the word, null when it is none
+     */
+    private function __construct(private array $beginnings, private array $endings, private array $words)
+    {
+    }
+
+    public static function entry(): Entry
+    {
+        return new Entry('word-builder', 'Word builder', 'Join beginnings and endings, and see which are real words', [Purpose::Sounds, Purpose::Sort], [Subject::EarlyReading, Subject::Language], 'prefix suffix root onset rime word family spelling -ed -ing plural');
+    }
+
+    public static function blank(): array
+    {
+        return ['beginnings' => "hop\nplay\nwant\nlaugh", 'endings' => "-ed\n-ing\n-er"];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::lines('beginnings', 'Beginnings, one on a line', "hop\nun-"),
+            Field::lines('endings', 'Endings, one on a line', "-ed\n-ing"),
+        ];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+        $tidy = static fn (string $piece): string => mb_strtolower(trim($piece, '- –'));
+        $beginnings = array_values(array_unique(array_map($tidy, $reading->lines('beginnings', 'Beginnings', 1, 8, 10))));
+        $endings = array_values(array_unique(array_map($tidy, $reading->lines('endings', 'Endings', 1, 5, 8))));
+        foreach (['beginnings' => $beginnings, 'endings' => $endings] as $field => $pieces) {
+            foreach ($pieces as $piece) {
+                if (preg_match('/^[a-z]+$/', $piece) !== 1) {
+                    throw InvalidQuantities::because("“{$piece}” has something other than the letters a to z in it. Use letters only.", $field);
+                }
+            }
+        }
+        if ($beginnings === [] || $endings === []) {
+            throw InvalidQuantities::because('Write at least one beginning and one ending.', 'beginnings');
+        }
+        $words = [];
+        foreach ($beginnings as $beginning) {
+            foreach ($endings as $ending) {
+                $words[$beginning][$ending] = self::join($beginning, $ending);
+            }
+        }
+
+        return new self($beginnings, $endings, $words);
+    }
+
+    public function facts(): array
+    {
+        $real = $this->real();
+        $facts = [
+            Fact::quantity('count', Quantity::of(count($real)), 'how many are real words'),
+            Fact::quantity('joins', Quantity::of(count($this->beginnings) * count($this->endings)), 'how many joins there are'),
+            Fact::words('words', $real === [] ? 'none' : implode(', ', $real), 'the real words'),
+        ];
+        foreach ($this->endings as $number => $ending) {
+            $sounds = $this->endingSounds($ending);
+            if ($sounds !== []) {
+                $facts[] = Fact::words('sound '.chr(97 + $number), implode(', ', array_map(static fn (string $sound, array $words): string => "/{$sound}/ in ".implode(', ', $words), array_keys($sounds), $sounds)), "how -{$ending} sounds");
+            }
+        }
+
+        return $facts;
+    }
+
+    public function steps(): array
+    {
+        $steps = [new FigureStep('pieces', 'the pieces', 'Here are beginnings down the side and endings across the top.')];
+        foreach ($this->beginnings as $number => $beginning) {
+            $real = array_values(array_filter($this->words[$beginning]));
+            $steps[] = new FigureStep('row-'.($number + 1), "words from “{$beginning}”", $real === [] ? "“{$beginning}” makes no real word here." : "“{$beginning}” makes ".implode(', ', $real).'.');
+        }
+
+        return $steps;
+    }
+
+    public function smallest(): Box
+    {
+        $longest = max(array_map(fn (string $beginning): int => max(array_map(fn (string $ending): int => mb_strlen($this->words[$beginning][$ending] ?? $ending), $this->endings)), $this->beginnings));
+        $first = max(array_map(mb_strlen(...), $this->beginnings));
+
+        return new Box(0, 0, min(1430.0, max(550.0, 40 + 20.0 * ($first + $longest * count($this->endings)) + 24 * count($this->endings))), 12 + Table::ROW * (count($this->beginnings) + 1));
+    }
+
+    public function scene(Box $box, Setting $setting): array
+    {
+        $columns = count($this->endings) + 1;
+        $table = new Table(['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)], array_fill(0, $columns, 1 / $columns), count($this->beginnings), $box->inset(3), $setting);
+        $pieces = ['pieces' => $table->head()];
+        foreach ($this->beginnings as $number => $beginning) {
+            $row = $number + 1;
+            array_push($pieces['pieces'], ...$table->row($row, [$beginning], true, $setting->strong()));
+            $shapes = [];
+            foreach ($this->endings as $column => $ending) {
+                $word = $this->words[$beginning][$ending];
+                $cells = array_fill(0, $columns, '');
+                $cells[$column + 1] = $word ?? '–';
+                array_push($shapes, ...array_slice($table->row($row, array_values($cells), $word !== null, $word === null ? Paint::QUIET : Paint::INK), 1));
+            }
+            $pieces["row-{$row}"] = $shapes;
+        }
+
+        return $pieces;
+    }
+
+    public function words(): string
+    {
+        return 'A table of beginnings, '.implode(', ', $this->beginnings).', and endings, '.implode(', ', array_map(static fn (string $ending): string => "-{$ending}", $this->endings)).'.';
+    }
+
+    public function task(): array
+    {
+        $items = [];
+        foreach ($this->beginnings as $beginning) {
+            foreach ($this->endings as $ending) {
+                $items[] = ['text' => $this->words[$beginning][$ending] ?? $beginning.$ending, 'group' => $this->words[$beginning][$ending] === null ? 'group-2' : 'group-1'];
+            }
+        }
+        $items = array_map(static fn (array $item, int $number): array => ['id' => 'item-'.($number + 1)] + $item, array_slice($items, 0, 16), array_keys(array_slice($items, 0, 16)));
+
+        return ['type' => 'sort', 'prompt' => 'Which of these are real words?', 'marks' => max(1, min(5, intdiv(count($items), 2))), 'groups' => [['id' => 'group-1', 'name' => 'Real words'], ['id' => 'group-2', 'name' => 'Not real words']], 'items' => $items];
+    }
+
+    /** Joined as English joins them: hop + ing is hopping, make + ing is making, try + ed is tried. Plain joining is the last try. */
+    private static function join(string $beginning, string $ending): ?string
+    {
+        $tries = [];
+        $startsWithVowel = preg_match('/^[aeiouy]/', $ending) === 1;
+        if ($startsWithVowel && preg_match('/^[^aeiou]*[aeiou][bdgklmnprtz]$/', $beginning) === 1) {
+            $tries[] = $beginning.substr($beginning, -1).$ending;
+        }
+        if ($startsWithVowel && str_ends_with($beginning, 'e')) {
+            $tries[] = substr($beginning, 0, -1).$ending;
+        }
+        if (preg_match('/[^aeiou]y$/', $beginning) === 1 && ! str_starts_with($ending, 'i')) {
+            $tries[] = substr($beginning, 0, -1).'i'.($ending === 's' ? 'es' : $ending);
+        }
+        if ($ending === 's' && preg_match('/(s|x|z|ch|sh)$/', $beginning) === 1) {
+            $tries[] = "{$beginning}es";
+        }
+        foreach ([...$tries, $beginning.$ending] as $word) {
+            if (Dictionary::shipped()->hasWord($word)) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> */
+    private function real(): array
+    {
+        return array_values(array_unique(array_filter(array_merge(...array_map(array_values(...), array_values($this->words))))));
+    }
+
+    /**
+     * The sounds an ending has in the real words: -ed is heard as /t/, /d/ or /ɪd/.
+     *
+     * @return array<string, list<string>> sound => words
+     */
+    private function endingSounds(string $ending): array
+    {
+        $heard = [];
+        foreach ($this->beginnings as $beginning) {
+            $word = $this->words[$beginning][$ending];
+            $whole = $word === null ? null : Dictionary::shipped()->pronunciation($word);
+            $stem = Dictionary::shipped()->pronunciation($beginning);
+            if ($word === null || $whole === null || $stem === null || count($whole->sounds) <= count($stem->sounds)) {
+                continue;
+            }
+            // The dictionary writes the weak vowel of -ed and -es now as one sound, now as another.
+            $sound = strtr(implode('', array_map(static fn (Sound $sound): string => $sound->ipa(), self::added($whole, $stem))), ['ʌd' => 'ɪd', 'ʌz' => 'ɪz']);
+            $heard[$sound][] = $word;
+        }
+
+        return $heard;
+    }
+
+    /** @return list<Sound> */
+    private static function added(Pronunciation $whole, Pronunciation $stem): array
+    {
+        return array_slice($whole->sounds, count($stem->sounds));
+    }
+}

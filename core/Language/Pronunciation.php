@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Language;
+
+/** How a word is said: its sounds in order, and how strongly each vowel is stressed. */
+final readonly class Pronunciation
+{
+    /**
+     * @param  list<Sound>  $sounds
+     * @param  list<int>  $stresses for each sound: 1 main stress, 2 lesser stress, 0 none
+     */
+    private function __construct(public array $sounds, private array $stresses)
+    {
+    }
+
+    /** @param  string  $kept one letter a sound, 1 or 2 after a stressed vowel */
+    public static function read(string $kept): self
+    {
+        $sounds = $stresses = [];
+        foreach (str_split($kept) as $letter) {
+            if ($letter === '1' || $letter === '2') {
+                $stresses[count($stresses) - 1] = (int) $letter;
+
+                continue;
+            }
+            $sounds[] = Sound::from($letter);
+            $stresses[] = 0;
+        }
+
+        return new self($sounds, array_values($stresses));
+    }
+
+    /** How many beats the word has: one for each vowel. */
+    public function beats(): int
+    {
+        return count(array_filter($this->sounds, static fn (Sound $sound): bool => $sound->isVowel()));
+    }
+
+    /**
+     * What must be alike for two words to rhyme: everything from the last stressed vowel on.
+     *
+     * @return list<Sound>
+     */
+    public function rhyme(): array
+    {
+        $from = null;
+        foreach ($this->sounds as $number => $sound) {
+            if ($sound->isVowel() && ($from === null || $this->stresses[$number] > 0 || $this->stresses[$from] === 0)) {
+                $from = $number;
+            }
+        }
+
+        return array_slice($this->sounds, $from ?? 0);
+    }
+
+    public function ipa(): string
+    {
+        return implode('', array_map(fn (Sound $sound, int $stress): string => $sound === Sound::AH && $stress === 0 ? 'ə' : ($sound === Sound::ER && $stress === 0 ? 'ɚ' : $sound->ipa()), $this->sounds, $this->stresses));
+    }
+
+    /**
+     * The beats as runs of sounds: consonants go with the vowel after them as far as English words can begin with them.
+     *
+     * @return list<int> number of the sound with which each beat begins
+     */
+    public function beatStarts(): array
+    {
+        $vowels = array_keys(array_filter($this->sounds, static fn (Sound $sound): bool => $sound->isVowel()));
+        $starts = [0];
+        foreach (array_slice($vowels, 1) as $number => $vowel) {
+            $between = range($vowels[$number] + 1, $vowel);
+            array_pop($between);
+            $start = $vowel;
+            foreach (array_reverse($between) as $consonant) {
+                $onset = array_slice($this->sounds, $consonant, $vowel - $consonant);
+                // A short stressed vowel keeps one consonant to itself.
+                $isLast = $consonant === $vowels[$number] + 1;
+                $isShort = in_array($this->sounds[$vowels[$number]], [Sound::AE, Sound::EH, Sound::IH, Sound::UH, Sound::AH, Sound::AA], true) && $this->stresses[$vowels[$number]] > 0;
+                if (! self::canBegin($onset) || ($isLast && $isShort && $consonant < $vowel - 1)) {
+                    break;
+                }
+                $start = $consonant;
+            }
+            $starts[] = $start;
+        }
+
+        return $starts;
+    }
+
+    /** @param  list<Sound>  $onset */
+    private static function canBegin(array $onset): bool
+    {
+        $written = implode('', array_map(static fn (Sound $sound): string => $sound->value, $onset));
+
+        return preg_match('/^([bpkgfvTSCJDdtszZhmnlrwy]|s[pktmnlwf]|[bpkgf][lr]|[td]r|Tr|Sr|[tdk]w|s[pkt]r|spl|skw|[bpkgfvhm]y)$/', $written) === 1 && $onset !== [Sound::NG];
+    }
+}

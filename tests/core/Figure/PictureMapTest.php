@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Figure;
+
+use Daybright\Figure\PictureMap\PictureMap;
+use Daybright\Lesson\Fields;
+use PHPUnit\Framework\TestCase;
+
+final class PictureMapTest extends TestCase
+{
+    use ChecksFigures;
+
+    public function test_signs_on_neighbouring_spots_do_not_cover_one_another(): void
+    {
+        foreach (self::randomFigures(15) as $map) {
+            $signs = [];
+            foreach (self::drawn($map, $map->smallest()) as $piece => $shapes) {
+                if (str_starts_with($piece, 'spot-')) {
+                    $signs[] = $shapes[0]->box;
+                }
+            }
+            foreach ($signs as $number => $sign) {
+                foreach (array_slice($signs, $number + 1) as $other) {
+                    self::assertGreaterThan(40, hypot($sign->middleX() - $other->middleX(), $sign->middleY() - $other->middleY()));
+                }
+            }
+        }
+    }
+
+    public function test_a_spot_keeps_the_slide_it_leads_to(): void
+    {
+        $map = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9']]]));
+        self::assertSame('slide-9', $map->spots[0]->slide);
+        self::assertSame(['picture-1'], $map->pictures());
+    }
+
+    public function test_too_many_spots_are_refused(): void
+    {
+        $spots = array_map(static fn (int $number): array => ['name' => "spot {$number}", 'x' => 0.1 * $number, 'y' => 0.5], range(0, 9));
+        self::assertRefused(PictureMap::class, ['picture' => '', 'spots' => $spots], 'spots', 'at most 9');
+    }
+
+    protected static function randomFigures(int $seed): array
+    {
+        mt_srand($seed);
+        $figures = [];
+        for ($round = 0; $round < 120; $round++) {
+            $near = mt_rand(0, 1) === 1 ? 1000 : 120;
+            $spots = array_map(static fn (int $number): array => ['name' => ['the boat', 'a woman with a lamp', 'sky'][$number % 3]." {$number}", 'x' => mt_rand(0, $near) / 1000, 'y' => mt_rand(0, $near) / 1000], range(0, mt_rand(0, 8)));
+            $figures[] = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => $spots]));
+        }
+
+        return $figures;
+    }
+}

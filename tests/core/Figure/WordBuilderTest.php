@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Figure;
+
+use Daybright\Figure\WordBuilder\WordBuilder;
+use Daybright\Lesson\Fields;
+use PHPUnit\Framework\TestCase;
+
+final class WordBuilderTest extends TestCase
+{
+    use ChecksFigures;
+
+    public function test_pieces_are_joined_as_english_joins_them(): void
+    {
+        $facts = self::facts(self::of("hop\nhope\ntry\nplay\nwash", "-ed\n-ing\n-s"));
+        foreach (['hopped', 'hopping', 'hops', 'hoped', 'hoping', 'tried', 'trying', 'tries', 'played', 'washes'] as $word) {
+            self::assertStringContainsString($word, $facts['words']);
+        }
+        self::assertStringNotContainsString('hopeed', $facts['words']);
+    }
+
+    /** The three sounds of -ed (every phonics handbook): /t/ after a voiceless sound, /d/ after a voiced one, /ɪd/ after t and d. */
+    public function test_the_sounds_of_an_ending(): void
+    {
+        $facts = self::facts(self::of("walk\nplay\nwant\nlaugh\nneed", '-ed'));
+        self::assertSame('/t/ in walked, laughed, /d/ in played, /ɪd/ in wanted, needed', $facts['sound a']);
+    }
+
+    public function test_what_is_no_word_is_marked_so(): void
+    {
+        $builder = self::of("un\nre", "happy\nplay");
+        self::assertSame('unhappy, replay', self::facts($builder)['words']);
+        self::assertSame(['group-1', 'group-2', 'group-2', 'group-1'], array_column($builder->task()['items'], 'group'));
+        self::assertRefused(WordBuilder::class, ['beginnings' => 'h0p', 'endings' => '-ed'], 'beginnings', 'letters only');
+        self::assertRefused(WordBuilder::class, ['beginnings' => '', 'endings' => '-ed'], 'beginnings', 'from 1 to 8');
+    }
+
+    protected static function randomFigures(int $seed): array
+    {
+        mt_srand($seed);
+        $figures = [];
+        for ($round = 0; $round < 120; $round++) {
+            $beginnings = array_slice(['hop', 'play', 'want', 'laugh', 'make', 'carry', 'wonder', 'think'], 0, mt_rand(1, 8));
+            $endings = array_slice(['-ed', '-ing', '-er', '-s', '-ful'], mt_rand(0, 2), mt_rand(1, 3));
+            $figures[] = self::of(implode("\n", $beginnings), implode("\n", $endings));
+        }
+
+        return $figures;
+    }
+
+    private static function of(string $beginnings, string $endings): WordBuilder
+    {
+        return WordBuilder::from(new Fields(['beginnings' => $beginnings, 'endings' => $endings]));
+    }
+}
