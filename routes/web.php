@@ -26,6 +26,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('home', [HomeController::class, 'show']);
         Route::get('kinds', [FigureController::class, 'kinds']);
         Route::post('figures/vary', [FigureController::class, 'vary']);
+        Route::post('figures/task', [FigureController::class, 'task']);
+        Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [ArchiveController::class, 'import']);
         Route::post('pictures', [PictureController::class, 'create']);

@@ -247,7 +247,8 @@ export interface QuestionBlock {
   content: QuestionContent;
 }
 export interface QuestionContent {
-  type: "choice" | "number" | "text";
+  type:
+    "choice" | "number" | "text" | "reading" | "sort" | "order" | "label" | "letters" | "truth" | "highlight" | "plan";
   prompt: string;
   marks: number;
   hint?: string;
@@ -279,6 +280,88 @@ export interface QuestionContent {
      * What went wrong when this is chosen.
      */
     slip?: string;
+  }[];
+  /**
+   * Where things are sorted into.
+   *
+   * @maxItems 4
+   */
+  groups?: {
+    id: string;
+    name: string;
+  }[];
+  /**
+   * Things to sort, or things in their right order.
+   *
+   * @maxItems 20
+   */
+  items?: {
+    id: string;
+    text: string;
+    group?: string;
+    picture?: string;
+  }[];
+  /**
+   * Id of the medium whose parts are named.
+   */
+  picture?: string;
+  /**
+   * @maxItems 12
+   */
+  points?: {
+    id: string;
+    name: string;
+    x: number;
+    y: number;
+  }[];
+  /**
+   * Whether the names are given, to be chosen from.
+   */
+  bank?: boolean;
+  /**
+   * Lines of verse, each with its letter.
+   *
+   * @maxItems 16
+   */
+  lines?: {
+    id: string;
+    text: string;
+    letter: string;
+  }[];
+  isTrue?: boolean;
+  /**
+   * The number that a claim is about.
+   */
+  letter?: string;
+  /**
+   * For which numbers the claim is made, such as “n is whole and n > 2”.
+   */
+  domain?: string;
+  /**
+   * What the claim says of them, such as “n² > 2n”.
+   */
+  holds?: string;
+  passage?: string;
+  /**
+   * First and last word of each piece of evidence, counted from 0.
+   *
+   * @maxItems 8
+   */
+  evidence?: {
+    from: number;
+    to: number;
+  }[];
+  /**
+   * Boxes of a planning frame.
+   *
+   * @maxItems 6
+   */
+  boxes?: {
+    id: string;
+    name: string;
+    purpose?: string;
+    starter?: string;
+    model?: string;
   }[];
 }
 export interface PauseBlock {

@@ -55,7 +55,7 @@ final class ProgrammeView
                 'title' => $segment->slide->title,
                 'part' => $segment->slide->part->value,
             ], $programme->segments),
-            'pauses' => array_map(fn (PausePoint $pause): array => $this->pause($lesson, $pause), $programme->pauses()),
+            'pauses' => array_map(fn (PausePoint $pause): array => $this->pause($lesson, $pause, $picture), $programme->pauses()),
         ];
     }
 
@@ -76,8 +76,11 @@ final class ProgrammeView
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function pause(Lesson $lesson, PausePoint $pause): array
+    /**
+     * @param  callable(string): string  $picture
+     * @return array<string, mixed>
+     */
+    private function pause(Lesson $lesson, PausePoint $pause, callable $picture): array
     {
         $slide = $lesson->slide($pause->slide);
         $block = $slide?->block($pause->block);
@@ -89,21 +92,32 @@ final class ProgrammeView
             'seconds' => $pause->seconds,
             'prompt' => $pause->prompt,
             'exitCheck' => $slide?->part->value === 'exit-check',
-            'question' => $block === null ? null : self::question($block),
+            'question' => $block === null ? null : self::question($lesson, $block, $picture),
         ];
     }
 
-    /** @return array<string, mixed>|null what may be known before answering */
-    private static function question(Block $block): ?array
+    /**
+     * What may be known before answering; pictures by their address.
+     *
+     * @param  callable(string): string  $picture
+     * @return array<string, mixed>|null
+     */
+    private static function question(Lesson $lesson, Block $block, callable $picture): ?array
     {
         $question = Blocks::questionOf($block);
+        if ($question === null) {
+            return null;
+        }
+        $asked = $question->asked();
+        $address = static fn (mixed $id): ?string => is_string($id) && isset($lesson->media[$id]) ? $picture($lesson->media[$id]->sha256) : null;
+        if (isset($asked['picture'])) {
+            $asked['picture'] = $address($asked['picture']);
+        }
+        if (is_array($asked['items'] ?? null)) {
+            $asked['items'] = array_map(static fn (array $item): array => isset($item['picture']) ? ['picture' => $address($item['picture'])] + $item : $item, $asked['items']);
+        }
 
-        return $question === null ? null : [
-            'type' => $question->type(),
-            'marks' => $question->marks(),
-            'hint' => $block->content->text('hint', ''),
-            'choices' => array_map(static fn ($choice): array => ['id' => $choice->text('id'), 'text' => $choice->text('text', '')], $block->content->list('choices')),
-        ];
+        return ['type' => $question->type(), 'marks' => $question->marks(), 'hint' => $block->content->text('hint', '')] + $asked;
     }
 
     /** @return array<string, Question> by block id, of the whole lesson */

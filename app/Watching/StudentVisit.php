@@ -48,7 +48,7 @@ final class StudentVisit
         $marking = $question->mark($given);
         $answer = $visit->answers()->updateOrCreate(['block' => $block], [
             'given' => $given,
-            'readable' => Str::limit($question->readable($given), 380),
+            'readable' => Str::limit($question->readable($given), 3900),
             'earned' => $marking->earned,
             'out_of' => $marking->outOf,
         ]);

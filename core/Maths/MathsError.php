@@ -45,6 +45,11 @@ final class MathsError extends DomainException
         return new self("“{$name}” needs something to work on: write it as {$name}(x).");
     }
 
+    public static function noCondition(string $written): self
+    {
+        return new self("“{$written}” cannot be checked. Write for example n > 2, n is even, n is prime or n² > 2n.");
+    }
+
     public static function noValue(string $name): self
     {
         return new self("“{$name}” has no value there.");

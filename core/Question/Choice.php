@@ -21,6 +21,16 @@ final readonly class Choice implements QuestionKind
         return implode(' or ', array_map(static fn (Fields $choice): string => $choice->text('text'), $right));
     }
 
+    public function asked(Fields $content): array
+    {
+        return ['choices' => array_map(static fn (Fields $choice): array => ['id' => $choice->text('id'), 'text' => $choice->text('text', '')], $content->list('choices'))];
+    }
+
+    public function shown(Fields $content): array
+    {
+        return [];
+    }
+
     public function mark(Fields $content, string $given): Marking
     {
         $choice = $this->choice($content, $given) ?? throw InvalidAnswer::notAChoice();

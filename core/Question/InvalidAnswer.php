@@ -16,12 +16,52 @@ final class InvalidAnswer extends DomainException
 
     public static function tooLong(): self
     {
-        return new self('That is too long. Keep it under 2000 letters.');
+        return new self('That is too long. Keep it under 4000 letters.');
     }
 
     public static function notANumber(): self
     {
         return new self('Write a number, for example 4.5 or 3/4.');
+    }
+
+    public static function unreadable(): self
+    {
+        return new self('This answer did not arrive whole. Load the page again and answer once more.');
+    }
+
+    public static function notAllPlaced(): self
+    {
+        return new self('Place everything first, even if you have to guess.');
+    }
+
+    public static function notAllNamed(): self
+    {
+        return new self('Name every part first, even if you have to guess.');
+    }
+
+    public static function notAllLettered(): self
+    {
+        return new self('Give every line a letter first.');
+    }
+
+    public static function nothingMarked(): self
+    {
+        return new self('Mark some words of the passage first.');
+    }
+
+    public static function emptyBox(string $name): self
+    {
+        return new self("“{$name}” is still empty. Write something in every box.");
+    }
+
+    public static function noVerdict(): self
+    {
+        return new self('Choose true or false first.');
+    }
+
+    public static function noExample(): self
+    {
+        return new self('You say that it is false: give a number for which it does not hold.');
     }
 
     public static function notAChoice(): self

@@ -32,6 +32,16 @@ final readonly class NumberWithUnit implements QuestionKind
         }
     }
 
+    public function asked(Fields $content): array
+    {
+        return [];
+    }
+
+    public function shown(Fields $content): array
+    {
+        return [];
+    }
+
     public function mark(Fields $content, string $given): Marking
     {
         try {

@@ -10,7 +10,7 @@ use Daybright\Lesson\InvalidLesson;
 /** A question with its marks, its time, its answer and its marking. */
 final readonly class Question
 {
-    private const LONGEST = 2000;
+    private const LONGEST = 4000;
 
     private function __construct(private QuestionKind $kind, private Fields $content)
     {
@@ -20,7 +20,7 @@ final readonly class Question
     {
         $asked = $content->text('type');
         // The registry of question kinds: one line each.
-        $kinds = [new Choice, new NumberWithUnit, new ShortText];
+        $kinds = [new Choice, new NumberWithUnit, new ShortText, new ScaleReading, new Sort, new Order, new Label, new Letters, new Truth, new Highlight, new Plan];
         foreach ($kinds as $kind) {
             if ($kind->name() === $asked) {
                 return new self($kind, $content);
@@ -57,6 +57,18 @@ final readonly class Question
     public function answer(): string
     {
         return $this->kind->answer($this->content);
+    }
+
+    /** @return array<string, mixed> what a student's page needs, without the answer */
+    public function asked(): array
+    {
+        return $this->kind->asked($this->content);
+    }
+
+    /** @return list<string> */
+    public function shown(): array
+    {
+        return $this->kind->shown($this->content);
     }
 
     public function unfinished(): ?string

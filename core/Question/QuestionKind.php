@@ -14,6 +14,16 @@ interface QuestionKind
     /** The model answer, as it is shown. */
     public function answer(Fields $content): string;
 
+    /**
+     * What a student's page needs to ask it, and nothing that gives the answer away.
+     *
+     * @return array<string, mixed>
+     */
+    public function asked(Fields $content): array;
+
+    /** @return list<string> what stands under the question on the slide */
+    public function shown(Fields $content): array;
+
     /** @throws InvalidAnswer when it cannot be marked and should be put right first */
     public function mark(Fields $content, string $given): Marking;
 

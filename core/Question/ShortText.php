@@ -19,6 +19,16 @@ final readonly class ShortText implements QuestionKind
         return $content->text('value', '');
     }
 
+    public function asked(Fields $content): array
+    {
+        return [];
+    }
+
+    public function shown(Fields $content): array
+    {
+        return [];
+    }
+
     public function mark(Fields $content, string $given): Marking
     {
         return Marking::forTheTeacher($content->whole('marks', 1));

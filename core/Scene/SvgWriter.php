@@ -14,11 +14,13 @@ final readonly class SvgWriter
     {
     }
 
-    public function write(Scene $scene): string
+    /** @param  Box|null  $view what is seen of the slide; all of it when left out */
+    public function write(Scene $scene, ?Box $view = null): string
     {
+        $view ??= new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
         $groups = implode('', array_map($this->group(...), $scene->groups));
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 1600 900" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>';
+        return '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="'.implode(' ', array_map(Shape::short(...), [$view->x, $view->y, $view->width, $view->height])).'" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>';
     }
 
     private function group(Group $group): string

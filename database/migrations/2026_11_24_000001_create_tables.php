@@ -149,7 +149,7 @@ return new class extends Migration
             $table->string('visit_id', 24);
             $table->string('block', 40);
             $table->text('given');
-            $table->string('readable', 400);
+            $table->text('readable');
             $table->unsignedInteger('earned')->nullable();
             $table->unsignedInteger('out_of');
             $table->boolean('by_teacher')->default(false);

@@ -103,6 +103,7 @@ class AccessTest extends TestCase
                 'file' => 'captions.vtt',
                 'sha256' => str_repeat('0', 64),
                 'block' => 'measure-question',
+                'figure' => 'solid',
                 default => $things[$name[1]]->id,
             }, $route->uri());
             $routes[] = [$route->methods()[0], '/'.$address, $route->uri()];

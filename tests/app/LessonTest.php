@@ -166,6 +166,13 @@ class LessonTest extends TestCase
         $item = $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => $quantities, 'seed' => 3, 'level' => 1])->assertOk()->json();
         $this->assertSame((string) ($item['quantities']['length'] * $item['quantities']['width'] * $item['quantities']['height']), $item['value']);
         $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => ['length' => '-1'] + $quantities, 'seed' => 3, 'level' => 1])->assertStatus(422)->assertJsonPath('pointer', '/length');
-        $this->getJson('/api/kinds')->assertOk()->assertJsonPath('figures.0.name', 'bar-model');
+        $figures = $this->getJson('/api/kinds')->assertOk()->assertJsonPath('figures.0.name', 'bar-model')->json('figures');
+        $this->assertCount(22, $figures);
+        foreach ($figures as $figure) {
+            $this->assertStringStartsWith('<svg', $this->getJson("/api/figures/{$figure['name']}/sample")->assertOk()->json('svg'));
+            $this->postJson('/api/figures/vary', ['figure' => $figure['name'], 'quantities' => $figure['blank'], 'seed' => 1, 'level' => 2])->assertStatus($figure['varies'] ? 200 : 422);
+            $this->postJson('/api/figures/task', ['figure' => $figure['name'], 'quantities' => $figure['blank']])->assertStatus($figure['posesTask'] ? 200 : 422);
+        }
+        $this->getJson('/api/figures/nothing/sample')->assertStatus(422);
     }
 }

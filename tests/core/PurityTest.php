@@ -22,7 +22,8 @@ final class PurityTest extends TestCase
     {
         /** @var SplFileInfo $file */
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
-            if ($file->getExtension() === 'php') {
+            // The list of words is data: some of its lines begin with “use”.
+            if ($file->getExtension() === 'php' && basename($file->getPath()) !== 'Data') {
                 yield substr($file->getPathname(), strlen(__DIR__.'/../../')) => [$file->getPathname()];
             }
         }

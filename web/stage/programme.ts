@@ -45,12 +45,28 @@ export interface PausePoint {
   question: AskedQuestion | null;
 }
 
-export interface AskedQuestion {
-  type: 'choice' | 'number' | 'text';
-  marks: number;
-  hint: string;
-  choices: { id: string; text: string }[];
+interface Thing {
+  id: string;
+  text: string;
 }
+
+/** A question as the student's page gets it: everything to answer it with, and no answer. */
+export type AskedQuestion = { marks: number; hint: string } & (
+  | { type: 'choice'; choices: Thing[] }
+  | { type: 'number' }
+  | { type: 'reading' }
+  | { type: 'text' }
+  | { type: 'sort'; groups: Thing[]; items: (Thing & { picture?: string | null })[] }
+  | { type: 'order'; items: Thing[] }
+  | { type: 'label'; picture: string | null; points: { id: string; x: number; y: number }[]; names: string[] }
+  | { type: 'letters'; lines: Thing[] }
+  | { type: 'truth'; letter: string }
+  | { type: 'highlight'; passage: string }
+  | { type: 'plan'; boxes: (Thing & { purpose: string; starter: string })[] }
+);
+
+/** A question of one kind. */
+export type Asked<Type extends AskedQuestion['type']> = Extract<AskedQuestion, { type: Type }>;
 
 /** What is seen at a moment of narration. */
 export function pictureAt(programme: Programme, at: number): { slide: string; step: number } | undefined {

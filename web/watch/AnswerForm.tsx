@@ -2,8 +2,8 @@ import { type FormEvent, useState } from 'react';
 import { ask, sentence, untilAnswered } from '../request';
 import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
-import { TextArea, TextField } from '../ui/Field';
 import { Notice } from '../ui/Notice';
+import { answeringOf } from './answers/registry';
 import { useDraft } from './draft';
 import { useLeaving } from './leaving';
 import type { GivenAnswer } from './lesson';
@@ -17,7 +17,7 @@ interface AnswerFormProps {
   onAnswer: (block: string, answer: GivenAnswer) => void;
 }
 
-/** Answers one question: by choosing, by a number with its unit, or in words. */
+/** Answers one question, in the way of its kind. */
 export function AnswerForm({ share, student, pause, start, label, onAnswer }: AnswerFormProps) {
   const draft = useDraft(student, share, pause.block, start);
   const given = draft.text;
@@ -26,6 +26,7 @@ export function AnswerForm({ share, student, pause, start, label, onAnswer }: An
   const leaving = useLeaving();
   const question = pause.question;
   if (!question) return null;
+  const Answering = answeringOf(question);
   const answer = async (event: FormEvent) => {
     event.preventDefault();
     setSending(true);
@@ -42,43 +43,7 @@ export function AnswerForm({ share, student, pause, start, label, onAnswer }: An
   };
   return (
     <form onSubmit={answer} className="flex flex-col gap-3">
-      {question.type === 'choice' && (
-        <fieldset>
-          <legend className="sr-only">{pause.prompt}</legend>
-          {question.choices.map((choice, index) => (
-            <label key={choice.id} className="flex min-h-12 items-center gap-3 border-t border-rule py-2">
-              <input
-                type="radio"
-                name={`choice-${pause.block}`}
-                value={choice.id}
-                checked={given === choice.id}
-                onChange={() => draft.write(choice.id)}
-                className="size-6 shrink-0 accent-action"
-              />
-              <span className="font-semibold">{String.fromCharCode(65 + index)}</span> {choice.text}
-            </label>
-          ))}
-        </fieldset>
-      )}
-      {question.type === 'number' && (
-        <TextField
-          label="Your answer, with its unit"
-          value={given}
-          onChange={(event) => draft.write(event.target.value)}
-          maxLength={60}
-          autoComplete="off"
-          className="min-h-12! text-lg"
-        />
-      )}
-      {question.type === 'text' && (
-        <TextArea
-          label="Your answer"
-          value={given}
-          onChange={(event) => draft.write(event.target.value)}
-          maxLength={2000}
-          rows={3}
-        />
-      )}
+      <Answering question={question} prompt={pause.prompt} given={given} onWrite={draft.write} />
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending}>
         {isSending ? 'Sending' : label}

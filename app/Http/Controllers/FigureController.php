@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Lessons\FigureView;
 use Daybright\Block\BlockKind;
 use Daybright\Block\Blocks;
+use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\PosesTask;
@@ -26,9 +27,9 @@ class FigureController
         ]);
     }
 
-    public function steps(Request $request): JsonResponse
+    public function sample(FigureView $view, string $figure): JsonResponse
     {
-        return new JsonResponse(array_map(static fn ($step): array => get_object_vars($step), $this->figure($request)->steps()));
+        return new JsonResponse(['svg' => $view->sample(Figures::called($figure))]);
     }
 
     public function vary(Request $request): JsonResponse
@@ -58,7 +59,7 @@ class FigureController
         return new JsonResponse($figure instanceof PosesTask ? $figure->task() : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'));
     }
 
-    private function figure(Request $request): \Daybright\Figure\Figure
+    private function figure(Request $request): Figure
     {
         $asked = $request->validate(['figure' => 'required|string|max:40', 'quantities' => 'required|array']);
 

@@ -135,7 +135,7 @@ class WatchController
 
     public function answer(Request $request, Share $share, string $block): JsonResponse
     {
-        $given = $request->validate(['given' => 'present|nullable|string|max:2000'], ['given.max' => 'That is too long. Keep it under 2000 letters.']);
+        $given = $request->validate(['given' => 'present|nullable|string|max:4000'], ['given.max' => 'That is too long. Keep it under 4000 letters.']);
         $visit = $this->visits->open($share, $request->attributes->get('student'));
 
         return new JsonResponse($this->visits->answer($visit, $block, (string) $given['given']));

@@ -7,6 +7,7 @@ namespace Daybright\Block\Question;
 use Daybright\Block\AsksQuestion;
 use Daybright\Block\BlockKind;
 use Daybright\Block\Piece;
+use Daybright\Block\ShowsPictures;
 use Daybright\Block\Statement;
 use Daybright\Block\Stops;
 use Daybright\Block\Unfinished;
@@ -21,7 +22,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Unfinished
+final readonly class QuestionBlock implements AsksQuestion, BlockKind, ShowsPictures, Stops, Unfinished
 {
     private const MARGIN = 24.0;
 
@@ -69,6 +70,12 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Un
                 $y += $height;
             }
         }
+        foreach ($question->shown() as $line) {
+            $y += 6;
+            $text = $room->text($line, 0.95, Paint::INK, false, $width);
+            array_push($shapes, ...$text->shapes(self::MARGIN, $y));
+            $y += $text->height();
+        }
         $small = $room->text($marks, 0.8, Paint::QUIET, true, $width);
         $y += 8;
         array_push($shapes, ...$small->shapes(self::MARGIN, $y));
@@ -85,12 +92,12 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Un
     {
         $question = Question::from($content);
         $choices = [];
-        foreach ($content->list('choices') as $number => $choice) {
+        foreach ($question->type() === 'choice' ? $content->list('choices') : [] as $number => $choice) {
             $choices[] = chr(65 + $number).': '.$setting->spoken($choice->text('text', ''));
         }
 
         return [
-            Piece::MAIN => trim($setting->spoken($question->prompt()).' '.($question->type() === 'choice' ? implode('. ', $choices) : '')),
+            Piece::MAIN => trim($setting->spoken($question->prompt()).' '.implode('. ', [...$choices, ...array_map($setting->spoken(...), $question->shown())])),
             'answer' => 'The answer is '.$this->spoken($setting->spoken($question->answer())),
         ];
     }
@@ -103,6 +110,13 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, Stops, Un
         }
 
         return $statements;
+    }
+
+    public function media(Fields $content): array
+    {
+        $items = array_map(static fn (Fields $item): string => $item->text('picture', ''), $content->list('items'));
+
+        return array_values(array_filter([$content->text('picture', ''), ...$items]));
     }
 
     public function question(Fields $content): Question

@@ -211,8 +211,10 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
             $height = self::itemHeight($item) * $growth;
             $picture = self::PICTURE * $growth;
             $chip = new Box($column->x + 12, $y, $column->width - 24, $height - 8);
-            if ($item['picture'] !== '') {
+            if (isset($setting->media[$item['picture']])) {
                 $shapes[] = Shape::image(new Box($chip->x + 4, $chip->y, $chip->width - 8, $picture - 12), $item['picture']);
+            }
+            if ($item['picture'] !== '') {
                 $chip = new Box($chip->x, $chip->y + $picture - 8, $chip->width, $height - $picture);
             }
             if ($item['text'] !== '') {

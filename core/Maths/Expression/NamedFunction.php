@@ -31,6 +31,11 @@ final readonly class NamedFunction implements Expression
         if (! $inner->unit->isNone() && ! $isAngle) {
             throw MathsError::unlikeUnits($inner->unit, \Daybright\Maths\Unit::none());
         }
+        // “sin 30” may mean degrees or radians, and “log” has more than one base: what is not said is not guessed.
+        $isAmbiguous = $this->name === 'log' || (in_array($this->name, ['sin', 'cos', 'tan'], true) && ! $isAngle && $inner->exact && ! $inner->value->isZero());
+        if ($isAmbiguous) {
+            throw MathsError::noValue($this->name);
+        }
         $value = $this->of($isAngle ? deg2rad($inner->base()->toFloat()) : $inner->value->toFloat());
 
         return is_finite($value) ? Quantity::approximately($value) : throw MathsError::noValue($this->name);

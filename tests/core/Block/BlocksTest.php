@@ -89,7 +89,7 @@ final class BlocksTest extends TestCase
         $asking = array_keys(array_filter(Blocks::all(), static fn (BlockKind $kind): bool => $kind instanceof AsksQuestion));
         self::assertSame(['question'], $asking);
         $showing = array_filter(Blocks::all(), static fn (BlockKind $kind): bool => $kind instanceof ShowsPictures);
-        self::assertSame(['term', 'picture'], array_keys($showing));
+        self::assertSame(['term', 'picture', 'figure', 'question'], array_keys($showing));
         self::assertSame(['gate'], $showing['picture']->media(new Fields(['medium' => 'gate'])));
         self::assertSame([], $showing['picture']->media(new Fields(['medium' => null])));
         self::assertSame(['gate'], $showing['term']->media(new Fields(['picture' => 'gate'])));

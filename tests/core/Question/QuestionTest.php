@@ -59,7 +59,7 @@ final class QuestionTest extends TestCase
         yield ['number', '   '];
         yield ['number', 'about five'];
         yield ['text', ''];
-        yield ['text', str_repeat('a', 2001)];
+        yield ['text', str_repeat('a', 4001)];
     }
 
     #[DataProvider('unusable')]

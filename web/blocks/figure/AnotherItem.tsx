@@ -1,60 +1,122 @@
 import { useState } from 'react';
-import type { Slide } from '../../lesson.types';
+import type { Block, Slide } from '../../lesson.types';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
+import type { FigureEntry } from '../../rooms/lesson/kinds';
 import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
+import { type PracticeItem, questionOf } from './practiceItem';
 
-interface Item {
-  quantities: Record<string, unknown>;
-  prompt: string;
-  value: string;
-  unit: string;
-}
-
-/** The same figure with new numbers, as a question on a slide of its own in Your turn. */
-export function AnotherItem({ content }: { content: ContentOf<'figure'> }) {
+/** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */
+export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>; figure: FigureEntry }) {
   const desk = useDesk();
   const [said, setSaid] = useState('');
-  const make = async (level: number) => {
+  const add = (fill: (slide: Slide) => void) =>
+    desk.edit((draft) => fill(findSlide(draft, addSlide(draft, 'your-turn', null))));
+  const vary = async (level: number, asChoice: boolean) => {
     try {
-      const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
-      const item = await ask<Item>('POST', '/api/figures/vary', { ...content, seed: seed % 100_000, level });
-      desk.edit((draft) => place(findSlide(draft, addSlide(draft, 'your-turn', null)), item));
+      const seed = (crypto.getRandomValues(new Uint32Array(1))[0] ?? 1) % 100_000;
+      const item = await ask<PracticeItem>('POST', '/api/figures/vary', { ...content, seed, level });
+      add((slide) => placeItem(slide, content.figure, item, asChoice));
       setSaid(`A question was added to Your turn: ${item.prompt}`);
     } catch (error) {
       setSaid(sentence(error));
     }
   };
+  const askTask = async () => {
+    try {
+      const task = await ask<ContentOf<'question'>>('POST', '/api/figures/task', content);
+      add((slide) => placeTask(slide, content, task));
+      setSaid(`A question was added to Your turn: ${task.prompt}`);
+    } catch (error) {
+      setSaid(sentence(error));
+    }
+  };
+  if (!figure.varies && !figure.posesTask) return null;
   return (
-    <fieldset className="flex flex-wrap items-center gap-2">
-      <legend className="mb-1 text-[15px] text-quiet">Ask about it with other numbers</legend>
-      {[1, 2, 3].map((level) => (
-        <Button key={level} onClick={() => void make(level)}>
-          Level {level}
+    <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
+      <legend className="text-[15px] text-quiet">Ask the student</legend>
+      {figure.posesTask && (
+        <Button className="self-start" onClick={() => void askTask()}>
+          Ask this one
         </Button>
-      ))}
+      )}
+      {figure.varies &&
+        [false, true].map((asChoice) => (
+          <div key={String(asChoice)} className="flex flex-wrap items-center gap-2">
+            <span className="w-full text-[15px] text-quiet">
+              {asChoice ? 'Other numbers, to choose from answers' : 'Other numbers, to type the answer'}
+            </span>
+            {[1, 2, 3].map((level) => (
+              <Button key={level} onClick={() => void vary(level, asChoice)}>
+                Level {level}
+              </Button>
+            ))}
+          </div>
+        ))}
       {said && <Notice>{said}</Notice>}
     </fieldset>
   );
 }
 
-function place(slide: Slide, item: Item): void {
+function begin(slide: Slide, script: string): { asked: string; answer: string } {
   const asked = slide.steps[0]?.id ?? '';
   const answer = newId('step');
   slide.title = 'Now you';
   slide.steps = [
-    { id: asked, script: `${item.prompt} Stop the lesson and try.`, pause: 0 },
+    { id: asked, script: `${script} Stop the lesson and try.`, pause: 0 },
     { id: answer, script: 'Compare your answer with this one.', pause: 0 },
   ];
-  slide.blocks.push({
+  return { asked, answer };
+}
+
+function question(step: string, answer: string, region: Block['region'], content: ContentOf<'question'>): Block {
+  return { id: newId('block'), kind: 'question', region, step, reveals: { answer }, content };
+}
+
+/** The question, and with its answer the figure that shows why. */
+function placeItem(slide: Slide, figure: string, item: PracticeItem, asChoice: boolean): void {
+  const { asked, answer } = begin(slide, item.prompt);
+  slide.arrangement = 'halves';
+  slide.blocks.push(question(asked, answer, 'left', questionOf(item, asChoice)), {
     id: newId('block'),
-    kind: 'question',
-    region: 'main',
-    step: asked,
-    reveals: { answer },
-    content: { type: 'number', prompt: item.prompt, marks: 2, value: item.value, unit: item.unit, stops: true },
+    kind: 'figure',
+    region: 'right',
+    step: answer,
+    reveals: {},
+    content: { figure, quantities: item.quantities },
   });
+}
+
+/** A scale to be read stands beside its question; everything else the question shows itself. */
+function placeTask(slide: Slide, content: ContentOf<'figure'>, task: ContentOf<'question'>): void {
+  const { asked, answer } = begin(slide, task.prompt);
+  const showsFigure = task.type === 'reading' || content.figure === 'scale-reading';
+  slide.arrangement = showsFigure ? 'halves' : 'whole';
+  slide.blocks.push(question(asked, answer, showsFigure ? 'left' : 'main', task));
+  if (task.type === 'label') {
+    slide.arrangement = 'wide-right';
+    const [asking] = slide.blocks;
+    if (asking) asking.region = 'left';
+    slide.blocks.push({
+      id: newId('block'),
+      kind: 'figure',
+      region: 'right',
+      step: asked,
+      reveals: {},
+      content: { figure: content.figure, quantities: { ...content.quantities, view: 'blanks' } },
+    });
+  }
+  if (showsFigure) {
+    slide.blocks.push({
+      id: newId('block'),
+      kind: 'figure',
+      region: 'right',
+      step: asked,
+      reveals: { division: answer, answer },
+      content: structuredClone(content),
+    });
+  }
 }

@@ -1,35 +1,41 @@
+import { useState } from 'react';
 import { useKinds } from '../../rooms/lesson/kinds';
-import { Choice } from '../../ui/Field';
+import { Button } from '../../ui/Button';
 import type { FormProps } from '../BlockForm';
 import { Facts } from '../Facts';
 import { AnotherItem } from './AnotherItem';
-import { QUANTITY_FORMS } from './quantities';
+import { FigureChooser } from './FigureChooser';
+import type { Quantities } from './fields';
+import { QuantitiesForm } from './QuantitiesForm';
 
 export function FigureForm({ content, onChange, facts }: FormProps<'figure'>) {
   const kinds = useKinds();
-  const figures = kinds.data?.figures ?? [];
-  const Quantities = QUANTITY_FORMS[content.figure];
+  const [isChoosing, setChoosing] = useState(false);
+  const figure = kinds.data?.figures.find((each) => each.name === content.figure);
+  if (!figure) return null;
   return (
     <>
-      <Choice
-        label="Figure"
-        value={content.figure}
-        choices={figures.map((figure) => ({
-          value: figure.name,
-          label: `${figure.label}: ${figure.purpose.toLowerCase()}`,
-        }))}
-        onChoose={(name) =>
-          onChange({ figure: name, quantities: figures.find((figure) => figure.name === name)?.blank ?? {} })
-        }
+      <div className="flex items-baseline justify-between gap-3">
+        <p className="font-semibold">{figure.label}</p>
+        <Button look="quiet" onClick={() => setChoosing(true)}>
+          Choose another
+        </Button>
+      </div>
+      <QuantitiesForm
+        fields={figure.fields}
+        quantities={content.quantities as Quantities}
+        onChange={(quantities) => onChange({ ...content, quantities })}
       />
-      {Quantities && (
-        <Quantities
-          quantities={content.quantities as Record<string, unknown>}
-          onChange={(quantities) => onChange({ ...content, quantities })}
-        />
-      )}
-      <AnotherItem content={content} />
+      <AnotherItem content={content} figure={figure} />
       <Facts facts={facts} />
+      <FigureChooser
+        open={isChoosing}
+        onClose={() => setChoosing(false)}
+        onChoose={(chosen) => {
+          setChoosing(false);
+          onChange({ figure: chosen.name, quantities: structuredClone(chosen.blank) });
+        }}
+      />
     </>
   );
 }

@@ -2,9 +2,33 @@ import { useQuery } from '@tanstack/react-query';
 import type { Block } from '../../lesson.types';
 import { ask } from '../../request';
 
+/** One thing that a teacher fills in for a figure, as the figure itself describes it. */
+export interface FigureField {
+  control: 'text' | 'whole' | 'tick' | 'choice' | 'lines' | 'table' | 'points' | 'spots' | 'groups' | 'passage';
+  name: string;
+  label: string;
+  hint: string;
+  choices: { value: string; label: string }[];
+  /** Shown only while these fields have one of these values. */
+  when: Record<string, string[]>;
+}
+
+export interface FigureEntry {
+  name: string;
+  label: string;
+  purpose: string;
+  purposes: string[];
+  subjects: string[];
+  also: string;
+  blank: Record<string, unknown>;
+  fields: FigureField[];
+  varies: boolean;
+  posesTask: boolean;
+}
+
 export interface Kinds {
   blocks: { name: Block['kind']; label: string; blank: Block['content'] }[];
-  figures: { name: string; label: string; purpose: string; blank: Record<string, unknown> }[];
+  figures: FigureEntry[];
 }
 
 /** What can be put on a slide. */

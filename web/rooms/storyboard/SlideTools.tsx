@@ -1,5 +1,6 @@
 import { DropdownMenu, Popover } from 'radix-ui';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
+import { FigureChooser } from '../../blocks/figure/FigureChooser';
 import type { Block, Slide } from '../../lesson.types';
 import { PARTS, type PartKind } from '../../parts';
 import { Button } from '../../ui/Button';
@@ -121,6 +122,11 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
   const desk = useDesk();
   const kinds = useKinds();
   const hasChosen = useRef(false);
+  const [isChoosing, setChoosing] = useState(false);
+  const chooseFigure = () => {
+    hasChosen.current = true;
+    setChoosing(true);
+  };
   const add = (kind: Block['kind'], content: Block['content']) => {
     hasChosen.current = true;
     const id = newId('block');
@@ -146,35 +152,45 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
     setTimeout(() => onAdded(id), 0);
   };
   return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger asChild>
-        <Button look="main" disabled={!kinds.data}>
-          Put on the slide
-        </Button>
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          // The new block's form takes the focus; a menu that was only looked at gives it back.
-          onCloseAutoFocus={(event) => {
-            if (hasChosen.current) event.preventDefault();
-            hasChosen.current = false;
-          }}
-          align="start"
-          sideOffset={6}
-          collisionPadding={12}
-          className="z-30 min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1"
-        >
-          {kinds.data?.blocks.map((kind) => (
-            <DropdownMenu.Item
-              key={kind.name}
-              onSelect={() => add(kind.name, kind.blank)}
-              className="flex min-h-10 cursor-pointer items-center rounded px-3 data-highlighted:bg-action data-highlighted:text-white data-highlighted:outline-none"
-            >
-              {kind.label}
-            </DropdownMenu.Item>
-          ))}
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+    <>
+      <FigureChooser
+        open={isChoosing}
+        onClose={() => setChoosing(false)}
+        onChoose={(figure) => {
+          setChoosing(false);
+          add('figure', { figure: figure.name, quantities: figure.blank });
+        }}
+      />
+      <DropdownMenu.Root>
+        <DropdownMenu.Trigger asChild>
+          <Button look="main" disabled={!kinds.data}>
+            Put on the slide
+          </Button>
+        </DropdownMenu.Trigger>
+        <DropdownMenu.Portal>
+          <DropdownMenu.Content
+            // The new block's form takes the focus; a menu that was only looked at gives it back.
+            onCloseAutoFocus={(event) => {
+              if (hasChosen.current) event.preventDefault();
+              hasChosen.current = false;
+            }}
+            align="start"
+            sideOffset={6}
+            collisionPadding={12}
+            className="z-30 min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1"
+          >
+            {kinds.data?.blocks.map((kind) => (
+              <DropdownMenu.Item
+                key={kind.name}
+                onSelect={() => (kind.name === 'figure' ? chooseFigure() : add(kind.name, kind.blank))}
+                className="flex min-h-10 cursor-pointer items-center rounded px-3 data-highlighted:bg-action data-highlighted:text-white data-highlighted:outline-none"
+              >
+                {kind.label}
+              </DropdownMenu.Item>
+            ))}
+          </DropdownMenu.Content>
+        </DropdownMenu.Portal>
+      </DropdownMenu.Root>
+    </>
   );
 }

@@ -1,0 +1,46 @@
+import { newId } from '../../../rooms/lesson/desk';
+import { ChoiceForm } from './ChoiceForm';
+import { HighlightForm } from './HighlightForm';
+import type { KindForm, QuestionContent } from './KindForm';
+import { LabelForm } from './LabelForm';
+import { LettersForm } from './LettersForm';
+import { NumberForm } from './NumberForm';
+import { OrderForm } from './OrderForm';
+import { PlanForm } from './PlanForm';
+import { SortForm } from './SortForm';
+import { TruthForm } from './TruthForm';
+import { WordsForm } from './WordsForm';
+
+interface QuestionKind {
+  label: string;
+  form: KindForm;
+  /** What a new one begins with. */
+  blank?: () => Partial<QuestionContent>;
+}
+
+/** The kinds of question and their forms: one line each. */
+export const QUESTION_KINDS: Record<QuestionContent['type'], QuestionKind> = {
+  choice: { label: 'Choose one answer', form: ChoiceForm, blank: () => ({ choices: [choice(true), choice(false)] }) },
+  number: { label: 'Type a number with its unit', form: NumberForm },
+  reading: { label: 'Read a scale', form: NumberForm },
+  text: { label: 'Answer in words', form: WordsForm },
+  sort: { label: 'Sort into groups', form: SortForm, blank: () => ({ groups: [group(), group()], items: [] }) },
+  order: { label: 'Put in order', form: OrderForm, blank: () => ({ items: [] }) },
+  label: { label: 'Name the parts of a picture', form: LabelForm, blank: () => ({ points: [], bank: true }) },
+  letters: { label: 'Give rhyming lines their letters', form: LettersForm, blank: () => ({ lines: [] }) },
+  truth: {
+    label: 'True or false, with a counterexample',
+    form: TruthForm,
+    blank: () => ({ isTrue: false, letter: 'n' }),
+  },
+  highlight: { label: 'Mark the evidence', form: HighlightForm, blank: () => ({ evidence: [] }) },
+  plan: { label: 'Fill in a plan', form: PlanForm, blank: () => ({ boxes: [] }) },
+};
+
+function choice(right: boolean) {
+  return { id: newId('choice'), text: '', right };
+}
+
+function group() {
+  return { id: newId('group'), name: '' };
+}
