@@ -270,6 +270,11 @@ final class Parser
             $this->next++;
         }
 
+        // “square” and “cubic” stand before a unit, never alone.
+        if ($power !== 1) {
+            throw $this->unexpected();
+        }
+
         return $unit;
     }
 

@@ -24,7 +24,7 @@ final class EqualityChecker
      */
     public static function check(string $text): array
     {
-        return array_merge(...array_map(self::checkClause(...), Clauses::of($text)));
+        return [...array_merge(...array_map(self::checkClause(...), Clauses::of(NumberWords::inFigures($text)))), ...SpokenMeasures::check($text)];
     }
 
     /** @return list<Equality> */
