@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 export async function signIn(page: Page): Promise<void> {
   await page.goto('/sign-in');
@@ -28,4 +28,36 @@ export async function enterClass(page: Page, name: string, word: string, code = 
 
 export async function saved(page: Page): Promise<void> {
   await expect(page.getByRole('status').filter({ hasText: /^Saved$/ })).toBeVisible({ timeout: 15_000 });
+}
+
+/** A new lesson with a slide in Explain, open in the Storyboard. */
+export async function newStoryboard(page: Page, title: string): Promise<Locator> {
+  await signIn(page);
+  await page.getByRole('button', { name: 'New lesson' }).click();
+  await page.getByRole('textbox', { name: 'Title' }).fill(title);
+  await page.getByRole('button', { name: 'Start planning' }).click();
+  await page.getByRole('button', { name: 'Add a slide to Explain for no aim' }).click();
+  await saved(page);
+  await page.getByRole('link', { name: 'Storyboard' }).click();
+  const slide = page.getByRole('region', { name: /^Explain/ });
+  await slide.getByLabel('Title of the slide').fill('The tank');
+  return slide;
+}
+
+export async function put(page: Page, slide: Locator, kind: string): Promise<void> {
+  await slide.getByRole('button', { name: 'Put on the slide' }).click();
+  await page.getByRole('menuitem', { name: kind }).click();
+  await expect(page.getByRole('dialog', { name: kind })).toBeVisible();
+}
+
+/** Chooses a figure from the catalogue by a word, and gives its form. */
+export async function putFigure(page: Page, slide: Locator, word: string, figure: string): Promise<Locator> {
+  await slide.getByRole('button', { name: 'Put on the slide' }).click();
+  await page.getByRole('menuitem', { name: 'Figure' }).click();
+  const catalogue = page.getByRole('dialog', { name: 'What do you want to show?' });
+  await catalogue.getByLabel('A word').fill(word);
+  await catalogue.getByRole('button', { name: figure }).click();
+  const form = page.getByRole('dialog', { name: 'Figure' });
+  await expect(form.getByText(figure, { exact: true })).toBeVisible();
+  return form;
 }

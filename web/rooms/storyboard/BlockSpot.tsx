@@ -76,6 +76,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
           <h3 className="mb-3 text-lg">{label}</h3>
           <div className="flex flex-col gap-3">
             {trouble && <Notice tone="trouble">{trouble}</Notice>}
+            <TellInSteps slide={slide} block={block} pieces={scene.pieces[block.id] ?? []} />
             <Form slide={slide} block={block} facts={scene.facts} />
             <Steps slide={slide} block={block} pieces={scene.pieces[block.id] ?? []} />
             <Where slide={slide} block={block} onClose={() => onOpen(false)} />
@@ -102,10 +103,9 @@ function Form({ slide, block, facts }: { slide: Slide; block: Block; facts: Reco
   );
 }
 
-/** When the block and its pieces appear. */
-function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
+/** Offers what appears together with the block as steps of their own, each with a first line of script. */
+function TellInSteps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
   const desk = useDesk();
-  const steps = slide.steps.map((step, index) => ({ value: step.id, label: `step ${index + 1}` }));
   const tellInSteps = () =>
     desk.edit((draft) => {
       const target = findSlide(draft, slide.id);
@@ -127,6 +127,20 @@ function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: S
       }
     });
   const together = pieces.filter((piece) => (block.reveals[piece.name] ?? block.step) === block.step);
+  if (together.length === 0) return null;
+  return (
+    <Button onClick={tellInSteps}>
+      {together.length === 1
+        ? `Give ${together[0]?.label} a step of its own`
+        : `Tell it in steps: ${together.length} more, each with a first line`}
+    </Button>
+  );
+}
+
+/** When the block and its pieces appear. */
+function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
+  const desk = useDesk();
+  const steps = slide.steps.map((step, index) => ({ value: step.id, label: `step ${index + 1}` }));
   return (
     <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
       <legend className="sr-only">When it appears</legend>
@@ -156,11 +170,6 @@ function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: S
             />
           ))}
         </div>
-      )}
-      {together.length > 0 && (
-        <Button onClick={tellInSteps}>
-          {together.length === 1 ? `Give ${together[0]?.label} a step of its own` : 'Tell it in steps'}
-        </Button>
       )}
     </fieldset>
   );

@@ -1,0 +1,155 @@
+import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
+import { enterClass, newStoryboard, putFigure, saved } from './steps';
+
+interface Trial {
+  group: string;
+  figure: string;
+  /** A word by which it is found. */
+  word: string;
+  fill: (form: Locator) => Promise<void>;
+  ask: (form: Locator) => Promise<void>;
+  answer: (student: Page) => Promise<void>;
+  /** What the student and then the teacher read. */
+  mark: string;
+}
+
+const TRIALS: Trial[] = [
+  {
+    group: 'number and measure',
+    figure: 'Scale reading',
+    word: 'thermometer',
+    fill: async (form) => {
+      await form.getByLabel('Instrument').selectOption('ruler');
+      await form.getByLabel('Scale to').fill('10');
+      await form.getByLabel('Numbered stretches').fill('10');
+      await form.getByLabel('Divisions in each stretch').fill('2');
+      await form.getByLabel('Reading', { exact: true }).fill('3.5');
+      await form.getByLabel('Unit').fill('cm');
+    },
+    ask: (form) => form.getByRole('button', { name: 'Ask this one' }).click(),
+    answer: (student) => student.getByLabel('What it shows, with its unit').fill('35 mm'),
+    mark: '2 of 2 marks',
+  },
+  {
+    group: 'graphs and data',
+    figure: 'Data plot',
+    word: 'median',
+    fill: async (form) => {
+      await form.getByLabel('Drawn as').selectOption('bars');
+      await form.getByLabel('Table').fill('Animal\tLegs\nHen\t2\nCat\t4\nBee\t6');
+    },
+    ask: (form) => form.getByRole('button', { name: 'Level 1' }).last().click(),
+    answer: async (student) => {
+      const asked =
+        (await student
+          .getByText(/What is the range of/)
+          .last()
+          .textContent()) ?? '';
+      const values = [...asked.matchAll(/\d+/g)].map(Number);
+      const range = String(Math.max(...values) - Math.min(...values));
+      await student.getByRole('radio', { name: new RegExp(`^[A-F] ${range}$`) }).check();
+    },
+    mark: '1 of 1 mark',
+  },
+  {
+    group: 'history and order',
+    figure: 'Timeline',
+    word: 'BCE',
+    fill: (form) => form.getByLabel('Events, one on a line').fill('1914: third\n44 BCE: first\n1066: second'),
+    ask: (form) => form.getByRole('button', { name: 'Ask this one' }).click(),
+    answer: async (student) => {
+      for (const text of ['first', 'first', 'second']) {
+        const earlier = student.getByRole('button', { name: `Earlier: ${text}` });
+        if (await earlier.isEnabled()) await earlier.press('Enter');
+      }
+      const order = async () => (await student.locator('ol > li[draggable]').allTextContents()).join(' ');
+      if (!/first.*second.*third/.test(await order()))
+        await student.getByRole('button', { name: 'Later: third' }).press('Enter');
+    },
+    mark: '2 of 2 marks',
+  },
+  {
+    group: 'words and sounds',
+    figure: 'Rhyme lines',
+    word: 'poem',
+    fill: (form) => form.getByLabel('The verse, line by line').fill('the cat\nthe moon\nthe hat\nin June'),
+    ask: (form) => form.getByRole('button', { name: 'Ask this one' }).click(),
+    answer: async (student) => {
+      for (const [index, letter] of ['A', 'B', 'A', 'C'].entries())
+        await student.getByLabel(`Letter of line ${index + 1}`).selectOption(letter);
+    },
+    mark: '1 of 2 marks',
+  },
+  {
+    group: 'sorting and pictures',
+    figure: 'Sorting board',
+    word: 'classify',
+    fill: async (form) => {
+      await form.getByLabel('Add to Only reflects it').fill('the dew');
+      await form.getByLabel('Add to Only reflects it').press('Enter');
+    },
+    ask: (form) => form.getByRole('button', { name: 'Ask this one' }).click(),
+    answer: async (student) => {
+      const places = {
+        'Gives light': ['the Sun', 'a candle', 'a lamp'],
+        'Only reflects it': ['the Moon', 'a mirror', 'the dew'],
+      };
+      for (const [group, things] of Object.entries(places))
+        for (const thing of things) {
+          await student.getByRole('button', { name: thing, exact: true }).click();
+          await student.getByRole('button', { name: `Put it in “${group}”` }).click();
+        }
+    },
+    mark: '3 of 3 marks',
+  },
+];
+
+for (const trial of TRIALS) {
+  test(`${trial.group}: a figure is made, asked of a student, and the mark is read`, async ({ page, browser }) => {
+    const slide = await newStoryboard(page, `Trial of ${trial.group}`);
+    const form = await putFigure(page, slide, trial.word, trial.figure);
+    await trial.fill(form);
+    await expect(form.getByRole('alert')).toHaveCount(0);
+    await trial.ask(form);
+    await expect(form.getByText(/A question was added to Your turn/)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await saved(page);
+    const link = await recordAndShare(page);
+    const student = await answered(browser, link, trial);
+    await expect(student.getByText(trial.mark)).toBeVisible();
+    await student.context().close();
+    await page.getByRole('link', { name: 'Replies' }).click();
+    await page.getByText('All answers').first().click();
+    await expect(page.getByText(new RegExp(trial.mark.replace(/ marks?/, '')))).not.toHaveCount(0);
+  });
+}
+
+/** Records the question's slide with the practice voice, and gives the lesson to the class. */
+async function recordAndShare(page: Page): Promise<string> {
+  await page.getByRole('link', { name: 'Record' }).click();
+  await page.getByRole('button', { name: /Your turn: Now you/ }).click();
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.locator('body').press('s');
+  await page.waitForTimeout(1200);
+  await page.locator('body').press('ArrowRight');
+  await page.waitForTimeout(1200);
+  await page.locator('body').press('s');
+  await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('link', { name: 'Share', exact: true }).click();
+  await page.getByRole('button', { name: 'Share this lesson' }).click();
+  await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Give it to this class' }).click();
+  return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
+}
+
+async function answered(browser: Browser, link: string, trial: Trial): Promise<Page> {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await enterClass(student, 'Lena', 'sunny');
+  await student.goto(link);
+  await student.getByRole('button', { name: 'Start' }).click();
+  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 30_000 });
+  await trial.answer(student);
+  await student.getByRole('button', { name: 'Answer', exact: true }).click();
+  return student;
+}
