@@ -8,6 +8,8 @@ return [
         'ffmpeg' => env('FFMPEG_PROGRAM', 'ffmpeg'),
         'ffprobe' => env('FFPROBE_PROGRAM', 'ffprobe'),
         'espeak' => env('ESPEAK_PROGRAM', 'espeak-ng'),
+        'rsvg' => env('RSVG_PROGRAM', 'rsvg-convert'),
+        'php' => env('PHP_PROGRAM', PHP_BINARY),
     ],
     // Bytes.
     'largest_picture' => 8 * 1024 * 1024,

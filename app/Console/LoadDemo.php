@@ -11,13 +11,13 @@ use App\Lessons\ReleaseStore;
 use App\Models\Classroom;
 use App\Models\Export;
 use App\Models\Lesson;
-use App\Models\Release;
 use App\Models\Series;
 use App\Models\Share;
 use App\Models\User;
 use App\Recording\SpokenTake;
 use App\Watching\StudentVisit;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Artisan;
 
 /** Fills a new installation with the demo: a school that does not exist, its class, and one series of lessons. */
 class LoadDemo extends Command
@@ -43,17 +43,17 @@ class LoadDemo extends Command
         }
         $series = Series::query()->create(['user_id' => $teacher->id, 'title' => 'Telling time by the Sun']);
         $shadows = $this->lesson($teacher, $series, 1, 'shadows-that-move', $store, $schema, $pictures);
-        $flagpole = $this->lesson($teacher, $series, 2, 'height-of-a-flagpole', $store, $schema, $pictures);
-        $poem = $this->lesson($teacher, $series, 3, 'poem-for-a-sundial', $store, $schema, $pictures);
-        foreach ([$shadows, $flagpole, $poem] as $lesson) {
-            $this->record($lesson, $voice);
+        $read = $shadows->read();
+        foreach ($read->mainSlides() as $slide) {
+            $voice->record($shadows, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
+            $this->line('recorded: '.$slide->title);
         }
-        [$share, $release] = $this->share($shadows, $classroom, 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.', '2026-12-01', $releases);
-        $this->replies($share, $visits);
-        [$share] = $this->share($flagpole, $classroom, 'You need your three shadow lengths.', '2026-12-08', $releases);
-        $this->given($share, self::FLAGPOLE, $visits);
-        [$share] = $this->share($poem, $classroom, 'Read aloud as you go.', '2026-12-15', $releases);
-        $this->given($share, self::POEM, $visits);
+        $share = Share::query()->create(['lesson_id' => $shadows->id, 'classroom_id' => $classroom->id, 'instructions' => 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.', 'due' => '2026-12-01']);
+        $release = $releases->begin($shadows);
+        MakeRelease::dispatchSync($release->id);
+        $this->replies($share->fresh(), $visits);
+        $this->later($this->lesson($teacher, $series, 2, 'height-of-a-flagpole', $store, $schema, $pictures), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
+        $this->later($this->lesson($teacher, $series, 3, 'poem-for-a-sundial', $store, $schema, $pictures), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
         $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
         MakeVideo::dispatch($export->id);
         $this->line('The demo is ready.');
@@ -61,48 +61,13 @@ class LoadDemo extends Command
         return self::SUCCESS;
     }
 
-    /** Block => given answer, by student. */
-    private const FLAGPOLE = [
-        'Ada' => ['tree-block-1' => '6 m', 'thermometer-block-1' => '18 °C', 'claim-block-1' => '{"verdict":"false","example":"1/2"}'],
-        'Bram' => ['tree-block-1' => '13.5 m', 'thermometer-block-1' => '14 °C', 'claim-block-1' => '{"verdict":"true"}'],
-        'Chidi' => ['tree-block-1' => '600 cm', 'thermometer-block-1' => '18', 'claim-block-1' => '{"verdict":"false","example":"2"}'],
-        'Dewi' => ['tree-block-1' => '6', 'thermometer-block-1' => '17.5 °C'],
-    ];
-
-    private const POEM = [
-        'Ada' => ['give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"C","line-4":"B"}', 'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"shade","shine":"light","night":"shade"}', 'order-clocks-block-1' => '["sun","water","pendulum","sea"]', 'name-parts-block-2' => '{"part-1":"gnomon","part-2":"dial","part-3":"hour line","part-4":"shadow","part-5":"foot"}', 'mark-it-block-1' => '[23,24]'],
-        'Elif' => ['give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"A","line-4":"B"}', 'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"light","shine":"light","night":"shade"}', 'order-clocks-block-1' => '["water","sun","pendulum","sea"]'],
-    ];
-
-    private function record(Lesson $lesson, SpokenTake $voice): void
+    /** Recorded and shared by the worker, slide by slide, so that nobody waits for it before they can look around. */
+    private function later(Lesson $lesson, Classroom $classroom, string $file, string $due, string $instructions): void
     {
-        $read = $lesson->read();
-        foreach ($read->mainSlides() as $slide) {
-            $voice->record($lesson, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
-            $this->line('recorded: '.$slide->title);
+        foreach ($lesson->read()->mainSlides() as $slide) {
+            Artisan::queue('demo:record', ['lesson' => $lesson->id, 'slide' => $slide->id])->onQueue('demo');
         }
-    }
-
-    /** @return array{Share, Release} */
-    private function share(Lesson $lesson, Classroom $classroom, string $instructions, string $due, ReleaseStore $releases): array
-    {
-        $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id, 'instructions' => $instructions, 'due' => $due]);
-        $release = $releases->begin($lesson);
-        MakeRelease::dispatchSync($release->id);
-
-        return [$share->fresh(), $release];
-    }
-
-    /** @param  array<string, array<string, string>>  $answers block => answer, by student */
-    private function given(Share $share, array $answers, StudentVisit $visits): void
-    {
-        foreach ($answers as $name => $given) {
-            $visit = $visits->open($share, $share->classroom->students()->where('name', $name)->firstOrFail());
-            foreach ($given as $block => $answer) {
-                $visits->answer($visit, $block, $answer);
-            }
-            $visits->place($visit, $share->release->programme['length'] * 0.9);
-        }
+        Artisan::queue('demo:share', ['lesson' => $lesson->id, 'classroom' => $classroom->id, 'file' => $file, 'due' => $due, 'instructions' => $instructions])->onQueue('demo');
     }
 
     private function lesson(User $teacher, Series $series, int $place, string $file, LessonStore $store, LessonSchema $schema, PictureStore $pictures): Lesson

@@ -19,7 +19,7 @@ final readonly class Fact
 
     public static function quantity(string $name, Quantity $quantity, string $meaning): self
     {
-        return new self($name, $quantity->exact ? $quantity->written() : '≈ '.$quantity->rounded()->written(), $meaning, $quantity);
+        return new self($name, $quantity->exact ? $quantity->written() : "≈\u{00A0}".$quantity->rounded()->written(), $meaning, $quantity);
     }
 
     public static function words(string $name, string $written, string $meaning): self

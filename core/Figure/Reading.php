@@ -82,11 +82,16 @@ final readonly class Reading
         return $value;
     }
 
-    public function name(string $field, string $default): string
+    /** @throws InvalidQuantities when it is too long to be shown */
+    public function name(string $field, string $default, int $longest = 24): string
     {
         $name = trim($this->written($field));
 
-        return $name === '' ? $default : mb_substr($name, 0, 24);
+        if (mb_strlen($name) > $longest) {
+            throw InvalidQuantities::because('“'.mb_substr($name, 0, 20)."…” is too long to be shown. Keep it under {$longest} letters.", $field);
+        }
+
+        return $name === '' ? $default : $name;
     }
 
     /**

@@ -18,7 +18,7 @@ final readonly class Highlight implements QuestionKind
     {
         $words = self::words($content);
 
-        return implode(' … ', array_map(static fn (array $range): string => '“'.trim(implode(' ', array_slice($words, $range[0], $range[1] - $range[0] + 1)), ' ,;.').'”', self::evidence($content)));
+        return implode(' … ', array_map(static fn (array $range): string => '“'.trim(implode(' ', array_slice($words, $range[0], $range[1] - $range[0] + 1)), ' ,;.“”"').'”', self::evidence($content)));
     }
 
     public function asked(Fields $content): array

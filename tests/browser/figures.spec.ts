@@ -135,6 +135,12 @@ async function recordAndShare(page: Page): Promise<string> {
   await page.waitForTimeout(1200);
   await page.locator('body').press('s');
   await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 20_000 });
+  const lesson = page.url().split('/')[4] ?? '';
+  const isReady = async () =>
+    ((await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as { state: string }[]).some(
+      (take) => take.state === 'ready',
+    );
+  await expect.poll(isReady, { timeout: 30_000 }).toBe(true);
   await page.getByRole('link', { name: 'Share', exact: true }).click();
   await page.getByRole('button', { name: 'Share this lesson' }).click();
   await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });

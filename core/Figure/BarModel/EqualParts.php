@@ -201,6 +201,6 @@ final readonly class EqualParts implements Bars
     {
         $written = $percent->number();
 
-        return str_contains($written, '/') ? '≈ '.(string) $percent->value->toScale(1, RoundingMode::HALF_UP).'%' : $written.'%';
+        return str_contains($written, '/') ? "≈\u{00A0}".(string) $percent->value->toScale(1, RoundingMode::HALF_UP).'%' : $written.'%';
     }
 }

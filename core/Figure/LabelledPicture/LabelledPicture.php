@@ -56,7 +56,7 @@ final readonly class LabelledPicture implements PosesTask, UsesPicture
         $reading = new Reading($quantities);
         $view = $reading->choice('view', 'The names', ['names', 'blanks', 'bank']);
 
-        return new self($reading->name('picture', ''), Point::listOf($reading, 'points', self::MOST_POINTS), $view === 'blanks' || $view === 'bank' ? $view : 'names');
+        return new self($reading->name('picture', '', 60), Point::listOf($reading, 'points', self::MOST_POINTS), $view === 'blanks' || $view === 'bank' ? $view : 'names');
     }
 
     public function facts(): array

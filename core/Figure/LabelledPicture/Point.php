@@ -27,7 +27,7 @@ final readonly class Point
     {
         $points = [];
         foreach ($reading->items($field) as $number => $item) {
-            $name = (new Reading($item))->name('name', '');
+            $name = (new Reading($item))->name('name', '', 40);
             if ($name === '') {
                 throw InvalidQuantities::because('Point '.($number + 1).' has no name yet. Type what it shows.', $field);
             }

@@ -55,7 +55,7 @@ final readonly class PictureMap implements UsesPicture
     {
         $reading = new Reading($quantities);
 
-        return new self($reading->name('picture', ''), Point::listOf($reading, 'spots', self::MOST_SPOTS));
+        return new self($reading->name('picture', '', 60), Point::listOf($reading, 'spots', self::MOST_SPOTS));
     }
 
     public function facts(): array

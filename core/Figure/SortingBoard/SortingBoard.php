@@ -73,8 +73,8 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
             $items = [];
             foreach ($reading->items('items') as $item) {
                 $words = new Reading($item);
-                $text = mb_substr($words->name('text', ''), 0, 24);
-                $picture = $words->name('picture', '');
+                $text = $words->name('text', '');
+                $picture = $words->name('picture', '', 60);
                 if ($text === '' && $picture === '') {
                     continue;
                 }

@@ -29,7 +29,7 @@ final class BarModelTest extends TestCase
         $facts = self::facts(self::parts(3, 2, 'whole', '10'));
         self::assertSame("10/3\u{00A0}cm", $facts['part']);
         self::assertSame("20/3\u{00A0}cm", $facts['shaded']);
-        self::assertSame('≈ 66.7%', $facts['percent']);
+        self::assertSame("≈\u{00A0}66.7%", $facts['percent']);
     }
 
     public function test_two_bars_by_difference_and_by_ratio(): void

@@ -41,7 +41,7 @@ final class DataPlotTest extends TestCase
     {
         // Worked by hand: 2 4 4 5 7 9 has mean 31/6, median 4.5, mode 4, range 7, quartiles 4 and 7.
         $facts = self::facts(self::plot('dots', "n\n2\n9\n4\n7\n4\n5"));
-        self::assertSame(['≈ 5.17', '4.5', '4', '7', '4', '7'], [$facts['mean'], $facts['median'], $facts['mode'], $facts['range'], $facts['lower quartile'], $facts['upper quartile']]);
+        self::assertSame(["≈\u{00A0}5.17", '4.5', '4', '7', '4', '7'], [$facts['mean'], $facts['median'], $facts['mode'], $facts['range'], $facts['lower quartile'], $facts['upper quartile']]);
         self::assertSame('none', self::facts(self::plot('dots', "1\n2\n3"))['mode']);
     }
 

@@ -36,7 +36,7 @@ final class PlaneShapeTest extends TestCase
     {
         self::assertSame("12\u{00A0}cm", self::facts(self::of('right', ['base' => '5', 'hypotenuse' => '13']))['height']);
         $circle = self::facts(self::of('circle', ['diameter' => '10']));
-        self::assertSame(["5\u{00A0}cm", "≈ 31.42\u{00A0}cm", "≈ 78.54\u{00A0}cm²"], [$circle['radius'], $circle['circumference'], $circle['area']]);
+        self::assertSame(["5\u{00A0}cm", "≈\u{00A0}31.42\u{00A0}cm", "≈\u{00A0}78.54\u{00A0}cm²"], [$circle['radius'], $circle['circumference'], $circle['area']]);
         $compound = self::facts(self::of('compound', ['length' => '9', 'width' => '6', 'cutLength' => '4', 'cutWidth' => '2']));
         self::assertSame(["30\u{00A0}cm", "46\u{00A0}cm²"], [$compound['perimeter'], $compound['area']]);
     }

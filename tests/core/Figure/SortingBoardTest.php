@@ -39,7 +39,7 @@ final class SortingBoardTest extends TestCase
         $words = ['the Sun', 'a candle', 'a glow-worm at night', 'lamp', 'a mirror on the wall', 'ice'];
         for ($round = 0; $round < 120; $round++) {
             $groups = array_map(static fn (int $number): array => [
-                'name' => ['Gives light', 'Reflects light of the Sun', 'Neither', 'Both'][$number], 'rule' => ['', 'makes light of its own', 'needs light from elsewhere'][mt_rand(0, 2)],
+                'name' => ['Gives light', 'Reflects light of a Sun', 'Neither', 'Both'][$number], 'rule' => ['', 'makes light of its own', 'needs light from elsewhere'][mt_rand(0, 2)],
                 'items' => array_map(static fn (int $item): array => ['text' => $words[mt_rand(0, 5)]." {$number}{$item}"], range(0, mt_rand(0, 4))),
             ], range(0, mt_rand(1, 3)));
             $figures[] = SortingBoard::from(new Fields(['groups' => $groups]));

@@ -35,7 +35,7 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
             <TextField
               label={`Name of ${index + 1}`}
               value={point.name}
-              maxLength={24}
+              maxLength={40}
               onChange={(event) => change(index, { name: event.target.value })}
             />
           </div>
