@@ -8,12 +8,13 @@ const { liteAdaptor } = require('mathjax-full/js/adaptors/liteAdaptor.js');
 const { RegisterHTMLHandler } = require('mathjax-full/js/handlers/html.js');
 require('mathjax-full/js/input/tex/base/BaseConfiguration.js');
 require('mathjax-full/js/input/tex/ams/AmsConfiguration.js');
+require('mathjax-full/js/input/tex/color/ColorConfiguration.js');
 
 const adaptor = liteAdaptor();
 RegisterHTMLHandler(adaptor);
 // Only plain and AMS mathematics: no links, no styles, no definitions that outlive a formula.
 const page = mathjax.document('', {
-  InputJax: new TeX({ packages: ['base', 'ams'], maxBuffer: 4096, maxMacros: 200 }),
+  InputJax: new TeX({ packages: ['base', 'ams', 'color'], maxBuffer: 4096, maxMacros: 200 }),
   OutputJax: new SVG({ fontCache: 'none' }),
 });
 

@@ -15,6 +15,7 @@ use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TakeController;
 use App\Http\Controllers\VoiceController;
 use App\Http\Controllers\WatchController;
+use App\Http\Controllers\WorkedController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -27,6 +28,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('kinds', [FigureController::class, 'kinds']);
         Route::post('figures/vary', [FigureController::class, 'vary']);
         Route::post('figures/task', [FigureController::class, 'task']);
+        Route::post('worked', [WorkedController::class, 'lines']);
+        Route::post('worked/vary', [WorkedController::class, 'vary']);
+        Route::post('formulas/choose', [WorkedController::class, 'choose']);
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [ArchiveController::class, 'import']);

@@ -52,6 +52,12 @@ export interface LessonDocument {
    * @maxItems 60
    */
   keyWords?: string[];
+  /**
+   * The formula sheet of the lesson.
+   *
+   * @maxItems 40
+   */
+  formulas?: SheetFormula[];
   typeface?: "lexend" | "andika";
   /**
    * @maxItems 12
@@ -64,6 +70,19 @@ export interface LessonDocument {
   media: {
     [k: string]: Medium;
   };
+}
+export interface SheetFormula {
+  id: Id;
+  formula: string;
+  /**
+   * @maxItems 10
+   */
+  quantities: SheetQuantity[];
+}
+export interface SheetQuantity {
+  name: string;
+  meaning: string;
+  unit: string;
 }
 export interface Aim {
   id: Id;
@@ -231,7 +250,23 @@ export interface WorkedContent {
      */
     formula: string;
     reason: string;
+    /**
+     * Number of a mark to the piece of the formula that carries it: where a number comes from and where it goes have the same.
+     */
+    marks?: {
+      [k: string]: string;
+    };
   }[];
+  /**
+   * How the lines were written, such as formula or units; left out for lines of the teacher's own.
+   */
+  method?: string;
+  /**
+   * What the lines were written from.
+   */
+  quantities?: {
+    [k: string]: unknown;
+  };
 }
 export interface QuestionBlock {
   id: Id;

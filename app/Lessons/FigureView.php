@@ -7,9 +7,11 @@ use Daybright\Figure\Form\Field;
 use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Subject;
+use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
+use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
@@ -18,6 +20,8 @@ use Daybright\Scene\Setting;
 use Daybright\Scene\SvgWriter;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
+use Daybright\Worked\Method;
+use Daybright\Worked\Sheet\SheetFormula;
 
 /** What the catalogue shows of a figure: its entry, its form, and a small drawing. */
 final class FigureView
@@ -46,6 +50,39 @@ final class FigureView
             'fields' => array_map(self::field(...), $figure::fields()),
             'varies' => is_a($figure, Varies::class, true),
             'posesTask' => is_a($figure, PosesTask::class, true),
+        ];
+    }
+
+    /**
+     * @param  class-string<Method>  $method
+     * @return array<string, mixed>
+     */
+    public function method(string $method): array
+    {
+        return ['name' => $method::name(), 'label' => $method::label(), 'blank' => $method::blank(), 'fields' => array_map(self::field(...), $method::fields())];
+    }
+
+    /** @return array<string, mixed> */
+    public static function formula(SheetFormula $formula): array
+    {
+        return [
+            'formula' => $formula->written,
+            'quantities' => array_map(static fn (string $name): array => ['name' => $name, 'meaning' => $formula->quantities[$name][0], 'unit' => $formula->quantities[$name][1]->symbol()], $formula->names()),
+        ];
+    }
+
+    /** @return array<string, mixed> a practice item */
+    public static function item(Variation $item): array
+    {
+        $answer = $item->answer;
+
+        return [
+            'quantities' => $item->quantities,
+            'prompt' => $item->prompt,
+            'answer' => Variation::written($answer),
+            'value' => $answer instanceof Quantity ? str_replace(["\u{202F}", '−'], ['', '-'], $answer->number()) : $answer,
+            'unit' => $answer instanceof Quantity ? $answer->unit->symbol() : null,
+            'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
         ];
     }
 

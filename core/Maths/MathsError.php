@@ -50,6 +50,11 @@ final class MathsError extends DomainException
         return new self("“{$written}” cannot be checked. Write for example n > 2, n is even, n is prime or n² > 2n.");
     }
 
+    public static function notRearranged(string $name): self
+    {
+        return new self("The formula cannot be solved for “{$name}” step by step. Choose another formula, or one in which “{$name}” stands once.");
+    }
+
     public static function noValue(string $name): self
     {
         return new self("“{$name}” has no value there.");

@@ -95,17 +95,15 @@ final readonly class Quantity
         if ($this->value->isNegative()) {
             throw MathsError::notARoot();
         }
-        if (! $this->unit->isNone()) {
-            throw MathsError::unlikeUnits($this->unit, Unit::none());
-        }
+        $unit = $this->unit->isNone() ? $this->unit : $this->unit->root();
         $value = $this->value->simplified();
         $top = $value->getNumerator()->sqrt();
         $bottom = $value->getDenominator()->sqrt();
         if ($top->power(2)->isEqualTo($value->getNumerator()) && $bottom->power(2)->isEqualTo($value->getDenominator())) {
-            return new self(BigRational::nd($top, $bottom), $this->unit, $this->exact);
+            return new self(BigRational::nd($top, $bottom), $unit, $this->exact);
         }
 
-        return new self(BigRational::of(sprintf('%.15F', sqrt($value->toFloat()))), $this->unit, false);
+        return new self(BigRational::of(sprintf('%.15F', sqrt($value->toFloat()))), $unit, false);
     }
 
     /** @throws MathsError when the kinds differ */

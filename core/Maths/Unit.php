@@ -60,6 +60,18 @@ final readonly class Unit
         return self::of($this->symbol.self::superscript($exponent), $dimensions, $factor);
     }
 
+    /**
+     * The unit whose square this is: cm for cm².
+     *
+     * @throws MathsError when it is no square
+     */
+    public function root(): self
+    {
+        return preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1 && ($root = Units::find($match[1])) !== null
+            ? $root
+            : throw MathsError::unlikeUnits($this, self::none());
+    }
+
     public function isNone(): bool
     {
         return $this->symbol === '' && $this->dimensions === [];

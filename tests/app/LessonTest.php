@@ -159,6 +159,23 @@ class LessonTest extends TestCase
         $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->assertJsonPath('findings.0.step', 'measure-1');
     }
 
+    public function test_worked_examples_are_written_varied_and_refused_with_a_sentence(): void
+    {
+        $this->actingAs($this->teacher('Rowan'));
+        $example = ['method' => 'formula', 'quantities' => ['formula' => 'V = l w h', 'known' => "l = 6 cm\nw = 4 cm\nh = 3 cm", 'asked' => 'V']];
+        $written = $this->postJson('/api/worked', $example)->assertOk()->json();
+        $this->assertSame('V = 6 cm × 4 cm × 3 cm', $written['lines'][4]['formula']);
+        $this->assertSame(['1' => '6 cm', '2' => '4 cm', '3' => '3 cm'], $written['lines'][4]['marks']);
+        $item = $this->postJson('/api/worked/vary', $example + ['seed' => 4, 'level' => 2])->assertOk()->json();
+        $this->assertNotSame([], $item['worked']['lines']);
+        $this->postJson('/api/worked', ['method' => 'units', 'quantities' => ['amount' => '3 kg', 'to' => 'cm']])->assertStatus(422)->assertJsonPath('pointer', '/to');
+        $this->postJson('/api/worked', ['method' => 'magic', 'quantities' => ['a' => 1]])->assertStatus(422);
+        $sheet = $this->getJson('/api/kinds')->json('sheets.Geometry');
+        $choices = $this->postJson('/api/formulas/choose', ['sheet' => $sheet, 'known' => ['l', 'w'], 'asked' => 'A'])->assertOk()->json();
+        $this->assertSame([true, false], [$choices[0]['serves'], $choices[2]['serves']]);
+        $this->assertStringContainsString('does not have A', $choices[2]['why']);
+    }
+
     public function test_figures_vary_and_bad_quantities_get_a_sentence(): void
     {
         $this->actingAs($this->teacher());

@@ -9,10 +9,10 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\PosesTask;
-use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
-use Daybright\Maths\Quantity;
+use Daybright\Worked\Methods;
+use Daybright\Worked\Sheet\StartingSheets;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,6 +24,8 @@ class FigureController
         return new JsonResponse([
             'blocks' => array_map(static fn (BlockKind $kind): array => ['name' => $kind->name(), 'label' => $kind->label(), 'blank' => $kind->blank()], array_values(Blocks::all())),
             'figures' => array_map($view->entry(...), Figures::all()),
+            'methods' => array_map($view->method(...), Methods::all()),
+            'sheets' => array_map(static fn (array $formulas): array => array_map(FigureView::formula(...), $formulas), StartingSheets::all()),
         ]);
     }
 
@@ -39,16 +41,8 @@ class FigureController
         $item = $figure instanceof Varies
             ? $figure->vary((int) $asked['seed'], (int) $asked['level'])
             : throw InvalidQuantities::because('This figure has no question that could be asked with other numbers.', 'figure');
-        $answer = $item->answer;
 
-        return new JsonResponse([
-            'quantities' => $item->quantities,
-            'prompt' => $item->prompt,
-            'answer' => Variation::written($answer),
-            'value' => $answer instanceof Quantity ? str_replace(["\u{202F}", '−'], ['', '-'], $answer->number()) : $answer,
-            'unit' => $answer instanceof Quantity ? $answer->unit->symbol() : null,
-            'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
-        ]);
+        return new JsonResponse(FigureView::item($item));
     }
 
     /** The question that the figure itself asks of a student. */

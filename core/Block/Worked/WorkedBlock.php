@@ -62,7 +62,7 @@ final readonly class WorkedBlock implements BlockKind
         $hasReasons = array_filter($lines, static fn (Fields $line): bool => $line->has('reason')) !== [];
         $formulaWidth = $hasReasons && $room->width > 700 ? $room->width * 0.56 : $room->width - 24;
         foreach ($lines as $line) {
-            $formula = $room->text('`'.str_replace('`', '', $line->text('formula', '')).'`', 1.1, Paint::INK, false, $formulaWidth);
+            $formula = $room->text('`'.str_replace('`', '', Marks::inTex($line->text('formula', ''), $line->map('marks'))).'`', 1.1, Paint::INK, false, $formulaWidth);
             $height = $line->has('formula') ? $formula->height() : 0.0;
             $shapes = $line->has('formula') ? $formula->shapes(24, $y) : [];
             if ($line->has('reason')) {

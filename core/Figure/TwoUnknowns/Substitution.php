@@ -39,6 +39,12 @@ final readonly class Substitution
             [$first, $second, $names, $solution] = [LinearEquation::of($first->b, $first->a, $first->c), LinearEquation::of($second->b, $second->a, $second->c), [$y, $x], [$this->figure->y, $this->figure->x]];
         }
         [$x, $y] = $names;
+        // The equation that gives y without a fraction is solved.
+        $isSecond = ! $first->b->abs()->isEqualTo(1) && $second->b->abs()->isEqualTo(1);
+        if ($isSecond) {
+            [$first, $second] = [$second, $first];
+        }
+        [$solved, $other] = $isSecond ? ['second', 'first'] : ['first', 'second'];
         $slope = $first->a->dividedBy($first->b)->negated();
         $start = $first->c->dividedBy($first->b);
         $replaced = $slope->isZero() ? self::number($start) : LinearEquation::sum([[$start, ''], [$slope, $x]]);
@@ -46,10 +52,10 @@ final readonly class Substitution
         $bracket = $factor->isEqualTo(1) && ! $slope->isZero() ? "({$replaced})" : self::coefficient($factor)."({$replaced})";
         $joined = $second->a->plus($factor->multipliedBy($slope))->simplified();
         $constant = $factor->multipliedBy($start)->simplified();
-        $lines = [["{$y} = {$replaced}", "We solve the first equation for {$y}."]];
+        $lines = [["{$y} = {$replaced}", "We solve the {$solved} equation for {$y}."]];
         if (! $factor->isZero()) {
             $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]]).($factor->isNegative() ? ' − ' : ' + ').ltrim($bracket, '−');
-            $lines[] = ["{$left} = ".self::number($second->c), "We put that in for {$y} in the second equation."];
+            $lines[] = ["{$left} = ".self::number($second->c), "We put that in for {$y} in the {$other} equation."];
             if (! $constant->isZero()) {
                 $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']]).' = '.self::number($second->c), 'We work out the bracket and collect.'];
             }

@@ -9,7 +9,7 @@ use Daybright\Maths\Quantity;
 /** Something that the teacher put in brackets: the brackets are kept when it is set. */
 final readonly class Bracketed implements Expression
 {
-    public function __construct(private Expression $inner)
+    public function __construct(public Expression $inner)
     {
     }
 

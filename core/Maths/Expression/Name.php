@@ -10,7 +10,7 @@ use Daybright\Maths\Quantity;
 /** A named quantity: a letter, or a word such as “length”. */
 final readonly class Name implements Expression
 {
-    public function __construct(private string $name)
+    public function __construct(public string $name)
     {
     }
 

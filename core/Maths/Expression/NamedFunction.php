@@ -12,7 +12,7 @@ final readonly class NamedFunction implements Expression
 {
     private const TEX = ['sin' => '\\sin', 'cos' => '\\cos', 'tan' => '\\tan', 'ln' => '\\ln', 'log' => '\\log', 'exp' => '\\exp', 'abs' => ''];
 
-    public function __construct(private string $name, private Expression $inner)
+    public function __construct(public string $name, public Expression $inner)
     {
     }
 

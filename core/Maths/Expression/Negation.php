@@ -9,7 +9,7 @@ use Daybright\Maths\Quantity;
 /** Something with a minus sign before it. */
 final readonly class Negation implements Expression
 {
-    public function __construct(private Expression $inner)
+    public function __construct(public Expression $inner)
     {
     }
 

@@ -19,6 +19,19 @@ final readonly class Number implements Expression
         $this->float = $value->multipliedBy($unit->factor)->toFloat();
     }
 
+    /** As it was typed, with its unit. */
+    public function typed(): string
+    {
+        $symbol = $this->unit->symbol();
+
+        return match (true) {
+            $symbol === '' => $this->written,
+            in_array($symbol, ['£', '$', '€'], true) => $symbol.$this->written,
+            in_array($symbol, ['%', '°', 'p'], true) => $this->written.$symbol,
+            default => "{$this->written} {$symbol}",
+        };
+    }
+
     public function evaluate(array $known): Quantity
     {
         return Quantity::of($this->value, $this->unit);

@@ -10,7 +10,7 @@ use Daybright\Maths\Quantity;
 final readonly class Operation implements Expression
 {
     /** @param  '+'|'-'|'×'|'of'|'implicit'|'/'|'÷'|'^'  $sign “÷” is a division typed with its own sign, “/” is typed as a fraction */
-    public function __construct(private string $sign, private Expression $left, private Expression $right)
+    public function __construct(public string $sign, public Expression $left, public Expression $right)
     {
     }
 

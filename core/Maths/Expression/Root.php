@@ -9,7 +9,7 @@ use Daybright\Maths\Quantity;
 /** A square root. */
 final readonly class Root implements Expression
 {
-    public function __construct(private Expression $inner)
+    public function __construct(public Expression $inner)
     {
     }
 

@@ -2,6 +2,7 @@ import { newId } from '../../rooms/lesson/desk';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
+import { WriteLines } from './WriteLines';
 
 export function WorkedForm({ content, onChange }: FormProps<'worked'>) {
   const set = (id: string, change: { formula?: string; reason?: string }) =>
@@ -14,11 +15,11 @@ export function WorkedForm({ content, onChange }: FormProps<'worked'>) {
   };
   return (
     <>
+      <WriteLines content={content} onChange={onChange} />
       <TextArea
         label="The task"
         value={content.task ?? ''}
         maxLength={600}
-        autoFocus
         onChange={(event) => onChange({ ...content, task: event.target.value })}
       />
       <p className="text-[15px] text-quiet">

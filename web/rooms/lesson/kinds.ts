@@ -26,9 +26,25 @@ export interface FigureEntry {
   posesTask: boolean;
 }
 
+export interface MethodEntry {
+  name: string;
+  label: string;
+  blank: Record<string, unknown>;
+  fields: FigureField[];
+}
+
+export interface StartingFormula {
+  formula: string;
+  quantities: { name: string; meaning: string; unit: string }[];
+}
+
 export interface Kinds {
   blocks: { name: Block['kind']; label: string; blank: Block['content'] }[];
   figures: FigureEntry[];
+  /** Kinds of worked example that the engine writes. */
+  methods: MethodEntry[];
+  /** Formulas to begin with, by subject. */
+  sheets: Record<string, StartingFormula[]>;
 }
 
 /** What can be put on a slide. */

@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Worked\Methods;
+
+use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
+use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\Expression\Name;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Quantity;
+use Daybright\Maths\Rearrangement;
+use Daybright\Maths\Typed;
+use Daybright\Maths\Unit;
+use Daybright\Worked\Example;
+use Daybright\Worked\LikeUnits;
+use Daybright\Worked\Line;
+use Daybright\Worked\Method;
+use Daybright\Worked\Sheet\Choice;
+use Daybright\Worked\Sheet\SheetFormula;
+use Daybright\Worked\Sheet\StartingSheets;
+
+/** Known values put into a formula: chosen, rearranged, units made alike, substituted, worked out, rounded, told and checked. */
+final readonly class Substitution implements Method
+{
+    /**
+     * @param  array<string, Quantity>  $known as typed, by name
+     * @param  array<string, Quantity>  $converted in the units of the formula
+     */
+    private function __construct(private SheetFormula $formula, private LikeUnits $units, private array $known, private array $converted, private string $asked, private int $figures, private string $task, private Expression $solved)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'formula';
+    }
+
+    public static function label(): string
+    {
+        return 'Put values into a formula';
+    }
+
+    public static function blank(): array
+    {
+        return ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h', 'figures' => 3, 'task' => ''];
+    }
+
+    public static function fields(): array
+    {
+        return [
+            Field::text('formula', 'Formula', 'V = l w h'),
+            Field::lines('known', 'What is known, one on a line', "l = 6 cm\nw = 4 cm"),
+            Field::text('asked', 'What is asked', 'V'),
+            Field::whole('figures', 'Figures to round to'),
+            Field::text('task', 'The task in words', 'leave empty to have it written'),
+        ];
+    }
+
+    public static function from(Fields $quantities): self
+    {
+        $reading = new Reading($quantities);
+        $known = self::known($reading->lines('known', 'What is known', 1, 6));
+        $asked = $reading->text('asked', 'What is asked', 12);
+        try {
+            $formula = self::formula($reading->text('formula', 'The formula', 80));
+            $choice = Choice::judge($formula, array_map(strval(...), array_keys($known)), $asked);
+            if (! $choice->serves) {
+                throw InvalidQuantities::because("{$formula->written} cannot serve here. {$choice->why}", 'formula');
+            }
+            $known = array_intersect_key($known, $formula->quantities);
+            $units = LikeUnits::of(array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known)), array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities)));
+            $converted = array_map($units->convert(...), $known);
+            $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
+            $solved->evaluate($converted);
+        } catch (MathsError $error) {
+            throw InvalidQuantities::because($error->getMessage(), 'formula');
+        }
+
+        return new self($formula, $units, $known, $converted, $asked, $reading->has('figures') ? $reading->whole('figures', 'The figures to round to', 1, 8) : 3, $reading->has('task') ? $reading->text('task', 'The task', 300) : '', $solved);
+    }
+
+    public function example(): Example
+    {
+        $answer = $this->answer();
+        $names = array_map(strval(...), array_keys($this->known));
+        /** @var array<int, string> $marks number => name */
+        $marks = array_combine(range(1, count($names)), $names);
+        $typed = array_map(self::typed(...), $this->converted);
+        $lines = [new Line($this->formula->written, 'This formula has what is asked and what is known.')];
+        foreach ($this->known as $name => $quantity) {
+            $isChanged = $quantity->unit->symbol() !== $this->converted[$name]->unit->symbol();
+            $written = "{$name} = ".self::typed($quantity).($isChanged ? " = {$typed[$name]}" : '');
+            $lines[] = new Line($written, ($isChanged ? 'We use one unit throughout: ' : '').$this->formula->quantities[$name][0], [(int) array_search($name, $marks, true) => $typed[$name]]);
+        }
+        if (! ($this->formula->left instanceof Name && $this->formula->left->name === $this->asked)) {
+            $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.");
+        }
+        $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_map(static fn (string $name): string => $typed[$name], $marks));
+        $rounded = $this->rounded($answer);
+        $lines[] = new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈').' '.self::typed($rounded), $rounded->equals($answer) ? 'We work it out.' : "We work it out and round to {$this->figures} figures.");
+        $lines[] = new Line('', $this->closing($rounded));
+        $check = $this->check($rounded);
+
+        return new Example($this->taskInWords(), $check === null ? $lines : [...$lines, $check], $rounded);
+    }
+
+    /** Level 1 asks for what the formula gives, level 2 for one of its other quantities, level 3 in another unit where there is one. */
+    public function vary(int $seed, int $level): Variation
+    {
+        $chance = Chance::of($seed, $level);
+        $names = $this->formula->names();
+        $subject = $this->formula->left instanceof Name ? $this->formula->left->name : $this->asked;
+        $others = array_values(array_diff($names, [$subject]));
+        $asked = $level === 1 || $others === [] ? $subject : $chance->one($others);
+        $values = [];
+        foreach ($others as $name) {
+            $values[$name] = $this->units->convert(Quantity::of($chance->whole(2, 6 + 6 * $level), $this->formula->quantities[$name][1]));
+            $values[$name] = Quantity::of($chance->whole(2, 6 + 6 * $level), $values[$name]->unit);
+        }
+        $values[$subject] = $this->made(Rearrangement::solve($this->formula->left, $this->formula->right, $subject), $values);
+        $known = array_diff_key($values, [$asked => 1]);
+        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".self::typed($known[$name]), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => ''];
+        $item = new self($this->formula, $this->units, $known, $known, $asked, 6, '', Rearrangement::solve($this->formula->left, $this->formula->right, $asked));
+        $answer = $item->rounded($item->answer());
+        $plain = array_map(static fn (Quantity $quantity): BigRational => $quantity->value, array_values($known));
+        $product = array_reduce($plain, static fn (BigRational $all, BigRational $each): BigRational => $all->multipliedBy($each), BigRational::one());
+        $sum = array_reduce($plain, static fn (BigRational $all, BigRational $each): BigRational => $all->plus($each), BigRational::zero());
+        $in = static fn (BigRational $value): Quantity => Quantity::of($value, $answer->unit);
+
+        return Variation::of($quantities, $item->taskInWords(), $answer, [
+            'The numbers were multiplied without solving the formula first.' => $in($product),
+            'The numbers were added.' => $in($sum),
+            'The formula was turned upside down.' => $in($answer->value->isZero() ? BigRational::one() : $answer->value->reciprocal()),
+            'One of the numbers was left out.' => $in($plain[0]),
+        ]);
+    }
+
+    private function answer(): Quantity
+    {
+        return $this->made($this->solved, $this->converted);
+    }
+
+    /** @param  array<string, Quantity>  $values */
+    private function made(Expression $expression, array $values): Quantity
+    {
+        return $this->units->convert($expression->evaluate($values));
+    }
+
+    private function rounded(Quantity $answer): Quantity
+    {
+        $size = abs($answer->value->toFloat());
+        $places = $size === 0.0 ? 0 : $this->figures - 1 - (int) floor(log10($size));
+        if ($answer->exact && BigRational::of(1000000)->multipliedBy($answer->value)->simplified()->getDenominator()->isEqualTo(1) && strlen(trim(str_replace(['.', '-'], '', (string) $answer->value->toBigDecimal()), '0')) <= $this->figures) {
+            return $answer;
+        }
+        $value = $places >= 0 ? (string) $answer->value->toScale($places, \Brick\Math\RoundingMode::HALF_UP) : (string) ((int) (round($answer->value->toFloat() * 10 ** $places) / 10 ** $places));
+
+        return Quantity::of($value, $answer->unit);
+    }
+
+    private function closing(Quantity $answer): string
+    {
+        $meaning = $this->formula->quantities[$this->asked][0];
+
+        return 'So '.($meaning === $this->asked ? $this->asked : "the {$meaning}")." is {$answer->written()}.";
+    }
+
+    /** Sense check: the answer put back gives a known value again. */
+    private function check(Quantity $answer): ?Line
+    {
+        $isSubject = $this->formula->left instanceof Name && $this->formula->left->name === $this->asked;
+        $name = $isSubject ? array_key_last($this->converted) : ($this->formula->left instanceof Name ? $this->formula->left->name : null);
+        if ($name === null || ! isset($this->converted[$name]) || ! $answer->equals($this->answer())) {
+            return null;
+        }
+        try {
+            $back = $isSubject ? Rearrangement::solve($this->formula->left, $this->formula->right, $name) : $this->formula->right;
+            $values = [$this->asked => $answer] + $this->converted;
+            $result = $this->made($back, $values);
+        } catch (MathsError) {
+            return null;
+        }
+
+        return $result->equals($this->converted[$name])
+            ? new Line(Typed::write($back, array_map(self::typed(...), $values)).' = '.self::typed($this->converted[$name]), "Check: put back, it gives {$name} again.")
+            : null;
+    }
+
+    private function taskInWords(): string
+    {
+        if ($this->task !== '') {
+            return $this->task;
+        }
+        $told = array_map(fn (string $name): string => "the {$this->formula->quantities[$name][0]} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
+
+        return ucfirst(implode(' and ', $told)).". What is the {$this->formula->quantities[$this->asked][0]}?";
+    }
+
+    private static function typed(Quantity $quantity): string
+    {
+        return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', '', '-'], $quantity->written());
+    }
+
+    /**
+     * @param  list<string>  $lines
+     * @return array<string, Quantity>
+     */
+    private static function known(array $lines): array
+    {
+        $known = [];
+        foreach ($lines as $line) {
+            [$name, $written] = array_map(trim(...), array_pad(explode('=', $line, 2), 2, ''));
+            try {
+                $known[$name] = Quantity::read($written);
+            } catch (MathsError) {
+                throw InvalidQuantities::because("“{$line}” is not a value. Write for example l = 6 cm.", 'known');
+            }
+        }
+
+        return $known;
+    }
+
+    /**
+     * The formula as the starting sheets know it, with meanings and units, or as it was typed.
+     *
+     * @throws MathsError
+     */
+    private static function formula(string $written): SheetFormula
+    {
+        $bare = static fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
+        foreach (StartingSheets::all() as $sheet) {
+            foreach ($sheet as $formula) {
+                if ($bare($formula->written) === $bare($written)) {
+                    return $formula;
+                }
+            }
+        }
+
+        return SheetFormula::of($written, []);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Worked\Sheet;
+
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Parser;
+use Daybright\Maths\Rearrangement;
+use Daybright\Maths\Unit;
+use Daybright\Maths\Units;
+
+/** A formula with named quantities, each with what it means and its unit. */
+final readonly class SheetFormula
+{
+    /**
+     * @param  array<string, array{string, Unit}>  $quantities name => meaning and unit
+     */
+    private function __construct(public string $written, public Expression $left, public Expression $right, public array $quantities)
+    {
+    }
+
+    /**
+     * @param  array<string, array{string, string}>  $quantities name => meaning and unit; names left out have neither
+     *
+     * @throws MathsError
+     */
+    public static function of(string $written, array $quantities): self
+    {
+        $sides = explode('=', $written);
+        if (count($sides) !== 2) {
+            throw MathsError::unexpected('=', 0);
+        }
+        $letters = array_values(array_unique([...array_map(strval(...), array_keys($quantities)), ...self::letters($written)]));
+        [$left, $right] = [Parser::readWith($sides[0], $letters), Parser::readWith($sides[1], $letters)];
+        $known = [];
+        foreach ([...Rearrangement::names($left), ...Rearrangement::names($right)] as $name) {
+            [$meaning, $unit] = $quantities[$name] ?? [$name, ''];
+            $known[$name] = [$meaning === '' ? $name : $meaning, Units::read($unit)];
+        }
+
+        return new self(trim($written), $left, $right, $known);
+    }
+
+    /** @throws MathsError */
+    public static function from(Fields $fields): self
+    {
+        $quantities = [];
+        foreach ($fields->list('quantities') as $quantity) {
+            $quantities[$quantity->text('name')] = [$quantity->text('meaning', ''), $quantity->text('unit', '')];
+        }
+
+        return self::of($fields->text('formula'), $quantities);
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->quantities));
+    }
+
+    /** @return list<string> single letters that stand alone in the formula */
+    private static function letters(string $written): array
+    {
+        preg_match_all('/(?<!\p{L})\p{L}(?!\p{L})/u', $written, $match);
+
+        return array_values(array_diff(array_unique($match[0]), ['π']));
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Worked;
+
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Checking\EqualityChecker;
+use Daybright\Maths\Quantity;
+use Daybright\Worked\Method;
+use Daybright\Worked\Methods;
+use Daybright\Worked\Sheet\Choice;
+use Daybright\Worked\Sheet\StartingSheets;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class MethodsTest extends TestCase
+{
+    /** @return iterable<string, array{class-string<Method>}> */
+    public static function methods(): iterable
+    {
+        foreach (Methods::all() as $method) {
+            yield $method::name() => [$method];
+        }
+    }
+
+    /** @param  class-string<Method>  $method */
+    #[DataProvider('methods')]
+    public function test_every_line_holds_and_every_mark_is_in_its_line(string $method): void
+    {
+        $begun = $method::from(new Fields($method::blank()));
+        foreach ([1, 2, 3] as $level) {
+            for ($seed = 1; $seed <= 25; $seed++) {
+                $item = $begun->vary($seed, $level);
+                self::assertEquals($item, $begun->vary($seed, $level));
+                $example = $method::from(new Fields($item->quantities))->example();
+                foreach ($example->lines as $line) {
+                    foreach (EqualityChecker::check($line->formula) as $equality) {
+                        self::assertTrue($equality->holds(), "{$item->prompt}: {$equality->sentence}");
+                    }
+                    self::assertNotSame('', $line->reason.$line->formula);
+                    foreach ($line->marks as $mark) {
+                        self::assertStringContainsString($mark, $line->formula);
+                    }
+                }
+                $written = array_map(Variation::written(...), array_values($item->slips));
+                self::assertNotContains(Variation::written($item->answer), $written);
+                self::assertGreaterThanOrEqual(2, count($written), $item->prompt);
+            }
+        }
+        $this->expectException(InvalidQuantities::class);
+        $begun->vary(1, 4);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>, list<string>, string}> method, quantities, lines that must be there, answer */
+    public static function examples(): iterable
+    {
+        yield 'a box with a missing height and mixed units' => ['formula', ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h'], ['l = 60 mm = 6 cm', 'h = V/(l w)', 'h = (72 cm³)/(6 cm × 4 cm)', '6 cm × 4 cm × 3 cm = 72 cm³'], "3\u{00A0}cm"];
+        yield 'an acceleration' => ['formula', ['formula' => 'v = u + a t', 'known' => "v = 20 m/s\nu = 8 m/s\nt = 4 s", 'asked' => 'a'], ['a = (v − u)/t', 'a = (20 m/s − 8 m/s)/(4 s)'], "3\u{00A0}m/s²"];
+        yield 'a radius, rounded' => ['formula', ['formula' => 'A = π r²', 'known' => 'A = 50 cm²', 'asked' => 'r', 'figures' => 3], [], "3.99\u{00A0}cm"];
+        yield 'a formula of the teacher’s own' => ['formula', ['formula' => 'q = 3 n + 2', 'known' => 'q = 20', 'asked' => 'n'], ['n = (q − 2)/3'], '6'];
+        yield 'litres' => ['units', ['amount' => '2.5 litres', 'to' => 'ml'], ['1 L = 1000 ml', '2.5 × 1000 = 2500'], "2500\u{00A0}ml"];
+        yield 'back to metres' => ['units', ['amount' => '85 cm', 'to' => 'm'], ['1 m = 100 cm', '85 ÷ 100 = 0.85'], "0.85\u{00A0}m"];
+        yield 'a recurring share' => ['share', ['share' => '2/3'], ['2 ÷ 3 ≈ 0.667'], '2/3 = 0.666… = 66 2/3%'];
+        yield 'from a percent' => ['share', ['share' => '37.5%'], ['37.5% = (37.5)/100', '375/1000 = 3/8'], '3/8 = 0.375 = 37.5%'];
+        yield 'from a decimal' => ['share', ['share' => '0.25'], ['0.25 = 25/100', '25/100 = 1/4'], '1/4 = 0.25 = 25%'];
+        yield 'the equation without a fraction is solved' => ['equations', ['mode' => 'equations', 'firstEquation' => '2x + 3y = 12', 'secondEquation' => 'y = x − 1'], ['2x + 3(−1 + x) = 12', '5x = 15', 'x = 3', 'y = 2'], 'x 3, y 2'];
+        yield 'a side from a fence' => ['edge', ['shape' => 'fence', 'whole' => '30 m', 'first' => '9 m'], [], "6\u{00A0}m"];
+        yield 'a leg of a right triangle' => ['edge', ['shape' => 'right', 'whole' => '13', 'first' => '5'], ['b = 12'], '12'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $quantities
+     * @param  list<string>  $lines
+     */
+    #[DataProvider('examples')]
+    public function test_examples_worked_by_hand(string $method, array $quantities, array $lines, string $answer): void
+    {
+        $example = Methods::draw($method, new Fields($quantities))->example();
+        self::assertSame($answer, Variation::written($example->answer));
+        $formulas = implode(' | ', array_map(static fn ($line): string => $line->formula, $example->lines));
+        foreach ($lines as $line) {
+            self::assertStringContainsString($line, $formulas);
+        }
+    }
+
+    public function test_a_number_and_where_it_came_from_carry_the_same_mark(): void
+    {
+        $lines = Methods::draw('formula', new Fields(['formula' => 'A = l w', 'known' => "l = 7 cm\nw = 5 cm", 'asked' => 'A']))->example()->lines;
+        self::assertSame([1 => '7 cm'], $lines[1]->marks);
+        self::assertSame([1 => '7 cm', 2 => '5 cm'], $lines[3]->marks);
+    }
+
+    /** @return iterable<array{string, array<string, mixed>, string}> */
+    public static function mistakes(): iterable
+    {
+        yield ['formula', ['formula' => 'V = l w h', 'known' => 'l = 6 cm', 'asked' => 'V'], 'w (width) and h (height) are not known'];
+        yield ['formula', ['formula' => 'V = l w h', 'known' => 'l = 6 cm', 'asked' => 'q'], 'does not have q'];
+        yield ['formula', ['formula' => 'V = l w h', 'known' => 'long', 'asked' => 'V'], 'is not a value'];
+        yield ['formula', ['formula' => 'y = x + x²', 'known' => 'y = 6', 'asked' => 'x'], 'cannot be solved'];
+        yield ['units', ['amount' => '3 kg', 'to' => 'cm'], 'cannot be turned'.''];
+        yield ['units', ['amount' => 'much', 'to' => 'cm'], 'a number with its unit'];
+        yield ['edge', ['shape' => 'fence', 'whole' => '10 m', 'first' => '9 m'], 'cannot be'];
+        yield ['edge', ['shape' => 'right', 'whole' => '3', 'first' => '5'], 'no square root'];
+    }
+
+    /** @param  array<string, mixed>  $quantities */
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_gets_a_sentence(string $method, array $quantities, string $sentence): void
+    {
+        try {
+            Methods::draw($method, new Fields($quantities));
+            self::fail('the mistake was not found');
+        } catch (InvalidQuantities $error) {
+            self::assertStringContainsString(str_replace('cannot be turned', 'one cannot be turned', $sentence), $error->getMessage());
+        }
+    }
+
+    public function test_the_sheet_says_which_formulas_serve_and_why_others_cannot(): void
+    {
+        $judged = [];
+        foreach (StartingSheets::all()['Motion and forces'] as $formula) {
+            $choice = Choice::judge($formula, ['u', 'a', 't'], 'v');
+            $judged[$formula->written] = [$choice->serves, $choice->why];
+        }
+        self::assertSame([true, 'It has what is asked and what is known.'], $judged['v = u + a t']);
+        self::assertStringContainsString('s (distance) is not known', $judged['v = s/t'][1]);
+        self::assertStringContainsString('does not have v', $judged['F = m a'][1]);
+    }
+
+    public function test_a_root_that_is_not_exact_is_rounded_to_the_figures_asked(): void
+    {
+        $answer = Methods::draw('formula', new Fields(['formula' => 'c² = a² + b²', 'known' => "a = 2\nb = 3", 'asked' => 'c', 'figures' => 4]))->example()->answer;
+        // √13 = 3.605551… (square root tables; from memory)
+        self::assertInstanceOf(Quantity::class, $answer);
+        self::assertSame('3.606', $answer->number());
+    }
+}

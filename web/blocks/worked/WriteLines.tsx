@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import { ask, sentence } from '../../request';
+import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
+import { useKinds } from '../../rooms/lesson/kinds';
+import { addSlide } from '../../rooms/lesson/slides';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Field';
+import { Notice } from '../../ui/Notice';
+import type { ContentOf } from '../BlockForm';
+import type { Quantities } from '../figure/fields';
+import { type PracticeItem, questionOf } from '../figure/practiceItem';
+import { QuantitiesForm } from '../figure/QuantitiesForm';
+import { FormulaSheet } from './FormulaSheet';
+
+type Worked = ContentOf<'worked'>;
+
+interface WrittenLines {
+  task: string;
+  lines: { formula: string; reason: string; marks: Record<string, string> }[];
+}
+
+/** The engine writes the lines from a few quantities; afterwards each can be changed by hand. */
+export function WriteLines({ content, onChange }: { content: Worked; onChange: (content: Worked) => void }) {
+  const kinds = useKinds();
+  const desk = useDesk();
+  const [trouble, setTrouble] = useState('');
+  const [said, setSaid] = useState('');
+  const methods = kinds.data?.methods ?? [];
+  const method = methods.find((each) => each.name === content.method);
+  const quantities = (content.quantities ?? method?.blank ?? {}) as Quantities;
+  const source = { method: content.method, quantities };
+  const write = async () => {
+    try {
+      const written = await ask<WrittenLines>('POST', '/api/worked', source);
+      onChange({ ...content, quantities, ...filled(written) });
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+  };
+  const practise = async (level: number) => {
+    try {
+      const seed = (crypto.getRandomValues(new Uint32Array(1))[0] ?? 1) % 100_000;
+      const item = await ask<PracticeItem & { worked: WrittenLines }>('POST', '/api/worked/vary', {
+        ...source,
+        seed,
+        level,
+      });
+      desk.edit((draft) => {
+        const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
+        const asked = slide.steps[0]?.id ?? '';
+        const answer = newId('step');
+        slide.title = 'Now you';
+        slide.arrangement = 'halves';
+        slide.steps = [
+          { id: asked, script: `${item.prompt} Stop the lesson and try.`, pause: 0 },
+          { id: answer, script: 'Compare your working with this one.', pause: 0 },
+        ];
+        slide.blocks.push(
+          {
+            id: newId('block'),
+            kind: 'question',
+            region: 'left',
+            step: asked,
+            reveals: { answer },
+            content: questionOf(item, false),
+          },
+          {
+            id: newId('block'),
+            kind: 'worked',
+            region: 'right',
+            step: answer,
+            reveals: {},
+            content: { ...filled(item.worked), task: '', method: content.method, quantities: item.quantities },
+          },
+        );
+      });
+      setSaid(`A question was added to Your turn: ${item.prompt}`);
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
+  };
+  return (
+    <fieldset className="flex flex-col gap-3 rounded border border-rule p-3">
+      <legend className="px-1 text-[15px] text-quiet">Have the lines written</legend>
+      <Choice
+        label="Kind of example"
+        value={content.method ?? ''}
+        choices={[{ value: '', label: 'by hand' }, ...methods.map((each) => ({ value: each.name, label: each.label }))]}
+        onChoose={(name) => {
+          const chosen = methods.find((each) => each.name === name);
+          const { method: _, quantities: __, ...rest } = content;
+          onChange(chosen ? { ...rest, method: name, quantities: structuredClone(chosen.blank) } : rest);
+        }}
+      />
+      {method && (
+        <>
+          <QuantitiesForm
+            fields={method.fields}
+            quantities={quantities}
+            onChange={(changed) => onChange({ ...content, quantities: changed })}
+          />
+          {method.name === 'formula' && (
+            <FormulaSheet
+              quantities={quantities}
+              onChoose={(formula) => onChange({ ...content, quantities: { ...quantities, formula } })}
+            />
+          )}
+          <Button className="self-start" onClick={() => void write()}>
+            Write the lines
+          </Button>
+          <div className="flex flex-wrap items-center gap-2">
+            <span className="w-full text-[15px] text-quiet">Ask the student the same with other numbers</span>
+            {[1, 2, 3].map((level) => (
+              <Button key={level} onClick={() => void practise(level)}>
+                Level {level}
+              </Button>
+            ))}
+          </div>
+        </>
+      )}
+      {trouble && <Notice tone="trouble">{trouble}</Notice>}
+      {said && <Notice>{said}</Notice>}
+    </fieldset>
+  );
+}
+
+function filled(written: WrittenLines): Pick<Worked, 'task' | 'lines'> {
+  return { task: written.task, lines: written.lines.map((line) => ({ id: newId('line'), ...line })) };
+}
