@@ -77,7 +77,7 @@ export interface SheetFormula {
   /**
    * @maxItems 10
    */
-  quantities: SheetQuantity[];
+  names: SheetQuantity[];
 }
 export interface SheetQuantity {
   name: string;

@@ -67,7 +67,7 @@ final class FigureView
     {
         return [
             'formula' => $formula->written,
-            'quantities' => array_map(static fn (string $name): array => ['name' => $name, 'meaning' => $formula->quantities[$name][0], 'unit' => $formula->quantities[$name][1]->symbol()], $formula->names()),
+            'names' => array_map(static fn (string $name): array => ['name' => $name, 'meaning' => $formula->quantities[$name][0], 'unit' => $formula->quantities[$name][1]->symbol()], $formula->names()),
         ];
     }
 

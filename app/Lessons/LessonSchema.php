@@ -79,7 +79,7 @@ final class LessonSchema
      */
     public static function withObjects(array $value): mixed
     {
-        $objects = ['media', 'reveals', 'content', 'quantities'];
+        $objects = ['media', 'reveals', 'content', 'quantities', 'marks'];
         foreach ($value as $key => $item) {
             if (is_array($item)) {
                 $value[$key] = $item === [] && in_array($key, $objects, true) ? new \stdClass : self::withObjects($item);

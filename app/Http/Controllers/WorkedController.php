@@ -34,7 +34,7 @@ class WorkedController
     /** Which formulas of a sheet can serve, and why the others cannot. */
     public function choose(Request $request): JsonResponse
     {
-        $asked = $request->validate(['sheet' => 'present|array|max:80', 'sheet.*.formula' => 'required|string|max:120', 'sheet.*.quantities' => 'present|array|max:10', 'known' => 'present|array|max:12', 'known.*' => 'string|max:20', 'asked' => 'present|nullable|string|max:20']);
+        $asked = $request->validate(['sheet' => 'present|array|max:80', 'sheet.*.formula' => 'required|string|max:120', 'sheet.*.names' => 'present|array|max:10', 'known' => 'present|array|max:12', 'known.*' => 'string|max:20', 'asked' => 'present|nullable|string|max:20']);
 
         return new JsonResponse(array_map(static function (array $formula) use ($asked): array {
             try {

@@ -48,7 +48,7 @@ final readonly class SheetFormula
     public static function from(Fields $fields): self
     {
         $quantities = [];
-        foreach ($fields->list('quantities') as $quantity) {
+        foreach ($fields->list('names') as $quantity) {
             $quantities[$quantity->text('name')] = [$quantity->text('meaning', ''), $quantity->text('unit', '')];
         }
 

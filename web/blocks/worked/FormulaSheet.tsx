@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
-import { useKinds } from '../../rooms/lesson/kinds';
+import { type StartingFormula, useKinds } from '../../rooms/lesson/kinds';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
@@ -36,7 +36,7 @@ export function FormulaSheet({
     queryFn: () => ask<Judged[]>('POST', '/api/formulas/choose', { sheet, known, asked }),
     enabled: sheet.length > 0,
   });
-  const keep = (formulas: { formula: string; quantities: { name: string; meaning: string; unit: string }[] }[]) =>
+  const keep = (formulas: StartingFormula[]) =>
     desk.edit((draft) => {
       const there = (draft.formulas ?? []).map((each) => each.formula);
       const fresh = formulas.filter((each) => !there.includes(each.formula));
@@ -92,7 +92,7 @@ export function FormulaSheet({
         className="flex items-end gap-2"
         onSubmit={(event) => {
           event.preventDefault();
-          if (own.includes('=')) keep([{ formula: own.trim(), quantities: [] }]);
+          if (own.includes('=')) keep([{ formula: own.trim(), names: [] }]);
           setOwn('');
         }}
       >

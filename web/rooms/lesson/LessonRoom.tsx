@@ -88,12 +88,12 @@ function Frame() {
             </span>
           </p>
         </div>
+        {desk.trouble && (
+          <div className="pt-2">
+            <Notice tone="trouble">{desk.trouble}</Notice>
+          </div>
+        )}
       </header>
-      {desk.trouble && (
-        <div className="px-6 pt-3">
-          <Notice tone="trouble">{desk.trouble}</Notice>
-        </div>
-      )}
       <Outlet />
       <TwoVersions />
     </div>

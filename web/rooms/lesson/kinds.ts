@@ -35,7 +35,7 @@ export interface MethodEntry {
 
 export interface StartingFormula {
   formula: string;
-  quantities: { name: string; meaning: string; unit: string }[];
+  names: { name: string; meaning: string; unit: string }[];
 }
 
 export interface Kinds {
