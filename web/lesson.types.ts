@@ -283,7 +283,18 @@ export interface QuestionBlock {
 }
 export interface QuestionContent {
   type:
-    "choice" | "number" | "text" | "reading" | "sort" | "order" | "label" | "letters" | "truth" | "highlight" | "plan";
+    | "choice"
+    | "number"
+    | "text"
+    | "reading"
+    | "sort"
+    | "order"
+    | "label"
+    | "letters"
+    | "truth"
+    | "highlight"
+    | "plan"
+    | "practice";
   prompt: string;
   marks: number;
   hint?: string;
@@ -398,6 +409,25 @@ export interface QuestionContent {
     starter?: string;
     model?: string;
   }[];
+  /**
+   * What a practice set is made from.
+   */
+  source?: "figure" | "worked";
+  /**
+   * Name of the figure or of the kind of worked example.
+   */
+  maker?: string;
+  quantities?: {
+    [k: string]: unknown;
+  };
+  /**
+   * The same seed makes the same set again.
+   */
+  seed?: number;
+  /**
+   * Questions at each level.
+   */
+  count?: number;
 }
 export interface PauseBlock {
   id: Id;

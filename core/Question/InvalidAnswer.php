@@ -64,6 +64,16 @@ final class InvalidAnswer extends DomainException
         return new self('You say that it is false: give a number for which it does not hold.');
     }
 
+    public static function noLevel(): self
+    {
+        return new self('Choose a level first.');
+    }
+
+    public static function notAllAnswered(): self
+    {
+        return new self('Answer every question of your level first, even if you have to guess.');
+    }
+
     public static function notAChoice(): self
     {
         return new self('Choose one of the answers.');

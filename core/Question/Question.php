@@ -20,7 +20,7 @@ final readonly class Question
     {
         $asked = $content->text('type');
         // The registry of question kinds: one line each.
-        $kinds = [new Choice, new NumberWithUnit, new ShortText, new ScaleReading, new Sort, new Order, new Label, new Letters, new Truth, new Highlight, new Plan];
+        $kinds = [new Choice, new NumberWithUnit, new ShortText, new ScaleReading, new Sort, new Order, new Label, new Letters, new Truth, new Highlight, new Plan, new Practice];
         foreach ($kinds as $kind) {
             if ($kind->name() === $asked) {
                 return new self($kind, $content);

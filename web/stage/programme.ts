@@ -62,6 +62,7 @@ export type AskedQuestion = { marks: number; hint: string } & (
   | { type: 'letters'; lines: Thing[] }
   | { type: 'truth'; letter: string }
   | { type: 'highlight'; passage: string }
+  | { type: 'practice'; levels: { level: string; items: (Thing & { choices: string[] })[] }[] }
   | { type: 'plan'; boxes: (Thing & { purpose: string; starter: string })[] }
 );
 

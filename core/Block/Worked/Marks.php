@@ -38,7 +38,7 @@ final class Marks
             $tex = substr_replace($tex, $marked, $at, $length);
         }
 
-        return $tex;
+        return '\\displaystyle '.$tex;
     }
 
     /** @param  array<int, array{int, int}>  $places */

@@ -15,6 +15,7 @@ use PHPUnit\Framework\TestCase;
 final class QuestionKindsTest extends TestCase
 {
     private const CONTENTS = [
+        'practice' => ['marks' => 3, 'source' => 'figure', 'maker' => 'plane-shape', 'quantities' => ['shape' => 'rectangle', 'length' => '8', 'width' => '5', 'unit' => 'cm'], 'seed' => 12, 'count' => 3],
         'sort' => ['marks' => 4, 'groups' => [['id' => 'g1', 'name' => 'Light'], ['id' => 'g2', 'name' => 'Mirror']], 'items' => [['id' => 'a', 'text' => 'Sun', 'group' => 'g1'], ['id' => 'b', 'text' => 'lamp', 'group' => 'g1'], ['id' => 'c', 'text' => 'Moon', 'group' => 'g2'], ['id' => 'd', 'text' => 'glass', 'group' => 'g2']]],
         'order' => ['marks' => 3, 'items' => [['id' => 'a', 'text' => 'dawn'], ['id' => 'b', 'text' => 'noon'], ['id' => 'c', 'text' => 'dusk'], ['id' => 'd', 'text' => 'night']]],
         'label' => ['marks' => 2, 'picture' => 'p', 'points' => [['id' => 'a', 'name' => 'gnomon', 'x' => 0.1, 'y' => 0.2], ['id' => 'b', 'name' => 'dial / dial plate', 'x' => 0.5, 'y' => 0.5]]],
@@ -63,6 +64,30 @@ final class QuestionKindsTest extends TestCase
         }
     }
 
+    public function test_a_practice_set_is_the_same_for_its_seed_and_marked_item_by_item(): void
+    {
+        $question = self::question('practice');
+        $asked = $question->asked()['levels'];
+        self::assertSame(['1', '2', '3'], array_column($asked, 'level'));
+        self::assertCount(3, array_unique(array_column($asked[0]['items'], 'text')));
+        self::assertEquals($asked, self::question('practice')->asked()['levels']);
+        self::assertNotEquals($asked, self::question('practice', ['seed' => 13])->asked()['levels']);
+        // “A rectangle is 14 cm long and 6 cm wide.”: the area of each, worked out here once more.
+        $areas = array_map(static function (array $item): int {
+            preg_match_all('/\d+/', $item['text'], $numbers);
+
+            return (int) $numbers[0][0] * (int) $numbers[0][1];
+        }, $asked[0]['items']);
+        $given = ['level' => '1', 'q1' => "{$areas[0]} cm²", 'q2' => ($areas[1] / 10000).' m²', 'q3' => "{$areas[2]} cm2"];
+        self::assertSame(3, $question->mark((string) json_encode($given))->earned);
+        preg_match_all('/\d+/', $asked[0]['items'][1]['text'], $sides);
+        $perimeter = 2 * ((int) $sides[0][0] + (int) $sides[0][1]);
+        $marking = $question->mark((string) json_encode(['q2' => "{$perimeter} cm"] + $given));
+        self::assertSame(2, $marking->earned);
+        self::assertStringContainsString('Look again at 2: This is the perimeter.', $marking->sentence);
+        self::assertStringContainsString("Level 1: {$areas[0]}\u{00A0}cm²", $question->answer());
+    }
+
     /** @return iterable<array{string, mixed}> */
     public static function notYetWhole(): iterable
     {
@@ -76,6 +101,8 @@ final class QuestionKindsTest extends TestCase
         yield ['highlight', []];
         yield ['plan', ['a' => 'only one']];
         yield ['reading', 'about there'];
+        yield ['practice', ['q1' => '4']];
+        yield ['practice', ['level' => '2', 'q1' => '4 cm']];
         yield ['sort', ['a' => ['deep' => ['nested' => ['too' => 'far']]]]];
     }
 
@@ -128,6 +155,7 @@ final class QuestionKindsTest extends TestCase
         yield ['truth', ['holds' => 'n + 1 > n'], 'no counterexample was found'];
         yield ['highlight', ['evidence' => []], 'No evidence'];
         yield ['highlight', ['evidence' => [['from' => 40, 'to' => 41]]], 'beyond the end'];
+        yield ['practice', ['maker' => 'flow', 'quantities' => ['kind' => 'chain', 'boxes' => "a\nb"]], 'no question'];
         yield ['plan', ['boxes' => [['id' => 'a', 'name' => 'x'], ['id' => 'b', 'name' => 'y']]], 'no model'];
     }
 

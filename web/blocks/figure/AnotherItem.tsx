@@ -7,6 +7,7 @@ import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
+import { fillPracticeSlide } from '../question/practiceSlide';
 import { type PracticeItem, questionOf } from './practiceItem';
 
 /** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */
@@ -56,6 +57,17 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
             ))}
           </div>
         ))}
+      {figure.varies && (
+        <Button
+          className="self-start"
+          onClick={() => {
+            add((slide) => fillPracticeSlide(slide, 'figure', content.figure, content.quantities));
+            setSaid('A practice set at three levels was added to Your turn.');
+          }}
+        >
+          A practice set
+        </Button>
+      )}
       {said && <Notice>{said}</Notice>}
     </fieldset>
   );

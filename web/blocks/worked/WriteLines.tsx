@@ -10,6 +10,7 @@ import type { ContentOf } from '../BlockForm';
 import type { Quantities } from '../figure/fields';
 import { type PracticeItem, questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
+import { fillPracticeSlide } from '../question/practiceSlide';
 import { FormulaSheet } from './FormulaSheet';
 
 type Worked = ContentOf<'worked'>;
@@ -118,6 +119,18 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
               </Button>
             ))}
           </div>
+          <Button
+            className="self-start"
+            onClick={() => {
+              desk.edit((draft) => {
+                const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
+                fillPracticeSlide(slide, 'worked', method.name, quantities);
+              });
+              setSaid('A practice set at three levels was added to Your turn.');
+            }}
+          >
+            A practice set
+          </Button>
         </>
       )}
       {trouble && <Notice tone="trouble">{trouble}</Notice>}

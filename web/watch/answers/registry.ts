@@ -6,6 +6,7 @@ import { FillPlan } from './FillPlan';
 import { GiveLetters } from './GiveLetters';
 import { MarkEvidence } from './MarkEvidence';
 import { NameParts } from './NameParts';
+import { PractiseAtLevel } from './PractiseAtLevel';
 import { PutInOrder } from './PutInOrder';
 import { SortThings } from './SortThings';
 import { TrueOrFalse } from './TrueOrFalse';
@@ -28,6 +29,7 @@ const ANSWERINGS: Answerings = {
   truth: TrueOrFalse,
   highlight: MarkEvidence,
   plan: FillPlan,
+  practice: PractiseAtLevel,
 };
 
 export function answeringOf(question: AskedQuestion): ComponentType<AnsweringProps> {

@@ -7,6 +7,7 @@ import { LettersForm } from './LettersForm';
 import { NumberForm } from './NumberForm';
 import { OrderForm } from './OrderForm';
 import { PlanForm } from './PlanForm';
+import { PracticeForm } from './PracticeForm';
 import { SortForm } from './SortForm';
 import { TruthForm } from './TruthForm';
 import { WordsForm } from './WordsForm';
@@ -34,6 +35,7 @@ export const QUESTION_KINDS: Record<QuestionContent['type'], QuestionKind> = {
     blank: () => ({ isTrue: false, letter: 'n' }),
   },
   highlight: { label: 'Mark the evidence', form: HighlightForm, blank: () => ({ evidence: [] }) },
+  practice: { label: 'A practice set at three levels', form: PracticeForm, blank: () => ({ count: 3, seed: 1 }) },
   plan: { label: 'Fill in a plan', form: PlanForm, blank: () => ({ boxes: [] }) },
 };
 
