@@ -58,6 +58,10 @@ export interface LessonDocument {
    * @maxItems 40
    */
   formulas?: SheetFormula[];
+  /**
+   * School year in which the class reads, against which texts and scripts are measured.
+   */
+  readingYear?: number | null;
   typeface?: "lexend" | "andika";
   /**
    * @maxItems 12

@@ -17,6 +17,7 @@ final readonly class Lesson
      * @param  list<Aim>  $aims
      * @param  list<Part>  $parts
      * @param  array<string, Medium>  $media by id
+     * @param  int|null  $readingYear school year in which the class reads; null when it is not said
      */
     private function __construct(
         public string $title,
@@ -26,6 +27,7 @@ final readonly class Lesson
         public array $aims,
         public array $parts,
         public array $media,
+        public ?int $readingYear,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class Lesson
             array_map(Aim::from(...), $fields->list('aims')),
             array_map(Part::from(...), $fields->list('parts')),
             $media,
+            isset($document['readingYear']) ? $fields->whole('readingYear') : null,
         );
         $lesson->refuseRepeatedIds();
 

@@ -9,6 +9,7 @@ use Daybright\Ready\Rules\AnswerShowsEarly;
 use Daybright\Ready\Rules\EmptyScript;
 use Daybright\Ready\Rules\FalseEquality;
 use Daybright\Ready\Rules\FullSlide;
+use Daybright\Ready\Rules\HardToRead;
 use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\TakeTellsMissingStep;
@@ -53,6 +54,7 @@ final readonly class ReadyCheck
             new PictureWithoutWords,
             new EmptyScript,
             new OverTime,
+            new HardToRead,
             new TakeTellsMissingStep,
         ];
     }

@@ -18,6 +18,7 @@ return (new DemoLesson([
     'materials' => ['your three shadow lengths', 'squared paper'],
     'keyWords' => ['scale', 'ratio'],
     'typeface' => 'lexend',
+    'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-height', 'text' => 'find a height from a shadow'],
         ['id' => 'aim-ratio', 'text' => 'compare two lengths by their ratio'],
@@ -114,6 +115,12 @@ return (new DemoLesson([
     ], [
         $block('question', ['type' => 'reading', 'prompt' => 'What does the thermometer show?', 'marks' => 2, 'hint' => 'Five divisions lie between 10 and 20.', 'stops' => true, 'seconds' => 20, 'value' => '18', 'unit' => '°C', 'tolerance' => '1'], 1, 'left', ['answer' => 2]),
         $figure('scale-reading', ['instrument' => 'thermometer', 'from' => '0', 'to' => '40', 'labels' => 4, 'divisions' => 5, 'reading' => '18', 'unit' => '°C'], 1, 'right', ['division' => 2, 'answer' => 2]),
+    ])
+    ->slide('your-turn', 'practice', 'Now you: practise', 'whole', ['aim-ratio'], [
+        'Choose your level and work through its three questions.',
+        'Compare your answers with these.',
+    ], [
+        $block('question', ['type' => 'practice', 'prompt' => 'Practise with two bars at your level.', 'marks' => 3, 'hint' => '', 'stops' => true, 'seconds' => 60, 'source' => 'figure', 'maker' => 'bar-model', 'quantities' => ['mode' => 'compare', 'by' => 'ratio', 'firstName' => 'Pole', 'secondName' => 'Stick', 'ratioFirst' => 4, 'ratioSecond' => 1, 'known' => 'total', 'amount' => '7.5', 'unit' => 'm'], 'seed' => 6, 'count' => 3], 1, 'main', ['answer' => 2]),
     ])
     ->slide('recap', 'stakes', 'Long and short stakes', 'whole', ['aim-height'], [
         'The gardener has eighteen stakes, long ones of three metres and short ones of two. Laid end to end they are forty-four metres. How many of each? We guess and check.',

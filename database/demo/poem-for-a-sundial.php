@@ -21,6 +21,7 @@ return (new DemoLesson([
     'materials' => ['paper', 'two colours'],
     'keyWords' => ['rhyme', 'pattern', 'gnomon'],
     'typeface' => 'lexend',
+    'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-hear', 'text' => 'hear which lines rhyme'],
         ['id' => 'aim-read', 'text' => 'show where a text says something'],

@@ -17,6 +17,7 @@ return (new DemoLesson([
     'materials' => ['a straight stick, about 30 cm', 'chalk or small stones', 'a ruler', 'a sunny spot'],
     'keyWords' => ['shadow', 'noon', 'sundial'],
     'typeface' => 'lexend',
+    'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-why', 'text' => 'explain why a shadow moves during the day'],
         ['id' => 'aim-measure', 'text' => 'measure a shadow and work with its length'],

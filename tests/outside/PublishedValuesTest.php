@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Outside;
 
+use Brick\Math\BigRational;
+use Daybright\Figure\FunctionGraph\Curve;
+use Daybright\Figure\Timeline\Year;
 use Daybright\Lesson\PartKind;
 use Daybright\Maths\Checking\EqualityChecker;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\Statistics\LeastSquares;
 use Daybright\Maths\Units;
 use Daybright\Scene\Paint;
 use Daybright\Watching\ItemStatistics;
@@ -101,5 +105,41 @@ final class PublishedValuesTest extends TestCase
         }, str_split(ltrim($colour, '#'), 2));
 
         return 0.2126 * $channels[0] + 0.7152 * $channels[1] + 0.0722 * $channels[2];
+    }
+
+    /**
+     * NIST Statistical Reference Datasets, linear regression, “Norris”: 36 observations, certified slope 1.00211681802045 and
+     * intercept −0.262323073774029, R² 0.999993745883712. Data from memory; a slip in them would not give the certified values.
+     */
+    public function test_least_squares_give_the_certified_values_of_norris(): void
+    {
+        $data = '0.1 0.2, 338.8 337.4, 118.1 118.2, 888.0 884.6, 9.2 10.1, 228.1 226.5, 668.5 666.3, 998.5 996.3, 449.1 448.6, 778.9 777.0, 559.2 558.2, 0.3 0.4, 0.1 0.6, 778.1 775.5, 668.8 666.9, 339.3 338.0, 448.9 447.5, 10.8 11.6, 557.7 556.0, 228.3 228.1, 998.0 995.8, 888.8 887.6, 119.6 120.2, 0.3 0.3, 0.6 0.3, 557.6 556.8, 339.3 339.1, 888.0 887.2, 998.5 999.0, 778.9 779.0, 10.2 11.1, 117.6 118.3, 228.9 229.2, 668.4 669.1, 449.2 448.9, 0.2 0.5';
+        $pairs = array_map(static function (string $pair): array {
+            [$y, $x] = explode(' ', trim($pair));
+
+            return [BigRational::of($x), BigRational::of($y)];
+        }, explode(',', $data));
+        self::assertCount(36, $pairs);
+        $fit = LeastSquares::through($pairs);
+        self::assertNotNull($fit);
+        self::assertEqualsWithDelta(1.00211681802045, $fit->slope->toFloat(), 1e-13);
+        self::assertEqualsWithDelta(-0.262323073774029, $fit->intercept->toFloat(), 1e-12);
+        self::assertEqualsWithDelta(0.999993745883712, $fit->r ** 2, 1e-12);
+    }
+
+    /** ISO 8601 numbers 1 BCE as 0000 and 2 BCE as −0001; a year has no number 0 in the spoken count. */
+    public function test_years_before_the_common_era_are_numbered_as_iso_8601_does(): void
+    {
+        self::assertSame([0, -1, -43, 1, 2026], array_map(static fn (array $year): int => Year::of($year[0], $year[1])->astronomical, [[1, true], [2, true], [44, true], [1, false], [2026, false]]));
+        self::assertSame('44 BCE', Year::of(44, true)->written());
+    }
+
+    /** Standard calculus tables: roots of x³ − 6x² + 11x − 6 are 1, 2 and 3; y = x e^x is least at x = −1, where it is −1/e. */
+    public function test_roots_and_turning_points_of_the_tables(): void
+    {
+        self::assertEqualsWithDelta([1.0, 2.0, 3.0], Curve::of('x³ − 6x² + 11x − 6', 0, 4)->roots, 1e-9);
+        [$turn] = Curve::of('x exp(x)', -3, 1)->turns;
+        self::assertEqualsWithDelta(-1.0, $turn[0], 1e-6);
+        self::assertEqualsWithDelta(-1 / M_E, $turn[1], 1e-9);
     }
 }

@@ -105,6 +105,12 @@ final readonly class QuestionBlock implements AsksQuestion, BlockKind, ShowsPict
     public function statements(Fields $content): array
     {
         $statements = [new Statement($content->text('prompt', ''), 'prompt'), new Statement($content->text('hint', ''), 'hint')];
+        foreach ($content->list('choices') as $number => $choice) {
+            // A wrong answer to choose is meant to be wrong.
+            if ($choice->flag('right')) {
+                $statements[] = new Statement($choice->text('text', ''), "choices/{$number}/text");
+            }
+        }
         if ($content->text('type') === 'text') {
             $statements[] = new Statement($content->text('value', ''), 'value');
         }

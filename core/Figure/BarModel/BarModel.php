@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\BarModel;
 
+use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\Purpose;
@@ -14,11 +15,13 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
+use Daybright\Scene\TextStyle;
 
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
 final readonly class BarModel implements Varies
 {
-    private function __construct(private Bars $bars)
+    /** @param  bool  $hasFraction whether the working with a fraction stands beside the bar */
+    private function __construct(private Bars $bars, private bool $hasFraction)
     {
     }
 
@@ -49,6 +52,7 @@ final readonly class BarModel implements Varies
             Field::choice('known', 'What is known', ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar', 'difference' => 'the difference'])->when('mode', 'compare')->when('by', 'ratio'),
             Field::text('amount', 'Its amount'),
             Field::text('unit', 'Unit or things counted'),
+            Field::choice('beside', 'Beside it', ['nothing' => 'nothing', 'fraction' => 'the same with a fraction'])->when('mode', 'parts'),
         ];
     }
 
@@ -58,7 +62,7 @@ final readonly class BarModel implements Varies
 
         return new self($reading->choice('mode', 'The kind of bar model', ['parts', 'compare']) === 'parts'
             ? EqualParts::from($reading)
-            : Comparison::from($reading));
+            : Comparison::from($reading), $reading->choice('beside', 'What stands beside it', ['nothing', 'fraction']) === 'fraction');
     }
 
     public function facts(): array
@@ -73,12 +77,31 @@ final readonly class BarModel implements Varies
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 550, 300);
+        return new Box(0, 0, $this->fraction() === [] ? 550 : 1100, 300);
     }
 
     public function scene(Box $box, Setting $setting): array
     {
-        return $this->bars->scene($box, $setting);
+        $fraction = $this->fraction();
+        if ($fraction === []) {
+            return $this->bars->scene($box, $setting);
+        }
+        $width = $box->width * 0.58;
+        $pieces = $this->bars->scene(new Box($box->x, $box->y, $width, $box->height), $setting);
+        $y = $box->middleY() - 40;
+        foreach ($fraction as $step => $line) {
+            [$written, $style] = Table::cut($line, $box->width - $width - 60, new TextStyle(40, $setting->strong(), true), $setting->type);
+            $pieces[$step] = [...($pieces[$step] ?? []), $setting->type->label($written, $box->x + $width + 60, $y, $style)];
+            $y += 64;
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<string, string> step => line of the second method, made of the same numbers */
+    private function fraction(): array
+    {
+        return $this->hasFraction && $this->bars instanceof EqualParts ? $this->bars->asFraction() : [];
     }
 
     public function words(): string

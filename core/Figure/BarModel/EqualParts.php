@@ -113,6 +113,28 @@ final readonly class EqualParts implements Bars
         return array_filter($pieces);
     }
 
+    /**
+     * The same worked with a fraction, a line for each step of the drawing.
+     *
+     * @return array<string, string>
+     */
+    public function asFraction(): array
+    {
+        if ($this->shaded === 0) {
+            return [];
+        }
+        $fraction = "{$this->shaded}/{$this->parts}";
+        [$whole, $shaded, $rest, $one] = [$this->share('whole')->written(), $this->share('shaded')->written(), $this->share('unshaded')->written(), $this->one->written()];
+        $left = $this->parts - $this->shaded;
+
+        return match ($this->known) {
+            'whole' => ['known' => "{$fraction} of {$whole}", 'part' => "{$whole} ÷ {$this->parts} = {$one}", 'answers' => "{$this->shaded} × {$one} = {$shaded}"],
+            'shaded' => ['known' => "{$fraction} of it is {$shaded}", 'part' => "{$shaded} ÷ {$this->shaded} = {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
+            'unshaded' => ['known' => "{$left}/{$this->parts} of it is {$rest}", 'part' => "{$rest} ÷ {$left} = {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
+            default => ['known' => "1/{$this->parts} of it is {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
+        };
+    }
+
     public function words(): string
     {
         $parts = $this->parts === 1 ? 'one part' : "{$this->parts} equal parts";

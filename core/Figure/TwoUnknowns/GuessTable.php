@@ -25,6 +25,12 @@ final readonly class GuessTable
         return Table::ROW * (count((new self($figure))->guesses()) + 1) + 8;
     }
 
+    /** Wide enough for the names of both kinds at the smallest size. */
+    public static function width(TwoUnknowns $figure): float
+    {
+        return max(550.0, (17.5 * max(mb_strlen($figure->firstName), mb_strlen($figure->secondName)) + 24) / 0.24);
+    }
+
     /**
      * Each guess leaves at most half of the way to go.
      *

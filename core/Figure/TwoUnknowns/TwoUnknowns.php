@@ -21,12 +21,14 @@ use Daybright\Maths\LinearEquation;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
+use Daybright\Scene\Shape;
 
 /** Two unknown numbers found in three ways from the same two equations: guess and check, substitution, crossing lines. */
 final readonly class TwoUnknowns implements Varies
 {
-    /** @param  'table'|'substitution'|'lines'  $view */
+    /** @param  'table'|'substitution'|'both'|'lines'  $view */
     private function __construct(
         public LinearEquation $first,
         public LinearEquation $second,
@@ -62,15 +64,14 @@ final readonly class TwoUnknowns implements Varies
             Field::text('total', 'The total')->when('mode', 'story'),
             Field::text('firstEquation', 'First equation', 'x + y = 20')->when('mode', 'equations'),
             Field::text('secondEquation', 'Second equation', '4x + 2y = 56')->when('mode', 'equations'),
-            Field::choice('view', 'Drawing', ['table' => 'guess and check', 'substitution' => 'substitution line by line', 'lines' => 'crossing lines']),
+            Field::choice('view', 'Drawing', ['table' => 'guess and check', 'substitution' => 'substitution line by line', 'both' => 'both, side by side', 'lines' => 'crossing lines']),
         ];
     }
 
     public static function from(Fields $quantities): self
     {
         $reading = new Reading($quantities);
-        $view = $reading->choice('view', 'The drawing', ['table', 'substitution', 'lines']);
-        $view = $view === 'substitution' || $view === 'lines' ? $view : 'table';
+        $view = self::view($reading->choice('view', 'The drawing', ['table', 'substitution', 'both', 'lines']));
 
         return $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations' ? self::ofEquations($reading, $view) : self::ofStory($reading, $view);
     }
@@ -97,9 +98,12 @@ final readonly class TwoUnknowns implements Varies
             return [$given, new FigureStep('first', 'the first line', "Every point of this line fits the first equation: {$this->first->written()}."), new FigureStep('second', 'the second line', "Every point of this one fits the second: {$this->second->written()}."), new FigureStep('answer', 'where they cross', 'Only one point fits both. '.$answer)];
         }
         $steps = [$given];
-        $rows = $this->view === 'table' ? array_map(fn (array $guess): string => 'Try '.self::number($guess[0]).': '.$guess[3].'.', (new GuessTable($this))->guesses()) : array_map(static fn (array $line): string => $line[1], (new Substitution($this))->lines());
-        foreach ($rows as $number => $script) {
-            $steps[] = new FigureStep('line-'.($number + 1), ($this->view === 'table' ? 'guess ' : 'line ').($number + 1), $script);
+        foreach ($this->view === 'substitution' ? [] : (new GuessTable($this))->guesses() as $number => $guess) {
+            $steps[] = new FigureStep('line-'.($number + 1), 'guess '.($number + 1), 'Try '.self::number($guess[0]).': '.$guess[3].'.');
+        }
+        $name = $this->view === 'both' ? 'solved' : 'line';
+        foreach ($this->view === 'table' ? [] : (new Substitution($this))->lines() as $number => [, $reason]) {
+            $steps[] = new FigureStep("{$name}-".($number + 1), 'line '.($number + 1), $reason);
         }
 
         return [...$steps, new FigureStep('answer', 'the answer', $answer)];
@@ -107,9 +111,12 @@ final readonly class TwoUnknowns implements Varies
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 550, match ($this->view) {
-            'table' => GuessTable::height($this), 'substitution' => Substitution::height($this), default => 380
-        });
+        return match ($this->view) {
+            'table' => new Box(0, 0, GuessTable::width($this), GuessTable::height($this)),
+            'substitution' => new Box(0, 0, 550, Substitution::height($this)),
+            'both' => new Box(0, 0, min(1430.0, 620 + GuessTable::width($this)), max(GuessTable::height($this), Substitution::height($this))),
+            default => new Box(0, 0, 550, 380),
+        };
     }
 
     public function scene(Box $box, Setting $setting): array
@@ -117,15 +124,34 @@ final readonly class TwoUnknowns implements Varies
         return match ($this->view) {
             'table' => (new GuessTable($this))->pieces($box, $setting),
             'substitution' => (new Substitution($this))->pieces($box, $setting),
+            'both' => $this->sideBySide($box, $setting),
             default => (new CrossingLines($this, $box, $setting))->pieces(),
         };
     }
 
     public function words(): string
     {
-        $view = ['table' => 'A table of guesses, each checked', 'substitution' => 'The two equations solved line by line', 'lines' => 'Two straight lines that cross'][$this->view];
+        $view = ['table' => 'A table of guesses, each checked', 'substitution' => 'The two equations solved line by line', 'both' => 'A table of guesses, and beside it the two equations solved line by line', 'lines' => 'Two straight lines that cross'][$this->view];
 
         return "{$view}. {$this->story}";
+    }
+
+    /**
+     * Two methods for the same numbers: they cannot disagree, since both are drawn from them.
+     *
+     * @return array<string, list<Shape>>
+     */
+    private function sideBySide(Box $box, Setting $setting): array
+    {
+        $width = max(($box->width - 60) / 2, min(GuessTable::width($this), $box->width - 560));
+        $pieces = (new GuessTable($this))->pieces(new Box($box->x, $box->y, $width, $box->height), $setting);
+        foreach ((new Substitution($this))->pieces(new Box($box->x + $width + 60, $box->y, $box->width - $width - 60, $box->height), $setting) as $name => $shapes) {
+            $name = str_replace('line-', 'solved-', $name);
+            $pieces[$name] = [...($pieces[$name] ?? []), ...$shapes];
+        }
+        $middle = $box->x + $width + 30;
+
+        return ['given' => [...$pieces['given'], Shape::polyline([[$middle, $box->y + 6], [$middle, $box->bottom() - 6]], Paint::outlined(Paint::RULE, 3))]] + $pieces;
     }
 
     /** Level 1 are heads and legs with small numbers, level 2 larger ones, level 3 asks how many more. */
@@ -213,10 +239,10 @@ final readonly class TwoUnknowns implements Varies
         return new self($first, $second, 'x', 'y', "We know that {$first->written()} and {$second->written()}.", self::view($view), $x, $y);
     }
 
-    /** @return 'table'|'substitution'|'lines' */
+    /** @return 'table'|'substitution'|'both'|'lines' */
     private static function view(string $view): string
     {
-        return $view === 'substitution' || $view === 'lines' ? $view : 'table';
+        return in_array($view, ['substitution', 'both', 'lines'], true) ? $view : 'table';
     }
 
     /** @param  array{BigRational, BigRational}  $each */

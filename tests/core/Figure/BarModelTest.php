@@ -70,6 +70,17 @@ final class BarModelTest extends TestCase
         }
     }
 
+    public function test_the_bar_and_the_fraction_side_by_side_agree(): void
+    {
+        foreach (['whole' => ['2/5 of 45 cm', '45 cm ÷ 5 = 9 cm', '2 × 9 cm = 18 cm'], 'shaded' => ['2/5 of it is 45 cm', '45 cm ÷ 2 = 22.5 cm', '5 × 22.5 cm = 112.5 cm'], 'unshaded' => ['3/5 of it is 45 cm', '45 cm ÷ 3 = 15 cm', '5 × 15 cm = 75 cm'], 'part' => ['1/5 of it is 45 cm', '5 × 45 cm = 225 cm']] as $known => $lines) {
+            $figure = BarModel::from(new Fields(['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => $known, 'amount' => '45', 'unit' => 'cm', 'beside' => 'fraction']));
+            $written = str_replace("\u{00A0}", ' ', implode(' | ', array_map(static fn ($shape): string => $shape->written(), array_merge(...array_values(self::drawn($figure, $figure->smallest()))))));
+            foreach ($lines as $line) {
+                self::assertStringContainsString($line, $written);
+            }
+        }
+    }
+
     public function test_the_bar_is_drawn_to_scale(): void
     {
         $pieces = self::drawn(self::parts(8, 3, 'whole', '16'));
@@ -85,7 +96,7 @@ final class BarModelTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 150; $round++) {
             $parts = mt_rand(1, 24);
-            $figures[] = self::parts($parts, mt_rand(0, $parts), 'whole', (string) (mt_rand(1, 99999) / 10));
+            $figures[] = BarModel::from(new Fields(['mode' => 'parts', 'parts' => $parts, 'shaded' => mt_rand(0, $parts), 'known' => 'whole', 'amount' => (string) (mt_rand(1, 99999) / 10), 'unit' => 'cm', 'beside' => ['nothing', 'fraction'][$round % 2]]));
             $second = mt_rand(1, 9);
             $figures[] = BarModel::from(new Fields(['mode' => 'compare', 'by' => 'ratio', 'firstName' => 'Elephants', 'secondName' => 'Mice', 'ratioFirst' => $second + mt_rand(0, 3), 'ratioSecond' => $second, 'known' => 'total', 'amount' => (string) mt_rand(1, 5000), 'unit' => 'kg']));
         }

@@ -58,6 +58,14 @@ final class TwoUnknownsTest extends TestCase
         }
     }
 
+    public function test_two_methods_side_by_side_come_to_the_same(): void
+    {
+        $figure = self::story('20', '56', 'both');
+        $written = implode(' ', array_map(static fn ($shape): string => $shape->written(), array_merge(...array_values(self::drawn($figure, $figure->smallest())))));
+        self::assertStringContainsString('x = 8', $written);
+        self::assertStringContainsString('just right', $written);
+    }
+
     public function test_what_has_no_answer_is_said_plainly(): void
     {
         $story = ['mode' => 'story', 'firstName' => 'rabbits', 'secondName' => 'hens', 'firstEach' => '4', 'secondEach' => '2', 'totalName' => 'legs'];
@@ -77,7 +85,7 @@ final class TwoUnknownsTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 50; $round++) {
             [$x, $y] = [mt_rand(1, 60), mt_rand(1, 60)];
-            foreach (['table', 'substitution', 'lines'] as $view) {
+            foreach (['table', 'substitution', 'both', 'lines'] as $view) {
                 $figures[] = self::story((string) ($x + $y), (string) (4 * $x + 2 * $y), $view);
                 [$a, $b] = [mt_rand(1, 6), mt_rand(1, 6)];
                 [$p, $q] = [$x - 30, $y - 30];

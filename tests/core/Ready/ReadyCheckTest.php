@@ -109,4 +109,14 @@ final class ReadyCheckTest extends TestCase
     {
         return array_map(static fn (Finding $finding): string => $finding->rule, self::findings($lesson));
     }
+
+    public function test_a_script_above_the_class_is_found_when_its_year_is_said(): void
+    {
+        $hard = 'Notwithstanding considerable meteorological uncertainty, the astronomical observations demonstrated extraordinarily consistent geometrical relationships between perpendicular instruments and their corresponding shadows throughout successive afternoons, irrespective of individual measurement inaccuracies introduced by inexperienced observers.';
+        $document = Slides::document([Slides::block('b', 'text', ['text' => 'The Sun is up.'])], [$hard, 'Look.']);
+        $names = static fn (array $lesson): array => array_map(static fn (Finding $finding): string => $finding->rule, (new ReadyCheck(Slides::painter()))->of(Lesson::from($lesson)));
+        self::assertNotContains('hard-to-read', $names($document));
+        self::assertContains('hard-to-read', $names(['readingYear' => 6] + $document));
+        self::assertNotContains('hard-to-read', $names(['readingYear' => 6] + Slides::document([], [str_repeat('The Sun is up. We go out. ', 8), 'Look.'])));
+    }
 }

@@ -99,6 +99,16 @@ function Around() {
           onChange={(event) => set('next', event.target.value)}
         />
         <Choice
+          label="The class reads like school year"
+          value={document.readingYear ? String(document.readingYear) : ''}
+          choices={[
+            { value: '', label: 'not said: nothing is measured' },
+            ...Array.from({ length: 13 }, (_, year) => ({ value: String(year + 1), label: String(year + 1) })),
+          ]}
+          onChoose={(year) => set('readingYear', year === '' ? null : Number(year))}
+          className="max-w-full"
+        />
+        <Choice
           label="Letters on the slides"
           value={document.typeface ?? 'lexend'}
           choices={[

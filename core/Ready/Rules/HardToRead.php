@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready\Rules;
+
+use Daybright\Block\Blocks;
+use Daybright\Block\Statement;
+use Daybright\Language\ReadingLevel;
+use Daybright\Lesson\Slide;
+use Daybright\Lesson\Step;
+use Daybright\Ready\Finding;
+use Daybright\Ready\Inspection;
+use Daybright\Ready\Rule;
+
+/** A text or a script that asks more of its readers than the class can give. */
+final readonly class HardToRead implements Rule
+{
+    /** Fewer words say nothing about how hard a text is. */
+    private const LEAST_WORDS = 30;
+
+    /** Years above the class that are still a stretch and no trouble. */
+    private const STRETCH = 2;
+
+    public function name(): string
+    {
+        return 'hard-to-read';
+    }
+
+    public function check(Inspection $inspection): array
+    {
+        $year = $inspection->lesson->readingYear;
+        if ($year === null) {
+            return [];
+        }
+        $findings = [];
+        foreach ($inspection->lesson->slides() as $slide) {
+            $script = implode(' ', array_map(static fn (Step $step): string => $step->script, $slide->steps));
+            foreach (['What stands on this slide' => self::text($slide), 'The script of this slide' => $script] as $what => $text) {
+                $level = ReadingLevel::of($text);
+                if ($level !== null && $level->words >= self::LEAST_WORDS && $level->grade() > $year + self::STRETCH) {
+                    $findings[] = Finding::ofSlide($this->name(), "{$what} reads like school year ".(int) round($level->grade()).", the class is in year {$year}. Use shorter sentences and shorter words.", $slide->id);
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    private static function text(Slide $slide): string
+    {
+        $texts = [];
+        foreach ($slide->blocks as $block) {
+            $texts = [...$texts, ...array_map(static fn (Statement $statement): string => $statement->text, Blocks::kind($block->kind)->statements($block->content))];
+        }
+
+        return implode("\n", $texts);
+    }
+}
