@@ -80,7 +80,7 @@ final class FigureView
             'quantities' => $item->quantities,
             'prompt' => $item->prompt,
             'answer' => Variation::written($answer),
-            'value' => $answer instanceof Quantity ? str_replace(["\u{202F}", '−'], ['', '-'], $answer->number()) : $answer,
+            'value' => $answer instanceof Quantity ? $answer->typedNumber() : $answer,
             'unit' => $answer instanceof Quantity ? $answer->unit->symbol() : null,
             'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
         ];

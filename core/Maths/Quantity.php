@@ -182,6 +182,18 @@ final readonly class Quantity
         return str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator());
     }
 
+    /** The number in plain figures, as it is typed. */
+    public function typedNumber(): string
+    {
+        return str_replace(["\u{202F}", '−'], ['', '-'], $this->number());
+    }
+
+    /** The quantity as it is typed: “2.4 m”, “£3.50”. */
+    public function typed(): string
+    {
+        return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', '', '-'], $this->written());
+    }
+
     private function money(string $number): string
     {
         return str_contains($number, '.') ? (string) preg_replace('/\.(\d)$/', '.${1}0', $number) : $number;

@@ -152,6 +152,6 @@ final readonly class Practice implements QuestionKind
 
     private static function content(Quantity $answer): Fields
     {
-        return new Fields(['marks' => 1, 'value' => str_replace(["\u{202F}", '−'], ['', '-'], $answer->number()), 'unit' => $answer->unit->symbol(), 'tolerance' => $answer->exact ? '' : '0.01']);
+        return new Fields(['marks' => 1, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $answer->exact ? '' : '0.01']);
     }
 }

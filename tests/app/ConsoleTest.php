@@ -5,6 +5,7 @@ namespace Tests\App;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Models\Lesson;
+use Daybright\Figure\Figures;
 use Symfony\Component\Process\Process;
 
 class ConsoleTest extends TestCase
@@ -21,6 +22,35 @@ class ConsoleTest extends TestCase
         [$code, $refused] = $this->piped('figure:draw', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '-6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]);
         $this->assertSame([1, 'length'], [$code, $refused['field']]);
         $this->assertSame(1, $this->piped('figure:draw', 'no json')[0]);
+    }
+
+    public function test_every_figure_of_the_catalogue_is_drawn_from_its_own_beginning(): void
+    {
+        foreach (['timeline', 'sound-boxes', 'polar-graph'] as $name) {
+            $figure = Figures::called($name);
+            [$code, $drawn] = $this->piped('figure:draw', ['figure' => $name, 'quantities' => $figure::blank()]);
+            $this->assertSame(0, $code);
+            $this->assertStringStartsWith('<svg', $drawn['svg']);
+            $this->assertNotSame([], $drawn['facts']);
+        }
+    }
+
+    public function test_the_page_of_figures_tells_of_every_one_with_its_picture(): void
+    {
+        $page = (string) file_get_contents(base_path('docs/figures.md'));
+        foreach (Figures::all() as $figure) {
+            $this->assertStringContainsString('## '.$figure::entry()->label."\n", $page);
+            $this->assertFileExists(base_path("docs/figures/{$figure::entry()->name}.png"));
+        }
+    }
+
+    public function test_a_worked_example_is_written_from_json(): void
+    {
+        [$code, $written] = $this->piped('worked:write', ['method' => 'units', 'quantities' => ['amount' => '3 km', 'to' => 'm']]);
+        $this->assertSame([0, '3 × 1000 = 3000', "3000\u{00A0}m"], [$code, $written['lines'][1]['formula'], $written['answer']]);
+        [$code, $refused] = $this->piped('worked:write', ['method' => 'units', 'quantities' => ['amount' => '3 km', 'to' => 'kg']]);
+        $this->assertSame([1, 'to'], [$code, $refused['field']]);
+        $this->assertSame(1, $this->piped('worked:write', 'no json')[0]);
     }
 
     public function test_sums_are_checked_from_json(): void

@@ -233,7 +233,7 @@ final readonly class ScaleReading implements PosesTask, Varies
 
     private static function typed(BigRational $value): string
     {
-        return str_replace(["\u{202F}", '−'], ['', '-'], Quantity::of($value)->number());
+        return Quantity::of($value)->typedNumber();
     }
 
     /** Where the reading lies, without saying it outright: that is the student's task. */

@@ -67,7 +67,7 @@ final readonly class GuessAndCheck implements Method
     /** Numbers below zero stand in brackets. */
     private static function typed(\Brick\Math\BigRational $value): string
     {
-        $number = str_replace(["\u{202F}", '−'], ['', '-'], Quantity::of($value)->number());
+        $number = Quantity::of($value)->typedNumber();
 
         return $value->isNegative() ? "({$number})" : $number;
     }

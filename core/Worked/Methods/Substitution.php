@@ -92,11 +92,11 @@ final readonly class Substitution implements Method
         $names = array_map(strval(...), array_keys($this->known));
         /** @var array<int, string> $marks number => name */
         $marks = array_combine(range(1, count($names)), $names);
-        $typed = array_map(self::typed(...), $this->converted);
+        $typed = array_map(static fn (Quantity $each): string => $each->typed(), $this->converted);
         $lines = [new Line($this->formula->written, 'This formula has what is asked and what is known.')];
         foreach ($this->known as $name => $quantity) {
             $isChanged = $quantity->unit->symbol() !== $this->converted[$name]->unit->symbol();
-            $written = "{$name} = ".self::typed($quantity).($isChanged ? " = {$typed[$name]}" : '');
+            $written = "{$name} = ".$quantity->typed().($isChanged ? " = {$typed[$name]}" : '');
             $lines[] = new Line($written, ($isChanged ? 'We use one unit throughout: ' : '').$this->formula->quantities[$name][0], [(int) array_search($name, $marks, true) => $typed[$name]]);
         }
         if (! ($this->formula->left instanceof Name && $this->formula->left->name === $this->asked)) {
@@ -104,7 +104,7 @@ final readonly class Substitution implements Method
         }
         $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_map(static fn (string $name): string => $typed[$name], $marks));
         $rounded = $this->rounded($answer);
-        $lines[] = new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈').' '.self::typed($rounded), $rounded->equals($answer) ? 'We work it out.' : "We work it out and round to {$this->figures} figures.");
+        $lines[] = new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈').' '.$rounded->typed(), $rounded->equals($answer) ? 'We work it out.' : "We work it out and round to {$this->figures} figures.");
         $lines[] = new Line('', $this->closing($rounded));
         $check = $this->check($rounded);
 
@@ -126,7 +126,7 @@ final readonly class Substitution implements Method
         }
         $values[$subject] = $this->made(Rearrangement::solve($this->formula->left, $this->formula->right, $subject), $values);
         $known = array_diff_key($values, [$asked => 1]);
-        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".self::typed($known[$name]), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => ''];
+        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".$known[$name]->typed(), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => ''];
         $item = new self($this->formula, $this->units, $known, $known, $asked, 6, '', Rearrangement::solve($this->formula->left, $this->formula->right, $asked));
         $answer = $item->rounded($item->answer());
         $plain = array_map(static fn (Quantity $quantity): BigRational => $quantity->value, array_values($known));
@@ -189,7 +189,7 @@ final readonly class Substitution implements Method
         }
 
         return $result->equals($this->converted[$name])
-            ? new Line(Typed::write($back, array_map(self::typed(...), $values)).' = '.self::typed($this->converted[$name]), "Check: put back, it gives {$name} again.")
+            ? new Line(Typed::write($back, array_map(static fn (Quantity $each): string => $each->typed(), $values)).' = '.$this->converted[$name]->typed(), "Check: put back, it gives {$name} again.")
             : null;
     }
 
@@ -201,11 +201,6 @@ final readonly class Substitution implements Method
         $told = array_map(fn (string $name): string => "the {$this->formula->quantities[$name][0]} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
 
         return ucfirst(implode(' and ', $told)).". What is the {$this->formula->quantities[$this->asked][0]}?";
-    }
-
-    private static function typed(Quantity $quantity): string
-    {
-        return str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', '', '-'], $quantity->written());
     }
 
     /**

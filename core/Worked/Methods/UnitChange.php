@@ -75,14 +75,14 @@ final readonly class UnitChange implements Method
     public function example(): Example
     {
         $answer = $this->amount->in($this->to);
-        [$number, $from, $to] = [$this->number($this->amount), $this->amount->unit->symbol(), $this->to->symbol()];
+        [$number, $from, $to] = [$this->amount->typedNumber(), $this->amount->unit->symbol(), $this->to->symbol()];
         $factor = $this->amount->unit->factor->dividedBy($this->to->factor)->simplified();
         $isSmaller = $factor->isGreaterThanOrEqualTo(1);
-        $times = $this->number(Quantity::of($isSmaller ? $factor : $factor->reciprocal()));
+        $times = Quantity::of($isSmaller ? $factor : $factor->reciprocal())->typedNumber();
         $lines = [
             new Line($isSmaller ? "1 {$from} = {$times} {$to}" : "1 {$to} = {$times} {$from}", 'How the two units belong together.', [1 => $times]),
-            new Line("{$number} ".($isSmaller ? '×' : '÷')." {$times} = {$this->number($answer)}", $isSmaller ? 'The new unit is smaller, so there are more of them: we multiply.' : 'The new unit is larger, so there are fewer of them: we divide.', [1 => $times]),
-            new Line("{$number} {$from} = {$this->number($answer)} {$to}", 'With their units.'),
+            new Line("{$number} ".($isSmaller ? '×' : '÷')." {$times} = {$answer->typedNumber()}", $isSmaller ? 'The new unit is smaller, so there are more of them: we multiply.' : 'The new unit is larger, so there are fewer of them: we divide.', [1 => $times]),
+            new Line("{$number} {$from} = {$answer->typedNumber()} {$to}", 'With their units.'),
         ];
 
         return new Example("Write {$this->amount->written()} in {$to}.", $lines, $answer);
@@ -103,16 +103,11 @@ final readonly class UnitChange implements Method
         $in = static fn (BigRational $each): Quantity => Quantity::of($each, $answer->unit);
         $root = $factor->isGreaterThan(1) ? 100 : 10;
 
-        return Variation::of(['amount' => str_replace("\u{202F}", '', $amount->number())." {$from}", 'to' => $to], "Write {$amount->written()} in {$answer->unit->symbol()}.", $answer, [
+        return Variation::of(['amount' => $amount->typedNumber()." {$from}", 'to' => $to], "Write {$amount->written()} in {$answer->unit->symbol()}.", $answer, [
             'The number was divided where it had to be multiplied, or the other way round.' => $in($amount->value->dividedBy($factor)),
             'The unit was changed, but not the number.' => $in($amount->value),
             'The wrong number of places: squares and cubes change by more.' => $in($amount->value->multipliedBy($root)),
             'The point went one place too far.' => $in($answer->value->multipliedBy(10)),
         ]);
-    }
-
-    private function number(Quantity $quantity): string
-    {
-        return str_replace(["\u{202F}", '−'], ['', '-'], $quantity->number());
     }
 }
