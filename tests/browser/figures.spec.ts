@@ -1,5 +1,5 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { enterClass, newStoryboard, putFigure, saved } from './steps';
+import { enterClass, newStoryboard, put, putFigure, saved } from './steps';
 
 interface Trial {
   group: string;
@@ -124,10 +124,52 @@ for (const trial of TRIALS) {
   });
 }
 
+const PER_UNIT: Record<string, number> = { 'm cm': 100, 'kg g': 1000, 'km m': 1000, 'h min': 60, 'cm mm': 10 };
+
+test('a worked example writes its lines, and its practice set is answered at a level', async ({ page, browser }) => {
+  const slide = await newStoryboard(page, 'Trial of worked examples');
+  await put(page, slide, 'Worked example');
+  const form = page.getByRole('dialog', { name: 'Worked example' });
+  await form.getByLabel('Kind of example').selectOption('units');
+  await form.getByLabel('Amount').fill('3 kg');
+  await form.getByLabel('In which unit').fill('cm');
+  await form.getByRole('button', { name: 'Write the lines' }).click();
+  await expect(form.getByText(/one cannot be turned into the other/)).toBeVisible();
+  await form.getByLabel('In which unit').fill('g');
+  await form.getByRole('button', { name: 'Write the lines' }).click();
+  await expect(form.getByLabel('Working').nth(1)).toHaveValue('3 × 1000 = 3000');
+  // A line changed by hand is checked again.
+  await form.getByLabel('Working').nth(1).fill('3 × 1000 = 300');
+  await expect(slide.getByText('the right side would be 3000')).toBeVisible();
+  await form.getByLabel('Working').nth(1).fill('3 × 1000 = 3000');
+  await form.getByRole('button', { name: /^Tell it in steps/ }).click();
+  await expect(slide.getByText(/shows line 3/)).toBeVisible();
+  await form.getByRole('button', { name: 'A practice set' }).click();
+  await expect(form.getByText(/A practice set at three levels was added/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  const student = await answered(browser, await recordAndShare(page, /Your turn: Practice/), {
+    answer: async (at) => {
+      await at.getByRole('radio', { name: /^Level 1/ }).check();
+      for (let number = 1; number <= 3; number++) {
+        const asked = await at
+          .locator('ol > li p')
+          .nth(number - 1)
+          .textContent();
+        const [, amount, from, to] = asked?.match(/Write ([\d.]+)\s(\p{L}+) in (\p{L}+)/u) ?? [];
+        const answer = Math.round(Number(amount) * (PER_UNIT[`${from} ${to}`] ?? 0) * 1000) / 1000;
+        await at.getByLabel(`Answer to ${number},`).fill(`${answer} ${to}`);
+      }
+    },
+  });
+  await expect(student.getByText('3 of 3 marks')).toBeVisible();
+  await student.context().close();
+});
+
 /** Records the question's slide with the practice voice, and gives the lesson to the class. */
-async function recordAndShare(page: Page): Promise<string> {
+async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise<string> {
   await page.getByRole('link', { name: 'Record' }).click();
-  await page.getByRole('button', { name: /Your turn: Now you/ }).click();
+  await page.getByRole('button', { name: slide }).click();
   await page.getByRole('button', { name: 'Use the practice voice' }).click();
   await page.locator('body').press('s');
   await page.waitForTimeout(1200);
@@ -148,7 +190,7 @@ async function recordAndShare(page: Page): Promise<string> {
   return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
 }
 
-async function answered(browser: Browser, link: string, trial: Trial): Promise<Page> {
+async function answered(browser: Browser, link: string, trial: Pick<Trial, 'answer'>): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const student = await context.newPage();
   await enterClass(student, 'Lena', 'sunny');
