@@ -81,8 +81,8 @@ final class Rearrangement
         [$inner, $rest] = $isLeft ? [$side->left, $side->right] : [$side->right, $side->left];
 
         return [$inner, match ($side->sign) {
-            '+' => new Operation('-', $other, self::held($rest)),
-            '-' => $isLeft ? new Operation('+', $other, $rest) : new Operation('-', $rest, self::held($other)),
+            '+' => new Operation('-', $other, self::heldSum($rest)),
+            '-' => $isLeft ? new Operation('+', $other, $rest) : new Operation('-', $rest, self::heldSum($other)),
             '×', 'implicit', 'of' => self::quotient($other, $rest),
             '/', '÷' => $isLeft ? new Operation('×', self::held($other), self::held($rest)) : new Operation('/', self::held($rest), self::held($other)),
             default => self::rootOf($side, $other, $isLeft, $name),
@@ -110,6 +110,11 @@ final class Rearrangement
     private static function held(Expression $expression): Expression
     {
         return $expression instanceof Operation && in_array($expression->sign, ['+', '-', '/', '×', 'implicit'], true) ? new Bracketed($expression) : $expression;
+    }
+
+    private static function heldSum(Expression $expression): Expression
+    {
+        return $expression instanceof Operation && in_array($expression->sign, ['+', '-'], true) ? new Bracketed($expression) : $expression;
     }
 
     private static function two(): Number

@@ -1,0 +1,100 @@
+import { expect, test } from 'vitest';
+import { settled, visibleFields } from '../../web/blocks/figure/fields';
+import { questionOf } from '../../web/blocks/figure/practiceItem';
+import { found } from '../../web/blocks/figure/search';
+import type { FigureEntry, FigureField } from '../../web/rooms/lesson/kinds';
+import { readList, readMap } from '../../web/watch/answers/Answering';
+
+function field(name: string, choices: string[] = [], when: Record<string, string[]> = {}): FigureField {
+  return {
+    control: choices.length > 0 ? 'choice' : 'text',
+    name,
+    label: name,
+    hint: '',
+    choices: choices.map((value) => ({ value, label: value })),
+    when,
+  };
+}
+
+const FIELDS = [
+  field('mode', ['parts', 'compare']),
+  field('parts', [], { mode: ['parts'] }),
+  field('by', ['difference', 'ratio'], { mode: ['compare'] }),
+  field('known', ['whole', 'part'], { mode: ['parts'] }),
+  field('known', ['total', 'first'], { mode: ['compare'], by: ['difference'] }),
+];
+
+const names = (fields: FigureField[]) => fields.map((each) => each.name);
+
+test('only the fields of the chosen kind are shown, the first choice counting where none is made', () => {
+  expect(names(visibleFields(FIELDS, {}))).toEqual(['mode', 'parts', 'known']);
+  expect(names(visibleFields(FIELDS, { mode: 'compare' }))).toEqual(['mode', 'by', 'known']);
+  expect(names(visibleFields(FIELDS, { mode: 'compare', by: 'ratio' }))).toEqual(['mode', 'by']);
+});
+
+test('a choice that is no longer offered goes back to its first, and nothing else is touched', () => {
+  const changed = settled(FIELDS, { mode: 'compare', known: 'whole', parts: 5, amount: '40' });
+  expect(changed).toEqual({ mode: 'compare', by: 'difference', known: 'total', parts: 5, amount: '40' });
+  expect(settled(FIELDS, { mode: 'parts', known: 'part' }).known).toBe('part');
+});
+
+function entry(label: string, purpose: string, also: string): FigureEntry {
+  return {
+    name: label,
+    label,
+    purpose,
+    also,
+    purposes: ['Compare amounts'],
+    subjects: ['Maths'],
+    blank: {},
+    fields: [],
+    varies: true,
+    posesTask: false,
+  };
+}
+
+test('a figure is found by the beginnings of words, wherever they stand', () => {
+  const all = [
+    entry('Bar model', 'Show a part of a whole', 'fraction ratio'),
+    entry('Rhyme lines', 'Mark rhymes', 'poem'),
+  ];
+  expect(found(all, '').length).toBe(2);
+  expect(found(all, 'FRAC').map((each) => each.label)).toEqual(['Bar model']);
+  expect(found(all, 'poem rhy').map((each) => each.label)).toEqual(['Rhyme lines']);
+  expect(found(all, 'compare').length).toBe(2);
+  expect(found(all, 'raction').length).toBe(0);
+});
+
+const ITEM = {
+  quantities: {},
+  prompt: 'How much?',
+  answer: '12 cm',
+  value: '12',
+  unit: 'cm',
+  slips: [
+    { answer: '9 cm', why: 'added' },
+    { answer: '100 cm', why: 'squared' },
+  ],
+};
+
+test('an item is asked as a number, or as a choice among the answer and the slips in order of size', () => {
+  expect(questionOf(ITEM, false)).toMatchObject({ type: 'number', value: '12', unit: 'cm', marks: 2 });
+  const choice = questionOf(ITEM, true);
+  expect(choice.choices?.map((each) => each.text)).toEqual(['9 cm', '12 cm', '100 cm']);
+  expect(choice.choices?.filter((each) => each.right).map((each) => each.text)).toEqual(['12 cm']);
+  expect(choice.choices?.find((each) => each.text === '100 cm')?.slip).toBe('squared');
+  expect(new Set(choice.choices?.map((each) => each.id)).size).toBe(3);
+});
+
+test('an answer in words is always asked as a choice', () => {
+  expect(questionOf({ ...ITEM, unit: null, answer: 'a cardioid' }, false).type).toBe('choice');
+});
+
+test('an answer of several pieces that cannot be read is empty', () => {
+  expect(readMap('{"a":"b"}')).toEqual({ a: 'b' });
+  expect(readMap('[1]')).toEqual({});
+  expect(readMap('{"a"')).toEqual({});
+  expect(readList('[1,2]')).toEqual([1, 2]);
+  expect(readList('{"a":1}')).toEqual([]);
+  expect(readList('')).toEqual([]);
+});
