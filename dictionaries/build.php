@@ -5,7 +5,7 @@ declare(strict_types=1);
 /*
  * Writes core/Language/Data/words.php: one line a word, in order of the alphabet, with its speech sounds where they are known.
  *
- * Words: the lists of SCOWL (Debian packages wbritish and wamerican), lower-case ones only.
+ * Words: the lists of SCOWL (Debian packages wbritish and wamerican). Names such as June are kept with a “~” before their sounds.
  * Sounds: the first entry of each word in the CMU Pronouncing Dictionary (npm package cmu-pronouncing-dictionary).
  * Each sound is one letter, a stressed vowel with 1 or 2 behind it; the letters are those of core/Language/Sound.php.
  */
@@ -14,20 +14,24 @@ require __DIR__.'/../vendor/autoload.php';
 
 use Daybright\Language\Sound;
 
-$words = [];
+$words = $names = [];
 foreach (['british-english', 'american-english'] as $list) {
     foreach (file("/usr/share/dict/{$list}", FILE_IGNORE_NEW_LINES) ?: exit("Install the Debian packages wbritish and wamerican first.\n") as $word) {
         if (preg_match('/^([a-z]+|I)$/', $word) === 1) {
             $words[strtolower($word)] = '';
+        } elseif (preg_match('/^[A-Z][a-z]+$/', $word) === 1) {
+            $names[strtolower($word)] = true;
         }
     }
 }
 $source = (string) file_get_contents(__DIR__.'/../node_modules/cmu-pronouncing-dictionary/index.js');
 preg_match_all('/^  "?([a-z]+)"?: "([A-Z0-2 ]+)"/m', $source, $entries, PREG_SET_ORDER);
 foreach ($entries as [, $word, $sounds]) {
-    if (! isset($words[$word])) {
+    if (! isset($words[$word]) && ! isset($names[$word])) {
         continue;
     }
+    // A name has sounds, but it is no word to be built.
+    $words[$word] ??= '~';
     foreach (explode(' ', $sounds) as $code) {
         $words[$word] .= Sound::fromArpabet(rtrim($code, '012'))->value.trim(preg_replace('/[^12]/', '', $code));
     }

@@ -24,16 +24,19 @@ final class Dictionary
         return self::$shipped;
     }
 
+    /** Whether it is a word of the language; a name such as June is none, though its sounds are known. */
     public function hasWord(string $word): bool
     {
-        return $this->line($word) !== null;
+        $line = $this->line($word);
+
+        return $line !== null && ! str_contains($line, '~');
     }
 
     public function pronunciation(string $word): ?Pronunciation
     {
         $parts = explode(' ', $this->line($word) ?? '');
 
-        return isset($parts[1]) ? Pronunciation::read($parts[1]) : null;
+        return isset($parts[1]) ? Pronunciation::read(ltrim($parts[1], '~')) : null;
     }
 
     private function line(string $word): ?string

@@ -6,8 +6,11 @@ declare(strict_types=1);
 
 return <<<'WORDS'
 a u
+aachen ~a1kun
+aaliyah ~a2lY1a2
 aardvark a1rdva2rk
 aardvarks a1rdva2rks
+aaron ~e1run
 abaci
 aback ubA1k
 abacus A1bukus
@@ -36,12 +39,14 @@ abates ubE1ts
 abating ubE1tiN
 abattoir A2butwa1r
 abattoirs
+abbas ~uba1s
 abbess
 abbesses
 abbey A1bY
 abbeys
 abbot A1but
 abbots
+abbott ~A1but
 abbr
 abbrev
 abbreviate ubrY1vYE2t
@@ -51,6 +56,7 @@ abbreviating ubrY1vYE2tiN
 abbreviation ubrY2vYE1Sun
 abbreviations ubrY2vYE1Sunz
 abbrevs
+abby ~A1bY
 abdicate A1bdukE2t
 abdicated A1bdukE2tid
 abdicates A1bdukE2ts
@@ -70,8 +76,15 @@ abductions Abdu1kSunz
 abductor Abdu1ktR
 abductors Abdu1ktRz
 abducts Abdu1kts
+abdul ~AbdM1l
+abe ~E1b
 abeam
 abed ube1d
+abel ~E1bul
+abelard ~A1bilRd
+abelson ~A1bilsun
+aberdeen ~A1bRdY2n
+abernathy ~A1bRnA2TY
 aberrant Abe1runt
 aberration A2bRE1Sun
 aberrations A2bRE1Sunz
@@ -94,6 +107,9 @@ abide ubI1d
 abided ubI1did
 abides ubI1dz
 abiding ubI1diN
+abidjan ~AbiJa1n
+abigail ~A1bugE2l
+abilene ~A1bilY2n
 abilities ubi1lutY2z
 ability ubi1lutY2
 abject A1bJekt
@@ -119,6 +135,7 @@ abnegated
 abnegates
 abnegating
 abnegation A2bnegE1Sun
+abner ~A1bnR
 abnormal Abno1rmul
 abnormalities A2bnormA1lutYz
 abnormality A2bnormA1lutY
@@ -166,6 +183,9 @@ abrade AbrE1d
 abraded AbrE1did
 abrades AbrE1dz
 abrading
+abraham ~E1bruhA2m
+abram ~ubrA1m
+abrams ~E1brumz
 abrasion ubrE1Zun
 abrasions ubrE1Zunz
 abrasive ubrE1siv
@@ -193,6 +213,7 @@ abrupter
 abruptest
 abruptly ubru1ptlY
 abruptness ubru1ptnus
+absalom ~A1bsulum
 abscess A1bse2s
 abscessed
 abscesses
@@ -288,6 +309,9 @@ abysmal ubi1zmul
 abysmally ubi1zmulY
 abyss ubi1s
 abysses
+abyssinia ~Absi1nY2u
+abyssinian ~Absi1nY2un
+ac ~E1sY1
 acacia ukE1Su
 acacias
 academia A2kudY1mYu
@@ -299,9 +323,11 @@ academicians A2kudumi1Sunz
 academics A2kude1miks
 academies ukA1dumYz
 academy ukA1dumY
+acadia ~ukE1dYu
 acanthi
 acanthus
 acanthuses
+acapulco ~A2kupU1lkO
 accede AksY1d
 acceded AksY1did
 accedes AksY1dz
@@ -323,6 +349,7 @@ accentuated Akse1nCME2tid
 accentuates Akse1nCME2ts
 accentuating Akse1nCME2tiN
 accentuation
+accenture ~Akse1nCR
 accept Akse1pt
 acceptability ukse2ptubi1lutY
 acceptable Akse1ptubul
@@ -417,6 +444,7 @@ accounting ukQ1ntiN
 accounts ukQ1nts
 accouterments ukM1tRmunts
 accoutrements ukM1tRmunts
+accra ~a1kra2
 accredit ukre2dut
 accreditation ukre2dutE1Sun
 accredited ukre1ditid
@@ -474,9 +502,13 @@ acetates
 acetic use1tik
 acetone A1sutO2n
 acetylene use1tulY2n
+acevedo ~AsuvE1dO
+achaean ~uCY1un
 ache E1k
+achebe ~aCE1bY
 ached E1kt
 aches E1ks
+acheson ~A1Cusun
 achier
 achiest
 achievable uCY1vubul
@@ -488,6 +520,7 @@ achiever uCY1vR
 achievers uCY1vRz
 achieves uCY1vz
 achieving uCY1viN
+achilles ~uki1lYz
 aching E1kiN
 achoo a2CM1
 achromatic
@@ -520,6 +553,7 @@ aconite
 aconites
 acorn E1korn
 acorns E1kornz
+acosta ~uko1stu
 acoustic ukM1stik
 acoustical ukM1stikul
 acoustically ukM1stiklY
@@ -567,6 +601,7 @@ acrobatics A2krubA1tiks
 acrobats A1krubA2ts
 acronym A1krunim
 acronyms A1krunimz
+acropolis ~ukra1pulus
 across ukro1s
 acrostic
 acrostics
@@ -592,6 +627,7 @@ activist A1ktuvust
 activists A1ktuvusts
 activities Akti1vutYz
 activity Akti1vutY
+acton ~A1ktun
 actor A1ktR
 actors A1ktRz
 actress A1ktrus
@@ -620,6 +656,7 @@ actuates
 actuating
 actuator A1ktyME2tR
 actuators A1ktyME2tRz
+acuff ~uku1f
 acuity ukyM1utY
 acumen ukyM1mun
 acupuncture A1kyMpu2NkCR
@@ -632,12 +669,16 @@ acuter
 acutes
 acutest
 ad A1d
+ada ~E1du
 adage A1duJ
 adages
 adagio uda1ZYO2
 adagios
+adam ~A1dum
 adamant A1dumunt
 adamantly A1dumuntlY
+adams ~A1dumz
+adan ~E1dun
 adapt udA1pt
 adaptability udA2ptubi1lutY
 adaptable udA1ptubul
@@ -651,7 +692,10 @@ adaptive udA1ptiv
 adaptor udA1ptR
 adaptors udA1ptRz
 adapts udA1pts
+adar ~uda1r
+adas ~E1duz
 add A1d
+addams ~A1dumz
 added A1dud
 addend
 addenda
@@ -659,6 +703,7 @@ addends
 addendum ude1ndum
 addendums ude1ndumz
 adder A1dR
+adderley ~udR1lY
 adders
 addict udi1kt
 addicted udi1ktid
@@ -667,7 +712,9 @@ addiction udi1kSun
 addictions udi1kSunz
 addictive udi1ktiv
 addicts udi1kts
+addie ~A1dY
 adding A1diN
+addison ~A1dusun
 addition udi1Sun
 additional udi1Sunul
 additionally udi1Sunu2lY
@@ -690,6 +737,12 @@ adduce
 adduced
 adduces
 adducing
+adela ~ude1lu
+adelaide ~A1dulE2d
+adele ~ude1l
+adeline ~A1dulI2n
+aden ~E1dun
+adenauer ~E1dunQ2r
 adenoid A1dunX2d
 adenoidal
 adenoids A1dunX2dz
@@ -711,10 +764,12 @@ adhesion AdhY1Zun
 adhesive AdhY1siv
 adhesives AdhY1sivz
 adiabatic
+adidas ~udY1dus
 adieu udM1
 adieus
 adieux
 adipose A1dupO2s
+adirondack ~A2dRa1ndAk
 adj
 adjacent uJE1sunt
 adjacently
@@ -764,6 +819,8 @@ adjustors
 adjusts uJu1sts
 adjutant A1Jutunt
 adjutants
+adkins ~A1dkinz
+adler ~A1dlR
 adman A1dmun
 admen A1dmun
 admin A1dmin
@@ -823,6 +880,10 @@ adolescence A2dule1suns
 adolescences
 adolescent A2dule1sunt
 adolescents A2dule1sunts
+adolf ~E1dalf
+adolfo ~uda1lfO2
+adolph ~E1dolf
+adonis ~uda1nus
 adopt uda1pt
 adopted uda1ptid
 adopting uda1ptiN
@@ -848,6 +909,10 @@ adrenal udrY1nul
 adrenalin udre1nulin
 adrenaline udre1nulun
 adrenals
+adrian ~E1drYun
+adriana ~E2drYA1nu
+adriatic ~E2drYA1tik
+adrienne ~adrYe1n
 adrift udri1ft
 adroit udrX1t
 adroitly udrX1tlY
@@ -894,6 +959,7 @@ advantageously
 advantages AdvA1ntiJiz
 advantaging
 advent A1dve2nt
+adventist ~A1dve2ntist
 adventitious
 advents
 adventure Adve1nCR
@@ -933,6 +999,7 @@ advertises A1dvRtI2ziz
 advertising A1dvRtI2ziN
 adverts
 advice AdvI1s
+advil ~A1dvi2l
 advisability A2dvI2zubi1litY
 advisable udvI1zubul
 advise AdvI1z
@@ -957,7 +1024,11 @@ adware
 adz A1dz
 adze
 adzes
+aegean ~iJY1un
 aegis Y1Jus
+aeneas ~A1nYus
+aeneid ~unY1id
+aeolus ~e1OlUs
 aeon
 aeons
 aerate
@@ -979,6 +1050,7 @@ aerobics RO1biks
 aerodynamic e2rOdInA1mik
 aerodynamically e2rOdInA1miklY
 aerodynamics e2rOdInA1miks
+aeroflot ~e1rOfla2t
 aerofoil
 aerofoils
 aeronautical e2rOna1tukul
@@ -989,6 +1061,7 @@ aerosol e1rusa2l
 aerosols e1rusa2lz
 aerospace e1rOspE2s
 aery
+aesop ~Y1sa2p
 aesthete e1sTYt
 aesthetes e1sTYts
 aesthetic esTe1tik
@@ -1060,6 +1133,8 @@ affronted ufru1ntid
 affronting ufru1ntiN
 affronts ufru1nts
 afghan A1fgA2n
+afghani ~Afga1nY
+afghanistan ~AfgA1nustA2n
 afghans A1fgA2nz
 aficionado ufY2Syuna1dO2
 aficionados ufi2Suna1dOz
@@ -1075,6 +1150,13 @@ aforethought ufo1rTa2t
 afoul ufQ1l
 afraid ufrE1d
 afresh ufre1S
+africa ~A1fruka
+african ~A1frukun
+africans ~A1frukunz
+afrikaans ~A2fruka1nz
+afrikaner ~A2fruka1nR
+afrikaners ~A2frika1nRz
+afro ~A1frO
 aft A1ft
 after A1ftR
 afterbirth
@@ -1104,12 +1186,17 @@ afterward A1ftRwRd
 afterwards A1ftRwRdz
 afterword
 afterwords
+ag ~A1g
 again uge1n
 against uge1nst
+agamemnon ~A2gume1mna2n
 agape ugE1p
 agar E1gR
+agassi ~A1gusY
+agassiz ~ugA1siz
 agate A1gut
 agates A1guts
+agatha ~A1guTu
 agave
 age E1J
 aged E1Jd
@@ -1124,6 +1211,7 @@ agendas uJe1nduz
 agent E1Junt
 agents E1Junts
 ages E1Juz
+aggie ~A1gY
 agglomerate ugla1mRE2t
 agglomerated
 agglomerates
@@ -1186,6 +1274,8 @@ agitators A1JitE2tRz
 agleam uglY1m
 aglitter ugli1tR
 aglow uglO1
+agnes ~A1gnis
+agnew ~A1gnM
 agnostic Agna1stik
 agnosticism
 agnostics Agna1stiks
@@ -1203,6 +1293,7 @@ agonizes A1gunI2ziz
 agonizing A1gunIziN
 agonizingly A1gunI2ziNlY2
 agony A1gunY
+agra ~A1gru
 agrarian ugre1rYun
 agrarians
 agree ugrY1
@@ -1215,28 +1306,40 @@ agreements ugrY1munts
 agrees ugrY1z
 agribusiness A1grubi2znus
 agribusinesses
+agricola ~A2grikO1lu
 agricultural A2gruku1lCRul
 agriculturalist A2gruku1lCRulust
 agriculturalists
 agriculture A1griku2lCR
+agrippa ~ugri1pu
 agronomist ugra1numist
 agronomists ugra1numists
 agronomy ugra1numi2
 aground ugrQ1nd
+aguadilla ~a2gwudi1lu
 ague E1gyM2
+aguilar ~A1gular
+aguirre ~agwi1rE
+agustin ~ugo1stin
 ah a1
 aha a2ha1
+ahab ~E1hA2b
 ahead uhe1d
 ahem
+ahmad ~a1mad
+ahmed ~a1mud
 ahoy uhX1
 aid E1d
+aida ~IY1du
 aide E1d
 aided E1dud
 aides E1dz
 aiding E1diN
 aids E1dz
+aiken ~E1kin
 ail E1l
 ailed
+aileen ~IlY1n
 aileron E1lRa2n
 ailerons E1lRa2nz
 ailing E1liN
@@ -1245,11 +1348,13 @@ ailments E1lmunts
 ails E1lz
 aim E1m
 aimed E1md
+aimee ~E1mY1
 aiming E1miN
 aimless E1mlus
 aimlessly E1mluslY
 aimlessness
 aims E1mz
+ainu ~E1nM2
 air e1r
 airborne e1rbo2rn
 airbrush
@@ -1262,6 +1367,9 @@ airdropped
 airdropping
 airdrops e1rdraps
 aired e1rd
+airedale ~e1rdE2l
+airedales ~e1rdE2lz
+aires ~e1rYz
 airfare e1rfe2r
 airfares e1rfe2rz
 airfield e1rfY2ld
@@ -1309,13 +1417,31 @@ airway e1rwE2
 airways e1rwE2z
 airworthy e1rwR2DY
 airy e1rY
+aisha ~I1Su
 aisle I1l
 aisles I1lz
 ajar uJa1r
+ajax ~E1JA2ks
+akbar ~A1kbR
+akihito ~a2kYhY1tO2
 akimbo uki1mbO2
 akin uki1n
+akita ~ukY1tu
+akiva ~ukY1vu
+akron ~A1krun
+al ~A1l
+ala ~A1lu
+alabama ~A2lubA1mu
+alabaman ~A2lubA1mun
+alabamans ~A2lubA1munz
 alabaster A1lubA2stR
 alacrity ulA1krutY
+aladdin ~AlA1din
+alamo ~A1lumO
+alan ~A1lun
+alana ~alA1nu
+alar ~E1la2r
+alaric ~A1lRik
 alarm ula1rm
 alarmed ula1rmd
 alarming ula1rmiN
@@ -1324,36 +1450,60 @@ alarmist ula1rmust
 alarmists ula1rmists
 alarms ula1rmz
 alas ulA1s
+alaska ~ulA1sku
+alaskan ~ulA1skun
+alaskans ~ulA1skunz
 alb
+alba ~A1lbu
 albacore A1lbuko2r
 albacores
+albania ~AlbE1nYu
+albanian ~AlbE1nYun
+albanians ~AlbE1nYunz
+albany ~o1lbunY
 albatross A1lbutra2s
 albatrosses A1lbutra2siz
+albee ~ulbY1
 albeit olbY1it
+albert ~A1lbRt
+alberta ~AlbR1tu
+alberto ~AlbR1tO
 albino AlbI1nO2
 albinos
+albion ~A1lbYun
 albs
 album A1lbum
 albumen
 albumin AlbyM1mun
 albums A1lbumz
+albuquerque ~A1lbukRkY
+alcatraz ~A2lkutrA1z
 alchemist A1lCumist
 alchemists
 alchemy A1lkumY
+alcoa ~A1lkOu
 alcohol A1lkuha2l
 alcoholic A2lkuha1lik
 alcoholics A2lkuha1liks
 alcoholism A1lkuho2li2zum
 alcohols A1lkuha2lz
+alcott ~A1lka2t
 alcove A1lkO2v
 alcoves A1lkO2vz
+aldebaran ~Alde1bRun
+alden ~a1ldun
 alder o1ldR
 alderman o1ldRmun
 aldermen o1ldRmin
 alders
 alderwoman
 alderwomen
+aldo ~a1ldO
+aldrin ~o1ldrin
 ale E1l
+alec ~A1lik
+aleichem ~ule1hem
+alejandro ~alEya1ndrO
 alert ulR1t
 alerted ulR1tid
 alerting ulR1tiN
@@ -1361,7 +1511,19 @@ alertly ulR1tlY
 alertness ulR1tnus
 alerts ulR1ts
 ales E1lz
+aleutian ~ulM1Sun
+alex ~A1luks
+alexander ~A2lugzA1ndR
+alexandra ~A2legzA1ndru
+alexandria ~A2lugzA1ndrYu
+alexei ~ule1ksE2
+alexis ~ule1ksis
 alfalfa A2lfA1lfu
+alfonso ~A2lfa1nsO
+alfonzo ~A2lfa1nzO
+alford ~A1lfRd
+alfred ~A1lfrud
+alfredo ~A2lfrE1dO
 alfresco
 alga
 algae A1lJY
@@ -1369,9 +1531,19 @@ algebra A1lJubru
 algebraic A2lJubrE1ik
 algebraically A2lJubrE1iklY
 algebras
+alger ~A1lJR
+algeria ~AlJi1rYu
+algerian ~AlJi1rYun
+algerians ~AlJY1rYunz
+algiers ~AlJi1rz
+algol ~A1lgal
+algonquian ~Alga1NkYun
+algonquin ~Alga1Nkwin
 algorithm A1lgRi2Dum
 algorithmic A1lgRi2Dumik
 algorithms A1lgRi2Dumz
+alhambra ~AlhA1mbru
+ali ~a1lY
 alias E1lYus
 aliased
 aliases E1lYusiz
@@ -1380,6 +1552,8 @@ alibi A1lubI2
 alibied
 alibiing
 alibis A1lubI2z
+alice ~A1lus
+alicia ~uli1Su
 alien E1lYun
 alienable
 alienate E1lyunE2t
@@ -1409,6 +1583,11 @@ alinement
 alinements
 alines ulI1nz
 alining
+alisa ~ulY1su
+alisha ~alY1Su
+alison ~A1lisun
+alissa ~uli1su
+alistair ~A1liste2r
 alit
 alive ulI1v
 alkali A1lkulI2
@@ -1419,6 +1598,9 @@ alkalis
 alkaloid A1lkulX2d
 alkaloids A1lkulX2dz
 all o1l
+allah ~a1lu
+allahabad ~ula1huba2d
+allan ~A1lun
 allay ulE1
 allayed ulE1d
 allaying ulE1iN
@@ -1429,6 +1611,8 @@ allege ule1J
 alleged ule1Jd
 allegedly ule1JudlY
 alleges ule1Juz
+alleghenies ~A2lugE1nYz
+allegheny ~A2lugE1nY
 allegiance ulY1Juns
 allegiances A2lY1JYA2nsiz
 alleging ule1JiN
@@ -1436,10 +1620,14 @@ allegorical A2lugo1rukul
 allegorically
 allegories A1lugo2rYz
 allegory A1lugo2rY
+allegra ~ale1gru
 allegro ule1grO2
 allegros
 alleluia A2lelM1ya
 alleluias
+allen ~A1lun
+allende ~a2ye1ndE
+allentown ~A1luntQ2n
 allergen A1lRJun
 allergenic A1lRJunik
 allergens A1lRJunz
@@ -1459,10 +1647,12 @@ alleyway A1lYwE2
 alleyways A1lYwE2z
 alliance ulI1uns
 alliances ulI1unsuz
+allie ~A1lY
 allied ulI1d
 allies A1lIz
 alligator A1lugE2tR
 alligators A1lugE2tRz
+allison ~A1lusun
 alliteration uli1tRE2Sun
 alliterations
 alliterative uli1tRutiv
@@ -1491,6 +1681,7 @@ alloyed
 alloying
 alloys A1lX2z
 allspice o1lspI2s
+allstate ~o1lstE2t
 allude ulM1d
 alluded ulM1did
 alludes ulM1dz
@@ -1509,10 +1700,13 @@ alluvium A2lM1vYum
 alluviums
 ally A1lI
 allying A1lIiN
+allyson ~A1lisun
+alma ~a1lmu
 almanac a1lmunA2k
 almanack
 almanacks
 almanacs
+almaty ~a2ma1tY2
 almighty olmI1tY
 almond a1mund
 almonds a1lmundz
@@ -1526,11 +1720,13 @@ alohas
 alone ulO1n
 along ulo1N
 alongside ulo1NsI1d
+alonzo ~ula1nzO
 aloof ulM1f
 aloofness ulM1fnus
 aloud ulQ1d
 alpaca AlpA1ku
 alpacas
+alpert ~A1lpRt
 alpha A1lfu
 alphabet A1lfube2t
 alphabetic A2lfube1tik
@@ -1547,11 +1743,24 @@ alphabetizing A1lfubutI2ziN
 alphabets
 alphanumeric A2lfunMme1rik
 alphas
+alphonse ~Alfa1nz
+alphonso ~Alfa1nsO
 alpine A1lpI2n
+alpo ~A1lpO
+alps ~A1lps
 already olre1dY
 alright o2lrI1t
+alsace ~Alsa1s
+alsatian ~AlsE1Sun
 also o1lsO
+alsop ~A1lsap
+alston ~o1lstun
 alt a1lt
+alta ~a1ltu
+altai ~AltI1
+altaic ~AltE1ik
+altair ~alte1r
+altamira ~a2ltami1ru
 altar o1ltR
 altars o1ltRz
 alter o1ltR
@@ -1575,14 +1784,19 @@ alternatives oltR1nutivz
 alternator o1ltRnE2tR
 alternators
 alters o1ltRz
+althea ~AlTY1u
 altho
 although o2lDO1
 altimeter Alti1mutR
 altimeters Alti1mutRz
+altiplano ~A2ltupla1nO2
 altitude A1ltutM2d
 altitudes A1ltitM2dz
+altman ~o1ltmun
 alto A1ltO
 altogether o2ltuge1DR
+alton ~o1ltun
+altoona ~A2ltM1nu
 altos A1ltOz
 altruism A1ltrMi2zum
 altruist
@@ -1598,8 +1812,18 @@ alumnae ulu1mnE2
 alumni ulu1mnI2
 alumnus ulu1mnus
 alums A1lumz
+alva ~A1lvu
+alvarado ~A2lvRa1dO
+alvarez ~A1lvRe2z
+alvaro ~ulva1rO
+alvin ~A1lvin
 always o1lwE2z
+alyce ~A1lis
+alyssa ~uli1su
+alzheimer ~A1lzhI2mR
 am A1m
+amadeus ~A2mudE1us
+amado ~ama1dO
 amalgam umA1lgum
 amalgamate umA1lgumE2t
 amalgamated umA1lgumE2tid
@@ -1608,10 +1832,13 @@ amalgamating umA1lgumE2tiN
 amalgamation umA2lgumE1Sun
 amalgamations
 amalgams umA1lgumz
+amalia ~uma1lyu
+amanda ~umA1ndu
 amanuenses
 amanuensis
 amaranth A1mRA2nT
 amaranths
+amarillo ~A2mRi1lO
 amaryllis A2mRi1lus
 amaryllises A2mRi1lusuz
 amass umA1s
@@ -1622,6 +1849,7 @@ amateur A1mutR2
 amateurish A1muCR2iS
 amateurism A1muCR2izum
 amateurs A1mutR2z
+amati ~uma1tY
 amatory
 amaze umE1z
 amazed umE1zd
@@ -1676,6 +1904,7 @@ amebas
 amebic
 ameer
 ameers
+amelia ~umY1lyu
 ameliorate umY1lyRE2t
 ameliorated umY1lyRE2tid
 ameliorates
@@ -1692,8 +1921,22 @@ amendments ume1ndmunts
 amends ume1ndz
 amenities ume1nutYz
 amenity ume1nutY
+america ~ume1ruku
+american ~ume1rukun
+americana ~ume2rukA1nu
+americanism ~ume1rikuni2zum
+americanization ~ume2rukunuzE1Sun
+americanize ~ume1rukunI2z
+americanized ~ume1rikunI2zd
+americans ~ume1rukunz
+americas ~ume1rukuz
+amerindian ~A2mRi1ndYun
+ames ~E1mz
 amethyst A1miTist
 amethysts
+amgen ~A1mJen
+amharic ~amha1rik
+amherst ~A1mRst
 amiability E2mYubi1lutY
 amiable E1mYubul
 amiably E1mYublY
@@ -1703,13 +1946,17 @@ amicably A1mikublY
 amid umi1d
 amidships umi1dSips
 amidst umi1dst
+amie ~A1mY
+amiga ~umY1gu
 amigo umY1gO2
 amigos umY1gO2z
 amino umY1nO
 amir umi1r
 amirs
+amish ~a1miS
 amiss umi1s
 amity A1mitY
+amman ~A1mun
 ammeter A1mY2tR
 ammeters A1mY2tRz
 ammo A1mO2
@@ -1724,6 +1971,7 @@ amnesty A1mnustY
 amnestying
 amniocenteses
 amniocentesis A2mnYOse2ntY1sis
+amoco ~A1mukO
 amoeba umY1bu
 amoebae
 amoebas umY1buz
@@ -1752,6 +2000,7 @@ amortize A1mRtI2z
 amortized A1mRtI2zd
 amortizes
 amortizing A1mRtI2ziN
+amos ~E1mus
 amount umQ1nt
 amounted umQ1ntid
 amounting umQ1ntiN
@@ -1802,10 +2051,14 @@ amputation A2mpyutE1Sun
 amputations A2mpyMtE1Sunz
 amputee A1mpyutY1
 amputees A1mpyutY1z
+amritsar ~Amri1tsR
+amsterdam ~A1mstRdA2m
 amt
+amtrak ~A1mtrAk
 amuck umu1k
 amulet A1myulut
 amulets A1myuluts
+amundsen ~E1mundsun
 amuse umyM1z
 amused umyM1zd
 amusement umyM1zmunt
@@ -1813,10 +2066,15 @@ amusements umyM1zmunts
 amuses umyM1ziz
 amusing umyM1ziN
 amusingly umyM1ziNlY
+amway ~A1mwE2
+amy ~E1mY
 an A1n
+ana ~a1nu
+anabaptist ~A2nubA1ptust
 anachronism unA1kruni2zum
 anachronisms unA1kruni2zumz
 anachronistic unA2kruni1stik
+anacin ~A1nusin
 anaconda A2nuka1ndu
 anacondas
 anaemia
@@ -1840,6 +2098,7 @@ anaesthetizes
 anaesthetizing
 anagram A1nugrA2m
 anagrams
+anaheim ~A1nuhI2m
 anal E1nul
 analgesia
 analgesic A2nulJY1sik
@@ -1880,8 +2139,13 @@ anarchist A1nRki2st
 anarchistic
 anarchists A1nRki2sts
 anarchy A1nRkY2
+anasazi ~A2nusA1zY
+anastasia ~AnustE1Zu
 anathema unA1Tumu
 anathemas
+anatole ~A1nutO2l
+anatolia ~A2nutO1lYu
+anatolian ~A2nutO1lYun
 anatomic A2nuta1mik
 anatomical A2nuta1mukul
 anatomically A2nuta1muklY
@@ -1920,14 +2184,31 @@ ancients E1nCunts
 ancillaries
 ancillary A1nsule2rY
 and und
+andalusia ~A2ndulM1Zu
+andalusian ~A2ndulM1Sun
 andante anda1ntE
 andantes
+andean ~A1ndYun
+andersen ~A1ndRsun
+anderson ~A1ndRsun
+andes ~A1ndYz
 andiron A1ndI2Rn
 andirons
+andorra ~Ando1ru
+andre ~a1ndrE2
+andrea ~A1ndrY2u
+andrei ~A1ndrE2
+andres ~a1ndrEz
+andretti ~A2ndre1tY
+andrew ~A1ndrM
+andrews ~A1ndrM2z
 androgen
 androgynous Andro1Junus
 android A1ndrX2d
 androids A1ndrX2dz
+andromeda ~Andra1mudu
+andropov ~Andra1pa2v
+andy ~A1ndY
 anecdota
 anecdotal A2nukdO1tul
 anecdote A1nukdO2t
@@ -1956,13 +2237,24 @@ aneurysm A1nyUri2zum
 aneurysms
 anew unM1
 angel E1nJul
+angela ~A1nJulu
+angeles ~A1nJulis
 angelic A2nJe1lik
+angelica ~AnJe1liku
 angelically AnJe1liklY
+angelico ~aNgelY1kO
+angelina ~AnJelY1nu
+angeline ~E1NgilIn
+angelique ~A2nJelY1k
+angelita ~aNgelY1tu
+angelo ~A1nJulO2
+angelou ~A1nJulM2
 angels E1nJulz
 anger A1NgR
 angered A1NgRd
 angering A1NgRiN
 angers A1NgRz
+angie ~A1nJY
 angina AnJI1nu
 angioplasties
 angioplasty A2nJY2uplA1stY
@@ -1973,9 +2265,19 @@ angled A1Nguld
 angler A1NglR
 anglers A1NglRz
 angles A1Ngulz
+angleton ~A1Ngultun
 angleworm
 angleworms
+anglia ~A1NglYu
+anglican ~A1Nglukun
+anglicans ~A1Nglikunz
+anglicize ~A1NlisI2z
 angling A1NgliN
+anglo ~A1NglO
+anglophile ~A1nglufI2l
+angola ~ANgO1lu
+angolan ~A1NgOlun
+angolans ~A1NgOlunz
 angora ANgo1ru
 angoras ANgo1ruz
 angrier A1NgrYR
@@ -1985,6 +2287,7 @@ angry A1NgrY
 angst a1Nkst
 angstrom A1Nstrum
 angstroms A1Nstrumz
+anguilla ~A2Nwi1lu
 anguish A1NgwiS
 anguished A1NgwiSt
 anguishes
@@ -1992,7 +2295,9 @@ anguishing A1NgwiSiN
 angular A1NgyulR
 angularities
 angularity
+angus ~A1Ngus
 ani
+anibal ~A1nibul
 animal A1numul
 animals A1numulz
 animate A1numut
@@ -2016,23 +2321,33 @@ anion A1nI2on
 anions A1nI2onz
 anise A1nus
 aniseed A1nusY2d
+anita ~unY1tu
+ankara ~A1NkRu
 ankh A1nk
 ankhs
 ankle A1Nkul
 ankles A1Nkulz
 anklet A1Nklit
 anklets A1Nkluts
+ann ~A1n
+anna ~A1nu
+annabel ~A1nube2l
+annabelle ~A1nubul
 annals A1nulz
+annapolis ~unA1pulis
+anne ~A1n
 anneal unY1l
 annealed
 annealing unY1liN
 anneals
+annette ~une1t
 annex A1ne2ks
 annexation A2neksE1Sun
 annexations
 annexed A1nekst
 annexes A1ne2ksiz
 annexing une1ksiN
+annie ~A1nY
 annihilate unI1ulE2t
 annihilated unI1ulE2tid
 annihilates
@@ -2040,6 +2355,7 @@ annihilating unI1ulE2tiN
 annihilation unI2ulE1Sun
 annihilator
 annihilators
+anniston ~A1nustun
 anniversaries A2nuvR1sRYz
 anniversary A2nuvR1sRY
 annotate A1nutE2t
@@ -2099,6 +2415,9 @@ anorexia A2nRe1ksYu
 anorexic A2nRe1ksik
 anorexics A2nRe1ksiks
 another unu1DR
+anselm ~A1nselm
+anselmo ~anse1lmO
+anshan ~A1nSun
 answer A1nsR
 answerable A1nsRubul
 answered A1nsRd
@@ -2122,6 +2441,8 @@ antagonized AntA1gunI2zd
 antagonizes
 antagonizing AntA1gunI2ziN
 antarctic Anta1rktik
+antarctica ~A2nta1rktiku
+antares ~Ante1rYz
 ante A1ntY
 anteater A1ntY2tR
 anteaters A1ntY2tRz
@@ -2165,6 +2486,7 @@ anthologized
 anthologizes
 anthologizing
 anthology AnTa1luJY
+anthony ~A1nTunY
 anthracite A1nTrusI2t
 anthrax A1nTrAks
 anthropocentric A2nTrupuse1ntrik
@@ -2204,16 +2526,21 @@ antidepressant A2ntYdipre1sunt
 antidepressants A2ntI2dipre1sunts
 antidote A1ntidO2t
 antidotes
+antietam ~A2ntY1tum
 antifreeze A1ntYfrY2z
 antigen A1ntuJun
 antigens A1ntiJunz
+antigone ~Ati1gunY
+antigua ~AntY1gwu
 antihero
 antiheroes
 antihistamine A2ntYhi1stumun
 antihistamines A2ntYhi1stumunz
 antiknock A2ntYna1k
+antilles ~Anti1lYz
 antimatter AtImA1tR
 antimony
+antioch ~A1ntYa2k
 antiparticle
 antiparticles
 antipasti
@@ -2262,9 +2589,19 @@ antiwar A2ntIwo1r
 antler A1ntlR
 antlered A1ntlRd
 antlers A1ntlRz
+antoine ~antwa1n
+antoinette ~A2ntwune1t
+anton ~A1nto2n
+antone ~antO1nY
+antonia ~AntO1nYu
+antonio ~AntO1nY2O
+antonius ~AntO1nYus
+antony ~A1ntunY
 antonym
 antonyms
 ants A1nts
+antwerp ~A1ntwRp
+anubis ~unM1bis
 anus E1nus
 anuses
 anvil A1nvul
@@ -2285,10 +2622,14 @@ anythings
 anytime e1nYtI2m
 anyway e1nYwE2
 anywhere e1nYwe2r
+anzac ~A1nzAk
 aorta Eo1rtu
 aortae
 aortas
 apace upE1s
+apache ~upA1CY
+apaches ~upA1CYz
+apalachicola ~A2pulA2CukO1lu
 apart upa1rt
 apartheid upa1rtI2t
 apartment upa1rtmunt
@@ -2318,6 +2659,8 @@ aphorisms A1fRi2zumz
 aphoristic
 aphrodisiac A2frOdY1zYAk
 aphrodisiacs
+aphrodite ~A2frudI1tY
+apia ~a1pia2
 apiaries
 apiary
 apices
@@ -2332,6 +2675,8 @@ apocryphal upa1kruful
 apogee A1puJY2
 apogees
 apolitical E2puli1tikul
+apollo ~upa1lO
+apollonian ~A2pulO1nYun
 apologetic upa2luJe1tik
 apologetically upa2luJe1tiklY2
 apologia
@@ -2366,6 +2711,9 @@ apotheoses
 apotheosis upa2TYO1sus
 app A1p
 appal
+appalachia ~A2pulA1CYu
+appalachian ~A2pulE1Cun
+appalachians ~A2pulE1Cunz
 appall upo1l
 appalled upo1ld
 appalling upo1liN
@@ -2442,6 +2790,8 @@ apple A1pul
 applejack
 apples A1pulz
 applesauce A1pulso2s
+appleseed ~A1pulsY2d
+appleton ~A1pultun
 appliance uplI1uns
 appliances uplI1unsuz
 applicability A2plukubi1lutY
@@ -2552,6 +2902,7 @@ appurtenance
 appurtenances
 apricot E1pruka2t
 apricots A1pruka2ts
+april ~E1prul
 apron E1prun
 aprons E1prunz
 apropos A2prupO1
@@ -2578,6 +2929,7 @@ aquaplaning
 aquaria
 aquarium ukwe1rYum
 aquariums ukwe1rYumz
+aquarius ~ukwe1rYus
 aquas
 aquatic ukwa1tik
 aquatics
@@ -2588,12 +2940,32 @@ aqueous E1kwYus
 aquiculture
 aquifer A1kwufR
 aquifers A1kwufRz
+aquila ~A1kwulu
 aquiline
+aquinas ~ukwI1nus
+aquino ~ukY1nO
+aquitaine ~A2kwitE1n
+ar ~a1r
+ara ~A1ru
+arab ~A1rub
 arabesque
 arabesques
+arabia ~urE1bYu
+arabian ~urE1bYun
+arabians ~urE1bYunz
+arabic ~A1rubik
 arable A1rubul
+arabs ~A1rubz
+araby ~A1rubY2
 arachnid urA1knud
 arachnids RA1knudz
+arafat ~e1rufAt
+aral ~a1ral
+aramaic ~a2rame1yik
+aramco ~RA1mkO
+arapaho ~RA1puhO2
+ararat ~A1rura2t
+arawak ~a1rawa2k
 arbiter a1rbitR
 arbiters a1rbutRz
 arbitrarily a1rbitre2rulY
@@ -2606,6 +2978,7 @@ arbitrating a1rbutrE2tiN
 arbitration a2rbitrE1Sun
 arbitrator a1rbitrE2tR
 arbitrators a1rbitrE2tRz
+arbitron ~a1rbutra2n
 arbor a1rbR
 arboreal arbo1rYul
 arboreta
@@ -2621,6 +2994,8 @@ arbutuses
 arc a1rk
 arcade arkE1d
 arcades arkE1dz
+arcadia ~arkE1dYu
+arcadian ~a2rkE1dYun
 arcane a2rkE1n
 arced
 arch a1rC
@@ -2660,6 +3035,9 @@ archetypal a1rktI1pul
 archetype a1rkitI2p
 archetypes a1rkitI2ps
 archetypical
+archibald ~a1rCubo2ld
+archie ~a1rCY
+archimedes ~a2rkumY1dYz
 arching a1rCiN
 archipelago a2rkupe1lugO2
 archipelagoes
@@ -2686,12 +3064,15 @@ arcking
 arcs a1rks
 arctic a1rktik
 arctics
+arcturus ~a2rktU1rus
+arden ~a1rdun
 ardent a1rdunt
 ardently a1rduntlY
 ardor a1rdR
 ardors
 ardour
 ardours
+arduino ~a1rdwY1nO
 arduous a1rJMus
 arduously
 arduousness
@@ -2700,8 +3081,16 @@ area e1rYu
 areas e1rYuz
 arena RY1nu
 arenas RY1nuz
+arequipa ~a2rekY1pa
 ares a1rz
+argentina ~a2rJuntY1nu
+argentine ~a1rJuntY2n
+argentinian ~a2rJunti1nYun
+argentinians ~a2rJunti1nYunz
+argo ~a1rgO
 argon a1rga2n
+argonaut ~a1rguno2t
+argonne ~a1rga2n
 argosies
 argosy a1rgusY
 argot a1rgut
@@ -2716,12 +3105,17 @@ argument a1rgyumunt
 argumentation a2rgyumentE1Sun
 argumentative a2rgyume1ntutiv
 arguments a1rgyumunts
+argus ~a1rgus
 argyle a1rgI2l
 argyles
 aria a1rYu
+ariadne ~e2rYA1dnY
+arianism ~A1rYuni2zum
 arias a1rYuz
 arid A1rud
 aridity
+ariel ~e1rYul
+aries ~e1rYz
 aright
 arise RI1z
 arisen Ri1zun
@@ -2733,18 +3127,34 @@ aristocrat Ri1stukrA2t
 aristocratic Ri2stukrA1tik
 aristocratically
 aristocrats Ri1stukrA2ts
+aristophanes ~A2rusto1funYz
+aristotelian ~Ri2stutY1lYun
+aristotle ~e1rusta2tul
 arithmetic e2riTme1tik
 arithmetical
 arithmetically
+arizona ~e2rizO1nu
+arizonan ~Ri1zOnun
+arizonans ~Ri1zOnunz
 ark a1rk
+arkansan ~a2rkA1nzun
+arkansas ~a1rkunsa2
 arks
+arkwright ~a1rkrI2t
+arlene ~a1rlY2n
+arline ~a1rlI2n
+arlington ~a1rliNtun
 arm a1rm
 armada arma1du
 armadas
 armadillo a2rmudi1lO
 armadillos a2rmudi1lOz
+armageddon ~a2rmuge1dun
 armament a1rmumunt
 armaments a1rmumunts
+armand ~a1rmund
+armando ~arma1ndO
+armani ~a2rma1nY
 armature
 armatures
 armband a1rmbA2nd
@@ -2752,6 +3162,9 @@ armbands a1rmbA2ndz
 armchair a1rmCe2r
 armchairs a1rmCe2rz
 armed a1rmd
+armenia ~armY1nYu
+armenian ~armY1nYun
+armenians ~armY1nYunz
 armful
 armfuls
 armhole
@@ -2762,6 +3175,7 @@ armistice a1rmustus
 armistices
 armlet
 armlets
+armonk ~a1rmuNk
 armor a1rmR
 armored a1rmRd
 armorer
@@ -2784,12 +3198,17 @@ armrest a1rmre2st
 armrests a1rmre2sts
 arms a1rmz
 armsful
+armstrong ~a1rmstra2N
 army a1rmY
+arno ~a1rnO
+arnold ~a1rnuld
+arnulfo ~arnu1lfO
 aroma RO1mu
 aromas RO1muz
 aromatherapy urO2muTR1upY
 aromatic e2rumA1tik
 aromatics
+aron ~e1run
 arose RO1z
 around RQ1nd
 arousal RQ1zul
@@ -2868,6 +3287,8 @@ arthritics
 arthritis arTrI1tus
 arthropod a1rTrupa2d
 arthropods a1rTrupa2dz
+arthur ~a1rTR
+arthurian ~arTU1rYun
 artichoke a1rtuCO2k
 artichokes a1rtiCO2ks
 article a1rtukul
@@ -2880,6 +3301,7 @@ articulates arti1kyuluts
 articulating arti1kyulE2tiN
 articulation a2rtikyulE1Sun
 articulations
+artie ~a1rtY
 artier
 artiest
 artifact a1rtufA2kt
@@ -2908,9 +3330,12 @@ arts a1rts
 artsier
 artsiest
 artsy a1rtsY1
+arturo ~artU1rO
 artwork a1rtwR2k
 artworks a1rtwR2ks
 arty a1rtY
+aruba ~RM1bu
+aryan ~a1rYun
 as A1z
 asbestos Asbe1stus
 ascend use1nd
@@ -2946,25 +3371,35 @@ ascription
 aseptic
 asexual Ese1ksyMul
 asexually
+asgard ~a1sga2rd
 ash A1S
 ashamed uSE1md
 ashamedly
 ashcan
 ashcans
+ashcroft ~A1Skro2ft
+ashe ~A1S
 ashed
 ashen A1Sun
 ashes A1Suz
+asheville ~A1Svi2l
 ashier
 ashiest
 ashing
+ashley ~A1SlY
 ashore uSo1r
 ashram A1Sram
 ashrams
 ashtray A1StrE2
 ashtrays A1StrE2z
 ashy A1SY
+asia ~E1Zu
+asian ~E1Zun
+asians ~E1Zunz
+asiatic ~E2ZYA1tik
 aside usI1d
 asides usI1dz
+asimov ~A1simav
 asinine A1sunI2n
 asininities
 asininity
@@ -2976,6 +3411,7 @@ asking A1skiN
 asks A1sks
 aslant
 asleep uslY1p
+asmara ~A2zma1ru
 asocial
 asp A1sp
 asparagus uspe1rugus
@@ -3016,7 +3452,9 @@ aspirin A1sprin
 aspiring uspI1riN
 aspirins
 asps
+asquith ~A1skwiT
 ass A1s
+assad ~usa1d
 assail usE1l
 assailable
 assailant usE1lunt
@@ -3024,6 +3462,7 @@ assailants usE1lunts
 assailed usE1ld
 assailing usE1liN
 assails usE1lz
+assam ~a2sa1m
 assassin usA1sun
 assassinate usA1sunE2t
 assassinated usA1sunE2tid
@@ -3102,6 +3541,7 @@ assimilated usi1mulE2tid
 assimilates
 assimilating usi1mulE2tiN
 assimilation usi2mulE1Sun
+assisi ~usY1sY
 assist usi1st
 assistance usi1stuns
 assistant usi1stunt
@@ -3146,6 +3586,10 @@ assuredly uSU1rudlY
 assureds
 assures uSU1rz
 assuring uSU1riN
+assyria ~usi1rYu
+assyrian ~usi1rYun
+assyrians ~usi1rYunz
+astaire ~uste1r
 aster A1stR
 asterisk A1stRisk
 asterisked
@@ -3162,12 +3606,15 @@ astigmatic
 astigmatism usti1gmuti2zum
 astigmatisms
 astir
+aston ~A1stun
 astonish usta1niS
 astonished usta1niSt
 astonishes
 astonishing usta1niSiN
 astonishingly usta1niSiNlY
 astonishment usta1niSmunt
+astor ~A1stR
+astoria ~A2sto1rYu
 astound ustQ1nd
 astounded ustQ1ndid
 astounding ustQ1ndiN
@@ -3213,6 +3660,9 @@ asymptotically
 asynchronous E1si1Nkrunus
 asynchronously
 at A1t
+atacama ~a1taka2ma
+atalanta ~A2tulA1ntu
+atari ~uta1rY
 atavism A1tuvizum
 atavistic A1tuvistik
 ate E1t
@@ -3222,14 +3672,24 @@ atheism uTI1sum
 atheist E1TYust
 atheistic E2TYi1stik
 atheists E1TYusts
+athena ~uTY1nu
+athenian ~uTY1nYun
+athenians ~uTY1nYunz
+athens ~A1Tunz
 atherosclerosis A2TROsklRO1sis
 athlete A1TlY2t
 athletes A1TlY2ts
 athletic ATle1tik
 athletically ATle1tiklY
 athletics ATle1tiks
+atkins ~A1tkinz
+atkinson ~A1tkunsun
+atlanta ~AtlA1ntu
+atlantic ~utlA1ntik
+atlantis ~AtlA1ntis
 atlas A1tlus
 atlases AtlE1siz
+atman ~A1tmun
 atmosphere A1tmusfi2r
 atmospheres
 atmospheric A2tmusfe1rik
@@ -3312,7 +3772,9 @@ attested ute1stid
 attesting ute1stiN
 attests ute1sts
 attic A1tik
+attica ~A1tiku
 attics A1tiks
+attila ~uti1lu
 attire utI1R
 attired utI1rd
 attires
@@ -3327,6 +3789,7 @@ attitudinize
 attitudinized
 attitudinizes
 attitudinizing
+attlee ~A1tlY
 attorney utR1nY
 attorneys utR1nYz
 attract utrA1kt
@@ -3355,9 +3818,13 @@ attunes
 attuning
 atty
 atwitter
+atwood ~A1twU2d
 atypical E2ti1pikul
 atypically
+au ~O1
+aubrey ~o1brY
 auburn a1bRn
+auckland ~a1klund
 auction a1kSun
 auctioned o1kSund
 auctioneer a2kSuni1r
@@ -3368,6 +3835,8 @@ audacious adE1Sus
 audaciously
 audaciousness
 audacity adA1sutY
+auden ~o1dun
+audi ~o1dY
 audibility
 audible a1dubul
 audibles a1dubulz
@@ -3393,6 +3862,9 @@ auditoriums o2dito1rYumz
 auditors a1dutRz
 auditory o1dito2rY
 audits a1duts
+audrey ~o1drY
+audubon ~o1duban
+aug ~o1gust
 auger o1gR
 augers o1gRz
 aught o1t
@@ -3403,6 +3875,7 @@ augmentations
 augmented agme1ntid
 augmenting o1gme2ntiN
 augments
+augsburg ~o1gzbRg
 augur o1gR
 augured
 auguries
@@ -3410,8 +3883,11 @@ auguring o1gRiN
 augurs o1gRz
 augury
 august a1gust
+augusta ~ugu1stu
 auguster
 augustest
+augustine ~a1gustY2n
+augustus ~agu1stus
 auk
 auks
 aunt A1nt
@@ -3421,23 +3897,37 @@ aurae
 aural o1rul
 aurally
 auras
+aurelio ~QrE1lYO
 aureola
 aureolas
 aureole a1rYOl
 aureoles
 auricle
 auricles
+aurora ~Ro1ru
+auschwitz ~o1Swits
 auspice o1spis
 auspices o1spisiz
 auspicious aspi1Sus
 auspiciously
 auspiciousness
+aussie ~o1sY
+austen ~o1stin
 austere osti1r
 austerely o2sti1rlY
 austerer
 austerest
 austerities
 austerity o2ste1ritY
+austin ~o1stun
+australasia ~o2strulE1Zu
+australia ~ostrE1lyu
+australian ~ostrE1lyun
+australians ~ostrE1lyunz
+australopithecus ~ostrE2lOpi1Tukus
+austria ~o1strYu
+austrian ~o1strYun
+austrians ~o1strYunz
 authentic uTe1ntik
 authentically o2Te1ntiklY
 authenticate oTe1ntukE2t
@@ -3522,6 +4012,8 @@ autumnal otu1mnul
 autumns
 auxiliaries
 auxiliary agzi1lyRY
+av ~E2vY1
+ava ~E1vu
 avail uvE1l
 availability uvE2lubi1lutY
 available uvE1lubul
@@ -3530,6 +4022,7 @@ availing
 avails
 avalanche A1vulA2nC
 avalanches A1vulA2nCiz
+avalon ~A1vula2n
 avarice A1vRus
 avaricious
 avariciously
@@ -3537,6 +4030,7 @@ avast
 avatar A1vuta2r
 avatars A1vuta2rz
 avdp
+ave ~a1vE2
 avenge uve1nJ
 avenged uve1nJd
 avenger uve1nJR
@@ -3560,6 +4054,7 @@ avert uvR1t
 averted uvR1tid
 averting uvR1tiN
 averts uvR1ts
+avery ~E1vRY
 avg
 avian E1vYun
 aviaries E1vYe2rYz
@@ -3573,7 +4068,10 @@ aviatrixes
 avid A1vud
 avidity
 avidly A1vudlY
+avignon ~A1vinyo2n
+avila ~uvi1lu
 avionics E2vYa1niks
+avis ~E1vis
 avocado A2vuka1dO
 avocadoes
 avocados A2vuka1dOz
@@ -3587,6 +4085,8 @@ avoided uvX1did
 avoiding uvX1diN
 avoids uvX1dz
 avoirdupois
+avon ~E1van
+avondale ~A1vundE2l
 avow uvQ1
 avowal
 avowals
@@ -3661,21 +4161,33 @@ axles A1ksulz
 axon A1ksa2n
 axons A1ksa2nz
 ay E1
+ayala ~uya1lu
 ayatollah I2utO1lu
 ayatollahs I2uta1laz
 aye I1
+ayers ~I1Rz
 ayes I1z
+ayrshire ~E1RSI2R
 azalea uzE1lyu
 azaleas uzE1lyuz
+azerbaijan ~a2zRbIJa1n
+azerbaijani ~a2zRbIJa1nY
 azimuth
 azimuths
+azores ~uzo1rz
+aztec ~A1zte2k
+aztecs ~A1zte2ks
 azure A1ZR
 azures
 b bY1
+ba ~bY2E1
 baa bY2E2E1
 baaed
 baaing
 baas ba1z
+babar ~ba2ba1r
+babbage ~bA1biJ
+babbitt ~bA1bit
 babble bA1bul
 babbled bA1buld
 babbler bA1blR
@@ -3698,18 +4210,25 @@ baby bE1bY
 babyhood bE1bYhU2d
 babying
 babyish bE1bYiS
+babylon ~bA1bula2n
+babylonian ~bA2bulO1nYun
 babysat bE1bYsA2t
 babysit bE1bYsit
 babysits bE1bYsits
 babysitter bE1bYsi2tR
 babysitters bE1bYsi2tRz
 babysitting bE1bYsi2tiN
+bacall ~buko1l
+bacardi ~buka1rdY
 baccalaureate bA2kulo1rYut
 baccalaureates
 bacchanal bukE1nul
+bacchanalia ~bA2kunE1lyu
 bacchanalian
 bacchanalians
 bacchanals
+bacchus ~bA1kis
+bach ~ba1k
 bachelor bA1CulR
 bachelors bA1ClRz
 bacilli
@@ -3816,6 +4335,7 @@ backtracking bA1ktrA2kiN
 backtracks bA1ktrA2ks
 backup bA1ku2p
 backups bA1ku2ps
+backus ~bA1kus
 backward bA1kwRd
 backwardness bA1kwRdnus
 backwards bA1kwRdz
@@ -3838,6 +4358,7 @@ bad bA1d
 badder
 baddest
 bade bE1d
+baden ~bE1dun
 badge bA1J
 badger bA1JR
 badgered bA1JRd
@@ -3853,6 +4374,8 @@ badmouthed
 badmouthing
 badmouths
 badness bA1dnus
+baedeker ~bE1dukR
+baez ~bIe1z
 baffle bA1ful
 baffled bA1fuld
 bafflement
@@ -3870,12 +4393,19 @@ baggiest
 bagginess bA1gYnus
 bagging bA1giN
 baggy bA1gY
+baghdad ~bA1gdAd
 bagpipe bA1gpI2p
 bagpipes bA1gpI2ps
 bags bA1gz
 bah ba1
+bahama ~buha1mu
+bahamas ~buha1muz
+bahamian ~buhE1mYun
+bahia ~ba1hYu
+bahrain ~barE1n
 bail bE1l
 bailed bE1ld
+bailey ~bE1lY
 bailiff bE1luf
 bailiffs bE1lufs
 bailing bE1liN
@@ -3884,6 +4414,7 @@ bailiwicks
 bailout bE1lQ2t
 bailouts bE1lQ2ts
 bails bE1lz
+baird ~be1rd
 bait bE1t
 baited bE1tid
 baiting bE1tiN
@@ -3894,15 +4425,19 @@ baked bE1kt
 baker bE1kR
 bakeries bE1kRYz
 bakers bE1kRz
+bakersfield ~bE1kRzfY2ld
 bakery bE1kRY
 bakes bE1ks
 baking bE1kiN
+baku ~bakM1
 balalaika
 balalaikas
 balance bA1luns
 balanced bA1lunst
 balances bA1lunsuz
+balanchine ~bA1lunCY2n
 balancing bA1lunsiN
+balboa ~balbO1u
 balconies bA1lkunYz
 balcony bA1lkunY
 bald bo1ld
@@ -3914,14 +4449,20 @@ balding bo1ldiN
 baldly bo1ldlY
 baldness bo1ldnus
 balds
+baldwin ~bo1ldwun
 bale bE1l
 baled
 baleen bulY1n
 baleful bE1lful
 balefully
 bales bE1lz
+balfour ~bA1lfor
+bali ~ba1lY
+balinese ~bA2linY1z
 baling bE1liN
 balk bo1k
+balkan ~bo1lkun
+balkans ~bo1lkunz
 balked bo1kt
 balkier
 balkiest
@@ -3933,6 +4474,7 @@ ballad bA1lud
 balladeer
 balladeers
 ballads bA1ludz
+ballard ~bA1lRd
 ballast bA1lust
 ballasted
 ballasting
@@ -3982,10 +4524,16 @@ balsa bo1lsu
 balsam bo1lsum
 balsams
 balsas
+balthazar ~bA1lTuzR
+baltic ~bo1ltik
+baltimore ~bo1ltumo2r
 baluster
 balusters
 balustrade
 balustrades
+balzac ~balzA1k
+bamako ~bA1mukO
+bambi ~bA1mbY
 bamboo bAmbM1
 bamboos
 bamboozle
@@ -3993,11 +4541,13 @@ bamboozled
 bamboozles
 bamboozling
 ban bA1n
+banach ~bA1nuk
 banal buna1l
 banalities bunA1litYz
 banality bunA1litY
 banana bunA1nu
 bananas bunA1nuz
+bancroft ~bA1Nkroft
 band bA1nd
 bandage bA1ndiJ
 bandaged bA1nduJd
@@ -4034,10 +4584,16 @@ bane bE1n
 baneful
 banes bE1nz
 bang bA1N
+bangalore ~bA1Ngulo2r
 banged bA1Nd
 banging bA1NiN
+bangkok ~bANka1k
+bangladesh ~bA1Nlude2S
+bangladeshi ~bA1Nlude2SY
+bangladeshis ~bA1Nlude2SYz
 bangle bA1Ngul
 bangles bA1Ngulz
+bangor ~bA1NgR
 bangs bA1Nz
 bani
 banish bA1niS
@@ -4094,6 +4650,7 @@ banter bA1ntR
 bantered bA1ntRd
 bantering bA1ntRiN
 banters
+bantu ~bA1ntM
 banyan bA1nyun
 banyans
 baobab
@@ -4106,6 +4663,7 @@ baptism bA1ptizum
 baptismal bApti1zmul
 baptisms bA1pti2zumz
 baptist bA1ptust
+baptiste ~bupti1st
 baptisteries
 baptistery bA1ptustrY
 baptistries
@@ -4116,8 +4674,11 @@ baptized bAptI1zd
 baptizes
 baptizing
 bar ba1r
+barack ~ba1ruk
 barb ba1rb
 barbacoa
+barbados ~barbE1dOs
+barbara ~ba1rbRu
 barbarian barbe1rYun
 barbarians barbe1rYunz
 barbaric barbA1rik
@@ -4127,6 +4688,7 @@ barbarities
 barbarity barbA1rutY
 barbarous ba1rbRus
 barbarously
+barbary ~ba1rbRY
 barbecue ba1rbikyM2
 barbecued ba1rbikyM2d
 barbecues ba1rbikyM2z
@@ -4146,10 +4708,16 @@ barberry
 barbers ba1rbRz
 barbershop ba1rbRSa2p
 barbershops
+barbie ~ba1rbY
 barbing
 barbiturate barbi1CRut
 barbiturates barbi1CRuts
+barbour ~ba1rbR
+barbra ~ba1rbru
 barbs ba1rbz
+barbuda ~barbM1du
+barcelona ~ba2rsilO1nu
+barclay ~ba1rklE2
 bard ba1rd
 bards
 bare be1r
@@ -4162,6 +4730,7 @@ barehanded
 bareheaded
 barely be1rlY
 bareness
+barents ~be1runts
 barer
 bares be1rz
 barest be1rust
@@ -4189,14 +4758,21 @@ barked ba1rkt
 barker ba1rkR
 barkers ba1rkRz
 barking ba1rkiN
+barkley ~ba1rklY
 barks ba1rks
 barley ba1rlY
+barlow ~ba1rlO2
 barmaid
 barmaids
 barman ba1rmun
 barn ba1rn
+barnabas ~ba1rnubus
+barnaby ~ba1rnubY
 barnacle ba1rnukul
 barnacles ba1rnukulz
+barnard ~ba1rnard
+barnes ~ba1rnz
+barnett ~barne1t
 barney ba1rnY
 barneys ba1rnYz
 barns ba1rnz
@@ -4204,6 +4780,7 @@ barnstorm ba1rnsto2rm
 barnstormed
 barnstorming ba1rnsto2rmiN
 barnstorms
+barnum ~ba1rnum
 barnyard ba1rnya2rd
 barnyards
 barometer bRa1mitR
@@ -4217,6 +4794,7 @@ baronets be1runuts
 baronial
 barons bA1runz
 baroque bRO1k
+barr ~ba1r
 barrack bA1ruk
 barracks bA1ruks
 barracuda be2rukM1du
@@ -4237,12 +4815,15 @@ barrener
 barrenest
 barrenness
 barrens bA1runz
+barrera ~ba2re1ru
+barrett ~bA1rit
 barrette bRe1t
 barrettes
 barricade bA1rukE2d
 barricaded bA1rukE2did
 barricades bA1rukE2dz
 barricading
+barrie ~bA1rY
 barrier bA1rYR
 barriers bA1rYRz
 barring ba1riN
@@ -4251,17 +4832,27 @@ barrio ba1rYO
 barrios barY1Oz
 barrister bA1ristR
 barristers bA1ristRz
+barron ~bA1run
 barroom ba1rrM2m
 barrooms
 barrow bA1rO
 barrows bA1rOz
+barry ~bA1rY
+barrymore ~bA1rYmo2r
 bars ba1rz
+bart ~ba1rt
 bartender ba1rte2ndR
 bartenders ba1rte2ndRz
 barter ba1rtR
 bartered ba1rtRd
 bartering ba1rtRiN
 barters
+barth ~ba1rT
+bartholomew ~barTa1lumyM2
+bartlett ~ba1rtlit
+barton ~ba1rtun
+baruch ~ba2rM1k
+baryshnikov ~bRi1Snika2v
 basal bE1sul
 basalt buso1lt
 base bE1s
@@ -4270,6 +4861,7 @@ baseballs bE1sbo1lz
 baseboard bE1sbo2rd
 baseboards bE1sbo2rdz
 based bE1st
+basel ~ba1zul
 baseless bE1slus
 baseline bE1slI2n
 baselines bE1slI2nz
@@ -4292,6 +4884,7 @@ bashing bA1SiN
 basic bE1sik
 basically bE1siklY
 basics bE1siks
+basie ~bE1zY
 basil bA1zul
 basilica busi1liku
 basilicas
@@ -4307,6 +4900,9 @@ basketballs bA1skutbo2lz
 baskets bA1skuts
 basking bA1skiN
 basks bA1sks
+basque ~bA1sk
+basques ~bA1sks
+basra ~ba1sra
 bass bA1s
 basses bA1siz
 bassi bA1sY
@@ -4334,10 +4930,12 @@ bastards bA1stRdz
 baste bE1st
 basted bE1stud
 bastes
+bastille ~bA1stil
 basting bE1stiN
 bastion bA1sCun
 bastions bA1sCunz
 bat bA1t
+bataan ~buta1n
 batch bA1C
 batched
 batches bA1Cuz
@@ -4362,11 +4960,14 @@ bathrobes bA1TrO2bz
 bathroom bA1TrM2m
 bathrooms bA1TrM2mz
 baths bA1Ts
+bathsheba ~bATSY1bu
 bathtub bA1Ttub
 bathtubs bA1Ttu2bz
 batik butY1k
 batiks bA1tiks
 bating
+batista ~buti1sta
+batman ~bA1tmA2n
 baton buta1n
 batons bAta1nz
 bats bA1ts
@@ -4404,12 +5005,17 @@ batty bA1tY
 bauble bo1bul
 baubles bo1bulz
 baud bo1d
+baudouin ~bodM1in
 bauds
+bauer ~bQ1R
 baulk
 baulked
 baulking
 baulks
+baum ~bo1m
 bauxite bo1ksIt
+bavaria ~buve1rYu
+bavarian ~buve1rYun
 bawdier
 bawdiest
 bawdily
@@ -4419,20 +5025,28 @@ bawl bo1l
 bawled bo1ld
 bawling
 bawls bo1lz
+baxter ~bA1kstR
 bay bE1
 bayberries
 bayberry
 bayed bE1d
+bayer ~bE1R
+bayes ~bE1z
+bayesian ~bE1Zin
 baying bE1iN
+baylor ~bE1lR
 bayonet bE1une2t
 bayoneted
 bayoneting
 bayonets bE1une2ts
 bayonetted
 bayonetting
+bayonne ~bE2yO1n
 bayou bI1M
 bayous bI1Mz
+bayreuth ~bE1rX2T
 bays bE1z
+baywatch ~bE1waC
 bazaar buza1r
 bazaars buza1rz
 bazillion
@@ -4455,6 +5069,7 @@ beaded bY1did
 beadier
 beadiest
 beading bY1diN
+beadle ~bY1dul
 beads bY1dz
 beady bY1dY
 beagle bY1gul
@@ -4479,7 +5094,9 @@ bearable be1rubul
 beard bi1rd
 bearded bi1rdud
 bearding
+beardmore ~bi1rdmo2r
 beards bi1rdz
+beardsley ~bi1rdzlY
 bearer be1rR
 bearers be1rRz
 bearing be1riN
@@ -4488,6 +5105,7 @@ bearish be1riS
 bears be1rz
 bearskin
 bearskins
+beasley ~bY1zlY
 beast bY1st
 beastlier
 beastliest
@@ -4509,10 +5127,17 @@ beating bY1tiN
 beatings bY1tiNz
 beatitude
 beatitudes
+beatles ~bY1tulz
 beatnik bY1tnik
 beatniks bY1tniks
+beatrice ~bY1utrus
+beatrix ~bY1triks
 beats bY1ts
 beau bO1
+beaufort ~bO1fRt
+beaujolais ~bO1JOlE2
+beaumont ~bO1mont
+beauregard ~bO1riga2rd
 beaus
 beauteous
 beauteously
@@ -4542,12 +5167,18 @@ becalming
 becalms
 became bikE1m
 because biko1z
+bechtel ~be2kte1l
 beck be1k
+becker ~be1kR
+becket ~be1kut
+beckett ~be1kit
+beckley ~be1klY
 beckon be1kun
 beckoned be1kund
 beckoning be1kuniN
 beckons be1kunz
 becks be1ks
+becky ~be1kY
 become biku1m
 becomes biku1mz
 becoming biku1miN
@@ -4563,6 +5194,7 @@ bedclothes
 bedded be1did
 bedder
 bedding be1diN
+bede ~bY1d
 bedeck bide1k
 bedecked bide1kt
 bedecking
@@ -4578,6 +5210,8 @@ bedfellow be1dfe2lO
 bedfellows be1dfe2lOz
 bedlam be1dlum
 bedlams
+bedouin ~be1dOun
+bedouins ~be1dOunz
 bedpan be1dpA2n
 bedpans be1dpA2nz
 bedraggle bidrA1gul
@@ -4603,7 +5237,9 @@ bedsteads
 bedtime be1dtI2m
 bedtimes
 bee bY1
+beebe ~bY1bY2
 beech bY1C
+beecher ~bY1CR
 beeches
 beechnut
 beechnuts
@@ -4636,10 +5272,12 @@ beers bi1rz
 bees bY1z
 beeswax
 beet bY1t
+beethoven ~bE1tOvun
 beetle bY1tul
 beetled
 beetles bY1tulz
 beetling
+beeton ~bY1tun
 beets bY1ts
 beeves
 befall bifo1l
@@ -4707,6 +5345,7 @@ beguilingly
 begun bigu1n
 behalf bihA1f
 behalves
+behan ~be1hun
 behave bihE1v
 behaved bihE1vd
 behaves bihE1vz
@@ -4740,9 +5379,13 @@ behove
 behoved
 behoves
 behoving
+behring ~be1riN
 beige bE1Z
+beijing ~bE2Zi1N
 being bY1iN
 beings bY1iNz
+beirut ~bErM1t
+bela ~be1lu
 belabor bilE1bR
 belabored bilE1bRd
 belaboring bilE1bRiN
@@ -4751,6 +5394,7 @@ belabour
 belaboured
 belabouring
 belabours
+belarus ~bela1rus
 belated bilE1tid
 belatedly bilE1tudlY
 belay
@@ -4765,8 +5409,14 @@ beleaguer bilY1gR
 beleaguered bilY1gRd
 beleaguering bilY1gRiN
 beleaguers
+belem ~be2le1m
+belfast ~be1lfA2st
 belfries
 belfry be1lfrY
+belgian ~be1lJun
+belgians ~be1lJunz
+belgium ~be1lJum
+belgrade ~be1lgrEd
 belie bilI1
 belied bilI1d
 belief bilY1f
@@ -4779,12 +5429,16 @@ believer bulY1vR
 believers bulY1vRz
 believes bilY1vz
 believing bilY1viN
+belinda ~buli1ndu
 belittle bili1tul
 belittled bili1tuld
 belittles bili1tulz
 belittling bili1tuliN
+belize ~belY1z
 bell be1l
+bella ~be1lu
 belladonna
+bellamy ~be1lumY
 bellboy be1lbX2
 bellboys
 belle be1l
@@ -4802,6 +5456,8 @@ belligerent buli1JRunt
 belligerently
 belligerents buli1JRunts
 belling be1liN
+bellingham ~be1liNhA2m
+bellini ~belY1nY
 bellow be1lO
 bellowed be1lOd
 bellowing be1lOiN
@@ -4819,6 +5475,8 @@ bellybuttons
 bellyful
 bellyfuls
 bellying
+belmont ~be1lma2nt
+beloit ~bilX1t
 belong bilo1N
 belonged bilo1Nd
 belonging bilo1NiN
@@ -4833,6 +5491,7 @@ belting be1ltiN
 belts be1lts
 beltway be1ltwE2
 beltways
+belushi ~belM1SY
 belying bilI1iN
 bemoan bimO1n
 bemoaned bimO1nd
@@ -4842,17 +5501,22 @@ bemuse bimyM1z
 bemused bimyM1zd
 bemuses
 bemusing
+ben ~be1n
 bench be1nC
 benched
 benches be1nCiz
 benching
+benchley ~be1nClY
 benchmark be1nCma2rk
 benchmarks be1nCma2rks
 bend be1nd
 bender be1ndR
 bending be1ndiN
+bendix ~be1ndiks
 bends be1ndz
 beneath binY1T
+benedict ~be1nudi2kt
+benedictine ~be2nudi1ktYn
 benediction be2nudi1kSun
 benedictions
 benefaction
@@ -4876,20 +5540,37 @@ benefiting be1nufitiN
 benefits be1nufits
 benefitted be1nufitid
 benefitting be1nufitiN
+benelux ~be1nuluks
+benet ~be1nut
+benetton ~be1nutun
 benevolence bune1vuluns
 benevolences bune1vulunsiz
 benevolent bune1vulunt
 benevolently
+bengal ~be1Ngul
+bengali ~beNga1lY
 benighted binI1tid
 benign binI1n
 benignly bunI1nlY
+benin ~bY1nin
+benita ~bunY1tu
+benito ~benY1tO
+benjamin ~be1nJumun
+bennett ~be1nut
+bennie ~be1nY
+benny ~be1nY
+benson ~be1nsun
 bent be1nt
+bentley ~be1ntlY
+benton ~be1ntun
 bents
 benumb
 benumbed
 benumbing
 benumbs
+benz ~be1nz
 benzene benzY1n
+beowulf ~bE1uwU2lf
 bequeath bikwY1T
 bequeathed bukwY1Tt
 bequeathing
@@ -4900,6 +5581,7 @@ berate birE1t
 berated birE1tid
 berates
 berating birE1tiN
+berber ~bR1bR
 bereave bRY1v
 bereaved bRY1vd
 bereavement bRY1vmunt
@@ -4909,20 +5591,57 @@ bereaving
 bereft bRe1ft
 beret be1rut
 berets be1ruts
+beretta ~bRe1tu
 berg bR1g
+bergen ~bR1gun
+berger ~bR1gR
+bergman ~bR1gmun
 bergs bR1gz
+beria ~be1rYu
 beriberi
+bering ~be1riN
+berkeley ~bR1klY
+berkshire ~bR1kSR
+berkshires ~bR1kSi2rz
+berle ~bR1l
+berlin ~bRli1n
+berliner ~bRli1nR
+berlioz ~bR1lYOz
+berlitz ~bRli1ts
 berm bR1m
 berms bR1mz
+bermuda ~bRmyM1du
+bermudas ~bRmyM1duz
+bern ~bR1n
+bernadette ~bRnude1t
+bernadine ~bRnudY1n
+bernard ~bRna1rd
+bernardo ~bRna1rdO
+bernbach ~bR1nba2k
+berne ~bR1n
+bernhardt ~bR1nhart
+bernice ~bRnY1s
+bernie ~bR1nY
+bernoulli ~bRnM1lY
+bernstein ~bR1nstIn
+berra ~be1ru
 berried
 berries be1rYz
 berry be1rY
 berrying
 berserk bRsR1k
+bert ~bR1t
+berta ~bR1tu
+bertelsmann ~bR1tulzmun
 berth bR1T
+bertha ~bR1Tu
 berthed
 berthing
 berths bR1Ts
+bertie ~bR1tY
+bertram ~bR1trum
+bertrand ~bR1trund
+berwick ~bR1wik
 beryl be1rul
 beryllium bRi1lYum
 beryls
@@ -4957,6 +5676,9 @@ bespeaking
 bespeaks bispY1ks
 bespoke bUspO1k
 bespoken
+bess ~be1s
+bessemer ~be1sumR
+bessie ~be1sY
 best be1st
 bested be1stid
 bestial be1sCul
@@ -4991,10 +5713,16 @@ betakes
 betaking
 betas bE1tuz
 betcha be1Cu
+betelgeuse ~be1tulgUz
+beth ~be1T
+bethany ~be1TunY
+bethesda ~buTe1zdu
 bethink
 bethinking
 bethinks
+bethlehem ~be1Tlihe2m
 bethought
+bethune ~buTyM1n
 betide bitI1d
 betided
 betides
@@ -5019,6 +5747,8 @@ betrothed
 betrothing
 betroths
 bets be1ts
+betsy ~be1tsY
+bette ~be1tY
 betted
 better be1tR
 bettered be1tRd
@@ -5028,8 +5758,10 @@ betters be1tRz
 betting be1tiN
 bettor be1tR
 bettors be1tRz
+betty ~be1tY
 between bitwY1n
 betwixt bYtwi1kst
+beulah ~byM1lu
 bevel be1vul
 beveled
 beveling
@@ -5039,6 +5771,8 @@ bevellings
 bevels
 beverage be1vRiJ
 beverages be1vriJiz
+beverley ~be1vRlY
+beverly ~be1vRlY
 bevies
 bevy be1vY
 bewail
@@ -5058,7 +5792,13 @@ bewitch biwi1C
 bewitched biwi1Ct
 bewitches
 bewitching
+beyer ~bE1R
 beyond bia1nd
+bhopal ~bOpa1l
+bhutan ~bM2tA1n
+bhutto ~bM1tO
+bi ~bI1
+bianca ~bYa1Nku
 biannual bIA1nMul
 biannually
 bias bI1us
@@ -5083,6 +5823,7 @@ bibliophile
 bibliophiles
 bibs bi1bz
 bibulous
+bic ~bi1k
 bicameral
 bicentennial bI2sente1nYul
 bicentennials
@@ -5107,9 +5848,11 @@ bidder bi1dR
 bidders bi1dRz
 biddies
 bidding bi1diN
+biddle ~bi1dul
 biddy bi1dY
 bide bI1d
 bided
+biden ~bI1dun
 bides
 bidet
 bidets
@@ -5120,6 +5863,7 @@ biennial bIe1nYul
 biennially
 biennials
 bier bY1r
+bierce ~bi1rs
 biers bY1rz
 biff bi1f
 biffed
@@ -5138,6 +5882,7 @@ bigamist
 bigamists
 bigamous
 bigamy
+bigfoot ~bi1gfU2t
 bigger bi1gR
 biggest bi1gust
 biggie bi1gY
@@ -5165,8 +5910,11 @@ bikes bI1ks
 biking bI1kiN
 bikini bikY1nY
 bikinis bukY1nYz
+biko ~bY1kO
 bilateral bIlA1tRul
 bilaterally bIlA1tRulY
+bilbao ~bilbQ1
+bilbo ~bi1lbO2
 bile bI1l
 bilge
 bilges
@@ -5188,6 +5936,7 @@ billets bi1luts
 billfold bi1lfO2ld
 billfolds
 billiards bi1lyRdz
+billie ~bi1lY
 billies
 billing bi1liN
 billings bi1liNz
@@ -5207,6 +5956,7 @@ billy bi1lY
 bimbo bi1mbO
 bimboes
 bimbos bi1mbOs
+bimini ~bi1munY
 bimonthlies
 bimonthly bImu1nTlY
 bin bi1n
@@ -5224,6 +5974,7 @@ binge bi1nJ
 binged bi1nJd
 bingeing
 binges bi1nJiz
+binghamton ~bi1Numtun
 binging bi1NgiN
 bingo bi1NgO
 binnacle
@@ -5243,6 +5994,7 @@ biochemists
 biodegradable bI2OdugrE1dubul
 biodiversity bI2OdIvR1sutY
 biofeedback bIOfY1dbA2k
+biogen ~bI1OJe2n
 biographer bIa1grufR
 biographers bIa1grufRz
 biographical bI2ugrA1fikul
@@ -5296,10 +6048,13 @@ birdies bR1dYz
 birding
 birds bR1dz
 birdseed bR1dsY2d
+birdseye ~bR1dzI
 birdwatcher bR1dwa2CR
 birdwatchers bR1dwa2CRz
 biretta
 birettas
+birmingham ~bR1miNhA2m
+biro ~bi1rO
 birth bR1T
 birthday bR1TdE2
 birthdays bR1TdE2z
@@ -5318,6 +6073,7 @@ birthrights bR1TrI2ts
 births bR1Ts
 birthstone
 birthstones
+biscayne ~biskE1n
 biscuit bi1skut
 biscuits bi1skuts
 bisect
@@ -5335,6 +6091,8 @@ bishop bi1Sup
 bishopric
 bishoprics bi1Supriks
 bishops bi1Sups
+bismarck ~bi1zma2rk
+bismark ~bi1zma2rk
 bismuth bi1zmuT
 bison bI1sun
 bisons
@@ -5380,6 +6138,8 @@ biweeklies
 biweekly bIwY1klY
 bizarre buza1r
 bizarrely
+bizet ~bize1t
+bjork ~byo1rk
 blab blA1b
 blabbed blA1bd
 blabbermouth
@@ -5398,6 +6158,7 @@ blackbird blA1kbRd
 blackbirds blA1kbRdz
 blackboard blA1kbo2rd
 blackboards blA1kbo2rdz
+blackburn ~blA1kbRn
 blackcurrant
 blacked blA1kt
 blacken blA1kun
@@ -5406,6 +6167,7 @@ blackening blA1kuniN
 blackens blA1kunz
 blacker blA1kR
 blackest blA1kust
+blackfoot ~blA1kfU2t
 blackguard
 blackguards
 blackhead
@@ -5430,19 +6192,25 @@ blackness blA1knus
 blackout blA1kQ2t
 blackouts blA1kQ2ts
 blacks blA1ks
+blacksburg ~blA1ksbRg
 blacksmith blA1ksmi2T
 blacksmiths
+blackstone ~blA1kstO2n
 blackthorn
 blackthorns
 blacktop blA1kta2p
 blacktopped
 blacktopping
 blacktops
+blackwell ~blA1kwe2l
 bladder blA1dR
 bladders blA1dRz
 blade blE1d
 blades blE1dz
 blah bla1
+blaine ~blE1n
+blair ~ble1r
+blake ~blE1k
 blame blE1m
 blamed blE1md
 blameless blE1mlus
@@ -5452,7 +6220,10 @@ blames blE1mz
 blameworthy
 blaming blE1miN
 blammo
+blanca ~bla1Nku
 blanch blA1nC
+blanchard ~blA1nCRd
+blanche ~blA1nC
 blanched
 blanches
 blanching
@@ -5466,6 +6237,7 @@ blandly blA1ndlY
 blandness blA1ndnus
 blank blA1Nk
 blanked blA1Nkt
+blankenship ~blA1NkunSi2p
 blanker
 blankest
 blanket blA1Nkut
@@ -5506,6 +6278,7 @@ blat
 blatant blE1tunt
 blatantly blE1tuntlY
 blats
+blatz ~blA1ts
 blaze blE1z
 blazed blE1zd
 blazer blE1zR
@@ -5560,6 +6333,7 @@ blender ble1ndR
 blenders ble1ndRz
 blending ble1ndiN
 blends ble1ndz
+blenheim ~ble1nhI2m
 blent
 bless ble1s
 blessed ble1st
@@ -5570,7 +6344,9 @@ blessing ble1siN
 blessings ble1siNz
 blest ble1st
 bletch
+blevins ~ble1vinz
 blew blM1
+bligh ~blI1
 blight blI1t
 blighted blI1tid
 blighting
@@ -5639,6 +6415,7 @@ blobbed
 blobbing
 blobs bla1bz
 bloc bla1k
+bloch ~bla1k
 block bla1k
 blockade bla2kE1d
 blockaded bla2kE1did
@@ -5669,6 +6446,7 @@ blonde bla1nd
 blonder bla1ndR
 blondes bla1ndz
 blondest bla1ndust
+blondie ~bla1ndY
 blondness
 blonds bla1ndz
 blood blu1d
@@ -5707,7 +6485,10 @@ bloom blM1m
 bloomed blM1md
 bloomer blM1mR
 bloomers blM1mRz
+bloomfield ~blM1mfY2ld
 blooming blM1miN
+bloomingdale ~blM1miNdE2l
+bloomington ~blM1miNtun
 blooms blM1mz
 blooper blM1pR
 bloopers blM1pRz
@@ -5761,6 +6542,7 @@ bludgeoned blu1Jund
 bludgeoning blu1JuniN
 bludgeons
 blue blM1
+bluebeard ~blM1bY2rd
 bluebell blM1be2l
 bluebells blM1be2lz
 blueberries blM1be2rYz
@@ -5789,6 +6571,7 @@ blues blM1z
 bluest blM1ust
 bluestocking
 bluestockings
+bluetooth ~blM1tM2T
 bluff blu1f
 bluffed blu1ft
 bluffer blu1fR
@@ -5839,6 +6622,7 @@ blustering blu1stRiN
 blusters
 blustery blu1stRY
 blvd bU1luva2rd
+blythe ~blI1D
 boa bO1u
 boar bo1r
 board bo1rd
@@ -5876,10 +6660,13 @@ boatswain bO1tswEn
 boatswains
 bob ba1b
 bobbed
+bobbi ~ba1bY
+bobbie ~ba1bY
 bobbies
 bobbin ba1bun
 bobbing ba1biN
 bobbins
+bobbitt ~ba1bit
 bobble bo1bul
 bobbled bo1buld
 bobbles bo1bulz
@@ -5915,8 +6702,12 @@ bodybuilding
 bodyguard ba1dYga2rd
 bodyguards ba1dYga2rdz
 bodywork
+boeing ~bO1iN
+boer ~bo1r
+boers ~bo1rz
 bog ba1g
 boga
+bogart ~bO1ga2rt
 bogey bO1gY
 bogeyed bO1gYd
 bogeying
@@ -5941,8 +6732,10 @@ bogosity
 bogs ba1gz
 bogus bO1gus
 bogy
+bohemia ~bOhY1mYu
 bohemian bOhY1mYun
 bohemians
+bohr ~bo1r
 boil bX1l
 boiled bX1ld
 boiler bX1lR
@@ -5955,9 +6748,11 @@ boink bX1nk
 boinked
 boinking
 boinks
+boise ~bX1zY
 boisterous bX1stRus
 boisterously
 boisterousness
+bojangles ~bOJA1Ngulz
 bola bO1lu
 bolas
 bold bO1ld
@@ -5970,10 +6765,21 @@ bole bO1l
 bolero bOle1rO
 boleros
 boles bO1lz
+boleyn ~bOli1n
+bolivar ~ba1luvR
+bolivia ~buli1vYu
+bolivian ~bOli1vYun
+bolivians ~bOli1vYunz
 boll bO1l
 bolls bO1lz
+bollywood ~ba1lY2wUd
 bologna bulO1nY
 boloney
+bolshevik ~bO1lSuvi2k
+bolsheviks ~bO1lSuvi2ks
+bolshevism ~bO1lSuvi2zum
+bolshevist ~bO1lSivi2st
+bolshoi ~bOlSX1
 bolster bO1lstR
 bolstered bO1lstRd
 bolstering bO1lstRiN
@@ -5981,6 +6787,7 @@ bolsters bO1lstRz
 bolt bO1lt
 bolted bO1ltud
 bolting bO1ltiN
+bolton ~bO1ltun
 bolts bO1lts
 bomb ba1m
 bombard bamba1rd
@@ -5993,6 +6800,7 @@ bombardments bamba1rdmunts
 bombards
 bombast ba1mbAst
 bombastic bambA1stik
+bombay ~bambE1
 bombed ba1md
 bomber ba1mR
 bombers ba1mRz
@@ -6003,6 +6811,8 @@ bombshell ba1mSe2l
 bombshells ba1mSe2lz
 bonanza bunA1nzu
 bonanzas
+bonaparte ~bO1nupa2rt
+bonaventure ~ba1nuve2nCR
 bonbon
 bonbons
 bond ba1nd
@@ -6035,16 +6845,21 @@ bongs
 bonier ba1nyR
 boniest
 boning bO1niN
+bonita ~bOnY1tu
 bonito bunY1tO
 bonitoes
 bonitos
 bonkers ba1NkRz
+bonn ~ba1n
+bonner ~bo1nR
 bonnet ba1nut
 bonnets
+bonneville ~ba1nuvi2l
 bonnie ba1nY
 bonnier
 bonniest
 bonny ba1nY
+bono ~bO1nO
 bonsai bansI1
 bonus bO1nus
 bonuses bO1nusiz
@@ -6070,6 +6885,7 @@ bookcases bU1kkE2siz
 booked bU1kt
 bookend bU1ke2nd
 bookends bU1ke2ndz
+booker ~bU1kR
 bookie bU1kY
 bookies bU1kYz
 booking bU1kiN
@@ -6100,6 +6916,8 @@ bookstore bU1ksto2r
 bookstores bU1ksto2rz
 bookworm bU1kwR2m
 bookworms
+boole ~bM1l
+boolean ~bMlY1un
 boom bM1m
 boomed bM1md
 boomerang bM1mRA2N
@@ -6114,6 +6932,7 @@ boondoggle bM2nda1gul
 boondoggled
 boondoggles bM2nda1gulz
 boondoggling
+boone ~bM1n
 boons bM1nz
 boor bU1r
 boorish bU1riS
@@ -6162,8 +6981,10 @@ bopped
 bopping
 bops
 borax bo1rA2ks
+bordeaux ~bordO1
 bordello borde1lO2
 bordellos
+borden ~bo1rdun
 border bo1rdR
 bordered bo1rdRd
 bordering bo1rdRiN
@@ -6178,10 +6999,16 @@ boredom bo1rdum
 borer bo1rR
 borers
 bores bo1rz
+borg ~bo1rg
+borges ~bo1rgEs
+borgia ~bo1rJu
 boring bo1riN
 boringly
+boris ~bo1ris
+bork ~bo1rk
 born bo1rn
 borne bo1rn
+borneo ~bo1rnYO2
 boron bo1ra2n
 borough bR1O2
 boroughs bR1O2z
@@ -6193,7 +7020,10 @@ borrowing ba1rOiN
 borrows ba1rOz
 borsch bo1rS
 borscht bo1rSt
+bosch ~bo1S
+bose ~bO1z
 bosh ba1S
+bosnia ~ba1znYu
 bosom bU1zum
 bosoms
 boss ba1s
@@ -6205,8 +7035,11 @@ bossily
 bossiness
 bossing
 bossy bo1sY
+boston ~ba1stun
+bostonian ~bo2stO1nYun
 bosun
 bosuns
+boswell ~ba1zwel
 bot bo1t
 botanical butA1nikul
 botanist ba1tunist
@@ -6224,6 +7057,8 @@ bothers ba1DRz
 bothersome ba1DRsum
 botnet
 botnets
+botox ~bO1to2ks
+botswana ~batswa1nu
 bottle ba1tul
 bottled ba1tuld
 bottleneck ba1tulne2k
@@ -6251,6 +7086,7 @@ boulder bO1ldR
 boulders bO1ldRz
 boulevard bU1luva2rd
 boulevards bU1luva2rdz
+boulez ~bM1le2z
 bounce bQ1ns
 bounced bQ1nst
 bouncer bQ1nsR
@@ -6288,6 +7124,7 @@ bouts bQ1ts
 bovine bO1vI2n
 bovines
 bow bQ1
+bowditch ~bO1diC
 bowdlerise
 bowdlerised
 bowdlerises
@@ -6298,9 +7135,13 @@ bowdlerizes
 bowdlerizing
 bowed bQ1d
 bowel bQ1ul
+bowell ~ba1wel
 bowels bQ1ulz
+bowen ~bO1un
 bower bQ1R
 bowers bQ1Rz
+bowery ~bQ1RY
+bowie ~bO1Y
 bowing bO1iN
 bowl bO1l
 bowlder
@@ -6333,6 +7174,8 @@ boycott bX1ka2t
 boycotted bX1ka2tid
 boycotting bX1ka2tiN
 boycotts bX1ka2ts
+boyd ~bX1d
+boyer ~bX1R
 boyfriend bX1fre2nd
 boyfriends bX1fre2ndz
 boyhood bX1hU2d
@@ -6340,6 +7183,7 @@ boyhoods
 boyish bX1iS
 boyishly
 boyishness
+boyle ~bX1l
 boys bX1z
 boysenberries
 boysenberry
@@ -6362,8 +7206,17 @@ brackish brA1kiS
 bract
 bracts
 brad brA1d
+bradbury ~brA1dbe2rY
+braddock ~brA1duk
+bradenton ~brA1duntun
+bradford ~brA1dfRd
+bradley ~brA1dlY
 brads
+bradshaw ~brA1dSo2
+bradstreet ~brA1dstrY2t
+brady ~brE1dY
 brag brA1g
+bragg ~brA1g
 braggart
 braggarts
 bragged brA1gd
@@ -6371,11 +7224,15 @@ bragger brA1gR
 braggers brA1gRz
 bragging brA1giN
 brags brA1gz
+brahman ~bra1mun
+brahmin ~bra1min
+brahms ~bra1mz
 braid brE1d
 braided brE1did
 braiding brE1diN
 braids brE1dz
 braille brE1l
+brailles ~brE1lz
 brain brE1n
 brainchild brE1nCI2ld
 brainchildren
@@ -6408,6 +7265,7 @@ brakes brE1ks
 braking brE1kiN
 bramble brA1mbul
 brambles brA1mbulz
+brampton ~brA1mptun
 bran brA1n
 branch brA1nC
 branched brA1nCt
@@ -6415,6 +7273,10 @@ branches brA1nCuz
 branching brA1nCiN
 brand brA1nd
 branded brA1ndid
+brandeis ~brA1ndIs
+branden ~brA1ndun
+brandenburg ~brA1ndunbRg
+brandi ~brA1ndY
 brandied
 brandies
 branding brA1ndiN
@@ -6422,15 +7284,21 @@ brandish brA1ndiS
 brandished brA1ndiSt
 brandishes brA1ndiSiz
 brandishing brA1ndiSiN
+brando ~brA1ndO
+brandon ~brA1ndun
 brands brA1ndz
+brandt ~brA1nt
 brandy brA1ndY
 brandying
+brant ~brA1nt
+braque ~brA1k
 bras brA1s
 brash brA1S
 brasher brA1SR
 brashest
 brashly
 brashness brA1Snus
+brasilia ~bruzi1lyu
 brass brA1s
 brasses brA1siz
 brassier
@@ -6440,6 +7308,7 @@ brassiest
 brassy brA1sY
 brat brA1t
 brats brA1ts
+brattain ~brutE1n
 brattier
 brattiest
 bratty
@@ -6479,6 +7348,11 @@ brazenness brE1zunus
 brazens
 brazier brE1zYR
 braziers brE1ZRz
+brazil ~bruzi1l
+brazilian ~bruzi1lyun
+brazilians ~bruzi1lyunz
+brazos ~bra1zOs
+brazzaville ~brA1zuvil
 breach brY1C
 breached brY1Ct
 breaches brY1Ciz
@@ -6547,6 +7421,8 @@ breaths bre1Ts
 breathtaking bre1TtE2kiN
 breathtakingly bre1TtE2kiNlY
 breathy bre1TY
+brecht ~bre1kt
+breckenridge ~bre1kunri2J
 bred bre1d
 breech brY1C
 breeches brY1Ciz
@@ -6564,7 +7440,18 @@ breezily
 breeziness
 breezing
 breezy brY1zY
+bremen ~bre1mun
+brenda ~bre1ndu
+brendan ~bre1ndun
+brennan ~bre1nun
+brenner ~bre1nR
+brent ~bre1nt
+brenton ~bre1ntun
+brest ~bre1st
+bret ~bre1t
 brethren bre1Drun
+breton ~bre1tun
+brett ~bre1t
 breviaries
 breviary
 brevity bre1vutY
@@ -6576,6 +7463,11 @@ brewers brM1Rz
 brewery brM1RY
 brewing brM1iN
 brews brM1z
+brewster ~brM1stR
+brezhnev ~bre1znuv
+brian ~brI1un
+briana ~brYA1nu
+brianna ~brYA1nu
 briar brI1R
 briars
 bribe brI1b
@@ -6583,6 +7475,7 @@ bribed brI1bd
 bribery brI1bRY
 bribes brI1bz
 bribing brI1biN
+brice ~brI1s
 brick bri1k
 brickbat bri1kbA2t
 brickbats bri1kbA2ts
@@ -6604,13 +7497,21 @@ bridge bri1J
 bridged bri1Jd
 bridgehead bri1Jhe2d
 bridgeheads
+bridgeport ~bri1Jpo2rt
+bridger ~bri1JR
 bridges bri1Juz
+bridget ~bri1Jut
+bridgetown ~bri1JtQ2n
+bridgett ~bri1Jit
+bridgette ~bri1Jit
 bridgework
 bridging bri1JiN
+bridgman ~bri1Jmun
 bridle brI1dul
 bridled brI1duld
 bridles
 bridling
+brie ~brY1
 brief brY1f
 briefcase brY1fkE2s
 briefcases brY1fkE2siz
@@ -6632,6 +7533,8 @@ brigandage
 brigands
 brigantine bri2guntY1n
 brigantines
+briggs ~bri1gz
+brigham ~bri1gum
 bright brI1t
 brighten brI1tun
 brightened brI1tund
@@ -6641,6 +7544,8 @@ brighter brI1tR
 brightest brI1tust
 brightly brI1tlY
 brightness brI1tnus
+brighton ~brI1tun
+brigitte ~bri1Jit
 brigs
 brilliance bri1lyuns
 brilliancy
@@ -6662,6 +7567,7 @@ brings bri1Nz
 brinier
 briniest
 brink bri1Nk
+brinkley ~bri1NklY
 brinkmanship bri1NkmunSi2p
 brinks bri1Nks
 brinksmanship bri1NksmunSi2p
@@ -6670,6 +7576,7 @@ briquet
 briquets
 briquette
 briquettes
+brisbane ~bri1zbE2n
 brisk bri1sk
 brisked
 brisker bri1skR
@@ -6687,7 +7594,20 @@ bristlier
 bristliest
 bristling bri1suliN
 bristly
+bristol ~bri1stul
+brit ~bri1t
+britain ~bri1tun
+britannia ~britA1nYu
+britannica ~britA1niku
 britches bri1Cuz
+british ~bri1tiS
+britney ~brY1tnY2
+briton ~bri1tun
+britons ~bri1tunz
+brits ~bri1ts
+britt ~bri1t
+brittany ~bri1tunY
+britten ~bri1tun
 brittle bri1tul
 brittleness
 brittler bri1tlR
@@ -6721,6 +7641,8 @@ broadsides
 broadsiding
 broadsword bro1dso2rd
 broadswords
+broadway ~bro1dwE2
+brobdingnagian ~bro2bdignA1gYun
 brocade brOkE1d
 brocaded
 brocades brOkE1dz
@@ -6728,6 +7650,7 @@ brocading
 broccoli bra1kulY
 brochure brOSU1r
 brochures brOSU1rz
+brock ~bra1k
 brogan brO1gun
 brogans
 brogue
@@ -6738,6 +7661,7 @@ broiler brX1lR
 broilers brX1lRz
 broiling brX1liN
 broils
+brokaw ~brO1ko
 broke brO1k
 broken brO1kun
 brokenhearted
@@ -6758,11 +7682,14 @@ bronchos
 bronchus
 bronco bra1NkO
 broncos bra1NkOz
+bronson ~bra1nsun
+bronte ~bra1ntY
 brontosaur
 brontosauri
 brontosaurs
 brontosaurus bro2ntuso1rus
 brontosauruses
+bronx ~bra1Nks
 bronze bra1nz
 bronzed bra1nzd
 bronzes bra1nzuz
@@ -6776,8 +7703,10 @@ brooders
 brooding brM1diN
 broods
 brook brU1k
+brooke ~brU1k
 brooked
 brooking brU1kiN
+brooklyn ~brU1klun
 brooks brU1ks
 broom brM1m
 brooms brM1mz
@@ -6802,6 +7731,7 @@ browbeaten
 browbeating
 browbeats
 brown brQ1n
+browne ~brQ1n
 browned brQ1nd
 browner brQ1nR
 brownest brQ1nist
@@ -6814,6 +7744,7 @@ brownouts brQ1nQ2ts
 browns brQ1nz
 brownstone brQ1nstO2n
 brownstones
+brownsville ~brQ1nzvil
 brows brQ1z
 browse brQ1z
 browsed brQ1zd
@@ -6822,6 +7753,9 @@ browsers brQ1zRz
 browses
 browsing brQ1ziN
 brr
+brubeck ~brM1be2k
+bruce ~brM1s
+bruckner ~bru1knR
 bruin brM1in
 bruins brM1inz
 bruise brM1z
@@ -6830,14 +7764,18 @@ bruiser
 bruisers
 bruises brM1zuz
 bruising brM1ziN
+brummel ~bru1mul
 brunch bru1nC
 brunched
 brunches bru1nCiz
 brunching
+brunei ~brMnI1
 brunet brMne1t
 brunets
 brunette brMne1t
 brunettes brMne1ts
+bruno ~brM1nO
+brunswick ~bru1nzwik
 brunt bru1nt
 brush bru1S
 brushed bru1St
@@ -6854,6 +7792,8 @@ brusquely bru1sklY
 brusqueness
 brusquer
 brusquest
+brussels ~bru1sulz
+brut ~brM1t
 brutal brM1tul
 brutalise
 brutalised
@@ -6870,6 +7810,12 @@ brute brM1t
 brutes
 brutish brM1tiS
 brutishly
+brutus ~brM1tus
+bryan ~brI1un
+bryant ~brI1unt
+bryce ~brI1s
+bryon ~brI1un
+brzezinski ~brizi1nskY
 bubble bu1bul
 bubbled bu1buld
 bubbles bu1bulz
@@ -6877,10 +7823,15 @@ bubblier
 bubbliest
 bubbling bu1buliN
 bubbly bu1blY
+buber ~bM1bR2
 buccaneer bu2kunY1r
 buccaneered
 buccaneering
 buccaneers bu2kunY1rz
+buchanan ~byMkA1nun
+bucharest ~byM1kRe2st
+buchenwald ~byM1kenwa2ld
+buchwald ~bu1kwold
 buck bu1k
 buckboard
 buckboards
@@ -6894,12 +7845,15 @@ buckets bu1kuts
 buckeye bu1kI2
 buckeyes bu1kI2z
 bucking bu1kiN
+buckingham ~bu1kiNhA2m
 buckle bu1kul
 buckled bu1kuld
 buckler bu1kulR
 bucklers
 buckles bu1kulz
+buckley ~bu1klY
 buckling bu1kliN
+buckner ~bu1knR
 buckram
 bucks bu1ks
 bucksaw
@@ -6916,7 +7870,12 @@ buckyballs
 bucolic byMka1lik
 bucolics
 bud bu1d
+budapest ~bM1dupe2st
 budded
+buddha ~bM1du
+buddhism ~bM1dizum
+buddhist ~bM1dust
+buddhists ~bM1dusts
 buddies bu1dYz
 budding bu1diN
 buddings
@@ -6935,6 +7894,7 @@ budgie
 budgies
 budging bu1JiN
 buds bu1dz
+budweiser ~bu1dwIzR
 buff bu1f
 buffalo bu1fulO2
 buffaloed
@@ -6955,9 +7915,12 @@ buffoon bufM1n
 buffoonery
 buffoons
 buffs bu1fs
+buffy ~bu1fY
+buford ~byM1fRd
 bug bu1g
 bugaboo bu1gubM2
 bugaboos
+bugatti ~buga1tY
 bugbear
 bugbears
 bugged bu1gd
@@ -6975,6 +7938,7 @@ buglers
 bugles byM1gulz
 bugling byM1guliN
 bugs bu1gz
+buick ~byM1ik
 build bi1ld
 builder bi1ldR
 builders bi1ldRz
@@ -6985,9 +7949,15 @@ buildup bi1ldu2p
 buildups bi1ldu2ps
 built bi1lt
 builtin bi1lti2n
+bujumbura ~bMJumbU1ru
+bukharin ~bu1khRin
 bulb bu1lb
 bulbous bu1lbus
 bulbs bu1lbz
+bulfinch ~bU1lfi2nC
+bulgaria ~bulge1rYu
+bulgarian ~bulge1rYun
+bulgarians ~bulge1rYunz
 bulge bu1lJ
 bulged bu1lJd
 bulges bu1lJiz
@@ -7058,6 +8028,7 @@ bullshit bU1lSi2t
 bullshits
 bullshitted
 bullshitting bU1lSi2tiN
+bullwinkle ~bU1lwi2Nkul
 bully bU1lY
 bullying bU1lYiN
 bulrush bU1lruS
@@ -7093,10 +8064,13 @@ bumpy bu1mpY
 bums bu1mz
 bun bu1n
 bunch bu1nC
+bunche ~bu1nC
 bunched bu1nCt
 bunches bu1nCuz
 bunching bu1nCiN
 buncombe
+bundesbank ~bU1ndisbA2Nk
+bundestag ~bu1ndustA2g
 bundle bu1ndul
 bundled bu1nduld
 bundles bu1ndulz
@@ -7134,6 +8108,7 @@ bunted
 bunting bu1ntiN
 buntings
 bunts
+bunyan ~bu1nyun
 buoy bM1Y
 buoyancy bX1unsY
 buoyant bX1unt
@@ -7142,10 +8117,12 @@ buoyed bM1Yd
 buoying bX1iN
 buoys bM1Yz
 bur bR1
+burbank ~bR1bA2Nk
 burble bR1bul
 burbled bR1buld
 burbles bR1bulz
 burbling bR1bliN
+burch ~bR1C
 burden bR1dun
 burdened bR1dund
 burdening bR1duniN
@@ -7168,6 +8145,7 @@ burgeoning bR1JuniN
 burgeons
 burger bR1gR
 burgers bR1gRz
+burgess ~bR1Jus
 burgher bR1gR
 burghers
 burglar bR1glR
@@ -7186,15 +8164,22 @@ burgle
 burgled
 burgles
 burgling bR1gliN
+burgoyne ~bRgX1n
 burgs
+burgundian ~bRgu1ndYun
+burgundies ~bR1gundYz
+burgundy ~bR1gundY
 burial be1rYul
 burials be1rYulz
 buried be1rYd
 buries be1rYz
 burka
 burkas
+burke ~bR1k
 burkha
 burkhas
+burks ~bR1ks
+burl ~bR1l
 burlap bR1lA2p
 burlesque bRle1sk
 burlesqued
@@ -7203,11 +8188,15 @@ burlesquing
 burlier
 burliest
 burliness
+burlington ~bR1liNtun
 burly bR1lY
+burma ~bR1mu
+burmese ~bRmY1z
 burn bR1n
 burned bR1nd
 burner bR1nR
 burners bR1nRz
+burnett ~bRne1t
 burning bR1niN
 burnish bR1niS
 burnished bR1niSt
@@ -7220,6 +8209,7 @@ burnouses
 burnout bR1nQ2t
 burnouts
 burns bR1nz
+burnside ~bR1nsI2d
 burnt bR1nt
 burp bR1p
 burped
@@ -7230,10 +8220,12 @@ burqas
 burr bR1
 burred
 burring
+burris ~bR1is
 burrito bRY1tO
 burritos bRY1tOs
 burro bR1O
 burros bR1Oz
+burroughs ~bu1rOz
 burrow bR1O
 burrowed
 burrowing bR1OiN
@@ -7247,6 +8239,9 @@ burst bR1st
 bursted
 bursting bR1stiN
 bursts bR1sts
+burt ~bR1t
+burton ~bR1tun
+burundi ~bRu1ndY
 bury be1rY
 burying be1rYiN
 bus bu1s
@@ -7254,6 +8249,7 @@ busbies
 busboy bu1sbX2
 busboys bu1sbX2z
 busby bu1zbY
+busch ~bU1S
 bused bu1st
 buses bu1siz
 bush bU1S
@@ -7273,6 +8269,7 @@ bushing
 bushings bU1SiNz
 bushman bU1Smun
 bushmen bU1Smen
+bushnell ~bU1Snul
 bushwhack bU1SwA2k
 bushwhacked bU1SwA2kt
 bushwhacker
@@ -7390,6 +8387,8 @@ by bI1
 bye bI1
 byelaw
 byelaws
+byelorussia ~bI2ulOru1Su
+byers ~bI1Rz
 byes
 bygone bI1go2n
 bygones bI1go2nz
@@ -7405,6 +8404,8 @@ bypast
 byplay
 byproduct bI1pradukt
 byproducts bI1pro2dukts
+byrd ~bR1d
+byron ~bI1run
 bystander bI1stA2ndR
 bystanders bI1stA2ndRz
 byte bI1t
@@ -7413,6 +8414,8 @@ byway bI1wE2
 byways bI1wE2z
 byword bI1wR2d
 bywords
+byzantine ~bi1zuntI2n
+byzantium ~buzA1ntYum
 c sY1
 ca ku1
 cab kA1b
@@ -7429,6 +8432,7 @@ cabbie kA1bY
 cabbies kA1bYz
 cabbing
 cabby kA1bY
+cabernet ~kA2bRnE1
 cabin kA1bun
 cabinet kA1bunut
 cabinetmaker
@@ -7448,6 +8452,10 @@ cabling
 caboodle kubM1dul
 caboose kubM1s
 cabooses kubM1siz
+cabot ~kA1but
+cabral ~kA1brul
+cabrera ~kabre1ru
+cabrini ~kubrY1nY
 cabs kA1bz
 cacao kukE1O
 cacaos
@@ -7489,16 +8497,20 @@ cadger
 cadgers
 cadges
 cadging
+cadillac ~kA1dulA2k
+cadiz ~kudY1z
 cadmium kA1dmYum
 cadre kA1drY
 cadres kA1drYz
 cads kA1ds
 caducei
 caduceus
+caesar ~sY1zR
 caesarean kE1sRY2n
 caesareans kE1sRY2nz
 caesarian
 caesarians
+caesars ~sY1zRz
 caesium
 caesura
 caesurae
@@ -7519,18 +8531,24 @@ cagiest
 cagily
 caginess
 caging
+cagney ~kA1gnY
 cagy
 cahoot kuhM1t
 cahoots kuhM1ts
+cain ~kE1n
 cairn ke1rn
 cairns ke1rnz
+cairo ~kI1rO
 caisson kE1sun
 caissons kE1sunz
+caitlin ~kE1tlin
 cajole kuJO1l
 cajoled kuJO1ld
 cajolery
 cajoles
 cajoling kuJO1liN
+cajun ~kE1Jun
+cajuns ~kE1Junz
 cake kE1k
 caked kE1kt
 cakes kE1ks
@@ -7538,6 +8556,7 @@ caking
 cal kA1l
 calabash
 calabashes
+calais ~kulE1
 calamine kA1lumI2n
 calamities kulA1mutYz
 calamitous kulA1mutus
@@ -7564,8 +8583,14 @@ calculators kA1lkyulE2tRz
 calculi
 calculus kA1lkyulus
 calculuses
+calcutta ~kA2lku1tu
+calder ~ko1ldR
+calderon ~ko1ldRan
 caldron
 caldrons
+caldwell ~ko1ldwel
+caleb ~kE1lub
+caledonia ~kA2ludO1nYu
 calendar kA1lundR
 calendared
 calendaring
@@ -7573,6 +8598,9 @@ calendars kA1lundRz
 calf kA1f
 calfs
 calfskin
+calgary ~kA1lgRY
+calhoun ~kAlhM1n
+cali ~ka1lY
 caliber kA1lubR
 calibers
 calibrate kA1lubrE2t
@@ -7589,6 +8617,9 @@ calico kA1lukO2
 calicoes
 calicos
 calif kA1lif
+california ~kA2lufo1rnyu
+californian ~kA2lifo1rnyun
+californians ~kA2lifo1rnyunz
 califs
 caliper kA1lupR
 calipered
@@ -7607,9 +8638,13 @@ calkings
 calks
 call ko1l
 callable ko1lubul
+callaghan ~kA1luhAn
+callahan ~kA1luhA2n
+callas ~kA1luz
 called ko1ld
 caller ko1lR
 callers ko1lRz
+callie ~ko1lY
 calligrapher kuli1grufR
 calligraphers
 calligraphy kuli1grufY
@@ -7655,17 +8690,23 @@ calumniates
 calumniating
 calumnies
 calumny kA1lumnY
+calvary ~kA1lvRY
 calve
 calved
+calvert ~kA1lvRt
 calves kA1vz
+calvin ~kA1lvun
 calving kA1viN
+calvinist ~kA1lvunust
 calyces
 calypso kuli1psO2
 calypsos kuli1psO2z
 calyx kA1liks
 calyxes
 cam kA1m
+camacho ~kuma1CO
 camaraderie ka2mRa1dRY
+camarillo ~kamari1lO
 camber kA1mbR
 cambered
 cambering
@@ -7673,14 +8714,21 @@ cambers
 cambia
 cambium
 cambiums
+cambodia ~kA2mbO1dYu
+cambodian ~kA2mbO1dYun
+cambodians ~kA2mbO1dYunz
+cambrian ~kA1mbrYun
 cambric
+cambridge ~kE1mbriJ
 camcorder kA1mko2rdR
 camcorders kA1mko2rdRz
 came kE1m
 camel kA1mul
 camellia
 camellias
+camelot ~kA1mula2t
 camels kA1mulz
+camembert ~kA1mumber
 cameo kA1mYO2
 cameos kA1mYO2z
 camera kA1mRu
@@ -7689,6 +8737,10 @@ cameramen kA1mRumen
 cameras kA1mRuz
 camerawoman
 camerawomen
+cameron ~kA1mRun
+cameroon ~kA1mRM2n
+camilla ~kumi1lu
+camille ~kumY1l
 camisole kA1misOl
 camisoles
 camomile kA2mumI1l
@@ -7704,9 +8756,11 @@ campaigner kAmpE1nR
 campaigners kAmpE1nRz
 campaigning kAmpE1niN
 campaigns kAmpE1nz
+campanella ~kA2mpune1lu
 campanile
 campaniles
 campanili
+campbell ~kA1mbul
 camped kA1mpt
 camper kA1mpR
 campers kA1mpRz
@@ -7718,16 +8772,23 @@ camphor
 campier
 campiest
 camping kA1mpiN
+campos ~kA1mpOz
 camps kA1mps
 campsite kA1mpsI2t
 campsites kA1mpsI2ts
 campus kA1mpus
 campuses kA1mpusuz
 campy kA1mpY
+camry ~kA1mrY
 cams kA1mz
 camshaft kA1mSA2ft
 camshafts kA1mSA2fts
+camus ~kA1mis
 can kA1n
+canaan ~kE1nun
+canada ~kA1nudu
+canadian ~kunE1dYun
+canadians ~kunE1dYunz
 canal kunA1l
 canals kunA1lz
 canard kuna1rd
@@ -7735,6 +8796,8 @@ canards
 canaries kune1rYz
 canary kune1rY
 canasta kunA1stu
+canaveral ~kunA1vRul
+canberra ~kA2nbe1ru
 cancan kA1nkA2n
 cancans
 cancel kA1nsul
@@ -7749,10 +8812,13 @@ cancels kA1nsulz
 cancer kA1nsR
 cancerous kA1nsRus
 cancers kA1nsRz
+cancun ~kA1Nkun
+candace ~kA1ndus
 candelabra kA2ndula1bru
 candelabras
 candelabrum
 candelabrums
+candice ~kA1ndis
 candid kA1ndud
 candidacies kA1ndudusYz
 candidacy kA1ndidusY
@@ -7791,6 +8857,7 @@ cannabises
 canned kA1nd
 canneries kA1nRYz
 cannery kA1nRY
+cannes ~kA1nz
 cannibal kA1nubul
 cannibalise
 cannibalised
@@ -7860,6 +8927,7 @@ canted
 canteen kAntY1n
 canteens kAntY1nz
 canter kA1ntR
+canterbury ~kA1ntRbe2rY
 cantered
 cantering
 canters
@@ -7872,11 +8940,14 @@ cantilevers
 canting
 canto kA1ntO
 canton kA1ntun
+cantonese ~kA2ntunY1z
 cantons kA1ntunz
 cantor kA1ntR
 cantors kA1ntRz
 cantos
+cantrell ~kAntre1l
 cants
+cantu ~kA1ntM
 canvas kA1nvus
 canvasback
 canvasbacks
@@ -7910,13 +8981,17 @@ caparisoning
 caparisons
 cape kE1p
 caped kE1pt
+capek ~kA1pik
+capella ~kupe1lu
 caper kE1pR
 capered
 capering
 capers kE1pRz
 capes kE1ps
+capetown ~kE1ptQ2n
 capillaries kA1pule2rYz
 capillary kA1pule2rY
+capistrano ~kA2pistra1nO
 capital kA1putul
 capitalisation
 capitalise
@@ -7934,6 +9009,7 @@ capitalizes kA1putulI2ziz
 capitalizing kA1pitulI2ziN
 capitals kA1putulz
 capitol kA1pitul
+capitoline ~kA1pitO2lI2n
 capitols kA1pitulz
 capitulate kupi1CMlit
 capitulated kupi1CulE2tid
@@ -7944,16 +9020,21 @@ capitulations
 caplet
 caplets
 capon kE1pa2n
+capone ~kupO1n
 capons
+capote ~kupO1t
 capped kA1pt
 capping kA1piN
 cappuccino kA2pM2CY1nO
 cappuccinos
+capra ~kA1pru
+capri ~kA1prY
 caprice kuprY1s
 caprices kuprY1suz
 capricious kupri1Sus
 capriciously kupri1SislY
 capriciousness
+capricorn ~kA1prukorn
 caps kA1ps
 capsize kA1psI2z
 capsized kA1psI2zd
@@ -7991,7 +9072,10 @@ capture kA1pCR
 captured kA1pCRd
 captures kA1pCRz
 capturing kA1pCRiN
+capulet ~kA1pMle2t
 car ka1r
+cara ~ke1ru
+caracas ~kRa1kus
 caracul
 carafe kurA1f
 carafes
@@ -8017,7 +9101,10 @@ carbonated ka1rbunE2tid
 carbonates ka1rbunE2ts
 carbonating
 carbonation
+carbondale ~ka1rbundE2l
+carboniferous ~ka2rbuni1fRus
 carbons ka1rbunz
+carborundum ~ka2rbRu1ndum
 carboy ka1rbX2
 carboys
 carbs ka1rbz
@@ -8041,9 +9128,12 @@ carcinomata
 card ka1rd
 cardboard ka1rdbo2rd
 carded ka1rdid
+cardenas ~kardY1nus
 cardiac ka1rdYA2k
+cardiff ~ka1rdif
 cardigan ka1rdigun
 cardigans ka1rdigunz
+cardin ~ka1rdin
 cardinal ka1rdunul
 cardinals ka1rdunulz
 carding
@@ -8055,6 +9145,7 @@ cardiologists ka2rdYa1luJists
 cardiology ka2rdYa1luJY
 cardiopulmonary ka2rdYOpU1lmune2rY
 cardiovascular ka2rdYOvA1skyulR
+cardozo ~kardO1zO
 cards ka1rdz
 cardsharp
 cardsharps
@@ -8089,10 +9180,12 @@ caretaker ke1rtE2kR
 caretakers ke1rtE2kRz
 carets
 careworn
+carey ~ke1rY
 carfare
 cargo ka1rgO2
 cargoes ka1rgO2z
 cargos ka1rgO2z
+caribbean ~kRi1bYun
 caribou ke1ribM2
 caribous
 caricature ke1rukuCR
@@ -8105,6 +9198,7 @@ caries
 carillon ke1rula2n
 carillons
 caring ke1riN
+carissa ~karY1su
 carjack ka1rJA2k
 carjacked ka1rJA2kt
 carjacker ka1rJA2kR
@@ -8112,6 +9206,21 @@ carjackers ka1rJA2kRz
 carjacking ka1rJA2kiN
 carjackings ka1rJA2kiNz
 carjacks ka1rJA2ks
+carl ~ka1rl
+carla ~ka1rla
+carlene ~ka1rlY2n
+carlin ~ka1rlin
+carlo ~ka1rlO
+carlos ~ka1rlOs
+carlsbad ~ka1rlsbAd
+carlson ~ka1rlsun
+carlton ~ka1rltun
+carly ~ka1rlY
+carlyle ~ka1rlI2l
+carmela ~karme1la
+carmelo ~karme1lO
+carmen ~ka1rmun
+carmichael ~ka1rmI2kul
 carmine ka1rmun
 carmines
 carnage ka1rniJ
@@ -8119,23 +9228,31 @@ carnal ka1rnul
 carnally
 carnation karnE1Sun
 carnations karnE1Sunz
+carnegie ~ka1rnugY
 carnelian
 carnelians
+carney ~ka1rnY
 carnival ka1rnuvul
 carnivals ka1rnuvulz
 carnivore ka1rnivo2r
 carnivores ka1rnuvo2rz
 carnivorous karni1vRus
 carol kA1rul
+carole ~kA1rul
 caroled
 caroler
 carolers
+carolina ~ke2rulI1nu
+caroline ~ke1rulI2n
 caroling
+carolingian ~ke2ruli1nJYun
+carolinian ~ke2rOli1nYun
 carolled
 caroller
 carollers
 carolling
 carols ke1rulz
+carolyn ~ke1rulin
 carom
 caromed
 caroming
@@ -8179,16 +9296,21 @@ carport ka1rpo2rt
 carports ka1rpo2rts
 carps
 carpus
+carr ~ka1r
+carranza ~kara1nzu
 carrel kA1rul
 carrels
 carriage kA1riJ
 carriages kA1riJiz
 carriageway
+carrie ~ke1rY
 carried kA1rYd
 carrier kA1rYR
 carriers kA1rYRz
 carries kA1rYz
+carrillo ~kRi1lO
 carrion ke1rYun
+carroll ~kA1rul
 carrot kA1rut
 carrots kA1ruts
 carrousel ke1ruse2l
@@ -8201,10 +9323,17 @@ carryout
 cars ka1rz
 carsick ka1rsik
 carsickness
+carson ~ka1rsun
 cart ka1rt
 carted ka1rtid
 cartel karte1l
 cartels karte1lz
+carter ~ka1rtR
+cartersville ~ka1rtRzvi2l
+cartesian ~kartY1Zun
+carthage ~ka1rTuJ
+carthaginian ~ka2rTuJi1nYun
+cartier ~ka1rtYR
 cartilage ka1rtuluJ
 cartilages
 cartilaginous
@@ -8227,6 +9356,8 @@ cartwheel ka1rtwY2l
 cartwheeled
 cartwheeling
 cartwheels ka1rtwY2lz
+cartwright ~ka1rtrI2t
+caruso ~kRM1sO
 carve ka1rv
 carved ka1rvd
 carver ka1rvR
@@ -8234,9 +9365,13 @@ carvers ka1rvRz
 carves ka1rvz
 carving ka1rviN
 carvings ka1rviNz
+cary ~ke1rY
 caryatid
 caryatides
 caryatids
+casablanca ~kA2sublA1Nku
+casals ~kasa1lz
+casanova ~kA2sunO1va
 cascade kAskE1d
 cascaded kAskE1did
 cascades kAskE1dz
@@ -8252,6 +9387,7 @@ cases kE1suz
 casework kE1swR2k
 caseworker kE1swR2kR
 caseworkers kE1swR2kRz
+casey ~kE1sY
 cash kA1S
 cashback
 cashed kA1St
@@ -8268,10 +9404,16 @@ casing kE1siN
 casings kE1siNz
 casino kusY1nO
 casinos kusY1nOz
+casio ~kA1sYO
 cask kA1sk
 casket kA1skut
 caskets kA1skuts
 casks kA1sks
+caspar ~kA1spR
+casper ~kA1spR
+caspian ~kA1spYun
+cassandra ~kusA1ndru
+cassatt ~kA1sut
 cassava
 cassavas
 casserole kA1sRO2l
@@ -8282,11 +9424,14 @@ cassette kuse1t
 cassettes kuse1ts
 cassia kA1SYu
 cassias
+cassie ~kA1sY
 cassino kusY1nO
 cassinos
+cassiopeia ~ku2sYupY1u
 cassock kA1suk
 cassocks
 cast kA1st
+castaneda ~kastane1du
 castanet
 castanets
 castaway kA1stuwE2
@@ -8302,6 +9447,7 @@ castigating kA1stugE2tiN
 castigation
 castigator
 castigators
+castillo ~kA2stY1O
 casting kA1stiN
 castings kA1stiNz
 castle kA1sul
@@ -8318,6 +9464,7 @@ castrates kA1strE2ts
 castrating kA1strE2tiN
 castration kA2strE1Sun
 castrations kA2strE1Sunz
+castro ~kA1strO
 casts kA1sts
 casual kA1Zuwul
 casually kA1ZuwulY
@@ -8336,9 +9483,11 @@ catacomb kA1tukO2m
 catacombs kA1tukO2mz
 catafalque
 catafalques
+catalan ~kA1tulun
 catalepsy
 cataleptic
 cataleptics
+catalina ~kA2tulY1nu
 catalog kA1tulog
 cataloged kA1tulogd
 cataloger kA1tulo2gR
@@ -8351,6 +9500,7 @@ cataloguer
 cataloguers
 catalogues kA1tulo2gz
 cataloguing kA1tulo2giN
+catalonia ~kA2tulO1nyu
 catalpa
 catalpas
 catalyse
@@ -8379,6 +9529,7 @@ catastrophic kA2tustra1fik
 catastrophically
 catatonic kA2tuta1nik
 catatonics
+catawba ~kuto1bu
 catbird kA1tbR2d
 catbirds
 catboat
@@ -8449,14 +9600,21 @@ catharses
 catharsis kuTa1rsus
 cathartic kuTa1rtik
 cathartics
+cathay ~kATE1
 cathedral kuTY1drul
 cathedrals kuTY1drulz
+cather ~kA1DR
+catherine ~kA1TRun
 catheter kA1TutR
 catheters kA1TutRz
+cathleen ~kA2TlY1n
 cathode kA1TO2d
 cathodes kA1TO2dz
 catholic kA1Tlik
+catholicism ~kuTo1lusi2zum
 catholicity
+catholics ~kA1Tliks
+cathy ~kA1TY
 cation kA1tI2un
 cations
 catkin
@@ -8466,8 +9624,12 @@ catnapped
 catnapping
 catnaps
 catnip kA1tnip
+cato ~kE1tO
 cats kA1ts
+catskill ~kA1tski2l
+catskills ~kA1tski2lz
 catsup ke1Cup
+catt ~kA1t
 cattail
 cattails
 catted
@@ -8482,6 +9644,9 @@ cattlemen kA1tulmun
 catty kA1tY
 catwalk kA1twa2k
 catwalks
+caucasian ~kokE1Zun
+caucasians ~kokE1Zunz
+caucasus ~ko1kusus
 caucus ko1kus
 caucused
 caucuses ko1kusiz
@@ -8545,6 +9710,7 @@ caveats kE1vYA2ts
 caved kE1vd
 caveman kE1vmA2n
 cavemen
+cavendish ~kA1vundiS
 cavern kA1vRn
 cavernous kA1vRnus
 caverns kA1vRnz
@@ -8569,8 +9735,11 @@ caw ko1
 cawed
 cawing
 caws
+caxton ~kA1kstun
 cayenne kI2e1n
+cayman ~kE1mun
 cc sY2sY1
+cd ~sY2dY1
 cease sY1s
 ceased sY1st
 ceasefire sY1sfI1R
@@ -8578,6 +9747,12 @@ ceaseless sY1slis
 ceaselessly sY1zluslY
 ceases sY1siz
 ceasing sY1siN
+ceausescu ~CQCe1skyM
+cebu ~sYbM1
+cecelia ~sisY1lyu
+cecil ~sY1sul
+cecile ~sisY1l
+cecilia ~sisY1lyu
 cedar sY1dR
 cedars sY1dRz
 cede sY1d
@@ -8586,6 +9761,7 @@ cedes sY1dz
 cedilla
 cedillas
 ceding sY1diN
+cedric ~se1drik
 ceiling sY1liN
 ceilings sY1liNz
 celebrant se1lubrunt
@@ -8603,14 +9779,18 @@ celerity sule1rutY
 celery se1lRY
 celesta sile1stu
 celestas
+celeste ~sule1st
 celestial sule1sCul
+celia ~sY1lyu
 celibacy se1lubusY
 celibate se1libut
 celibates
+celina ~sulY1nu
 cell se1l
 cellar se1lR
 cellars se1lRz
 celli Ce1lY
+cellini ~CelY1nY
 cellist Ce1lust
 cellists
 cello Ce1lO
@@ -8622,6 +9802,11 @@ cellulars
 cellulite
 celluloid se1lulX2d
 cellulose se1lyulO2s
+celsius ~se1lsYus
+celt ~se1lt
+celtic ~se1ltik
+celtics ~se1ltiks
+celts ~se1lts
 cement sume1nt
 cemented sume1ntid
 cementing sime1ntiN
@@ -8630,6 +9815,7 @@ cemeteries se1mute2rYz
 cemetery se1mute2rY
 cenotaph
 cenotaphs
+cenozoic ~sY2nuzO1ik
 censer se1nsR
 censers
 censor se1nsR
@@ -8734,6 +9920,8 @@ ceremonies se1rumO2nYz
 ceremonious
 ceremoniously
 ceremony se1rumO2nY
+ceres ~si1rYz
+cerf ~sR1f
 cerise sRY1s
 certain sR1tun
 certainly sR1tunlY
@@ -8752,10 +9940,12 @@ certify sR1tufI2
 certifying sR1tufI2iN
 certitude sR1tutM2d
 cerulean
+cervantes ~serva1ntes
 cervical sR1vukul
 cervices
 cervix sR1viks
 cervixes
+cesar ~sY1zR
 cesarean
 cesareans
 cesarian
@@ -8765,14 +9955,20 @@ cessation se2sE1Sun
 cessations
 cession
 cessions
+cessna ~se1snu
 cesspool se1spM2l
 cesspools
 cetacean sitE1Sun
 cetaceans
+cetus ~sY1tus
+ceylon ~sila1n
+cezanne ~se2zA1n
 cf
 ch
+chablis ~SublY1
 chad CA1d
 chads
+chadwick ~CA1dwik
 chafe CE1f
 chafed CE1ft
 chafes CE1fs
@@ -8783,6 +9979,7 @@ chaffinches
 chaffing
 chaffs
 chafing CE1fiN
+chagall ~Cuga1l
 chagrin Sugri1n
 chagrined Sugri1nd
 chagrining
@@ -8849,6 +10046,7 @@ chamomiles
 champ CA1mp
 champagne SAmpE1n
 champagnes SAmpE1nz
+champaign ~CAmpE1n
 champed
 champing
 champion CA1mpYun
@@ -8857,7 +10055,9 @@ championing CA1mpYuniN
 champions CA1mpYunz
 championship CA1mpYunSi2p
 championships CA1mpYunSi2ps
+champlain ~SAmplE1n
 champs CA1mps
+chan ~CA1n
 chance CA1ns
 chanced CA1nst
 chancel
@@ -8877,6 +10077,12 @@ chandelier SAnduli1r
 chandeliers SA2nduli1z
 chandler CA1ndlR
 chandlers
+chandon ~CA1ndin
+chandra ~CA1ndru
+chanel ~Sune1l
+chaney ~CE1nY
+chang ~CA1N
+changchun ~Ca1NCU1n
 change CE1nJ
 changeable CE1nJubul
 changed CE1nJd
@@ -8901,9 +10107,11 @@ chanteys
 chanticleer
 chanticleers
 chanties
+chantilly ~SA2nti1lY
 chanting CA1ntiN
 chants CA1nts
 chanty
+chanukah ~ha1nuku
 chaos kE1as
 chaotic kEa1tik
 chaotically
@@ -8924,6 +10132,9 @@ chaplaincy
 chaplains CA1plunz
 chaplet
 chaplets
+chaplin ~CA1plun
+chapman ~CA1pmun
+chappaquiddick ~CA2pukwi1dik
 chapped
 chapping
 chaps CA1ps
@@ -8956,6 +10167,7 @@ charbroiling
 charbroils
 charcoal Ca1rkO2l
 charcoals Ca1rkO2lz
+chardonnay ~Carda1nE
 charge Ca1rJ
 chargeable Ca1rJubul
 charged Ca1rJd
@@ -8979,13 +10191,24 @@ charities Ce1rutYz
 charity Ce1ritY
 charlatan Sa1rlutun
 charlatans Sa1rlutunz
+charlemagne ~Sa1rlumE2n
+charlene ~SarlY1n
+charles ~Ca1rlz
+charleston ~Ca1rlstun
+charley ~Ca1rlY
+charlie ~Ca1rlY
+charlotte ~Sa1rlut
+charlottesville ~Sa1rlutsvi2l
+charlottetown ~Sa1rluttQ2n
 charm Ca1rm
+charmaine ~SarmE1n
 charmed Ca1rmd
 charmer Ca1rmR
 charmers Ca1rmRz
 charming Ca1rmiN
 charmingly Ca1rmiNlY
 charms Ca1rmz
+charon ~ke1run
 charred Ca1rd
 charring Ca1riN
 chars
@@ -8996,6 +10219,7 @@ chartered Ca1rtRd
 chartering Ca1rtRiN
 charters Ca1rtRz
 charting Ca1rtiN
+chartres ~Ca1rtrYz
 chartreuse SartrM1z
 charts Ca1rts
 charwoman Ca1rwUmun
@@ -9030,6 +10254,8 @@ chasubles
 chat CA1t
 chateaus
 chats CA1ts
+chattahoochee ~CA2tuhM1CY
+chattanooga ~CA2tunM1gu
 chatted CA1tud
 chattel CA1tul
 chattels
@@ -9041,20 +10267,26 @@ chatterer
 chatterers
 chattering CA1tRiN
 chatters
+chatterton ~CA1tRtun
 chattier
 chattiest
 chattily
 chattiness
 chatting CA1tiN
 chatty CA1tY
+chaucer ~Co1sR
 chauffeur SOfR1
 chauffeured SOfR1d
 chauffeuring
 chauffeurs SOfR1z
+chauncey ~Co1nsY
+chautauqua ~Suto1kwu
 chauvinism SO1vuni2zum
 chauvinist SO1vunust
 chauvinistic CO2vuni1stik
 chauvinists SO1vunusts
+chavez ~Sa1vez
+che ~CE1
 cheap CY1p
 cheapen CY1pun
 cheapened CY1pund
@@ -9072,6 +10304,8 @@ cheater CY1tR
 cheaters CY1tRz
 cheating CY1tiN
 cheats CY1ts
+chechen ~Ce1Cin
+chechnya ~Ce1CnYu
 check Ce1k
 checkbook Ce1kbU2k
 checkbooks Ce1kbU2ks
@@ -9126,6 +10360,7 @@ cheeriest Ci1rYust
 cheerily
 cheeriness
 cheering Ci1riN
+cheerios ~Ci1rYOs
 cheerleader Ci1rlY2dR
 cheerleaders Ci1rlY2dRz
 cheerless
@@ -9147,8 +10382,12 @@ cheesing
 cheesy CY1zY
 cheetah CY1tu
 cheetahs CY1tuz
+cheever ~CY1vR
 chef Se1f
 chefs Se1fs
+chekhov ~Ce1kav
+chelsea ~Ce1lsY
+chelyabinsk ~Celyubi1nsk
 chem ke1m
 chemical ke1mukul
 chemically ke1muklY
@@ -9159,7 +10398,11 @@ chemist ke1mist
 chemistry ke1mustrY
 chemists ke1musts
 chemotherapy kY2mOTe1rupY
+chen ~Ce1n
+cheney ~CE1nY
+chengdu ~Ce2NdM1
 chenille
+chennai ~Ce1nI2
 cheque Ce1k
 chequebook
 chequebooks
@@ -9172,10 +10415,17 @@ chequering
 chequers
 cheques Ce1ks
 chequing
+cheri ~Se1rY
+cherie ~Se1rY
 cherish Ce1riS
 cherished Ce1riSt
 cherishes Ce1riSiz
 cherishing Ce1riSiN
+chernenko ~CRne1NkO
+chernobyl ~CRnO1bul
+chernomyrdin ~Ce2rnOmi1rdun
+cherokee ~Ce1rukY2
+cherokees ~Ce1rukY2z
 cheroot
 cheroots
 cherries Ce1rYz
@@ -9186,17 +10436,27 @@ cherubim
 cherubims
 cherubs Ce1rubz
 chervil
+cheryl ~Se1rul
+chesapeake ~Ce1supY2k
+cheshire ~Ce1SR
 chess Ce1s
 chessboard Ce1sbo2rd
 chessboards Ce1sbo2rdz
 chessman Ce1smun
 chessmen
 chest Ce1st
+chester ~Ce1stR
+chesterfield ~Ce1stRfY2ld
+chesterton ~Ce1stRtun
 chestnut Ce1snu2t
 chestnuts Ce1snuts
 chests Ce1sts
+chevalier ~Se2vuli1r
+cheviot ~Se1vYut
+chevrolet ~Se2vrulE1
 chevron Se1vrun
 chevrons
+chevy ~Se1vY2
 chew CM1
 chewed CM1d
 chewer CM1R
@@ -9206,11 +10466,18 @@ chewiest
 chewing CM1iN
 chews CM1z
 chewy CM1Y
+cheyenne ~SIe1n
+cheyennes ~SIe1nz
 chi kI1
+chianti ~CYA1ntY
 chiaroscuro
+chiba ~CY1bu
 chic SY1k
+chicago ~Suka1gO2
+chicagoan ~Ci1kugO2n
 chicaneries
 chicanery SikE1nRY
+chicano ~Cika1nO
 chicer
 chicest
 chichi CY1CY
@@ -9218,6 +10485,7 @@ chichis
 chick Ci1k
 chickadee
 chickadees
+chickasaw ~Ci1kuso2
 chicken Ci1kun
 chickened Ci1kund
 chickening Ci1kuniN
@@ -9228,6 +10496,7 @@ chickpeas
 chicks Ci1ks
 chickweed
 chicle
+chico ~CY1kO2
 chicories
 chicory
 chid
@@ -9248,6 +10517,7 @@ chigger
 chiggers Ci1gRz
 chignon
 chignons
+chihuahua ~Cuwa1wa2
 chilblain Ci1lblE2n
 chilblains Ci1lblE2nz
 child CI1ld
@@ -9269,6 +10539,8 @@ childproofing
 childproofs
 children Ci1ldrun
 chile Ci1lY
+chilean ~Ci1lYun
+chileans ~Ci1lYunz
 chiles CI1lz
 chili Ci1lY
 chilies Ci1lYz
@@ -9304,8 +10576,10 @@ chimpanzees CimpA1nzYz
 chimps Ci1mps
 chin Ci1n
 china CI1nu
+chinatown ~CI1nutQ2n
 chinchilla CinCi1lu
 chinchillas
+chinese ~CInY1z
 chink Ci1Nk
 chinked
 chinking
@@ -9313,6 +10587,8 @@ chinks Ci1Nks
 chinned
 chinning
 chino CY1nO
+chinook ~SinU1k
+chinooks ~CinU1ks
 chinos
 chins
 chinstrap
@@ -9325,10 +10601,14 @@ chip Ci1p
 chipmunk Ci1pmuNk
 chipmunks Ci1pmuNks
 chipped Ci1pt
+chippendale ~Ci1pudE2l
 chipper Ci1pR
 chippers
+chippewa ~Ci1puwa2
 chipping Ci1piN
 chips Ci1ps
+chiquita ~kikwY1tu
+chirico ~kirY1kO
 chiropodist
 chiropodists
 chiropody
@@ -9356,6 +10636,7 @@ chiseller
 chisellers
 chiselling
 chisels Ci1zulz
+chisholm ~Ci1zum
 chit Ci1t
 chitchat Ci1tCA2t
 chitchats
@@ -9369,8 +10650,10 @@ chitterlings Ci1tRliNz
 chivalrous
 chivalrously
 chivalry Si1vulrY
+chivas ~CY1vus
 chive
 chives CI1vz
+chloe ~klO1Y
 chloride klo1rId
 chlorides
 chlorinate klo1runE2t
@@ -9414,6 +10697,8 @@ chomper
 chompers
 chomping Ca1mpiN
 chomps
+chomsky ~Ca1mskY2
+chongqing ~Co1Nki1N
 choose CM1z
 chooses CM1zuz
 choosey
@@ -9422,6 +10707,7 @@ choosiest
 choosing CM1ziN
 choosy CM1zY
 chop Ca1p
+chopin ~SO1pAn
 chopped Ca1pt
 chopper Ca1pR
 choppered
@@ -9433,6 +10719,7 @@ choppily
 choppiness
 chopping Ca1piN
 choppy Ca1pY
+chopra ~Ca1pru
 chops Ca1ps
 chopstick Ca1psti2k
 chopsticks Ca1psti2ks
@@ -9466,17 +10753,36 @@ chorussed
 chorussing
 chose CO1z
 chosen CO1zun
+chou ~CM1
 chow CQ1
 chowder CQ1dR
 chowders
 chowed
 chowing
 chows CQ1z
+chretien ~kritye1n
+chris ~kri1s
+christ ~krI1st
+christa ~kri1stu
+christchurch ~krI1stCRC
 christen kri1sun
+christendom ~kri1sundum
 christened kri1sund
 christening kri1suniN
 christenings
 christens
+christensen ~kri1stunsun
+christi ~kri1stY
+christian ~kri1sCun
+christianity ~kri2sCYA1nitY
+christians ~kri1sCunz
+christie ~kri1stY
+christina ~kristY1nu
+christine ~kristY1n
+christmas ~kri1smus
+christmases ~kri1smusiz
+christopher ~kri1stufR
+christy ~kri1stY
 chromatic
 chrome krO1m
 chromed
@@ -9504,6 +10810,8 @@ chrysalis kri1sulis
 chrysalises
 chrysanthemum krisA1nTumum
 chrysanthemums krisA1nTumumz
+chrysler ~krI1slR
+chrystal ~kri1stul
 chubbier
 chubbiest
 chubbiness
@@ -9522,6 +10830,7 @@ chug Cu1g
 chugged Cu1gd
 chugging Cu1giN
 chugs
+chukchi ~CM1kCY
 chum Cu1m
 chummed
 chummier
@@ -9532,6 +10841,7 @@ chummy Cu1mY
 chump Cu1mp
 chumps
 chums Cu1mz
+chung ~Cu1N
 chunk Cu1Nk
 chunkier
 chunkiest
@@ -9542,6 +10852,7 @@ church CR1C
 churches CR1Ciz
 churchgoer CR1CgO2R
 churchgoers CR1CgO2Rz
+churchill ~CR1Cil
 churchman CR1Cmun
 churchmen CR1Cmun
 churchyard CR1Cya2rd
@@ -9570,6 +10881,8 @@ cicadas sikE1duz
 cicatrice
 cicatrices
 cicatrix
+cicero ~si1sRO2
+cid ~si1d
 cider sI1dR
 ciders
 cigar siga1r
@@ -9589,12 +10902,15 @@ cinches
 cinching
 cinchona
 cinchonas
+cincinnati ~si2nsunA1tY
 cincture
 cinctures
 cinder si1ndR
 cindered
+cinderella ~si2ndRe1lu
 cindering
 cinders si1ndRz
+cindy ~si1ndY
 cinema si1numu
 cinemas si1numuz
 cinematic si2numA1tik
@@ -9682,6 +10998,7 @@ circuses sR1kusuz
 cirrhosis sRO1sus
 cirrus si1rus
 cis
+cisco ~si1skO2
 cisgender
 cistern si1stRn
 cisterns si1stRnz
@@ -9692,6 +11009,7 @@ citations sItE1Sunz
 cite sI1t
 cited sI1tud
 cites sI1ts
+citibank ~si1tYbA2Nk
 cities si1tYz
 citing sI1tiN
 citizen si1tuzun
@@ -9699,6 +11017,7 @@ citizenry si1tizunrY
 citizens si1tuzunz
 citizenship si1tizunSi2p
 citric si1trik
+citroen ~si1trOn
 citron si1trun
 citronella si2trane1lu
 citrons
@@ -9735,12 +11054,16 @@ clacked
 clacking
 clacks
 clad klA1d
+claiborne ~klE1bRn
 claim klE1m
 claimant klE1munt
 claimants klE1munts
 claimed klE1md
 claiming klE1miN
 claims klE1mz
+clair ~kle1r
+claire ~kle1r
+clairol ~kle1ral
 clairvoyance klervX1uns
 clairvoyant klervX1unt
 clairvoyants
@@ -9774,6 +11097,7 @@ clamping klA1mpiN
 clamps klA1mps
 clams klA1mz
 clan klA1n
+clancy ~klA1nsY
 clandestine klAnde1stin
 clandestinely klAnde1stunlY
 clang klA1N
@@ -9798,9 +11122,15 @@ clapper klA1pR
 clappers
 clapping klA1piN
 claps klA1ps
+clapton ~klA1ptun
 claptrap
+clara ~klA1ru
+clare ~kle1r
+clarence ~kle1runs
+clarendon ~kle1rundun
 claret
 clarets
+clarice ~klRY1s
 clarification kle2rufukE1Sun
 clarifications kle2rifikE1Sunz
 clarified kle1rufI2d
@@ -9817,7 +11147,11 @@ clarion kle1rYun
 clarioned
 clarioning
 clarions
+clarissa ~klRi1su
 clarity kle1rutY
+clark ~kla1rk
+clarke ~kla1rk
+clarksville ~kla1rksvi2l
 clash klA1S
 clashed klA1St
 clashes klA1Siz
@@ -9858,6 +11192,13 @@ clatter klA1tR
 clattered
 clattering klA1tRiN
 clatters
+claude ~klo1d
+claudette ~klOde1t
+claudia ~klo1dYu
+claudine ~klodY1n
+claudio ~klo1dYO2
+claudius ~klo1dYus
+claus ~klo1z
 clause klo1z
 clauses klo1zuz
 claustrophobia klo2strufO1bYu
@@ -9874,6 +11215,7 @@ clay klE1
 clayey klE1Y
 clayier
 clayiest
+clayton ~klE1tun
 clean klY1n
 cleaned klY1nd
 cleaner klY1nR
@@ -9922,14 +11264,22 @@ clef kle1f
 clefs
 cleft kle1ft
 clefts
+clem ~kle1m
 clematis kle1mutis
 clematises
 clemency kle1munsY
+clemens ~kle1munz
 clement kle1munt
+clementine ~kle1muntI2n
+clements ~kle1munts
+clemons ~kle1munz
+clemson ~kle1msun
 clench kle1nC
 clenched kle1nCt
 clenches kle1nCuz
 clenching
+cleo ~klY1O
+cleopatra ~klY2upA1tru
 clerestories
 clerestory
 clergies
@@ -9945,6 +11295,7 @@ clerk klR1k
 clerked
 clerking
 clerks klR1ks
+cleveland ~klY1vlund
 clever kle1vR
 cleverer kle1vurR2
 cleverest
@@ -9954,6 +11305,7 @@ clew
 clewed
 clewing
 clews klM1z
+cliburn ~klI1bRn
 click kli1k
 clickable
 clickbait kli1kbE2t
@@ -9965,7 +11317,9 @@ clients klI1unts
 cliff kli1f
 cliffhanger kli1fhA2NR
 cliffhangers kli1fhA2NRz
+clifford ~kli1fRd
 cliffs kli1fs
+clifton ~kli1ftun
 clii
 climactic klImA1ktik
 climate klI1mut
@@ -9989,6 +11343,7 @@ clincher kli1nCR
 clinchers
 clinches kli1nCuz
 clinching kli1nCiN
+cline ~klI1n
 cling kli1N
 clingier
 clingiest
@@ -10007,6 +11362,9 @@ clinker
 clinkers
 clinking
 clinks
+clint ~kli1nt
+clinton ~kli1ntun
+clio ~klY1O
 clip kli1p
 clipboard kli1pbo2rd
 clipboards
@@ -10025,6 +11383,7 @@ clitoral
 clitoris klIto1ris
 clitorises
 clits
+clive ~klI1v
 clix
 cloak klO1k
 cloaked klO1kt
@@ -10069,6 +11428,7 @@ clop
 clopped
 clopping
 clops
+clorox ~klo1raks
 close klO1s
 closed klO1zd
 closefisted
@@ -10128,6 +11488,7 @@ cloverleafs
 cloverleaves
 clovers
 cloves klO1vz
+clovis ~klO1vis
 clown klQ1n
 clowned
 clowning klQ1niN
@@ -10196,7 +11557,10 @@ clxiv
 clxix
 clxvi
 clxvii
+clyde ~klI1d
+clydesdale ~klI1dzdE2l
 cm
+co ~kO1
 coach kO1C
 coached kO1Ct
 coaches kO1Ciz
@@ -10253,7 +11617,9 @@ coaxed kO1kst
 coaxes kO1ksiz
 coaxing kO1ksiN
 cob ka1b
+cobain ~kO1bE2n
 cobalt kO1bo2lt
+cobb ~ka1b
 cobble ka1bul
 cobbled ka1buld
 cobbler ka1blR
@@ -10274,9 +11640,11 @@ coccus ka1kus
 coccyges
 coccyx
 coccyxes
+cochin ~kO1Cin
 cochlea ka1klYu
 cochleae
 cochleas
+cochran ~ka1krun
 cock ka1k
 cockade
 cockades
@@ -10355,6 +11723,7 @@ codify kO1dufI2
 codifying kO1dufI2iN
 coding kO1diN
 cods
+cody ~kO1dY
 coed kO1e2d
 coeds kO1e2dz
 coeducation
@@ -10386,6 +11755,7 @@ coffeepots
 coffees ko1fYz
 coffer ko1fR
 coffers ka1fRz
+coffey ~ka1fY
 coffin ko1fin
 coffined
 coffining
@@ -10420,6 +11790,8 @@ cohabitation kOhA2butE1Sun
 cohabited
 cohabiting kOhA1bitiN
 cohabits
+cohan ~kO1hun
+cohen ~kO1un
 cohere kOhi1r
 cohered kOhi1rd
 coherence kOhi1runs
@@ -10462,6 +11834,7 @@ coinciding kO2unsI1diN
 coined kX1nd
 coining kX1niN
 coins kX1nz
+cointreau ~ko2ntrO1
 coital
 coitus kX1tus
 coke kO1k
@@ -10473,15 +11846,24 @@ cola kO1lu
 colander ka1lundR
 colanders ka1lundRz
 colas kO1lus
+colbert ~kO1lbRt
+colby ~kO1lbY
 cold kO1ld
 colder kO1ldR
 coldest kO1ldust
 coldly kO1ldlY
 coldness kO1ldnus
 colds kO1ldz
+cole ~kO1l
+coleen ~kolY1n
+coleman ~kO1lmun
+coleridge ~kO1lriJ
 coleslaw kO1lsla2
+colette ~kO1le1t
+colgate ~kO1lgEt
 colic
 colicky
+colin ~kO1lin
 coliseum ka2lusY1um
 coliseums
 colitis
@@ -10559,6 +11941,8 @@ collieries
 colliers ka1lyRz
 colliery
 collies ka1lYz
+collin ~ka1lin
+collins ~ka1linz
 collision kuli1Zun
 collisions kuli1Zunz
 collocate
@@ -10584,8 +11968,13 @@ colludes
 colluding kulM1diN
 collusion kulM1Zun
 collusive kulM1siv
+colo ~kO1lO
 cologne kulO1n
 colognes
+colombia ~kulu1mbYu
+colombian ~kulu1mbYun
+colombians ~kulu1mbYunz
+colombo ~kulu1mbO
 colon kO1lun
 colonel kR1nul
 colonels kR1nulz
@@ -10619,6 +12008,7 @@ colonoscopy
 colons
 colony ka1lunY
 color ku1lR
+colorado ~ka2lRa1dO
 coloration ku2lRE1Sun
 coloratura kulRutU1ru
 coloraturas
@@ -10633,6 +12023,7 @@ colorless ku1lRlus
 colors ku1lRz
 colossal kula1sul
 colossally kula1sulY2
+colosseum ~ka2lusY1um
 colossi
 colossus kula1sus
 colossuses
@@ -10650,15 +12041,21 @@ colours ku1lRz
 cols
 colt kO1lt
 coltish
+coltrane ~kO1ltrun
 colts kO1lts
+columbia ~kulu1mbYu
 columbine ka1lumbI2n
 columbines ka1lumbI2nz
+columbus ~kulu1mbus
 column ka1lum
 columned ka1lumd
 columnist ka1lumnust
 columnists ka1lumnusts
 columns ka1lumz
+com ~ka1m
 coma kO1mu
+comanche ~kumA1nCY
+comanches ~kumA1nCYz
 comas kO1muz
 comatose kO1mutO2s
 comb kO1m
@@ -10729,6 +12126,7 @@ comically ka1mikulY
 comics ka1miks
 coming ku1miN
 comings ku1miNz
+comintern ~ko1mYntR2n
 comity kO1mitY
 comm ka1m
 comma ka1mu
@@ -10888,6 +12286,8 @@ commuter kumyM1tR
 commuters kumyM1tRz
 commutes kumyM1ts
 commuting kumyM1tiN
+como ~kO1mO
+comoros ~komo1rO2s
 compact ka1mpAkt
 compacted kumpA1ktid
 compacter
@@ -10907,6 +12307,7 @@ companionship kumpA1nyunSi2p
 companionway kumpA1nyunwE2
 companionways
 company ku1mpunY2
+compaq ~ka1mpA2k
 comparability ka2mpRubi1litY2
 comparable ka1mpRubul
 comparably ka1mpRublY
@@ -11098,6 +12499,7 @@ compromise ka1mprumI2z
 compromised ka1mprumI2zd
 compromises ka1mprumI2ziz
 compromising ka1mprumI2ziN
+compton ~ka1mptun
 comptroller kumtrO1lR
 comptrollers
 compulsion kumpu1lSun
@@ -11134,6 +12536,7 @@ comrade ka1mrA2d
 comrades ka1mrA2dz
 comradeship
 con ka1n
+conan ~kO1nun
 concatenate kunkA1tunE2t
 concatenated kunkA1tunE2tud
 concatenates kunkA1tunE2ts
@@ -11248,6 +12651,7 @@ concord ka1nko2rd
 concordance
 concordances
 concordant
+concorde ~ka1nko2rd
 concourse ka1nko2rs
 concourses ka1nko2rsiz
 concrete kunkrY1t
@@ -11337,6 +12741,7 @@ conduit ka1ndMit
 conduits ka1ndMuts
 cone kO1n
 cones kO1nz
+conestoga ~ka2nustO1gu
 confab
 confabbed
 confabbing
@@ -11448,6 +12853,9 @@ confrontations ka2nfruntE1Sunz
 confronted kunfru1ntud
 confronting kunfru1ntiN
 confronts kunfru1nts
+confucian ~kunfyM1Sun
+confucianism ~kunfyM1Suni2zum
+confucius ~kunfyM1Sus
 confuse kunfyM1z
 confused kunfyM1zd
 confusedly
@@ -11462,6 +12870,7 @@ confute
 confuted
 confutes
 confuting
+cong ~ko1N
 conga ko1Ngu
 congaed
 congaing
@@ -11487,6 +12896,8 @@ conglomerates kungla1mRuts
 conglomerating
 conglomeration kungla2mRE1Sun
 conglomerations
+congo ~ka1NgO
+congolese ~ka2ngulY1z
 congratulate kungrA1CulE2t
 congratulated kungrA1CulE2tid
 congratulates
@@ -11556,10 +12967,13 @@ conk ka1Nk
 conked
 conking
 conks
+conley ~ka1nlY
+conn ~ka1n
 connect kune1kt
 connected kune1ktid
 connecter kune1ktR
 connecters
+connecticut ~kune1tukut
 connecting kune1ktiN
 connection kune1kSun
 connections kune1kSunz
@@ -11570,8 +12984,11 @@ connector kune1ktR
 connectors kune1ktRz
 connects kune1kts
 conned ka1nd
+conner ~ka1nR
+connery ~ka1nRY
 connexion kune1kSun
 connexions kune1kSunz
+connie ~ko1nY
 conning ka1niN
 connivance kunI1vuns
 connive kunI1v
@@ -11582,6 +12999,8 @@ connives
 conniving kunI1viN
 connoisseur ka2nusR1
 connoisseurs ka2nusR1z
+connolly ~ko1nulY
+connors ~ka1nRz
 connotation ka2nutE1Sun
 connotations ka2nutE1Sunz
 connotative
@@ -11601,6 +13020,9 @@ conquests ka1nkwe2sts
 conquistador
 conquistadores
 conquistadors
+conrad ~ka1nrAd
+conrail ~ka1nrE2l
+conroe ~ka1nrO
 cons ka1nz
 consanguinity
 conscience ka1nSuns
@@ -11717,8 +13139,11 @@ constable ka1nstubul
 constables ka1nstubulz
 constabularies
 constabulary kunstA1byule2rY
+constance ~ka1nstuns
 constancy ka1nstunsY
 constant ka1nstunt
+constantine ~ka1nstuntY2n
+constantinople ~ka2nstAntunO1pul
 constantly ka1nstuntlY
 constants ka1nstunts
 constellation ka2nstulE1Sun
@@ -11957,6 +13382,7 @@ contravenes
 contravening
 contravention ka2ntruve1nCun
 contraventions
+contreras ~kantre1raz
 contretemps ka1ntrute2mps
 contribute kuntri1byMt
 contributed kuntri1byMtid
@@ -12105,12 +13531,14 @@ convulsion kunvu1lSun
 convulsions kunvu1lSunz
 convulsive kunvu1lsiv
 convulsively
+conway ~ka1nwE2
 coo kM1
 cooed kM1d
 cooing kM1iN
 cook kU1k
 cookbook kU1kbU2k
 cookbooks kU1kbU2ks
+cooke ~kU1k
 cooked kU1kt
 cooker kU1kR
 cookeries
@@ -12130,6 +13558,8 @@ cooled kM1ld
 cooler kM1lR
 coolers kM1lRz
 coolest kM1lust
+cooley ~kM1lY
+coolidge ~kM1liJ
 coolie
 coolies
 cooling kM1liN
@@ -12152,6 +13582,7 @@ cooperatives kOa1prutivz
 coopered
 coopering
 coopers kM1pRz
+cooperstown ~kM1pRztQ2n
 cooping
 coops
 coordinate kOo1rdunut
@@ -12161,16 +13592,22 @@ coordinating kOo1rdunE2tiN
 coordination kOo2rdunE1Sun
 coordinator kOo1rdunE2tR
 coordinators kOo1rdunE2tRz
+coors ~kM1rz
 coos kM1s
 coot kM1t
 cootie
 cooties
 coots kM1ts
 cop ka1p
+copacabana ~kO2pukubA1nu
 cope kO1p
 copeck
 copecks
 coped kO1pt
+copeland ~kO1plund
+copenhagen ~kO1punhE2gun
+copernican ~kupR1nukun
+copernicus ~kupR1nukus
 copes kO1ps
 copied ka1pYd
 copier ka1pYR
@@ -12182,8 +13619,11 @@ coping kO1piN
 copings
 copious kO1pYus
 copiously kO1pyuslY
+copland ~ka1plund
+copley ~ka1plY
 copped ka1pt
 copper ka1pR
+copperfield ~ka1pRfY2ld
 copperhead ka1pRhe2d
 copperheads ka1pRhe2dz
 coppers ka1pRz
@@ -12191,12 +13631,14 @@ coppery ka1pRY
 coppice
 coppices
 copping ka1piN
+coppola ~kOpO1lu
 copra kO1pru
 cops ka1ps
 copse
 copses
 copter
 copters
+coptic ~ka1ptik
 copula
 copulae
 copulas
@@ -12223,10 +13665,12 @@ coquetted
 coquettes
 coquetting
 coquettish
+cora ~ko1ru
 coral ko1rul
 corals ko1rulz
 cord ko1rd
 corded ko1rdud
+cordelia ~ko2rdY1lY2u
 cordial ko1rJul
 cordiality
 cordially ko1rJulY
@@ -12234,10 +13678,12 @@ cordials ko1rJulz
 cording ko1rdiN
 cordite
 cordless ko1rdlus
+cordoba ~ko2rdO1bu
 cordon ko1rdun
 cordoned ko1rdund
 cordoning
 cordons
+cordova ~ko2rdO1vu
 cords ko1rdz
 corduroy ko1rdRX2
 corduroys
@@ -12246,8 +13692,14 @@ cored
 cores ko1rz
 corespondent ko2ruspa1ndunt
 corespondents
+corey ~ko1rY
 coriander ko2rYA1ndR
+corina ~ko2rY1nu
 coring
+corinne ~kRY1n
+corinth ~ko1runT
+corinthian ~kRi1nTYun
+corinthians ~kRi1nTYunz
 cork ko1rk
 corked
 corking ko1rkiN
@@ -12256,7 +13708,9 @@ corkscrew ko1rkskrM2
 corkscrewed
 corkscrewing
 corkscrews
+corleone ~ko1rlYO2n
 corm ko1rm
+cormack ~ko1rmuk
 cormorant ko1rmRunt
 cormorants ko1rmRunts
 corms
@@ -12270,6 +13724,9 @@ cornea ko1rnYu
 corneal ko2rnY1l
 corneas ko1rnYuz
 corned
+cornelia ~kornY1lyu
+cornelius ~kornY1lyus
+cornell ~korne1l
 corner ko1rnR
 cornered ko1rnRd
 cornering ko1rnRiN
@@ -12286,6 +13743,7 @@ cornices
 cornier
 corniest
 corning ko1rniN
+cornish ~ko1rniS
 cornmeal ko1rnmY2l
 cornrow
 cornrowed
@@ -12297,12 +13755,15 @@ cornstalks ko1rnsto2ks
 cornstarch ko1rnsta2rC
 cornucopia ko2rnukO1pYu
 cornucopias
+cornwall ~ko1rnwol
+cornwallis ~kornwo1lus
 corny ko1rnY
 corolla kRa1lu
 corollaries ko1rule2rYz
 corollary ko1rule2rY
 corollas
 corona kRO1nu
+coronado ~kROna1dO
 coronae
 coronaries
 coronary ko1rune2rY
@@ -12409,15 +13870,25 @@ corset ko1rsut
 corseted
 corseting
 corsets
+corsica ~ko1rsiku
+corsican ~ko1rsukun
+cortes ~ko2rte1z
 cortex ko1rteks
 cortexes
+cortez ~korte1z
 cortical ko1rtukul
 cortices
 cortisone ko1rtuzO2n
+cortland ~ko1rtlund
 coruscate
 coruscated
 coruscates
 coruscating
+corvallis ~ko2rvA1lis
+corvette ~korve1t
+corvus ~ko1rvus
+cory ~ko1rY2
+cosby ~ko1zbY
 cosier
 cosies
 cosiest
@@ -12458,18 +13929,22 @@ cosponsor kO2spo1nsR
 cosponsored
 cosponsoring
 cosponsors kO2spo1nsRz
+cossack ~ko1suk
 cost ka1st
 costar kO1star
 costarred
 costarring
 costars kO1starz
+costco ~ko1stkO
 costed ka1stid
+costello ~ko2ste1lO
 costing ko1stiN
 costings
 costlier ko1stlYR
 costliest ko1stlYist
 costliness
 costly ka1stlY
+costner ~ka1stnR
 costs ka1sts
 costume kastM1m
 costumed ko1stM2md
@@ -12513,6 +13988,7 @@ coughed ko1ft
 coughing ka1fiN
 coughs ko1fs
 could kU1d
+coulter ~kO1ltR
 council kQ1nsul
 councillor
 councillors
@@ -12665,6 +14141,7 @@ courtlier
 courtliest
 courtliness
 courtly ko1rtlY
+courtney ~ko1rtnY
 courtroom ko1rtrM2m
 courtrooms ko1rtrM2mz
 courts ko1rts
@@ -12674,6 +14151,7 @@ courtyard ko1rtya2rd
 courtyards ko1rtya2rdz
 cousin ku1zun
 cousins ku1zunz
+cousteau ~kM2stO1
 cove kO1v
 coven ku1vun
 covenant ku1vununt
@@ -12681,6 +14159,7 @@ covenanted
 covenanting
 covenants ku1vununts
 covens
+coventry ~ku1vuntrY
 cover ku1vR
 coverage ku1vRuJ
 coverall ku1vRo2l
@@ -12704,6 +14183,7 @@ covetousness
 covets ku1vuts
 covey ku1vY
 coveys
+covington ~ku1viNtun
 cow kQ1
 coward kQ1Rd
 cowardice kQ1Rdus
@@ -12727,6 +14207,7 @@ cowhide
 cowhides
 cowing kQ1iN
 cowl kQ1l
+cowley ~kQ1lY
 cowlick kQ1lik
 cowlicks kQ1liks
 cowling kQ1liN
@@ -12734,6 +14215,7 @@ cowlings kQ1liNz
 cowls
 coworker kO1wR1kR
 coworkers kO1wR1kRz
+cowper ~kQ1pR
 cowpoke
 cowpokes
 cowpox
@@ -12765,6 +14247,7 @@ cozily
 coziness kO1zYnus
 cozy kO1zY
 crab krA1b
+crabbe ~krA1b
 crabbed krA1bd
 crabbier
 crabbiest
@@ -12814,6 +14297,7 @@ craggier
 craggiest
 craggy krA1gY
 crags krA1gz
+craig ~krE1g
 cram krA1m
 crammed krA1md
 cramming krA1miN
@@ -12844,6 +14328,7 @@ cranks krA1Nks
 crankshaft krA1NkSA2ft
 crankshafts krA1NkSA2fts
 cranky krA1NkY
+cranmer ~krA1nmR
 crannies krA1nYz
 cranny krA1nY
 crap krA1p
@@ -12885,6 +14370,7 @@ cravings krE1viNz
 craw kro1
 crawfish kro1fi2S
 crawfishes
+crawford ~kro1fRd
 crawl kro1l
 crawled kro1ld
 crawling kro1liN
@@ -12973,6 +14459,7 @@ credos
 credulity kridM1lutY
 credulous kre1Julus
 credulously
+cree ~krY1
 creed krY1d
 creeds krY1dz
 creek krY1k
@@ -12989,6 +14476,7 @@ creepiness krY1pYnis
 creeping krY1piN
 creeps krY1ps
 creepy krY1pY
+creighton ~krE1tun
 cremate krY1mEt
 cremated krY1mEtid
 cremates
@@ -13020,6 +14508,8 @@ crested kre1stid
 crestfallen kre1stfo2lun
 cresting kre1stiN
 crests kre1sts
+cretaceous ~kritE1Sis
+crete ~krY1t
 cretin krY1tun
 cretinous
 cretins
@@ -13038,6 +14528,7 @@ cribbage kri1biJ
 cribbed
 cribbing kri1biN
 cribs kri1bz
+crichton ~kri1Ctun
 crick kri1k
 cricked
 cricket kri1kut
@@ -13051,6 +14542,8 @@ crier krI1R
 criers
 cries krI1z
 crime krI1m
+crimea ~krImY1u
+crimean ~krimY1n
 crimes krI1mz
 criminal kri1munul
 criminally kri1munulY
@@ -13084,6 +14577,7 @@ crippled kri1puld
 cripples kri1pulz
 crippleware
 crippling kri1puliN
+crisco ~krY1skO
 crises krI1sYz
 crisis krI1sus
 crisp kri1sp
@@ -13101,6 +14595,7 @@ crisscross kri1skro2s
 crisscrossed kri1skro2st
 crisscrosses
 crisscrossing kri1skro2siN
+cristina ~kristY1nu
 criteria krIti1rYu
 criterion krIti1rYun
 criterions
@@ -13128,6 +14623,12 @@ croak krO1k
 croaked
 croaking krO1kiN
 croaks
+croat ~krO1a2t
+croatia ~krOE1Su
+croatian ~krOE1Sun
+croatians ~krOE1Sunz
+croats ~krO1a2ts
+croce ~krO1CY
 crochet krOSE1
 crocheted krOSE1d
 crocheting krOSE1iN
@@ -13136,6 +14637,7 @@ croci
 crock kra1k
 crocked
 crockery kra1kRY
+crockett ~kra1kit
 crocks
 crocodile kra1kudI2l
 crocodiles kra1kudI2lz
@@ -13144,9 +14646,13 @@ crocuses krO1kyMsiz
 crofts kro1fts
 croissant kwa2sa1nt
 croissants kwa2sa1nts
+cromwell ~kra1mwul
 crone krO1n
 crones
 cronies krO1nYz
+cronin ~krO1nin
+cronkite ~kra1NkI2t
+cronus ~krO1nus
 crony krO1nY
 crook krU1k
 crooked krU1kud
@@ -13171,6 +14677,7 @@ crops kra1ps
 croquet krOkE1
 croquette
 croquettes
+crosby ~kro1zbY
 crosier
 crosiers
 cross kro1s
@@ -13239,6 +14746,7 @@ crowding krQ1diN
 crowds krQ1dz
 crowed krO1d
 crowing krO1iN
+crowley ~krQ1lY
 crown krQ1n
 crowned krQ1nd
 crowning krQ1niN
@@ -13285,6 +14793,7 @@ cruft
 crufted
 crufts
 crufty
+cruikshank ~krM1ikSA2Nk
 cruise krM1z
 cruised krM1zd
 cruiser krM1zR
@@ -13334,6 +14843,7 @@ crush kru1S
 crushed kru1St
 crushes kru1Siz
 crushing kru1SiN
+crusoe ~krM1sO
 crust kru1st
 crustacean krustE1Sun
 crustaceans krustE1Sunz
@@ -13347,6 +14857,7 @@ crutch kru1C
 crutches kru1Ciz
 crux kru1ks
 cruxes
+cruz ~krM1z
 cry krI1
 crybabies
 crybaby krI1bE1bY
@@ -13387,6 +14898,9 @@ cs
 ct ko1rt
 cu
 cub ku1b
+cuba ~kyM1bu
+cuban ~kyM1bun
+cubans ~kyM1bunz
 cubbyhole ku1bYhO2l
 cubbyholes
 cube kyM1b
@@ -13436,11 +14950,14 @@ cuffed ku1ft
 cuffing
 cuffs ku1fs
 cuing kyM1iN
+cuisinart ~kwY1sinRt
 cuisine kwizY1n
 cuisines kwizY1nz
+culbertson ~ku1lbRtsun
 culinary kyM1line2rY
 cull ku1l
 culled ku1ld
+cullen ~ku1lun
 cullender
 cullenders
 culling ku1liN
@@ -13475,11 +14992,13 @@ culturing ku1lCRiN
 culvert ku1lvRt
 culverts
 cum ku1m
+cumberland ~ku1mbRlund
 cumbersome ku1mbRsum
 cumin kyM1mun
 cummerbund
 cummerbunds
 cumming ku1miN
+cummings ~ku1miNz
 cumquat
 cumquats
 cums
@@ -13487,11 +15006,13 @@ cumulative kyM1myulutiv
 cumulatively kyM1myuluti2vlY
 cumuli
 cumulus
+cunard ~kyM1nRd
 cuneiform kyM1nYufo2rm
 cunnilingus ku2nuli1Ngus
 cunning ku1niN
 cunninger
 cunningest
+cunningham ~ku1niNhA2m
 cunningly
 cunt ku1nt
 cunts
@@ -13513,6 +15034,7 @@ cups ku1ps
 cupsful
 cur kR1
 curable kyU1rubul
+curacao ~kyU1rusQ2
 curacies
 curacy
 curate kyU1rut
@@ -13546,6 +15068,7 @@ curiosities kyU2rYa1sutYz
 curiosity kyU2rYa1sutY
 curious kyU1rYus
 curiously kyU1rYuslY
+curitiba ~kyU2itY1bu
 curl kR1l
 curled kR1ld
 curler kR1lR
@@ -13577,6 +15100,7 @@ curricula kRi1kyula2
 curriculum kRi1kyulum
 curriculums kRi1kyulumz
 curried kR1Yd
+currier ~kR1YR
 curries kR1Yz
 curry ku1rY
 currycomb
@@ -13608,6 +15132,7 @@ curtaining
 curtains kR1tunz
 curter
 curtest
+curtis ~kR1tus
 curtly kR1tlY
 curtness
 curtsey
@@ -13646,6 +15171,7 @@ cusses
 cussing ku1siN
 custard ku1stRd
 custards
+custer ~ku1stR
 custodial kustO1dYul
 custodian kustO1dYun
 custodians kustO1dYunz
@@ -13709,6 +15235,7 @@ cyberpunks
 cybersex sI1bRse2ks
 cyberspace sI1bRspE2s
 cyberspaces
+cyclades ~sIklE1dYz
 cyclamen sI1klume2n
 cyclamens
 cycle sI1kul
@@ -13723,10 +15250,12 @@ cyclists sI1kulists
 cyclone siklO1n
 cyclones siklO1nz
 cyclonic
+cyclops ~sI1klo2ps
 cyclotron sI1klutran
 cyclotrons
 cygnet
 cygnets
+cygnus ~si1gnus
 cylinder si1lundR
 cylinders si1lundRz
 cylindrical suli1ndrikul
@@ -13739,12 +15268,21 @@ cynicism si1nisi2zum
 cynics si1niks
 cynosure sI1nosR2
 cynosures
+cynthia ~si1nTYu
 cypher sI1fR
 cyphered
 cyphering
 cyphers sI1fRz
 cypress sI1prus
 cypresses
+cyprian ~si1prYun
+cypriot ~si1prYut
+cypriots ~si1prYuts
+cyprus ~sI1prus
+cyrano ~kYra1nO
+cyril ~si1rul
+cyrillic ~sRi1lik
+cyrus ~sI1rus
 cyst si1st
 cystic si1stik
 cysts si1sts
@@ -13754,6 +15292,11 @@ czar za1r
 czarina
 czarinas
 czars za1rz
+czech ~Ce1k
+czechoslovakia ~Ce2kuslOva1kYu
+czechoslovakian ~Ce2CuslOva1kYun
+czechs ~Ce1ks
+czerny ~CR1nY
 d dY1
 dab dA1b
 dabbed
@@ -13767,19 +15310,23 @@ dabbling dA1buliN
 dabs
 dacha da1Cu
 dachas
+dachau ~dA1kQ
 dachshund da1kshU2nd
 dachshunds da1kshU2nts
+dacron ~dA1kra2n
 dactyl dA1ktil
 dactylic
 dactylics
 dactyls
 dad dA1d
+dada ~da1da2
 daddies dA1dYz
 daddy dA1dY
 dado dE1dO2
 dadoes
 dados
 dads dA1dz
+daedalus ~de1dulus
 daemon dY1mun
 daemons
 daffier
@@ -13796,10 +15343,12 @@ daguerreotype
 daguerreotyped
 daguerreotypes
 daguerreotyping
+dagwood ~dA1gwU2d
 dahlia dA1lyu
 dahlias
 dailies dE1lYz
 daily dE1lY
+daimler ~dE1mlR
 daintier
 dainties
 daintiest
@@ -13819,8 +15368,17 @@ dais dE1z
 daises
 daisies dE1zYz
 daisy dE1zY
+dakar ~daka1r
+dakota ~dukO1tu
+dakotan ~dukO1tun
+dakotas ~dukO1tuz
+dalai ~dA1lE2
 dale dE1l
 dales dE1lz
+daley ~dE1lY
+dali ~da1lY
+dalian ~dE1lYun
+dallas ~dA1lus
 dalliance dA1lYuns
 dalliances
 dallied dA1lYd
@@ -13829,17 +15387,21 @@ dally dA1lY
 dallying
 dalmatian dAlmE1Sun
 dalmatians dAlmE1Sunz
+dalton ~do1ltun
 dam dA1m
 damage dA1muJ
 damaged dA1muJd
 damages dA1muJuz
 damaging dA1miJiN
+damascus ~dumA1skus
 damask dA1musk
 damasked
 damasking
 damasks dA1musks
 dame dE1m
 dames dE1mz
+damian ~dE1mYun
+damien ~dE1mYun
 dammed dA1md
 damming dA1miN
 damn dA1m
@@ -13851,6 +15413,8 @@ damned dA1md
 damnedest
 damning dA1miN
 damns dA1mz
+damocles ~dA1muklY2z
+damon ~dE1mun
 damp dA1mp
 damped dA1mpt
 dampen dA1mpun
@@ -13869,6 +15433,9 @@ damsel dA1mzul
 damsels
 damson dA1msun
 damsons
+dan ~dA1n
+dana ~dE1nu
+danbury ~dA1nbRY
 dance dA1ns
 danced dA1nst
 dancer dA1nsR
@@ -13887,7 +15454,10 @@ dandles
 dandling
 dandruff dA1ndruf
 dandy dA1ndY
+dane ~dE1n
+danes ~dE1nz
 danger dE1nJR
+dangerfield ~dE1nJRfY2ld
 dangerous dE1nJRus
 dangerously dE1nJRuslY
 dangers dE1nJRz
@@ -13895,11 +15465,22 @@ dangle dA1Ngul
 dangled dA1Nguld
 dangles dA1Ngulz
 dangling dA1NguliN
+daniel ~dA1nyul
+danielle ~dA2nYe1l
+daniels ~dA1nyulz
+danish ~dE1niS
 dank dA1Nk
 danker dA1NkR
 dankest
 dankly
 dankness
+dannie ~dA1nY
+danny ~dA1nY
+dante ~da1ntE
+danton ~dA1ntun
+danube ~dA1nyMb
+danville ~dA1nvi2l
+daphne ~dA1fnY
 dapper dA1pR
 dapperer
 dapperest
@@ -13907,13 +15488,21 @@ dapple
 dappled
 dapples
 dappling
+darby ~da1rbY
+darcy ~da1rsY
 dare de1r
 dared de1rd
 daredevil de1rde2vul
 daredevils de1rde2vulz
+daren ~dA1rin
 dares de1rz
+darfur ~da2fM1r
+darin ~dA1rin
 daring de1riN
 daringly
+dario ~de1rYO2
+darius ~dRI1us
+darjeeling ~da2rJY1liN
 dark da1rk
 darken da1rkun
 darkened da1rkund
@@ -13925,20 +15514,35 @@ darkly da1rklY
 darkness da1rknus
 darkroom da1rkrM2m
 darkrooms
+darla ~da1rlu
+darlene ~da1rlY2n
 darling da1rliN
 darlings da1rliNz
 darn da1rn
 darned da1rnd
 darneder
 darnedest da1rndest
+darnell ~darne1l
 darning
 darns da1rnz
+darrel ~de1rul
+darrell ~de1rul
+darren ~da1run
+darrin ~dA1rin
+darrow ~de1rO
+darryl ~de1rul
 dart da1rt
 dartboard da1rtbo2rd
 dartboards
 darted da1rtid
+darth ~da1rT
 darting da1rtiN
+dartmouth ~da1rtmuT
 darts da1rts
+darwin ~da1rwin
+darwinian ~da2rwi1nYun
+darwinism ~da1rwini2zum
+daryl ~de1rul
 dash dA1S
 dashboard dA1Sbo2rd
 dashboards dA1Sbo2rdz
@@ -13970,6 +15574,7 @@ dauber dQ1bR
 daubers
 daubing
 daubs
+daugherty ~da1kRtY
 daughter do1tR
 daughters do1tRz
 daunt do1nt
@@ -13981,20 +15586,30 @@ dauntlessness
 daunts
 dauphin dQ1fin
 dauphins
+davao ~duvO1
+dave ~dE1v
 davenport dA1vunpo2rt
 davenports
+david ~dE1vid
+davids ~dE1vidz
+davidson ~dE1vidsun
+davies ~dE1vYz
+davis ~dE1vus
 davit
 davits
+davy ~dE1vY
 dawdle do1dul
 dawdled
 dawdler
 dawdlers
 dawdles
 dawdling do1dliN
+dawes ~do1z
 dawn do1n
 dawned do1nd
 dawning do1niN
 dawns do1nz
+dawson ~do1sun
 day dE1
 daybed
 daybeds
@@ -14010,6 +15625,7 @@ daylight dE1lI2t
 daylights dE1lI2ts
 days dE1z
 daytime dE1tI2m
+dayton ~dE1tun
 daze dE1z
 dazed dE1zd
 dazes
@@ -14041,6 +15657,7 @@ deadening de1duniN
 deadens
 deader de1dR
 deadest
+deadhead ~de1dhe2d
 deadlier de1dlYR
 deadliest de1dlYust
 deadline de1dlI2n
@@ -14074,6 +15691,8 @@ dealings dY1liNz
 deals dY1lz
 dealt de1lt
 dean dY1n
+deana ~dY2A1nu
+deanna ~dY2A1nu
 deans dY1nz
 dear di1r
 dearer di1rR
@@ -14127,8 +15746,11 @@ debaucheries
 debauchery dubo1CRY
 debauches
 debauching
+debbie ~de1bY
+debby ~de1bY
 debenture dube1nCR
 debentures dube1nCRz
+debian ~de1bY2un
 debilitate dubi1lutE2t
 debilitated dubi1lutE2tid
 debilitates
@@ -14142,6 +15764,9 @@ debiting
 debits de1bits
 debonair de2bune1r
 debonairly
+debora ~de1bru
+deborah ~de1bRu
+debra ~de1bru
 debrief dibrY1f
 debriefed dibrY1ft
 debriefing dibrY1fiN
@@ -14163,10 +15788,12 @@ debunk dibu1Nk
 debunked dibu1Nkt
 debunking dibu1NkiN
 debunks dibu1Nks
+debussy ~dibu1sY
 debut dEbyM1
 debuted dEbyM1d
 debuting dEbyM1iN
 debuts dE1byMz
+dec ~de1k
 decade dekE1d
 decadence de1kuduns
 decadent de1kudunt
@@ -14198,10 +15825,12 @@ decapitation dikA2pitE1Sun
 decapitations dikA2pitE1Sunz
 decathlon dYkA1Tlon
 decathlons
+decatur ~dikE1tR
 decay dikE1
 decayed dukE1d
 decaying dikE1iN
 decays dukE1z
+decca ~de1ku
 decease disY1s
 deceased disY1st
 deceases
@@ -14224,6 +15853,7 @@ decelerated dise1lRE2tid
 decelerates
 decelerating dise1lRE2tiN
 deceleration dise2lRE1Sun
+december ~dise1mbR
 decencies
 decency dY1sunsY
 decent dY1sunt
@@ -14270,6 +15900,7 @@ decisively disI1sivlY
 decisiveness disI1sivnus
 deck de1k
 decked de1kt
+decker ~de1kR
 deckhand
 deckhands
 decking de1kiN
@@ -14409,6 +16040,7 @@ deduction didu1kSun
 deductions didu1kSunz
 deductive didu1ktuv
 deducts didu1kts
+dee ~dY1
 deed dY1d
 deeded dY1dud
 deeding
@@ -14432,6 +16064,7 @@ deeply dY1plY
 deepness
 deeps
 deer di1r
+deere ~di1r
 deers
 deerskin di1rski2n
 deescalate
@@ -14552,6 +16185,7 @@ deflections
 deflector difle1ktR
 deflectors difle1ktRz
 deflects difle1kts
+defoe ~difO1
 defogger
 defoggers
 defoliant difO1lYunt
@@ -14601,6 +16235,7 @@ defuses
 defusing difyM1ziN
 defy difI1
 defying difI1iN
+degas ~dE1gus
 degeneracy diJe1nRusY
 degenerate diJe1nRut
 degenerated diJe1nRE2tid
@@ -14642,6 +16277,7 @@ deicer
 deicers
 deices
 deicing
+deidre ~dY1dru
 deification dY2ufukE1Sun
 deified dY1ufI2d
 deifies
@@ -14651,6 +16287,7 @@ deign dE1n
 deigned dE1nd
 deigning dE1niN
 deigns dE1nz
+deirdre ~dY1rdru
 deism dY1izum
 deities dY1utYz
 deity dY1utY
@@ -14660,10 +16297,18 @@ dejectedly
 dejecting
 dejection
 dejects
+dejesus ~diJY1zus
+del ~de1l
+delacroix ~dulukrwu
+delacruz ~dEla1krMz
+delaney ~dulE1nY
+delano ~dila1nO
+delaware ~de1luwe2r
 delay dilE1
 delayed dilE1d
 delaying dilE1iN
 delays dilE1z
+delbert ~de1lbRt
 delectable dile1ktubul
 delectation
 delegate de1lugE2t
@@ -14672,6 +16317,7 @@ delegates de1lugE2ts
 delegating de1lugE2tiN
 delegation de2lugE1Sun
 delegations de2lugE1Sunz
+deleon ~de1lYun
 delete dilY1t
 deleted dilY1tud
 deleterious de2luti1rYus
@@ -14683,7 +16329,10 @@ deleverage
 deleveraged
 deleverages
 deleveraging
+delgado ~delga1dO
+delhi ~de1lY
 deli de1lY
+delia ~dY1lyu
 deliberate dili1bRut
 deliberated dili1bRE2tid
 deliberately dili1bRutlY
@@ -14706,6 +16355,7 @@ delightful dilI1tful
 delightfully dilI1tfulY
 delighting dilI1tiN
 delights dilI1ts
+delilah ~dulI1lu
 deliminator
 delimit
 delimited
@@ -14744,12 +16394,22 @@ delivering dili1vRiN
 delivers dili1vRz
 delivery dili1vRY
 dell de1l
+della ~de1lu
 dells
+delmar ~de1lmR
+delmarva ~de2lma1rvu
+delmer ~de1lmR
+delmonico ~delmanY1kO
+delores ~dulo1ris
+deloris ~de1lRis
+delphi ~de1lfI
+delphic ~de1lfik
 delphinia
 delphinium
 delphiniums
 delta de1ltu
 deltas de1ltuz
+deltona ~de2ltO1nu
 delude dilM1d
 deluded dilM1did
 deludes dilM1dz
@@ -14806,6 +16466,8 @@ demerit dYme1rut
 demerits dYme1ruts
 demesne dumE1n
 demesnes
+demeter ~dimY1tR
+demetrius ~dimY1trYus
 demigod
 demigods
 demijohn
@@ -14820,6 +16482,7 @@ demilitarize dYmi1lutRI2z
 demilitarized dYmi1lutRI2zd
 demilitarizes dYmi1lutRI2ziz
 demilitarizing dYmi1lutRI2ziN
+deming ~de1miN
 demise dimI1z
 demised
 demises
@@ -14903,6 +16566,7 @@ demoting
 demotion dimO1Sun
 demotions dimO1Sunz
 demount
+dempsey ~de1mpsY
 demur dimR1
 demure dimyU1r
 demurely dimyU1rlY
@@ -14912,12 +16576,14 @@ demurred dimR1d
 demurring dimR1iN
 demurs dimR1z
 den de1n
+dena ~dY1nu
 denature dinE1CR
 denatured dinE1CRd
 denatures
 denaturing
 dendrite
 dendrites
+deng ~de1N
 deniability dinI2ubi1litY
 denial dinI1ul
 denials dinI1ulz
@@ -14932,8 +16598,13 @@ denigrating de1nigrE2tiN
 denigration
 denim de1num
 denims
+denis ~de1nis
+denise ~dinY1s
 denizen de1nuzun
 denizens de1nuzunz
+denmark ~de1nma2rk
+dennis ~de1nis
+denny ~de1nY
 denominate dina1munE2t
 denominated dina1munE2tid
 denominates
@@ -14976,6 +16647,7 @@ denting de1ntiN
 dentist de1ntust
 dentistry de1ntistrY
 dentists de1ntusts
+denton ~de1ntun
 dents de1nts
 denture de1nCR
 dentures de1nCRz
@@ -14985,6 +16657,7 @@ denudes
 denuding dinM1diN
 denunciation dinu2nsYE1Sun
 denunciations dinu2nsYE1Sunz
+denver ~de1nvR
 deny dinI1
 denying dinI1iN
 deodorant dYO1dRunt
@@ -15001,6 +16674,7 @@ deodorizer
 deodorizers
 deodorizes
 deodorizing
+deon ~dY1an
 depart dipa1rt
 departed dipa1rtid
 departing dipa1rtiN
@@ -15098,6 +16772,7 @@ depository dipa1zuto2rY
 deposits dupa1zits
 depot dY1pO
 depots dY1pOz
+depp ~de1p
 deprave dYprE1v
 depraved dYprE1vd
 depraves
@@ -15177,9 +16852,11 @@ deregulated dYre1gyulEtid
 deregulates
 deregulating dYre1gyulE2tiN
 deregulation dYre2gyulE1Sun
+derek ~de1rik
 derelict de1ruli2kt
 dereliction de2ruli1kSun
 derelicts de1ruli2kts
+derick ~de1rik
 deride dirI1d
 derided dirI1did
 derides dirI1dz
@@ -15210,6 +16887,7 @@ derogation
 derogatory dRa1guto2rY
 derrick de1rik
 derricks
+derrida ~de2rY2da1
 derringer de1runJR
 derringers
 dervish dR1viS
@@ -15223,6 +16901,7 @@ descant
 descanted
 descanting
 descants
+descartes ~dEka1rt
 descend dise1nd
 descendant dise1ndunt
 descendants dise1ndunts
@@ -15306,6 +16985,7 @@ desirable dizI1rubul
 desirably
 desire dizI1R
 desired dizI1Rd
+desiree ~de1sIrY
 desires dizI1Rz
 desiring dizI1RiN
 desirous dizI1rus
@@ -15317,6 +16997,7 @@ desk de1sk
 desks de1sks
 desktop de1skta2p
 desktops de1skta2ps
+desmond ~de1zmund
 desolate de1sulut
 desolated
 desolately
@@ -15489,6 +17170,7 @@ detriment de1trumunt
 detrimental de2trume1ntul
 detriments
 detritus ditrI1tus
+detroit ~ditrX1t
 deuce dM1s
 deuces
 deuterium dMtY1rYum
@@ -15536,6 +17218,7 @@ devilry
 devils de1vulz
 deviltries
 deviltry
+devin ~de1vin
 devious dY1vYus
 deviously
 deviousness
@@ -15549,6 +17232,8 @@ devolve diva1lv
 devolved diva1lvd
 devolves
 devolving
+devon ~de1vun
+devonian ~divO1nYun
 devote divO1t
 devoted divO1tid
 devotedly
@@ -15570,24 +17255,31 @@ devoutest
 devoutly divQ1tlY
 devoutness
 dew dM1
+dewar ~dM1R
+dewayne ~diwE1n
 dewberries
 dewberry dM1be2rY
 dewdrop
 dewdrops
+dewey ~dM1Y
 dewier
 dewiest
+dewitt ~duwi1t
 dewlap
 dewlaps
 dewy dM1Y
+dexter ~de1kstR
 dexterity dekste1rutY
 dexterous
 dexterously
 dextrose de1kstrOs
 dextrous de1kstrus
 dextrously
+dhaka ~da1ku
 dharma da1rmu
 dhoti
 dhotis
+di ~dY1
 diabetes dI2ubY1tYz
 diabetic dI2ube1tik
 diabetics dI2ube1tiks
@@ -15643,6 +17335,10 @@ diametrical
 diametrically dI2ume1trikulY
 diamond dI1mund
 diamonds dI1mundz
+diana ~dIA1nu
+diane ~dIA1n
+dianna ~dI2A1nu
+dianne ~dIA1n
 diaper dI1pR
 diapered
 diapering dI1pRiN
@@ -15656,11 +17352,13 @@ diarists
 diarrhea dI2RY1u
 diarrhoea dI2RY1u
 diary dI1RY
+diaspora ~dIA1spRu
 diastolic dI2usta1lik
 diatom
 diatoms dI1uta2mz
 diatribe dI1utrI2b
 diatribes dI1utrI2bz
+diaz ~dY1A2z
 dibble di1bul
 dibbled di1buld
 dibbles
@@ -15675,17 +17373,22 @@ dicier dI1sYR
 diciest
 dicing dI1siN
 dick di1k
+dickens ~di1kunz
 dicker di1kR
 dickered di1kRd
 dickering di1kRiN
 dickers di1kRz
+dickerson ~di1kRsun
 dickey di1kY
 dickeys
 dickie di1kY
 dickies
+dickinson ~di1kinsun
 dicks di1ks
+dickson ~di1ksun
 dicky di1kY
 dicta di1kta
+dictaphone ~di1ktufO2n
 dictate diktE1t
 dictated diktE1tid
 dictates diktE1ts
@@ -15708,10 +17411,13 @@ diddle di1dul
 diddled
 diddles
 diddling
+dido ~dI1dO
 die dI1
 died dI1d
+diego ~dYE1gO
 diehard dI1ha2rd
 diehards dI1ha2rdz
+diem ~dY1m
 diereses
 dieresis
 dies dI1z
@@ -15732,6 +17438,7 @@ dieticians
 dieting dI1utiN
 dietitian dI2uti1Sun
 dietitians dI2uti1Sunz
+dietrich ~dY1trik
 diets dI1its
 diff di1f
 diffed
@@ -15811,6 +17518,7 @@ digression dIgre1Sun
 digressions dIgre1Sunz
 digressive
 digs di1gz
+dijon ~dY1Za2n
 dike dI1k
 diked
 dikes dI1ks
@@ -15823,6 +17531,7 @@ dilates
 dilating
 dilation dI2lE1Sun
 dilatory di1luto2rY
+dilbert ~dilbR1t
 dilemma dile1mu
 dilemmas dule1muz
 dilettante
@@ -15833,7 +17542,10 @@ diligence di1luJuns
 diligent di1liJunt
 diligently di1luJuntlY
 dill di1l
+dillard ~di1lRd
 dillies
+dillinger ~di1liNR
+dillon ~di1lun
 dills di1lz
 dilly di1lY
 dillydallied
@@ -15880,6 +17592,8 @@ dimwit
 dimwits
 dimwitted
 din di1n
+dina ~dY1nu
+dinah ~dI1nu
 dine dI1n
 dined dI1nd
 diner dI1nR
@@ -15912,6 +17626,7 @@ dinnered
 dinnering
 dinners di1nRz
 dinning di1niN
+dino ~dY1nO
 dinosaur dI1nuso2r
 dinosaurs dI1nuso2rz
 dins
@@ -15922,6 +17637,10 @@ diocese dI1usY2z
 dioceses dI1usY2z
 diode dI1O2d
 diodes dI1O2dz
+dion ~dI1un
+dionne ~dY1an
+dionysian ~dI2uni1sYun
+dior ~dY2o1r
 diorama
 dioramas
 dioxide dIa1ksI2d
@@ -16502,6 +18221,8 @@ dismount
 dismounted
 dismounting
 dismounts
+disney ~di1znY
+disneyland ~di1znYlA2nd
 disobedience di2subY1dYuns
 disobedient di2subY1dYunt
 disobediently
@@ -16646,6 +18367,7 @@ disquieting diskwI1utiN
 disquiets
 disquisition
 disquisitions
+disraeli ~dizrE1lY
 disregard di2sriga1rd
 disregarded di2sriga1rdid
 disregarding di2sriga1rdiN
@@ -16946,6 +18668,11 @@ divvied di1vYd
 divvies
 divvy di1vY
 divvying
+diwali ~diwa1lY
+dix ~di1ks
+dixie ~di1ksY
+dixieland ~di1ksYlA2nd
+dixon ~di1ksun
 dizzied
 dizzier
 dizzies
@@ -16954,11 +18681,18 @@ dizzily
 dizziness di1zYnus
 dizzy di1zY
 dizzying di1zYiN
+djakarta ~Juka1rtu
+djibouti ~JibM1tY2
 djinn
 djinni
 djinns
+dmitri ~dumY1trY
+dniester ~dnY1stR
 do dM1
 doable dM1ubul
+dobbin ~da1bin
+doberman ~dO1bRmun
+dobro ~dO1brO2
 doc da1k
 docent dO1sunt
 docents dO1sunts
@@ -17014,6 +18748,7 @@ dodgy
 dodo dO1dO
 dodoes
 dodos dO1dOz
+dodson ~da1dsun
 doe dO1
 doer dM1r
 doers dM1Rz
@@ -17066,10 +18801,12 @@ dogtrotted
 dogtrotting
 dogwood do1gwU2d
 dogwoods do1gwU2dz
+doha ~dO1ha2
 doilies dX1lYz
 doily dX1lY
 doing dM1iN
 doings dM1iNz
+dolby ~dO1lbY
 doldrums dO1ldrumz
 dole dO1l
 doled dO1ld
@@ -17083,6 +18820,7 @@ dollars da1lRz
 dolled da1ld
 dollhouse da1lhQ2s
 dollhouses da1lhQ2siz
+dollie ~da1lY
 dollies
 dolling
 dollop da1lup
@@ -17093,6 +18831,7 @@ dolls da1lz
 dolly da1lY
 dolmen
 dolmens
+dolores ~dulo1ris
 dolorous
 dolphin da1lfun
 dolphins da1lfunz
@@ -17131,12 +18870,24 @@ domineered
 domineering da2muni1riN
 domineers
 doming
+domingo ~dOmi1NgO
+dominguez ~dumi1Niz
+dominic ~da1munik
+dominica ~dumi1niku
+dominican ~dumi1nukun
+dominicans ~dOmi1nikunz
+dominick ~da1munik
 dominion dumi1nyun
 dominions dumi1nyunz
+dominique ~dominY1k
 domino da1munO2
 dominoes da1munO2z
 dominos da1minO2z
 don da1n
+dona ~dO1nu
+donahue ~da1nuhyM2
+donald ~da1nuld
+donaldson ~da1nuldsun
 donate dO1nE2t
 donated dO1nE2tid
 donates dO1nE2ts
@@ -17146,12 +18897,21 @@ donations dOnE1Sunz
 done du1n
 dongle
 dongles
+donizetti ~da2nuze1tY
 donkey da1NkY
 donkeys da1NkYz
+donn ~da1n
+donna ~da1nu
+donne ~du1n
 donned da1nd
+donnell ~da1nil
+donner ~da1nR
+donnie ~da1nY
 donning da1niN
+donny ~da1nY
 donor dO1nR
 donors dO1nRz
+donovan ~da1nuvun
 dons da1nz
 donut dO1nu2t
 donuts dO1nu2ts
@@ -17165,11 +18925,14 @@ doodles dM1dulz
 doodling
 doohickey
 doohickeys
+dooley ~dM1lY
+doolittle ~dM1li2tul
 doom dM1m
 doomed dM1md
 dooming dM1miN
 dooms dM1mz
 doomsday dM1mzdE2
+doonesbury ~dM1nzbe2rY
 door do1r
 doorbell do1rbe2l
 doorbells
@@ -17193,8 +18956,16 @@ dopey dO1pY
 dopier
 dopiest
 doping
+doppler ~da1plR
 dopy
+dora ~do1ru
+dorcas ~do1rkus
+doreen ~dorY1n
+dorian ~do1rYun
+doric ~do1rik
 dories
+doris ~do1rus
+doritos ~do2rY1tOz
 dork
 dorkier
 dorkiest
@@ -17210,7 +18981,13 @@ dormitories do1rmuto2rYz
 dormitory do1rmuto2rY
 dormouse do1rmQ2s
 dorms do1rmz
+dorothea ~do2ruTY1u
+dorothy ~do1ruTY
 dorsal do1rsul
+dorset ~do1rsit
+dorsey ~do1rsY
+dorthy ~do1rTY
+dortmund ~do1rtmund
 dory do1rY
 dos do1s
 dosage dO1suJ
@@ -17221,6 +18998,7 @@ doses dO1suz
 dosing dO1siN
 dossier do2syE1
 dossiers do2syE1z
+dostoevsky ~do2stO1vskY
 dot da1t
 dotage
 dotcom
@@ -17229,14 +19007,17 @@ dote dO1t
 doted
 dotes
 doth do1T
+dothan ~da1Tun
 doting dO1tiN
 dotingly
 dots da1ts
+dotson ~da1tsun
 dotted da1tud
 dotting da1tiN
 dotty da1tY
 double du1bul
 doubled du1buld
+doubleday ~du1buldE2
 doubles du1bulz
 doublet
 doublets
@@ -17258,6 +19039,7 @@ douche dM1S
 douched
 douches
 douching
+doug ~du1g
 dough dO1
 doughier
 doughiest
@@ -17267,6 +19049,8 @@ doughtier
 doughtiest
 doughty do1tY
 doughy dO1Y
+douglas ~du1glus
+douglass ~du1glus
 dour dQ1R
 dourer
 dourest
@@ -17276,11 +19060,13 @@ doused dQ1st
 douses
 dousing dQ1siN
 dove du1v
+dover ~dO1vR
 doves du1vz
 dovetail du1vtE2l
 dovetailed du1vtE2ld
 dovetailing
 dovetails du1vtE2lz
+dow ~dQ1
 dowager dQ1uJR
 dowagers
 dowdier
@@ -17357,6 +19143,7 @@ doxologies daksa1luJYz
 doxology daksa1luJY
 doyen dX1in
 doyens
+doyle ~dX1l
 doz
 doze dO1z
 dozed dO1zd
@@ -17365,6 +19152,7 @@ dozens du1zunz
 dozes dO1ziz
 dozing dO1ziN
 dpi
+dr ~drI1v
 drab drA1b
 drabber
 drabbest
@@ -17375,7 +19163,9 @@ drachma drA1kmu
 drachmae
 drachmai
 drachmas dra1kmuz
+draco ~drE1kO
 draconian drEkO1nYun
+dracula ~drA1kyMlu
 draft drA1ft
 drafted drA1ftid
 draftee drA1ftY1
@@ -17416,6 +19206,7 @@ drake drE1k
 drakes drE1ks
 dram drA1m
 drama dra1mu
+dramamine ~drA1mumY2n
 dramas dra1muz
 dramatic drumA1tik
 dramatically drumA1tiklY
@@ -17513,6 +19304,7 @@ drench dre1nC
 drenched dre1nCt
 drenches dre1nCuz
 drenching dre1nCiN
+dresden ~dre1zdin
 dress dre1s
 dressage dresa1Z
 dressed dre1st
@@ -17529,6 +19321,7 @@ dressmakers dre1smE2kRz
 dressmaking dre1smE2kiN
 dressy dre1sY
 drew drM1
+dreyfus ~drI1fus
 dribble dri1bul
 dribbled dri1buld
 dribbler
@@ -17613,6 +19406,7 @@ drooping drM1piN
 droops
 droopy drM1pY
 drop dra1p
+dropbox ~dra1pba2ks
 droplet dra1plut
 droplets dra1pluts
 dropout dra1pQ2t
@@ -17688,6 +19482,7 @@ drunks dru1Nks
 dry drI1
 dryad
 dryads
+dryden ~drI1dun
 dryer drI1R
 dryers drI1Rz
 dryest
@@ -17699,17 +19494,24 @@ drywall drI1wa2l
 dual dM1ul
 dualism dM1uli2zum
 duality dMA1lutY
+duane ~dwE1n
 dub du1b
+dubai ~dMbI1
 dubbed du1bd
 dubbing du1biN
+dubcek ~du1bCe2k
 dubiety
 dubious dM1bYus
 dubiously dM1bYuslY2
 dubiousness
+dublin ~du1blin
+dubrovnik ~dMbra1vnik
 dubs du1bz
+dubuque ~dubyM1k
 ducal dM1kul
 ducat
 ducats
+duchamp ~dMSa1mp
 duchess du1Cus
 duchesses
 duchies
@@ -17734,6 +19536,7 @@ duded
 dudes dyM1dz
 dudgeon du1Jun
 duding
+dudley ~du1dlY
 duds du1dz
 due dM1
 duel dM1ul
@@ -17753,10 +19556,12 @@ duets dMe1ts
 duff du1f
 duffer du1fR
 duffers
+duffy ~du1fY
 dug du1g
 dugout du1gQ2t
 dugouts du1gQ2ts
 duh du1
+duisburg ~dM1sbRg
 duke dM1k
 dukedom dM1kdum
 dukedoms
@@ -17769,13 +19574,16 @@ dullard
 dullards
 dulled du1ld
 duller du1lR
+dulles ~du1lus
 dullest du1lust
 dulling du1liN
 dullness du1lnus
 dulls
 dully
 dulness
+duluth ~dulM1T
 duly dM1lY
+dumas ~dM1muz
 dumb du1m
 dumbbell du1mbe2l
 dumbbells du1mbe2lz
@@ -17785,8 +19593,10 @@ dumbfound du1mfQnd
 dumbfounded du1mfQndid
 dumbfounding du1mfQndiN
 dumbfounds du1mfQndz
+dumbledore ~du1mbuldo2r
 dumbly
 dumbness
+dumbo ~du1mbO
 dumbwaiter
 dumbwaiters
 dumfound
@@ -17806,9 +19616,12 @@ dumps du1mps
 dumpster du1mpstR
 dumpy du1mpY
 dun du1n
+dunbar ~du1nbar
+duncan ~du1Nkun
 dunce
 dunces
 dune dM1n
+dunedin ~dM1nudin
 dunes dM1nz
 dung du1N
 dungaree
@@ -17821,7 +19634,11 @@ dungs
 dunk du1Nk
 dunked du1Nkt
 dunking
+dunkirk ~du1nkRk
 dunks du1Nks
+dunlap ~du1nlAp
+dunn ~du1n
+dunne ~du1n
 dunned du1nd
 dunner
 dunnest
@@ -17851,9 +19668,17 @@ duplicity dMpli1sitY
 durability dRubi1litY
 durable dU1rubul
 durably
+duracell ~dU1ruse2l
+duran ~dRA1n
+durant ~dU1runt
+durante ~dUra1ntY
 duration dU1rE1Sun
+durban ~dR1bun
 duress dU1res
+durham ~dR1um
 during dU1riN
+durkheim ~dR1khI2m
+durocher ~dyM1rukR
 dusk du1sk
 duskier
 duskiest
@@ -17866,6 +19691,7 @@ duster du1stR
 dusters du1stRz
 dustier
 dustiest
+dustin ~du1stin
 dustiness
 dusting du1stiN
 dustless
@@ -17875,12 +19701,15 @@ dustpan
 dustpans
 dusts du1sts
 dusty du1stY
+dutch ~du1C
+dutchman ~du1Cmun
 duteous
 dutiable
 duties dM1tYz
 dutiful dM1tYful
 dutifully dM1tYfulY
 duty dM1tY
+duvalier ~dMvA1lyR
 duvet
 dwarf dwo1rf
 dwarfed dwo1rft
@@ -17889,6 +19718,7 @@ dwarfish
 dwarfism dwo1rfizum
 dwarfs dwo1rfs
 dwarves dwo1rvz
+dwayne ~dwE1n
 dweeb dwY1b
 dweebs
 dwell dwe1l
@@ -17899,6 +19729,7 @@ dwelling dwe1liN
 dwellings dwe1liNz
 dwells dwe1lz
 dwelt dwe1lt
+dwight ~dwI1t
 dwindle dwi1ndul
 dwindled dwi1nduld
 dwindles dwi1ndulz
@@ -17916,6 +19747,7 @@ dyke dI1k
 dyked
 dykes dI1ks
 dyking
+dylan ~di1lun
 dynamic dInA1mik
 dynamical
 dynamically dInA1miklY2
@@ -17937,6 +19769,7 @@ dysfunctions disfu1NkSunz
 dyslexia disle1ksYu
 dyslexic disle1ksik
 dyslexics
+dyson ~dI1sun
 dyspepsia
 dyspeptic di2spe1ptik
 dyspeptics
@@ -17953,6 +19786,7 @@ eagle Y1gul
 eagles Y1gulz
 eaglet
 eaglets
+eakins ~Y1kinz
 ear Y1r
 earache
 earaches
@@ -17962,11 +19796,15 @@ eardrum
 eardrums
 earful Y1rfu2l
 earfuls
+earhart ~i1rhart
 earl R1l
 earldom R1ldum
 earldoms
+earle ~R1l
+earlene ~R1lYn
 earlier R1lYR
 earliest R1lYust
+earline ~R1lIn
 earliness
 earlobe
 earlobes
@@ -17986,9 +19824,11 @@ earnest R1nist
 earnestly R1nustlY
 earnestness R1nustnus
 earnests
+earnhardt ~R1nha2rt
 earning R1niN
 earnings R1niNz
 earns R1nz
+earp ~R1p
 earphone i1rfO2n
 earphones i1rfO2nz
 earplug i1rplu2g
@@ -18036,14 +19876,17 @@ easiness
 easing Y1ziN
 east Y1st
 eastbound Y1stbQ2nd
+easter ~Y1stR
 easterlies
 easterly Y1stRlY
 eastern Y1stRn
 easterner Y1stRnR
 easterners Y1stRnRz
 easternmost
+eastman ~Y1stmun
 eastward Y1stwRd
 eastwards
+eastwood ~Y1stwU2d
 easy Y1zY
 easygoing Y1zYgO1iN
 eat Y1t
@@ -18055,6 +19898,7 @@ eateries Y1tRYz
 eaters Y1tRz
 eatery Y1tRY
 eating Y1tiN
+eaton ~Y1tun
 eats Y1ts
 eave Y1v
 eaves Y1vz
@@ -18068,8 +19912,14 @@ ebb e1b
 ebbed e1bud
 ebbing e1biN
 ebbs e1bz
+eben ~e1bun
+ebeneezer ~e1bunY2zR
+ebert ~e1bRt
+ebola ~YbO1lu
+ebonics ~Ybo1niks
 ebonies
 ebony e1bunY
+ebro ~Y1brO2
 ebullience i2bU1lyuns
 ebullient i2bu1lyunt
 eccentric ikse1ntrik
@@ -18096,6 +19946,7 @@ eclipsed ikli1pst
 eclipses ikli1psiz
 eclipsing ikli1psiN
 ecliptic ikli1ptik
+eco ~Y1kO
 ecological Ykula1Jikul
 ecologically Ykula1JiklY
 ecologist ika1luJist
@@ -18126,17 +19977,26 @@ ecstasies
 ecstasy e1kstusY
 ecstatic ekstA1tik
 ecstatically ekstA1tiklY
+ecuador ~e1kwudo2r
+ecuadoran ~e2kwudo1run
+ecuadorian ~e2kwudo1rYun
 ecumenical e2kyMme1nikul
 ecumenically
 eczema e1ksumu
 ed e1d
+edam ~Y1dum
 edamame
+eddie ~e1dY
 eddied
 eddies e1dYz
+eddington ~e1diNtun
 eddy e1dY
 eddying
 edelweiss E1dulvI2s
 edema idY1mu
+eden ~Y1dun
+edens ~Y1dunz
+edgar ~e1dgR
 edge e1J
 edged e1Jd
 edger e1JR
@@ -18161,9 +20021,12 @@ edified
 edifies
 edify e1dufI2
 edifying e1dufI2iN
+edinburgh ~e1dunbRO
+edison ~e1disun
 edit e1dut
 editable
 edited e1dutud
+edith ~Y1diT
 editing e1dutiN
 edition udi1Sun
 editions idi1Sunz
@@ -18182,7 +20045,13 @@ editorials e2duto1rYulz
 editors e1ditRz
 editorship e1dutRSi2p
 edits e1dits
+edmond ~e1dmund
+edmonton ~e1dmuntun
+edmund ~e1dmund
+edna ~e1dnu
 eds
+edsel ~e1dsul
+eduardo ~edwa1rdO
 educable
 educate e1JukE2t
 educated e1JukE2tid
@@ -18194,6 +20063,11 @@ educationally e2JukE1SunulY
 educations e2JukE1Sunz
 educator e1JukE2tR
 educators e1JukE2tRz
+edward ~e1dwRd
+edwardian ~edwo1rdYun
+edwards ~e1dwRdz
+edwin ~e1dwun
+edwina ~edwY1nu
 eel Y1l
 eels Y1lz
 eerie i1rY
@@ -18236,6 +20110,7 @@ efficiencies ifi1SunsYz
 efficiency ifi1SunsY
 efficient ifi1Sunt
 efficiently ifi1SuntlY
+effie ~e1fY
 effigies
 effigy e1fiJY
 effluent e1flMunt
@@ -18291,11 +20166,19 @@ egress igre1s
 egresses
 egret e1grut
 egrets
+egypt ~Y1Jupt
+egyptian ~iJi1pSun
+egyptians ~iJi1pSunz
+egyptology ~Y2Jupta1luJY
 eh e1
+ehrenberg ~e1runbRg
+ehrlich ~R1lik
+eichmann ~I1kmun
 eider
 eiderdown
 eiderdowns
 eiders
+eiffel ~I1ful
 eigenvalue I1gunvA2lyM
 eigenvalues I1gunvA2lyMz
 eight E1t
@@ -18310,6 +20193,11 @@ eightieth E1tYiT
 eightieths
 eights E1ts
 eighty E1tY
+eileen ~IlY1n
+einstein ~I1nstIn
+eisenhower ~I1zunhQ2R
+eisenstein ~I1zunstIn
+eisner ~I1snR
 either Y1DR
 ejaculate iJA1kyMlE2t
 ejaculated
@@ -18335,6 +20223,8 @@ elaborates ilA1bRE2ts
 elaborating ilA1bRE2tiN
 elaboration ilA2bRE1Sun
 elaborations
+elaine ~ilE1n
+elam ~e1lum
 elapse ilA1ps
 elapsed ilA1pst
 elapses
@@ -18347,11 +20237,14 @@ elated ilE1tud
 elates ilE1ts
 elating ilE1tiN
 elation ilE1Sun
+elbe ~e1lb
+elbert ~e1lbRt
 elbow e1lbO2
 elbowed e1lbO2d
 elbowing e1lbO2iN
 elbowroom e1lbO2rM2m
 elbows e1lbO2z
+elbrus ~e1lbrus
 elder e1ldR
 elderberries
 elderberry
@@ -18359,6 +20252,8 @@ eldercare
 elderly e1ldRlY
 elders e1ldRz
 eldest e1ldust
+eldon ~ilda1n
+eleanor ~e1lunor
 elect ile1kt
 elected ile1ktud
 electing ile1ktiN
@@ -18375,6 +20270,7 @@ electoral ile1ktRul
 electorate ile1ktRut
 electorates ile1ktRuts
 electors ile1ktRz
+electra ~ile1ktru
 electric ile1ktrik
 electrical ile1ktrikul
 electrically ile1ktrikulY
@@ -18434,6 +20330,7 @@ element e1lumunt
 elemental e2lume1ntul
 elementary e2lume1ntrY
 elements e1lumunts
+elena ~e1luna
 elephant e1lufunt
 elephantine e2lufA1ntY2n
 elephants e1lufunts
@@ -18452,6 +20349,9 @@ elevenths
 elf e1lf
 elfin e1lfin
 elfish e1lfiS
+elgar ~e1lgR
+eli ~Y1lI
+elias ~ulI1us
 elicit ili1sit
 elicited ili1sitid
 eliciting ili1sutiN
@@ -18462,12 +20362,19 @@ elides
 eliding
 eligibility e2liJubi1litY
 eligible e1luJubul
+elijah ~elI1Ju
 eliminate ili1munE2t
 eliminated ili1munE2tid
 eliminates ili1munE2ts
 eliminating ili1munE2tiN
 elimination ili2munE1Sun
 eliminations ili2minE1Sunz
+elinor ~e1linR
+eliot ~e1lYut
+elisa ~ulY1su
+elisabeth ~ili1zubiT
+elise ~ulY1s
+elisha ~e1liSu
 elision
 elisions
 elite ilY1t
@@ -18477,21 +20384,41 @@ elitist ElY1tist
 elitists ElY1tists
 elixir ili1ksR
 elixirs
+eliza ~ilI1zu
+elizabeth ~ili1zubuT
+elizabethan ~e2lizubY1Tun
+elizabethtown ~uli1zubeTtQ2n
 elk e1lk
+elkhart ~e1lkha2rt
 elks e1lks
 ell e1l
+ella ~e1lu
+ellen ~e1lun
+ellesmere ~e1lzmi2r
+ellie ~e1lY
+ellington ~e1liNtun
+elliot ~e1lYut
+elliott ~e1lYut
 ellipse ili1ps
 ellipses
 ellipsis
 elliptic
 elliptical ili1ptikul
 elliptically
+ellis ~e1lis
+ellison ~e1lisun
 ells e1lz
 elm e1lm
+elma ~e1lmu
+elmer ~e1lmR
+elmira ~elmI1ru
+elmo ~e1lmO
 elms e1lmz
+elnora ~elno1ru
 elocution e2lukyM1Sun
 elocutionist
 elocutionists
+eloise ~ilX1z
 elongate ilo1NgEt
 elongated ilo1NgEtud
 elongates
@@ -18507,8 +20434,14 @@ eloping
 eloquence e1lukwuns
 eloquent e1lukwunt
 eloquently e1lukwuntlY
+eloy ~Y1lX
+elroy ~ilrX1
+elsa ~e1lsu
 else e1ls
 elsewhere e1lswe2r
+elsie ~e1lsY
+elsinore ~e1lsuno2r
+elton ~e1ltun
 elucidate ilM1sudE2t
 elucidated ilM1sudE2tud
 elucidates
@@ -18522,14 +20455,24 @@ eluding ilM1diN
 elusive ilM1siv
 elusively
 elusiveness ilM1sivnus
+elva ~e1lvu
 elves e1lvz
+elvia ~e1lvYu
+elvin ~e1lvin
+elvira ~elvI1ru
+elvis ~e1lvis
 elvish
+elway ~e1lwE2
+elwood ~e1lwU2d
+elyria ~ili1rYu
+elysium ~ili1zYum
 em e1m
 emaciate imE1SYE2t
 emaciated imE1SYE2tid
 emaciates imE1SYE2ts
 emaciating imE1SYE2tiN
 emaciation
+emacs ~Y1mA2ks
 email YmE1l
 emailed YmE1ld
 emailing YmE1liN
@@ -18547,6 +20490,7 @@ emancipating imA1nsupE2tiN
 emancipation imA2nsupE1Sun
 emancipator
 emancipators
+emanuel ~imA1nyMul
 emasculate umA1skyMlit
 emasculated umA1skyMlE2tid
 emasculates
@@ -18666,6 +20610,7 @@ emergent imR1Junt
 emerges imR1Jiz
 emerging imR1JiN
 emeritus ime1rutus
+emerson ~e1mRsun
 emery e1mRY
 emetic ime1tik
 emetics
@@ -18677,6 +20622,12 @@ emigrates e1mugrE2ts
 emigrating e1mugrE2tiN
 emigration e2mugrE1Sun
 emigrations e2mugrE1Sunz
+emil ~emY1l
+emile ~EmY1l
+emilia ~umY1lYu
+emilio ~umY1lYO
+emily ~e1milY
+eminem ~e1munum
 eminence e1mununs
 eminences e1mununsiz
 eminent e1mununt
@@ -18693,6 +20644,10 @@ emit imi1t
 emits imi1ts
 emitted imi1tud
 emitting imi1tiN
+emma ~e1mu
+emmanuel ~imA1nyMul
+emmett ~e1mit
+emmy ~e1mY
 emo Y1mO2
 emoji
 emojis
@@ -18700,6 +20655,7 @@ emollient
 emollients
 emolument
 emoluments
+emory ~e1mRY
 emos
 emote
 emoted
@@ -18837,6 +20793,7 @@ encapsulates
 encapsulating enkA1psulE2tiN
 encapsulation
 encapsulations
+encarta ~enka1rtu2
 encase enkE1s
 encased enkE1st
 encases
@@ -19029,6 +20986,7 @@ enfranchised enfrA1nCI2zd
 enfranchisement
 enfranchises enfrA1nCI2ziz
 enfranchising
+eng ~e1N
 engage engE1J
 engaged engE1Jd
 engagement engE1Jmunt
@@ -19036,6 +20994,7 @@ engagements engE1Jmunts
 engages engE1Jiz
 engaging engE1JiN
 engagingly
+engels ~e1Ngulz
 engender enJe1ndR
 engendered enJe1ndRd
 engendering
@@ -19046,6 +21005,11 @@ engineered e2nJunY1rd
 engineering e1nJuni1riN
 engineers e1nJuni1rz
 engines e1nJunz
+england ~i1Nglund
+english ~i1NgliS
+englishman ~i1NgliSmun
+englishmen ~e2Nli1Smun
+englishwoman ~i1NgliSwU2mun
 engorge
 engorged
 engorges
@@ -19072,6 +21036,7 @@ enhancements enhA1nsmunts
 enhancer enhA1nsR
 enhances enhA1nsiz
 enhancing enhA1nsiN
+enid ~Y1nid
 enigma ini1gmu
 enigmas
 enigmatic e2nigmA1tik
@@ -19124,11 +21089,13 @@ ennoblement
 ennobles inO1bulz
 ennobling inO1bliN
 ennui enM1Y
+enoch ~Y1nuk
 enormities
 enormity ino1rmutY
 enormous ino1rmus
 enormously ino1rmuslY
 enormousness
+enos ~Y1nus
 enough inu1f
 enquire inkwI1R
 enquired
@@ -19149,6 +21116,8 @@ enriched enri1Ct
 enriches enri1Ciz
 enriching enri1CiN
 enrichment enri1Cmunt
+enrico ~enrY1kO
+enrique ~enrY1kE
 enrol
 enroll enrO1l
 enrolled enrO1ld
@@ -19159,6 +21128,7 @@ enrolls enrO1lz
 enrolment
 enrolments
 enrols
+enron ~e1nran
 ensconce inska1ns
 ensconced inska1nst
 ensconces
@@ -19362,19 +21332,24 @@ envy e1nvY
 envying
 enzyme e1nzI2m
 enzymes e1nzI2mz
+eocene ~Y1usY2n
 eon Y1un
 eons Y1unz
 epaulet
 epaulets
 epaulette
 epaulettes
+epcot ~e1pkat
 ephemeral ife1mRul
+ephesus ~e1fUsus
+ephraim ~Y1frum
 epic e1pik
 epicenter e1puse2ntR
 epicenters
 epicentre
 epicentres
 epics e1piks
+epictetus ~e2piktY1tus
 epicure e1pikyU2r
 epicurean e2pukyUrY1un
 epicureans
@@ -19398,8 +21373,11 @@ epilog
 epilogs
 epilogue e1pulo2g
 epilogues
+epiphany ~ipi1funY
 episcopacy
 episcopal ipi1skupul
+episcopalian ~ipi2skupE1lYun
+episcopalians ~ipi2skupE1lYunz
 episcopate
 episode e1pusO2d
 episodes e1pusO2dz
@@ -19432,6 +21410,9 @@ epoxyed
 epoxying
 epsilon e1psula2n
 epsilons
+epsom ~e1psum
+epson ~e1psun
+epstein ~e1pstY2n
 equability
 equable e1kwubul
 equably
@@ -19505,6 +21486,7 @@ equivocates
 equivocating ikwi1vukE2tiN
 equivocation ikwivukE1Sun
 equivocations
+er ~R
 era e1ru
 eradicate irA1dukE2t
 eradicated irA1dukE2tid
@@ -19518,6 +21500,7 @@ eraser irE1sR
 erasers irE1sRz
 erases irE1siz
 erasing irE1siN
+erasmus ~irA1zmus
 erasure
 erasures
 ere e1r
@@ -19529,19 +21512,42 @@ erection ire1kSun
 erections ire1kSunz
 erectly
 erectness
+erector ~ire1ktR
 erects ire1kts
 erg
 ergo R1gO
 ergonomic R2guna1mik
 ergonomics R2guna1miks
 ergs
+erhard ~e1rhard
+eric ~e1rik
+erica ~e1riku
+erich ~e1rik
+erick ~e1rik
+ericka ~e1riku
+erickson ~e1riksun
+ericson ~e1riksun
+ericsson ~e1riksun
+erie ~i1rY
+erik ~e1rik
+erika ~e1riku
+erin ~e1rin
+eritrea ~e2ritrY1u
+erma ~R1mu
 ermine R1mun
 ermines
+erna ~R1nu
+ernest ~R1nust
+ernestine ~R1nistY2n
+ernesto ~Rne1stO
+ernie ~R1nY
+ernst ~R1nst
 erode irO1d
 eroded irO1dud
 erodes irO1dz
 eroding irO1diN
 erogenous
+eros ~i1ras
 erosion irO1Zun
 erosive irO1siv
 erotic ira1tik
@@ -19560,6 +21566,7 @@ erratically erA1tiklY
 erratum
 erred e1rd
 erring e1riN
+errol ~e1rul
 erroneous erO1nYus
 erroneously erO1nYuslY
 error e1rR
@@ -19577,9 +21584,11 @@ erupting Y2ru1ptiN
 eruption Y2ru1pSun
 eruptions Y2ru1pSunz
 erupts Y2ru1pts
+erwin ~R1wi2n
 erythrocyte
 erythrocytes
 es e1s
+esau ~Y1so2
 escalate e1skulE2t
 escalated e1skulE2tid
 escalates e1skulE2ts
@@ -19604,6 +21613,7 @@ escaroles
 escarpment eska1rpmunt
 escarpments eska1rpmunts
 eschatology
+escher ~e1SR
 eschew esCM1
 eschewed e2SM1d
 eschewing e2SM1iN
@@ -19616,6 +21626,8 @@ escrow eskrO1
 escrows
 escutcheon
 escutcheons
+eskimo ~e1skumO2
+eskimos ~e1skumO2z
 esophagi
 esophagus isa1fugus
 esophaguses
@@ -19626,8 +21638,10 @@ espadrille
 espadrilles
 especial uspe1Sul
 especially uspe1SlY
+esperanto ~e2spRA1ntO
 espied
 espies
+espinoza ~EspYnO1zu
 espionage e1spYunaJ
 esplanade e2spluna1d
 esplanades
@@ -19648,11 +21662,14 @@ essaying
 essayist e1sE2ist
 essayists
 essays esE1z
+essen ~e1sun
 essence e1suns
 essences
 essential ese1nSul
 essentially ese1nSulY
 essentials ese1nSulz
+essex ~e1siks
+essie ~e1sY
 est e1st
 establish istA1bliS
 established istA1bliSt
@@ -19662,12 +21679,17 @@ establishment istA1bliSmunt
 establishments estA1bliSmunts
 estate istE1t
 estates istE1ts
+esteban ~e1stuban
 esteem ustY1m
 esteemed istY1md
 esteeming
 esteems
+estella ~este1lu
+estelle ~este1l
 ester e1stR
 esters e1stRz
+estes ~e1stYz
+esther ~e1stR
 esthete
 esthetes
 esthetic esTe1tik
@@ -19681,6 +21703,10 @@ estimation e2stumE1Sun
 estimations e2stumE1Sunz
 estimator esti1mutR
 estimators esti1mutRz
+estonia ~estO1nYu
+estonian ~estO1nYun
+estonians ~estO1nYunz
+estrada ~estra1du
 estrange estrE1nJ
 estranged estrE1nJd
 estrangement istrE1nJmunt
@@ -19703,13 +21729,19 @@ eternal itR1nul
 eternally itR1nulY
 eternities
 eternity itR1nutY
+ethan ~Y1Tun
+ethel ~e1Tul
 ether Y1TR
 ethereal iTi1rYul
 ethereally
+ethernet ~Y1TRne2t
 ethic e1Tik
 ethical e1Tikul
 ethically e1TikulY
 ethics e1Tiks
+ethiopia ~Y2TYO1pYu
+ethiopian ~Y2TYO1pYun
+ethiopians ~Y2TYO1pYunz
 ethnic e1Tnik
 ethnically e1TniklY
 ethnicity eTni1sitY
@@ -19722,15 +21754,28 @@ ethos Y1Tas
 etiologies Y2tYa1luJYz
 etiology Y2tYa1luJY
 etiquette e1tukut
+etna ~e1tnu
+eton ~Y1tun
+etruscan ~itru1skun
+etta ~e1tu
 etymological e2tumula1Jukul
 etymologies
 etymologist
 etymologists
 etymology e2tuma1luJY
+eu ~Y1yM2
 eucalypti yM2kuli1ptI
 eucalyptus yM2kuli1ptus
 eucalyptuses
+eucharist ~yM1kRust
+euclid ~yM1klid
+eugene ~yMJY1n
+eugenia ~yM2JY1nYu
 eugenics yMJe1niks
+eugenie ~yM2JY1nY
+eugenio ~yM2JY1nYO
+eula ~yM1lu
+euler ~X1lR
 eulogies yM1luJYz
 eulogise
 eulogised
@@ -19742,6 +21787,7 @@ eulogized yM1luJI2zd
 eulogizes
 eulogizing
 eulogy yM1luJY
+eunice ~yM1nus
 eunuch yM1nuk
 eunuchs
 euphemism yM1fumi2zum
@@ -19751,11 +21797,23 @@ euphemistically yM2fumi1stiklY
 euphony yM1funY
 euphoria yMfo1rYu
 euphoric yMfo1rik
+euphrates ~yMfrE1tYz
+eurasia ~yUrE1Zu
+eurasian ~yUrE1Zin
 eureka yUrY1ku
 euro yM1rO
+eurodollar ~yM1rOda2lR
+eurodollars ~yM1rOda2lRz
+europa ~yUrO1pu
+europe ~yU1rup
+european ~yU2rupY1un
+europeans ~yU2rupY1unz
 euros yM1rO2z
+eustachian ~yMstE1kYun
+eustis ~yM1stus
 eutectic
 euthanasia yM2TunE1Zu
+eva ~E1vu
 evacuate ivA1kyuE2t
 evacuated ivA1kyuwE2tid
 evacuates
@@ -19774,9 +21832,11 @@ evaluates ivA1lyME2ts
 evaluating ivA1lyME2tiN
 evaluation ivA2lyME1Sun
 evaluations ivA2lyME1Sunz
+evan ~e1vun
 evanescent e2vune1sunt
 evangelical Y2vAnJe1likul
 evangelicals Y2vA2nJe1likulz
+evangeline ~ivA1nJilI2n
 evangelise
 evangelised
 evangelises
@@ -19789,6 +21849,8 @@ evangelize ivA1nJulI2z
 evangelized
 evangelizes
 evangelizing
+evans ~e1vunz
+evansville ~e1vunzvi2l
 evaporate ivA1pRE2t
 evaporated ivA1pRE2tud
 evaporates ivA1pRE2ts
@@ -19800,6 +21862,7 @@ evasive ivE1ziv
 evasively
 evasiveness
 eve Y1v
+evelyn ~e1vulun
 even Y1vin
 evened Y1vund
 evener
@@ -19825,6 +21888,9 @@ eventuated
 eventuates
 eventuating
 ever e1vR
+everest ~e1vRust
+everett ~e1vRut
+everette ~e1vRe1t
 everglade
 everglades e1vRglE2dz
 evergreen e1vRgrY2n
@@ -19832,6 +21898,7 @@ evergreens e1vRgrY2nz
 everlasting e2vRlA1stiN
 everlastings e2vRlA1stiNz
 evermore e1vRmo2r
+evert ~ivR1t
 every e1vRY
 everybody e1vrYba2dY
 everyday e1vrYdE1
@@ -19840,6 +21907,7 @@ everyplace e1vrYplE2s
 everything e1vrYTi2N
 everywhere e1vrYwe2r
 eves Y1vz
+evian ~e1vYun
 evict ivi1kt
 evicted ivi1ktid
 evicting ivi1ktiN
@@ -19870,6 +21938,7 @@ eviscerated uvi1sRE2tid
 eviscerates
 eviscerating
 evisceration
+evita ~evY1tu
 evocation Y2vOkE1Sun
 evocations
 evocative iva1kutiv
@@ -19887,6 +21956,7 @@ ewe yM1
 ewer yM1R
 ewers yM1Rz
 ewes yM1z
+ewing ~yM1iN
 ex e1ks
 exacerbate igzA1sRbE2t
 exacerbated igzA1sRbE2tud
@@ -19933,6 +22003,7 @@ exasperated igzA1spRE2tid
 exasperates
 exasperating igzA1spRE2tiN
 exasperation e2ksA2spRE1Sun
+excalibur ~e2kskA1lubR
 excavate e1kskuvE2t
 excavated e1kskuvE2tid
 excavates
@@ -19941,6 +22012,7 @@ excavation e2kskuvE1Sun
 excavations e2kskuvE1Sunz
 excavator e1kskuvE2tR
 excavators e1kskuvE2tRz
+excedrin ~ekse1drun
 exceed iksY1d
 exceeded iksY1dud
 exceeding iksY1diN
@@ -19949,6 +22021,8 @@ exceeds iksY1dz
 excel ikse1l
 excelled ikse1ld
 excellence e1ksuluns
+excellencies ~e1ksle1nsYz
+excellency ~e1ksle1nsY
 excellent e1ksulunt
 excellently e1ksuluntlY
 excelling ekse1liN
@@ -20165,6 +22239,7 @@ exit e1gzit
 exited e1gzutid
 exiting e1gzitiN
 exits e1gzits
+exocet ~e1ksOse2t
 exodus e1ksudus
 exoduses
 exonerate igza1nRE2t
@@ -20569,6 +22644,7 @@ exultation
 exulted igzu1ltid
 exulting igzu1ltiN
 exults igzu1lts
+exxon ~e1ksan
 eye I1
 eyeball I1bo2l
 eyeballed
@@ -20602,10 +22678,14 @@ eyetooth
 eyewitness I1wi1tnus
 eyewitnesses I1wi2tnusiz
 eying
+eyre ~e1r
 eyrie e1rY
 eyries
+ezekiel ~e1zikY2l
+ezra ~e1zru
 f e1f
 fa
+fabian ~fE1bYun
 fable fE1bul
 fabled fE1buld
 fables fE1bulz
@@ -20622,6 +22702,7 @@ fabulously fA1byMluslY
 facade fusa1d
 facades fusa1dz
 face fE1s
+facebook ~fE1sbU2k
 faced fE1st
 faceless fE1slus
 facelift fE1sli2ft
@@ -20697,9 +22778,12 @@ fagged
 fagging
 faggot fA1gut
 faggots
+fagin ~fE1gin
 fagot
 fagots
 fags fA1gz
+fahd ~fa1d
+fahrenheit ~fe1runhI2t
 fail fE1l
 failed fE1ld
 failing fE1liN
@@ -20720,8 +22804,10 @@ faintly fE1ntlY
 faintness fE1ntnus
 faints
 fair fe1r
+fairbanks ~fe1rbuNks
 fairer fe1rR
 fairest fe1rist
+fairfield ~fe1rfY2ld
 fairground fe1rgrQ2nd
 fairgrounds fe1rgrQ2ndz
 fairies fe1rYz
@@ -20734,6 +22820,7 @@ fairways fe1rwE2z
 fairy fe1rY
 fairyland fe1rYlA2nd
 fairylands
+faisal ~fE1zul
 faith fE1T
 faithful fE1Tful
 faithfully fE1TfulY
@@ -20743,6 +22830,7 @@ faithless
 faithlessly
 faithlessness
 faiths fE1Ts
+fajardo ~faya1rdO
 fake fE1k
 faked fE1kt
 faker fE1kR
@@ -20756,6 +22844,8 @@ falconer fA1lkunR
 falconers fA1lkunRz
 falconry fA1lkunrY
 falcons fA1lkunz
+falkland ~fo1klund
+falklands ~fo1klundz
 fall fo1l
 fallacies fA1lusYz
 fallacious fulE1Sus
@@ -20768,6 +22858,7 @@ fallibly
 falling fa1liN
 falloff fo1lo2f
 falloffs
+fallopian ~fulO1pYun
 fallout fo1lQ2t
 fallow fA1lO2
 fallowed
@@ -20792,12 +22883,14 @@ falsify fo1lsufI2
 falsifying fo1lsufI2iN
 falsities
 falsity fo1lsutY
+falstaff ~fo1lstA2f
 falter fo1ltR
 faltered fa1ltRd
 faltering fo1ltRiN
 falteringly
 falterings
 falters fo1ltRz
+falwell ~fo1lwe2l
 fame fE1m
 famed fE1md
 familial fumi1lyul
@@ -20850,6 +22943,7 @@ fanfares
 fang fA1N
 fangs fA1Nz
 fanned fA1nd
+fannie ~fA1nY
 fannies
 fanning fA1niN
 fanny fA1nY
@@ -20870,6 +22964,7 @@ fantasy fA1ntusY
 fantasying
 fanzine
 far fa1r
+faraday ~fA1rudE2
 faradize
 faradized
 faradizing
@@ -20882,9 +22977,11 @@ fared fe1rd
 fares fe1rz
 farewell fe2rwe1l
 farewells fe2rwe1lz
+fargo ~fa1rgO2
 farina fRY1nu
 farinaceous
 faring fe1rYN
+farley ~fa1rlY
 farm fa1rm
 farmed fa1rmd
 farmer fa1rmR
@@ -20895,14 +22992,19 @@ farmhouse fa1rmhQ2s
 farmhouses fa1rmhQ2suz
 farming fa1rmiN
 farmings
+farmington ~fa1rmiNtun
 farmland fa1rmlA2nd
 farms fa1rmz
 farmyard fa1rmya2rd
 farmyards
+farragut ~fe1rugut
+farrakhan ~fa1ruka2n
+farrell ~fe1ril
 farrow fe1rO2
 farrowed
 farrowing fA1rO2iN
 farrows
+farsi ~fa1rsY
 farsighted fa1rsI1tud
 farsightedness fa2rsI1tidnus
 fart fa1rt
@@ -20949,6 +23051,7 @@ fastness fA1stnus
 fastnesses
 fasts fA1sts
 fat fA1t
+fatah ~fa1tu
 fatal fE1tul
 fatalism fE1tuli2zum
 fatalist fE1tulist
@@ -20983,6 +23086,7 @@ fatigue futY1g
 fatigued futY1gd
 fatigues futY1gz
 fatiguing futY1giN
+fatima ~fA1Timu
 fating
 fatness
 fats fA1ts
@@ -21001,6 +23105,7 @@ fatuously
 fatuousness
 faucet fo1sut
 faucets fo1suts
+faulkner ~fo1knR
 fault fo1lt
 faulted fo1ltid
 faultfinding
@@ -21018,6 +23123,11 @@ fauna fo1nu
 faunae
 faunas
 fauns
+fauntleroy ~fo1ntlRX2
+faust ~fQ1st
+faustian ~fo1sCun
+faustino ~fo2stY1nO
+faustus ~fo1stus
 favor fE1vR
 favorable fE1vRubul
 favorably fE1vRublY
@@ -21036,6 +23146,7 @@ favourite fE1vRit
 favourites
 favouritism
 favours fE1vRz
+fawkes ~fo1ks
 fawn fo1n
 fawned
 fawning fo1niN
@@ -21044,10 +23155,14 @@ fax fA1ks
 faxed fA1kst
 faxes fA1ksiz
 faxing fA1ksiN
+fay ~fE1
+faye ~fE1
+fayetteville ~fE1e2tvi2l
 faze fE1z
 fazed fE1zd
 fazes
 fazing
+fe ~fE1
 fealty fY1ultY
 fear fi1r
 feared fi1rd
@@ -21084,7 +23199,9 @@ featured fY1CRd
 featureless fY1CRlus
 features fY1CRz
 featuring fY1CRiN
+feb ~fe1byuwe2rY
 febrile
+february ~fe1byuwe2rY
 fecal fY1kul
 feces fY1sY2z
 feckless fe1klis
@@ -21103,6 +23220,7 @@ federates
 federating
 federation fe2dRE1Sun
 federations fe2dRE1Sunz
+federico ~fedRY1kO
 fedora fido1ru
 fedoras
 feds fe1dz
@@ -21142,17 +23260,22 @@ feistier
 feistiest
 feisty fI1stY
 feldspar fe1ldspa2r
+felice ~fulY1s
+felicia ~fulY1Su
 felicities
 felicitous fili1sutus
 felicity fili1sutY
 feline fY1lI2n
 felines fY1lI2nz
+felipe ~fulY1p
+felix ~fY1liks
 fell fe1l
 fellatio fulE1SYO
 felled fe1ld
 feller fe1lR
 fellest
 felling fe1liN
+fellini ~fulY1nY
 fellow fe1lO
 fellows fe1lOz
 fellowship fe1lOSi2p
@@ -21193,22 +23316,33 @@ fender fe1ndR
 fenders fe1ndRz
 fending fe1ndiN
 fends fe1ndz
+fenian ~fY1nYun
 fennel fe1nul
 fens
 fentanyl
 fer fR1
 feral fe1rul
+ferber ~fR1bR
+ferdinand ~fR1dinA2nd
+fergus ~fR1gus
+ferguson ~fR1gusun
 ferment fRme1nt
 fermentation fR2muntE1Sun
 fermented fRme1ntud
 fermenting fRme1ntiN
 ferments fRme1nts
+fermi ~fR1mY
 fern fR1n
+fernandez ~fRnA1ndez
+fernando ~fRnA1ndO
 ferns fR1nz
 ferocious fRO1Sus
 ferociously fRO1SislY
 ferociousness
 ferocity fRa1sutY
+ferrari ~fRa1rY
+ferraro ~fRa1rO
+ferrell ~fe1ril
 ferret fe1rut
 ferreted fe1rutud
 ferreting fe1rutiN
@@ -21216,6 +23350,7 @@ ferrets fe1ruts
 ferric
 ferried fe1rYd
 ferries fe1rYz
+ferris ~fe1ris
 ferrous fe1rus
 ferrule
 ferrules
@@ -21306,6 +23441,7 @@ few fyM1
 fewer fyM1R
 fewest fyM1ust
 fey fE1
+feynman ~fE1nmun
 fez fe1z
 fezes
 fezzes
@@ -21321,8 +23457,10 @@ fibbers
 fibbing
 fiber fI1bR
 fiberboard fI1bRbo2rd
+fiberglas ~fI1bRglA2s
 fiberglass fI1bRglA2s
 fibers fI1bRz
+fibonacci ~fi2buna1CY
 fibre fI1bR
 fibreboard fI1bRbo2rd
 fibreglass
@@ -21359,12 +23497,14 @@ fiddles fi1dulz
 fiddlesticks
 fiddling fi1dliN
 fiddly
+fidel ~fide1l
 fidelity fude1lutY
 fidget fi1Jit
 fidgeted
 fidgeting fi1JutiN
 fidgets
 fidgety
+fido ~fI1dO
 fiduciaries fidM1SYe2rYz
 fiduciary fudM1SYe2rY
 fie fY1
@@ -21405,6 +23545,7 @@ fiftieth fi1ftYiT
 fiftieths
 fifty fi1ftY
 fig fi1g
+figaro ~fi1gRO2
 fight fI1t
 fighter fI1tR
 fighters fI1tRz
@@ -21413,6 +23554,7 @@ fights fI1ts
 figment fi1gmint
 figments fi1gmints
 figs fi1gz
+figueroa ~fYgerO1u
 figurative fi1gyRutiv
 figuratively figyU1rutivlY
 figure fi1gyR
@@ -21423,6 +23565,9 @@ figures fi1gyRz
 figurine fi2gyRY1n
 figurines fi2gyRY1nz
 figuring fi1gyRiN
+fiji ~fY1JY
+fijian ~fY1JYun
+fijians ~fi1JYunz
 filament fi1lumunt
 filamentous
 filaments fi1lumunts
@@ -21448,6 +23593,8 @@ filigreeing
 filigrees fi1lugrY2z
 filing fI1liN
 filings fI1liNz
+filipino ~fi2lupY1nO
+filipinos ~fi2lupY1nOz
 fill fi1l
 filled fi1ld
 filler fi1lR
@@ -21463,6 +23610,7 @@ fillip fi1lup
 filliped
 filliping
 fillips
+fillmore ~fi1lmor
 fills fi1lz
 filly fi1lY
 film fi1lm
@@ -21476,6 +23624,7 @@ films fi1lmz
 filmstrip
 filmstrips
 filmy
+filofax ~fi1lOfA2ks
 filter fi1ltR
 filterable
 filtered fi1ltRd
@@ -21576,8 +23725,15 @@ fink fi1Nk
 finked
 finking
 finks fi1Nks
+finland ~fi1nlA2nd
+finley ~fi1nlY
+finn ~fi1n
+finnegan ~fi1nugun
+finnish ~fi1niS
+finns ~fi1nz
 finny
 fins fi1nz
+fiona ~fYO1nu
 fiord
 fiords
 fir fR1
@@ -21606,6 +23762,7 @@ firefighting fI1rfI2tiN
 firefights fI1rfI2ts
 fireflies fI1RflI2z
 firefly fI1RflI2
+firefox ~fI1Rfo2ks
 firehouse fI1RhQ2s
 firehouses fI1RhQ2siz
 fireman fI1rmun
@@ -21622,6 +23779,7 @@ fireproofs
 fires fI1Rz
 fireside fI1RsI2d
 firesides
+firestone ~fI1rstO2n
 firestorm fI1rsto2rm
 firestorms
 firetrap
@@ -21656,6 +23814,7 @@ firths
 fiscal fi1skul
 fiscally fi1skulY
 fiscals
+fischer ~fi1SR
 fish fi1S
 fishbowl fi1SbO2l
 fishbowls
@@ -21681,6 +23840,7 @@ fishtails
 fishwife
 fishwives
 fishy fi1SY
+fisk ~fi1sk
 fission fi1Sun
 fissure fi1SR
 fissures fi1SRz
@@ -21690,6 +23850,8 @@ fistfuls
 fisticuffs fi1stiku2fs
 fists fi1sts
 fit fi1t
+fitch ~fi1C
+fitchburg ~fi1CbRg
 fitful fi1tful
 fitfully fi1tfulY
 fitly
@@ -21702,6 +23864,9 @@ fittest fi1tust
 fitting fi1tiN
 fittingly fi1tiNlY
 fittings fi1tiNz
+fitzgerald ~fitsJe1ruld
+fitzpatrick ~fi2tspA1trik
+fitzroy ~fi1tsrX2
 five fI1v
 fiver
 fives fI1vz
@@ -21814,6 +23979,8 @@ flammability flA2mubi1litY
 flammable flA1mubul
 flammables
 flan flA1n
+flanagan ~flA1nugun
+flanders ~flA1ndRz
 flange flA1nJ
 flanges flA1nJuz
 flank flA1Nk
@@ -21880,6 +24047,7 @@ flatirons
 flatly flA1tlY
 flatness flA1tnus
 flats flA1ts
+flatt ~flA1t
 flatted
 flatten flA1tun
 flattened flA1tund
@@ -21900,6 +24068,7 @@ flattops
 flatulence
 flatulent flA1Culunt
 flatware flA1twe2r
+flaubert ~flQ1bRt
 flaunt flo1nt
 flaunted flo1ntid
 flaunting flo1ntiN
@@ -21962,6 +24131,9 @@ fleeting flY1tiN
 fleetingly flY1tiNlY
 fleetness
 fleets flY1ts
+fleischer ~flI1SR
+fleming ~fle1miN
+flemish ~fle1miS
 flesh fle1S
 fleshed fle1St
 fleshes
@@ -21972,6 +24144,7 @@ fleshlier
 fleshliest
 fleshly
 fleshy fle1SY
+fletcher ~fle1CR
 flew flM1
 flex fle1ks
 flexed fle1kst
@@ -22026,6 +24199,7 @@ flintiest
 flintlock fli1ntla2k
 flintlocks fli1ntla2ks
 flints fli1nts
+flintstones ~fli1ntstO1nz
 flinty fli1ntY
 flip fli1p
 flippancy
@@ -22051,6 +24225,7 @@ flit fli1t
 flits
 flitted
 flitting fli1tiN
+flo ~flO1
 float flO1t
 floatation
 floatations
@@ -22106,15 +24281,23 @@ flora flo1ru
 florae
 floral flo1rul
 floras
+florence ~flo1runs
+florentine ~flo1runtY2n
+flores ~flo1re2z
 florid flo1rud
+florida ~flo1rudu
 floridly
 florin flo1rin
+florine ~florY1n
 florins
 florist fla1rist
 florists flo1rists
+florsheim ~flo1rSI2m
+flory ~flo1rY
 floss fla1s
 flossed
 flosses
+flossie ~flo1sY
 flossing
 flotation flOtE1Sun
 flotations
@@ -22161,6 +24344,7 @@ flowery flQ1RY
 flowing flO1iN
 flown flO1n
 flows flO1z
+floyd ~flX1d
 flu flM1
 flub
 flubbed
@@ -22269,6 +24453,7 @@ flyers flI1Rz
 flying flI1iN
 flyleaf
 flyleaves
+flynn ~fli1n
 flyover
 flyovers
 flypaper flI1pE2pR
@@ -22286,6 +24471,7 @@ flyweight
 flyweights
 flywheel flI1wY2l
 flywheels
+fm ~e1fe1m
 foal fO1l
 foaled
 foaling fO1liN
@@ -22343,6 +24529,7 @@ foist fX1st
 foisted fX1stid
 foisting
 foists
+fokker ~fa1kR
 fold fO1ld
 foldaway
 folded fO1ldud
@@ -22350,6 +24537,8 @@ folder fO1ldR
 folders fO1ldRz
 folding fO1ldiN
 folds fO1ldz
+foley ~fO1lY
+folgers ~fO1lJRz
 foliage fO1liJ
 folio fO1lY2O
 folios
@@ -22372,12 +24561,14 @@ follows fa1lOz
 followup fa1lOu2p
 followups
 folly fa1lY
+folsom ~fO1lsum
 foment fO1ment
 fomentation
 fomented fO1mentid
 fomenting fO1mentiN
 foments
 fond fa1nd
+fonda ~fa1ndu
 fondant
 fondants
 fonder fa1ndR
@@ -22415,6 +24606,7 @@ foolishness fM1liSnus
 foolproof fM1lprM2f
 fools fM1lz
 foolscap
+foosball ~fM1sbo2l
 foot fU1t
 footage fU1tiJ
 football fU1tbo2l
@@ -22479,6 +24671,7 @@ forbear
 forbearance forbe1runs
 forbearing
 forbears
+forbes ~fo1rbz
 forbid fRbi1d
 forbidden fo1rbidun
 forbidding fRbi1diN
@@ -22707,12 +24900,14 @@ formatting fo1rmA2tiN
 formed fo1rmd
 former fo1rmR
 formerly fo1rmRlY
+formica ~formI1ku
 formidable fo1rmudubul
 formidably fo1rmudublY
 forming fo1rmiN
 formless
 formlessly
 formlessness
+formosa ~formO1su
 forms fo1rmz
 formula fo1rmyulu
 formulae fo1rmyulE2
@@ -22729,12 +24924,14 @@ fornicated
 fornicates
 fornicating
 fornication
+forrest ~fo1rust
 forsake forsE1k
 forsaken forsE1kun
 forsakes
 forsaking forsE1kiN
 forsook forsU1k
 forsooth
+forster ~fo1rstR
 forswear forswe1r
 forswearing
 forswears
@@ -22785,6 +24982,7 @@ forwarding fo1rwRdiN
 forwardness
 forwards fo1rwRdz
 forwent
+fosse ~fa1s
 fossil fa1sul
 fossilisation
 fossilise
@@ -22801,6 +24999,7 @@ foster fa1stR
 fostered fa1stRd
 fostering fa1stRiN
 fosters fa1stRz
+foucault ~fM2kO1
 fought fo1t
 foul fQ1l
 fouled fQ1ld
@@ -22832,6 +25031,7 @@ fountains fQ1ntunz
 founts
 four fo1r
 fourfold fo2rfO1ld
+fourier ~fU1rYE
 fours fo1rz
 fourscore
 foursome fo1rsum
@@ -22846,6 +25046,7 @@ fourthly fo1rTlY
 fourths fo1rTs
 fowl fQ1l
 fowled
+fowler ~fQ1lR
 fowling
 fowls
 fox fa1ks
@@ -22897,6 +25098,7 @@ fragmentation frA2gmuntE1Sun
 fragmented frA1gmuntid
 fragmenting frA1gmuntiN
 fragments frA1gmunts
+fragonard ~frA1gunRd
 fragrance frE1gruns
 fragrances frE1grunsuz
 fragrant frE1grunt
@@ -22915,7 +25117,11 @@ frames frE1mz
 framework frE1mwR2k
 frameworks frE1mwR2ks
 framing frE1miN
+fran ~frA1n
 franc frA1Nk
+france ~frA1ns
+frances ~frA1nsis
+francesca ~frAnCe1sku
 franchise frA1nCI2z
 franchised frA1nCIzd
 franchisee frA1nCI2zY1
@@ -22924,21 +25130,38 @@ franchiser frA1nCI2zR
 franchisers frA1nCI2zRz
 franchises frA1nCI2ziz
 franchising frA1nCIziN
+francine ~frAnsY1n
+francis ~frA1nsus
+franciscan ~frAnsi1skun
+francisco ~frAnsi1skO
+franck ~frA1Nk
+franco ~frA1NkO
+francois ~franswa1
+francoise ~frAnswa1z
 francs frA1Nks
 frank frA1Nk
 franked frA1Nkt
+frankel ~frA1Nkul
+frankenstein ~frA1NkunstI2n
 franker
 frankest
+frankfort ~frA1NkfRt
+frankfurt ~frA1NkfRt
 frankfurter frA1NkfRtR
 frankfurters frA1NkfRtRz
+frankie ~frA1NkY
 frankincense frA1Nkunse2ns
 franking frA1NkiN
+franklin ~frA1Nklin
 frankly frA1NklY
 frankness frA1Nknus
 franks frA1Nks
+franny ~frA1nY
 frantic frA1ntik
 frantically frA1ntukulY
+franz ~frA1nz
 frappes
+fraser ~frE1zR
 frat
 fraternal frutR1nul
 fraternally
@@ -22967,6 +25190,7 @@ fray frE1
 frayed frE1d
 fraying frE1iN
 frays
+frazier ~frE1ZR
 frazzle frA1zul
 frazzled frA1zuld
 frazzles
@@ -22983,6 +25207,15 @@ freckle fre1kul
 freckled fre1kuld
 freckles fre1kulz
 freckling
+fred ~fre1d
+freda ~fre1d
+freddie ~fre1dY
+freddy ~fre1dY
+frederic ~fre1drik
+frederick ~fre1drik
+fredericksburg ~fre1driksbRg
+fredric ~fre1drik
+fredrick ~fre1drik
 free frY1
 freebase
 freebased
@@ -23019,6 +25252,8 @@ freeloading
 freeloads
 freely frY1lY
 freeman frY1mun
+freemason ~frY1mE1sun
+freemasonry ~frY1mE1sunrY
 freemen frY1men
 freer frY1R
 frees frY1z
@@ -23029,6 +25264,7 @@ freestyles
 freethinker frY1Ti1NkR
 freethinkers frY1Ti1NkRz
 freethinking
+freetown ~frY1tQ2n
 freeware frY1we2r
 freeway frY1wE2
 freeways frY1wE2z
@@ -23048,13 +25284,17 @@ freighter frE1tR
 freighters frE1tRz
 freighting
 freights
+fremont ~frY1mant
 french fre1nC
+frenchman ~fre1nCmAn
+frenchmen ~fre1nCmen
 frenetic frune1tik
 frenetically
 frenzied fre1nzYd
 frenziedly
 frenzies fre1nzYz
 frenzy fre1nzY
+freon ~frY1an
 frequencies frY1kwunsYz
 frequency frY1kwunsY
 frequent frY1kwunt
@@ -23081,6 +25321,7 @@ freshman fre1Smun
 freshmen fre1Smin
 freshness fre1Snus
 freshwater fre1Swo2tR
+fresno ~fre1znO
 fret fre1t
 fretful fre1tful
 fretfully
@@ -23089,6 +25330,10 @@ frets fre1ts
 fretted fre1tid
 fretting fre1tiN
 fretwork
+freud ~frX1d
+freudian ~frM1dYun
+frey ~frE1
+freya ~frE1u
 friable
 friar frI1R
 friars frI1Rz
@@ -23097,9 +25342,15 @@ fricasseed
 fricasseeing
 fricassees
 friction fri1kSun
+friday ~frI1dY
+fridays ~frI1dYz
 fridge fri1J
 fridges fri1Juz
 fried frI1d
+frieda ~frY1du
+friedan ~frY1dun
+friedman ~frY1dmun
+friedmann ~frY1dmun
 friend fre1nd
 friended
 friending
@@ -23144,6 +25395,8 @@ fringes fri1nJiz
 fringing
 fripperies
 frippery
+frisbee ~fri1sbY
+frisco ~frY1skO
 frisk fri1sk
 frisked fri1skt
 friskier
@@ -23153,10 +25406,12 @@ friskiness
 frisking
 frisks
 frisky fri1skY
+frito ~frY1tO
 fritter fri1tR
 frittered fri1tRd
 frittering fri1tRiN
 fritters
+fritz ~fri1ts
 frivolities
 frivolity fruva1lutY
 frivolous fri1vulus
@@ -23187,7 +25442,9 @@ frolicking fra1likiN
 frolics
 frolicsome
 from fru1m
+fromm ~fra1m
 frond fra1nd
+fronde ~fra1nd
 fronds fra1ndz
 front fru1nt
 frontage fru1ntiJ
@@ -23275,6 +25532,7 @@ frustrating fru1strE2tiN
 frustration frustrE1Sun
 frustrations frustrE1Sunz
 fry frI1
+frye ~frI1
 fryer frI1R
 fryers frI1Rz
 frying frI1iN
@@ -23283,6 +25541,7 @@ ftp e2ftY2pY1
 ftpers
 ftping
 ftps
+fuchs ~fyM1ks
 fuchsia
 fuchsias fyM1Suz
 fuck fu1k
@@ -23305,10 +25564,18 @@ fueling fyM1liN
 fuelled fyM1uld
 fuelling fyM1liN
 fuels fyM1ulz
+fuentes ~fwe1ntE2z
 fugitive fyM1Jutiv
 fugitives fyM1Jitivz
 fugue fyM1g
 fugues fyM1gz
+fuji ~fM1JY
+fujitsu ~fMJi1tsM
+fujiwara ~fMJYwa1ru
+fukuoka ~fM2kM2O1ku
+fukuyama ~fM2kM2ya1mu
+fulani ~fM2la1nY
+fulbright ~fU1lbrI2t
 fulcra
 fulcrum fU1lkrum
 fulcrums
@@ -23338,6 +25605,7 @@ fulmination
 fulminations
 fulness
 fulsome fU1lsum
+fulton ~fU1ltun
 fum
 fumble fu1mbul
 fumbled fu1mbuld
@@ -23524,6 +25792,7 @@ fuzzing
 fuzzy fu1zY
 fwd
 g JY1
+ga ~ga1
 gab gA1b
 gabardine gA1bRdY2n
 gabardines gA1bRdY2nz
@@ -23541,6 +25810,10 @@ gaberdines
 gable gE1bul
 gabled gE1buld
 gables gE1bulz
+gabon ~guba1n
+gabriel ~gE1brYul
+gabriela ~ga2brYe1la2
+gabrielle ~gA1brYel
 gabs
 gad gA1d
 gadabout
@@ -23553,6 +25826,10 @@ gadget gA1Jut
 gadgetry gA1JutrY
 gadgets gA1Juts
 gads gA1dz
+gadsden ~gA1dzdun
+gaea ~gY1u
+gael ~gE1l
+gaelic ~gE1lik
 gaff gA1f
 gaffe gA1f
 gaffed
@@ -23560,6 +25837,7 @@ gaffes gA1fs
 gaffing
 gaffs
 gag gA1g
+gagarin ~gugA1run
 gage gE1J
 gaged
 gages
@@ -23569,10 +25847,14 @@ gaggle gA1gul
 gaggles
 gaging
 gags gA1gz
+gaia ~gI1u
 gaiety
+gail ~gE1l
 gaily gE1lY
 gain gE1n
 gained gE1nd
+gaines ~gE1nz
+gainesville ~gE1nzvi2l
 gainful gE1nful
 gainfully gE1nfulY
 gaining gE1niN
@@ -23588,13 +25870,22 @@ gaits
 gal gA1l
 gala gA1lu
 galactic gulA1ktik
+galahad ~gA1luhA2d
+galapagos ~gula1pugOz
 galas gE1luz
+galatea ~gA2lutY1u
 galaxies gA1luksYz
 galaxy gA1luksY
+galbraith ~gA1lbrE2T
 gale gE1l
+galen ~gE1lun
 galena gulY1nu
 gales gE1lz
+galilean ~gA2lulY1un
+galilee ~gA1lulY2
+galileo ~gA2lulY1O
 gall go1l
+gallagher ~gA1lugR
 gallant gA1lunt
 gallantly gA1luntlY
 gallantry gA1luntrY
@@ -23602,33 +25893,39 @@ gallants
 gallbladder go1lblA2dR
 gallbladders
 galled
+gallegos ~gA1ligOz
 galleon gA1lYun
 galleons gA1lYunz
 galleries gA1lRYz
 gallery gA1lRY
 galley gA1lY
 galleys gA1lYz
+gallic ~gA1lik
 galling go1liN
 gallium gA1lYum
 gallivant
 gallivanted
 gallivanting
 gallivants
+gallo ~gA1lO
 gallon gA1lun
 gallons gA1lunz
 gallop gA1lup
 galloped gA1lupt
 galloping gA1lupiN
 gallops
+galloway ~gA1lOwE2
 gallows gA1lOz
 gallowses
 galls go1lz
 gallstone go1lstO2n
 gallstones ga1lstO2nz
+gallup ~gA1lup
 galore gulo1r
 galosh gula1S
 galoshes gula1Suz
 gals gA1lz
+galsworthy ~gA1lzwR2DY
 galvanic gAlvA1nik
 galvanise
 galvanised
@@ -23640,6 +25937,8 @@ galvanizes gA1lvunI2zuz
 galvanizing gA1lvunI2ziN
 galvanometer
 galvanometers
+galveston ~gA1lvustun
+gambia ~gA1mbYu
 gambit gA1mbit
 gambits gA1mbuts
 gamble gA1mbul
@@ -23683,8 +25982,10 @@ gamuts
 gamy
 gander gA1ndR
 ganders gA1ndRz
+gandhi ~ga1ndY
 gang gA1N
 ganged
+ganges ~gA1nJYz
 ganging gA1NiN
 gangland
 ganglia gA1NglYa
@@ -23712,6 +26013,7 @@ gantlet go1ntlut
 gantlets
 gantries
 gantry gA1ntrY
+ganymede ~gA1numY2d
 gaol
 gaoled
 gaoler
@@ -23739,7 +26041,9 @@ garble ga1rbul
 garbled ga1rbuld
 garbles ga1rbulz
 garbling ga1rbliN
+garbo ~ga1rbO
 garbs
+garcia ~ga2rsY1u
 garden ga1rdun
 gardened ga1rdund
 gardener ga1rdunR
@@ -23748,6 +26052,10 @@ gardenia gardY1nyu
 gardenias gardY1nyuz
 gardening ga1rduniN
 gardens ga1rdunz
+gardner ~ga1rdnR
+gareth ~ge1riT
+garfield ~ga1rfY2ld
+garfunkel ~ga1rfuNkul
 gargantuan gargA1nCMun
 gargle
 gargled
@@ -23755,6 +26063,7 @@ gargles
 gargling
 gargoyle ga1rgX2l
 gargoyles ga1rgX2lz
+garibaldi ~gA2rubo1ldY
 garish ge1riS
 garishly
 garishness
@@ -23790,6 +26099,8 @@ garottes
 garotting
 garret ge1rit
 garrets ge1ruts
+garrett ~gA1rit
+garrick ~ge1rik
 garrison gA1risun
 garrisoned gA1rusund
 garrisoning
@@ -23806,8 +26117,13 @@ garrulity
 garrulous ge1rulus
 garrulously
 garrulousness
+garry ~gA1rY
 garter ga1rtR
 garters ga1rtRz
+garth ~ga1rT
+garvey ~ga1rvY
+gary ~ge1rY
+garza ~ga1rzu
 gas gA1s
 gaseous gA1sYus
 gases gA1suz
@@ -23827,11 +26143,13 @@ gasped gA1spt
 gasping gA1spiN
 gasps gA1sps
 gassed gA1st
+gasser ~gA1sR
 gasses gA1siz
 gassier
 gassiest
 gassing gA1siN
 gassy
+gastonia ~gustO1nYu
 gastric gA1strik
 gastritis gAstrI1tus
 gastrointestinal gA2strOinte1stunul
@@ -23856,6 +26174,9 @@ gathering gA1DRiN
 gatherings gA1DRiNz
 gathers gA1DRz
 gating gE1tiN
+gatling ~gA1tliN
+gatorade ~gA1tRE2d
+gatsby ~gA1tsbY
 gauche gO1S
 gaucher gO1SR
 gauchest
@@ -23870,12 +26191,18 @@ gauge gE1J
 gauged gE1Jd
 gauges gE1Juz
 gauging gE1JiN
+gauguin ~go1gwin
+gaul ~go1l
+gauls ~go1lz
 gaunt go1nt
 gaunter
 gauntest
 gauntlet go1ntlut
 gauntlets
 gauntness go1ntnus
+gauss ~gQ1s
+gaussian ~gQ1sYun
+gautier ~gQ1tYR
 gauze go1z
 gauzier
 gauziest
@@ -23883,8 +26210,10 @@ gauzy
 gave gE1v
 gavel gA1vul
 gavels
+gavin ~gA1vin
 gavotte
 gavottes
+gawain ~ga1wun
 gawk go1k
 gawked
 gawkier
@@ -23898,9 +26227,11 @@ gay gE1
 gayer gE1R
 gayest
 gayety
+gayle ~gE1l
 gayly
 gayness gE1nus
 gays gE1z
+gaza ~ga1zu
 gaze gE1z
 gazebo guzY1bO
 gazeboes
@@ -23921,6 +26252,7 @@ gazillion
 gazillions
 gazing gE1ziN
 gazpacho guspa1CO
+gdansk ~gdA1nsk
 gear gi1r
 gearbox gi1rba2ks
 gearboxes gi1rbaksiz
@@ -23949,6 +26281,9 @@ geese gY1s
 geez JY1z
 geezer
 geezers
+geffen ~ge1fun
+gehrig ~ge1rig
+geiger ~gI1gR
 geisha gE1Su
 geishas
 gel Je1l
@@ -23962,14 +26297,17 @@ geldings
 gelds
 gelid
 gelled
+geller ~ge1lR
 gelling
 gels Je1lz
 gelt
 gem Je1m
+gemini ~Je1munI2
 gems Je1mz
 gemstone Je1mstO2n
 gemstones Je1mstO2nz
 gen Je1n
+gena ~Je1nu
 gendarme Za1nda2rm
 gendarmes
 gender Je1ndR
@@ -24019,11 +26357,15 @@ generously Je1nRuslY
 genes JY1nz
 geneses
 genesis Je1nusus
+genet ~Je1nit
 genetic June1tik
 genetically June1tiklY
 geneticist June1tusust
 geneticists June1tusists
 genetics June1tiks
+geneva ~JunY1vu
+genevieve ~Je1nuvY2v
+genghis ~Je1Nhis
 genial JY1nyul
 geniality JY2nYA1lutY
 genially
@@ -24037,6 +26379,7 @@ genitive
 genitives
 genius JY1nyus
 geniuses JY1nyusiz
+genoa ~Je1nOu
 genocide Je1nusI2d
 genome JY1nO2m
 genomes
@@ -24083,6 +26426,7 @@ genuinely Je1nyuwunlY
 genuineness Je1nyuwunis
 genus JY1nus
 genuses
+geo ~JY1O
 geocache
 geocached
 geocaches
@@ -24093,6 +26437,7 @@ geodes
 geodesic JY2ude1sik
 geodesics
 geoengineering
+geoffrey ~Je1frY
 geographer JYa1grufR
 geographers
 geographic JY2ugrA1fik
@@ -24117,17 +26462,35 @@ geophysical JY2Ofi1zukul
 geophysics
 geopolitical JY2Opuli1tikul
 geopolitics JY2Opa1lutiks
+george ~Jo1rJ
+georges ~Jo1rJuz
+georgetown ~Jo1rJtQ2n
+georgette ~JorJe1t
+georgia ~Jo1rJu
+georgian ~Jo1rJun
+georgians ~Jo1rJunz
+georgina ~Jo2rJY1nu
 geostationary
 geothermal JY2OTR1mul
+gerald ~Je1ruld
+geraldine ~JeruldY1n
 geranium JRE1nYum
 geraniums JRE1nYumz
+gerard ~JRa1rd
+gerardo ~JRa1rdO
+gerber ~gR1bR
 gerbil JR1bil
 gerbils JR1bils
+gere ~gi1r
 geriatric Je2rYA1trik
 geriatrics Je2rYA1triks
 germ JR1m
+german ~JR1mun
 germane JRmE1n
+germanic ~JRmA1nik
 germanium
+germans ~JR1munz
+germany ~JR1munY
 germicidal
 germicide JR1musI2d
 germicides
@@ -24138,15 +26501,20 @@ germinates
 germinating
 germination JR2munE1Sun
 germs JR1mz
+geronimo ~Juro1nimO2
 gerontologist Je2runta1luJist
 gerontologists
 gerontology Je2runta1luJY
+gerry ~Je1rY
 gerrymander Je1rYmA2ndR
 gerrymandered Je2rYmA1ndRd
 gerrymandering Je2rYmA1ndRiN
 gerrymanders Je1rYmA2ndRz
+gershwin ~gR1Swin
+gertrude ~gR1trMd
 gerund Je1rund
 gerunds Je1rundz
+gestapo ~gusta1pO
 gestate Je1stE2t
 gestated
 gestates
@@ -24168,15 +26536,20 @@ getaway ge1tuwE2
 getaways ge1tuwE2z
 gets ge1ts
 getting ge1tiN
+getty ~ge1tY
+gettysburg ~ge1tYzbRg
 getup
 gewgaw gyM1ga
 gewgaws
 geyser gI1zR
 geysers gI1zRz
+ghana ~gA1nu
+ghanaian ~gunI1un
 ghastlier
 ghastliest
 ghastliness gA1stlYnus
 ghastly gA1stlY
+ghent ~ge1nt
 gherkin
 gherkins
 ghetto ge1tO
@@ -24200,6 +26573,8 @@ ghostwrote
 ghoul gM1l
 ghoulish gM1liS
 ghouls gM1lz
+giacometti ~Jukume1tY2
+giannini ~JunY1nY2
 giant JI1unt
 giantess
 giantesses
@@ -24215,17 +26590,23 @@ gibbeting
 gibbets
 gibbon gi1bun
 gibbons gi1binz
+gibbs ~gi1bz
 gibe JI1b
 gibed
 gibes JI1bz
 gibing
 giblet Ji1blut
 giblets
+gibraltar ~Jibro1ltR
+gibson ~gi1bsun
 giddier
 giddiest
 giddily
 giddiness
 giddy gi1dY
+gide ~ZY1d
+gideon ~gi1dYun
+gielgud ~gY1lgud
 gift gi1ft
 gifted gi1ftud
 gifting gi1ftiN
@@ -24253,14 +26634,29 @@ giggly gi1gulY
 gigolo Ji1gulO
 gigolos
 gigs gi1gz
+gil ~gi1l
+gila ~gY1lu
+gilbert ~gi1lbRt
+gilberto ~gilbe1rtO2
+gilchrist ~gi1lkrist
 gild gi1ld
+gilda ~gi1ldu
 gilded gi1ldid
 gilding gi1ldiN
 gilds
+gilead ~gilY1d
+giles ~JI1lz
 gill gi1l
+gillespie ~gule1spY
+gillette ~Jile1t
+gilliam ~gi1lYum
+gillian ~Ji1lYun
+gilligan ~gi1lugun
 gillion
 gillions
 gills gi1lz
+gilmore ~gi1lmor
+gilroy ~gi1lrX2
 gilt gi1lt
 gilts gi1lts
 gimcrack
@@ -24276,6 +26672,7 @@ gimmicks gi1miks
 gimmicky gimi1kY
 gimpy
 gin Ji1n
+gina ~JY1nu
 ginger Ji1nJR
 gingerbread Ji1nJRbre2d
 gingerly Ji1nJRlY
@@ -24286,13 +26683,20 @@ gingivitis
 gingko gi1NkO2
 gingkoes
 gingkos
+gingrich ~gi1NgriC
 ginkgo
 ginkgoes
 ginkgos
 ginned Ji1nd
 ginning Ji1niN
+ginny ~Ji1nY
+gino ~JY1nO
 gins
+ginsberg ~gi1nsbRg
+ginsburg ~gi1nzbRg
 ginseng Ji1nse2N
+ginsu ~gi1nsM
+giovanni ~JY2Ova1nY
 gipsies
 gipsy
 giraffe JRA1f
@@ -24321,9 +26725,13 @@ girth gR1T
 girths
 girting
 girts
+giselle ~Zise1l
+gish ~Ji1S
 gismo
 gismos
 gist Ji1st
+giuliani ~JM2lYa1nY
+giuseppe ~Jise1pY
 give gi1v
 giveaway gi1vuwE2
 giveaways gi1vuwE2z
@@ -24331,6 +26739,7 @@ given gi1vun
 givens gi1vunz
 gives gi1vz
 giving gi1viN
+giza ~gi1zu
 gizmo gi1zmO2
 gizmos gi1zmOz
 gizzard gi1zRd
@@ -24359,6 +26768,9 @@ gladioluses
 gladly glA1dlY
 gladness
 glads
+gladstone ~glA1dstO2n
+gladstones ~glA1dstO2nz
+gladys ~glA1dis
 glamor glA1mR
 glamored
 glamoring
@@ -24394,6 +26806,8 @@ glared gle1rd
 glares gle1rz
 glaring gle1riN
 glaringly
+glaser ~glE1zR
+glasgow ~glA1skO2
 glass glA1s
 glassed glA1st
 glasses glA1suz
@@ -24405,6 +26819,7 @@ glassing
 glassware glA1swe2r
 glassy glA1sY
 glaucoma glokO1mu
+glaxo ~glA1ksO
 glaze glE1z
 glazed glE1zd
 glazes glE1zuz
@@ -24420,10 +26835,15 @@ glean glY1n
 gleaned glY1nd
 gleaning
 gleans
+gleason ~glY1sun
 glee glY1
 gleeful glY1ful
 gleefully glY1fulY
 glen gle1n
+glenda ~gle1ndu
+glendale ~gle1ndE2l
+glenn ~gle1n
+glenna ~gle1nu
 glens gle1nz
 glib gli1b
 glibber
@@ -24499,6 +26919,7 @@ gloomily glM1mulY
 gloominess
 gloomy glM1mY
 glop gla1p
+gloria ~glo1rYu
 gloried
 glories glo1rYz
 glorification glo2rufikE1Sun
@@ -24524,8 +26945,10 @@ glossy glo1sY
 glottides
 glottis gla1tus
 glottises
+gloucester ~glo1stR
 glove glu1v
 gloved glu1vd
+glover ~glu1vR
 gloves glu1vz
 gloving
 glow glO1
@@ -24592,9 +27015,11 @@ gneiss nI1s
 gnome nO1m
 gnomes nO1mz
 gnomish
+gnosticism ~na1stisi2zum
 gnu nM1
 gnus
 go gO1
+goa ~gO1u
 goad gO1d
 goaded gO1did
 goading gO1diN
@@ -24628,6 +27053,7 @@ gobbler ga1bulR
 gobblers ga1bulRz
 gobbles ga1bulz
 gobbling ga1buliN
+gobi ~gO1bY
 goblet ga1blut
 goblets
 goblin ga1blin
@@ -24640,6 +27066,7 @@ goddam ga1ddA2m
 goddamed
 goddamn ga1ddA2m
 goddamned ga1ddA2md
+goddard ~ga1dRd
 goddaughter
 goddaughters
 goddess ga1dus
@@ -24648,6 +27075,7 @@ godfather ga1dfa2DR
 godfathers ga1dfa2DRz
 godforsaken
 godhood
+godiva ~gudI1vu
 godless ga1dlus
 godlier
 godliest
@@ -24656,6 +27084,7 @@ godliness
 godly ga1dlY
 godmother ga1dmu2DR
 godmothers ga1dmu2DRz
+godot ~gudO1
 godparent
 godparents
 gods ga1dz
@@ -24663,9 +27092,16 @@ godsend ga1dse2nd
 godsends ga1dse2ndz
 godson
 godsons
+godunov ~gO1dMnav
+godzilla ~ga2dzi1lu
+goebbels ~gO1bulz
+goering ~gO1RiN
 goes gO1z
+goethals ~gO1Tulz
+goethe ~gO1T
 gofer
 gofers
+goff ~go1f
 goggle ga1gul
 goggled
 goggles ga1gulz
@@ -24676,7 +27112,11 @@ goiter gX1tR
 goiters
 goitre
 goitres
+golan ~gO1lun
+golconda ~galka1ndu
 gold gO1ld
+golda ~gO1ldu
+goldberg ~gO1ldbRg
 goldbrick
 goldbricked
 goldbricking
@@ -24689,23 +27129,34 @@ goldfinch gO1ldfi2nC
 goldfinches gO1ldfi2nCiz
 goldfish gO1ldfi2S
 goldfishes
+goldie ~gO1ldY
+goldilocks ~gO1ldYlo2ks
+golding ~gO1ldiN
+goldman ~gO1ldmun
 golds gO1ldz
 goldsmith gO1ldsmi2T
 goldsmiths
+goldwater ~gO1ldwo2tR
+goldwyn ~gO1ldwin
 golf ga1lf
 golfed ga1lft
 golfer ga1lfR
 golfers ga1lfRz
 golfing ga1lfiN
 golfs ga1lfs
+golgi ~gO1lJY
+goliath ~gulI1uT
 gollies
 golly ga1lY
+gomez ~gO1mez
+gomorrah ~gumo1ru
 gonad gO1nAd
 gonads gO1nAdz
 gondola ga1ndulu
 gondolas ga1nduluz
 gondolier ga2nduli1r
 gondoliers ga2nduli1rz
+gondwanaland ~ga2ndwa1nalA2nd
 gone go1n
 goner ga1nR
 goners
@@ -24718,11 +27169,15 @@ gonks
 gonna ga1nu
 gonorrhea ga2nRY1u
 gonorrhoea
+gonzales ~ganza1lus
+gonzalez ~ganza1luz
+gonzalo ~ganza1lO
 gonzo ga1nzO
 goo gM1
 goober
 goobers
 good gU1d
+goodall ~gU1do2l
 goodby gU1dbI2
 goodbye gU2dbI1
 goodbyes gU2dbI1z
@@ -24732,11 +27187,15 @@ goodies gU1dYz
 goodlier
 goodliest
 goodly gU1dlY
+goodman ~gU1dmun
 goodness gU1dnus
 goodnight gU1dnI2t
+goodrich ~gU1dri2C
 goods gU1dz
 goodwill gU1dwi1l
+goodwin ~gU1dwin
 goody gU1dY
+goodyear ~gU1dyir
 gooey gM1Y
 goof gM1f
 goofed gM1ft
@@ -24764,21 +27223,29 @@ gooses
 goosing
 gopher gO1fR
 gophers gO1fRz
+gorbachev ~go1rbuCev
+gordian ~go1rdYun
+gordon ~go1rdun
 gore go1r
 gored go1rd
+goren ~go1run
 gores go1rz
+gorey ~go1rY
+gorgas ~go1rguz
 gorge go1rJ
 gorged
 gorgeous go1rJus
 gorgeously
 gorges go1rJuz
 gorging
+gorgonzola ~go2rgunzO1lu
 gorier
 goriest
 gorilla gRi1lu
 gorillas gRi1luz
 goriness
 goring go1riN
+gorky ~go1rkY
 gorp
 gorps
 gorse
@@ -24799,6 +27266,9 @@ gossipy ga1supY
 got ga1t
 gotcha ga1Cu
 gotchas
+goth ~ga1T
+gotham ~ga1Tum
+gothic ~ga1Tik
 gotta ga1tu
 gotten ga1tun
 gouge gQ1J
@@ -24809,6 +27279,8 @@ gouges
 gouging gQ1JiN
 goulash gM1la2S
 goulashes
+gould ~gM1ld
+gounod ~gM1nud
 gourd go1rd
 gourds go1rdz
 gourmand gU1rmand
@@ -24839,21 +27311,25 @@ gown gQ1n
 gowned
 gowning
 gowns gQ1nz
+goya ~gX1u
 gr
 grab grA1b
 grabbed grA1bd
 grabber grA1bR
 grabbing grA1biN
+grable ~grE1bul
 grabs grA1bz
 grace grE1s
 graced grE1st
 graceful grE1sful
 gracefully grE1sfulY
 gracefulness
+graceland ~grE1slAnd
 graceless grE1slus
 gracelessly
 gracelessness
 graces grE1siz
+gracie ~grE1sY
 gracing grE1siN
 gracious grE1Sus
 graciously grE1SuslY
@@ -24880,6 +27356,7 @@ graduates grA1Juwuts
 graduating grA1JuwE2tiN
 graduation grA2JME1Sun
 graduations grA2JME1Sunz
+grady ~grE1dY
 graffiti grufY1tY
 graffito
 graft grA1ft
@@ -24887,7 +27364,9 @@ grafted grA1ftid
 grafter
 grafters
 grafting grA1ftiN
+grafton ~grA1ftun
 grafts grA1fts
+graham ~grE1um
 grail grE1l
 grain grE1n
 grainier
@@ -24903,8 +27382,10 @@ grammatical grumA1tukul
 grammatically
 gramme
 grammes
+grammy ~grA1mY
 gramophone
 grams grA1mz
+granada ~gruna1du
 granaries
 granary
 grand grA1nd
@@ -25084,15 +27565,21 @@ greatness grE1tnus
 greats grE1ts
 grebe grY1b
 grebes
+grecian ~grY1Sun
+greece ~grY1s
 greed grY1d
 greedier grY2dYR
 greediest grY2dYist
 greedily grY1dulY
 greediness
 greedy grY1dY
+greek ~grY1k
+greeks ~grY1ks
+greeley ~grY1lY
 green grY1n
 greenback grY1nbA2k
 greenbacks grY1nbA2ks
+greene ~grY1n
 greened grY1nd
 greener grY1nR
 greenery grY1nRY
@@ -25105,27 +27592,47 @@ greenhouse grY1nhQ2s
 greenhouses grY1nhQ2siz
 greening grY1niN
 greenish grY1niS
+greenland ~grY1nlund
 greenness grY1nnus
+greenpeace ~grY1npY2s
 greens grY1nz
+greensboro ~grY1nzbRrO
+greenspan ~grY1nspA2n
 greensward
+greenville ~grY1nvil
+greenwich ~gre1niC
+greer ~gri1r
 greet grY1t
 greeted grY1tud
 greeting grY1tiN
 greetings grY1tiNz
 greets grY1ts
+greg ~gre1g
 gregarious gruge1rYus
 gregariously
 gregariousness
+gregg ~gre1g
+gregorian ~grugo1rYun
+gregorio ~grigo1rYO
+gregory ~gre1gRY
 gremlin gre1mlun
 gremlins gre1mlunz
+grenada ~grinE1du
 grenade grunE1d
 grenades grunE1dz
 grenadier
 grenadiers
+grendel ~gre1ndul
+grenoble ~grunO1bul
 grep
 grepped
 grepping
 greps
+gresham ~gre1Sum
+greta ~grY1tu
+gretchen ~gre1Cun
+gretel ~gre1tul
+gretzky ~gre1tskY1
 grew grM1
 grey grE1
 greyed
@@ -25161,6 +27668,7 @@ grievous grY1vus
 grievously grY1vuslY
 griffin gri1fin
 griffins
+griffith ~gri1fuT
 grill gri1l
 grille gri1l
 grilled gri1ld
@@ -25179,11 +27687,13 @@ grimier
 grimiest
 griming
 grimly gri1mlY
+grimm ~gri1m
 grimmer gri1mR
 grimmest gri1must
 grimness gri1mnus
 grimy grI1mY
 grin gri1n
+grinch ~gri1nC
 grind grI1nd
 grinder grI1ndR
 grinders grI1ndRz
@@ -25245,6 +27755,7 @@ grokking
 groks
 grommet
 grommets
+gromyko ~grOmY1kO
 groom grM1m
 groomed grM1md
 grooming grM1miN
@@ -25270,6 +27781,7 @@ grossest
 grossing grO1siN
 grossly grO1slY
 grossness
+grosz ~grO1s
 grotesque grOte1sk
 grotesquely grOte1sklY
 grotesques
@@ -25328,6 +27840,7 @@ groveller
 grovellers
 grovelling
 grovels
+grover ~grO1vR
 groves grO1vz
 grow grO1
 grower grO1R
@@ -25381,11 +27894,13 @@ grumbler
 grumblers
 grumbles gru1mbulz
 grumbling gru1mbuliN
+grumman ~gru1mun
 grumpier gru1mpYR
 grumpiest
 grumpily
 grumpiness gru1mpYne2s
 grumpy gru1mpY
+grundy ~gru1ndY
 grunge gru1nJ
 grunges
 grungier
@@ -25399,7 +27914,15 @@ gryphon
 gryphons gri1funz
 gs
 guacamole gwa2kumO1lY
+guadalajara ~gwa2du2luha1ru
+guadalcanal ~gwa2dulkunA1l
+guadalupe ~gwa2dulM1p
+guadeloupe ~gwa2dulM1p
+guam ~gwa1m
+guangzhou ~gwA1NzM2
 guano gwa1nO2
+guantanamo ~gwa2nta1numO2
+guarani ~gwa2runY1
 guarantee ge2runtY1
 guaranteed ge2runtY1d
 guaranteeing ge2runtY1iN
@@ -25426,11 +27949,20 @@ guardrooms
 guards ga1rdz
 guardsman ga1rdzmA2n
 guardsmen ga1rdzmin
+guarnieri ~garni1rY
+guatemala ~gwa2tuma1lu
+guatemalan ~gwa2tuma1lun
+guatemalans ~gwa2tuma1lunz
 guava gwa1vu
 guavas gwa1vuz
 gubernatorial gMbR2nuto1rY2ul
+gucci ~gM1CY
 guerilla gRi1lu
 guerillas gRi1luz
+guernsey ~gR1nzY
+guernseys ~gR1nzYz
+guerra ~gwe1ru
+guerrero ~gRe1rO
 guerrilla gRi1lu
 guerrillas gRi1luz
 guess ge1s
@@ -25449,11 +27981,14 @@ guest ge1st
 guested ge1stid
 guesting
 guests ge1sts
+guevara ~gEva1ru
 guff gu1f
 guffaw gufo1
 guffawed
 guffawing
 guffaws gufo1z
+guggenheim ~gM1gunhI2m
+guiana ~gYa1nu
 guidance gI1duns
 guide gI1d
 guidebook gI1dbU2k
@@ -25463,6 +27998,7 @@ guideline gI1dlI2n
 guidelines gI1dlI2nz
 guides gI1dz
 guiding gI1diN
+guido ~gwY1dO
 guild gi1ld
 guilder gi1ldR
 guilders gi1ldRz
@@ -25470,6 +28006,7 @@ guilds gi1ldz
 guile gI1l
 guileful
 guileless gI1llus
+guillermo ~gwilye1rmO
 guillotine gi1lutY2n
 guillotined
 guillotines
@@ -25483,19 +28020,23 @@ guiltless gi1ltlis
 guilty gi1ltY
 guinea gi1nY
 guineas gi1nYz
+guinness ~gi1nus
 guise gI1z
 guises gI1zuz
 guitar gita1r
 guitarist gi2ta1rist
 guitarists gi2ta1rists
 guitars gita1rz
+gujarat ~gyM2JRA1t
 gulag gyM1lAg
 gulags
 gulch gu1lC
 gulches
 gulf gu1lf
+gulfport ~gu1lfport
 gulfs gu1lfs
 gull gu1l
+gullah ~gu1lu
 gulled
 gullet gu1lut
 gullets
@@ -25504,6 +28045,7 @@ gullibility gu2lubi1litY
 gullible gu1lubul
 gullies gu1lYz
 gulling
+gulliver ~gu1livR
 gulls gu1lz
 gully gu1lY
 gulp gu1lp
@@ -25511,6 +28053,7 @@ gulped gu1lpt
 gulping gu1lpiN
 gulps gu1lps
 gum gu1m
+gumbel ~gu1mbul
 gumbo gu1mbO
 gumbos
 gumdrop
@@ -25551,10 +28094,12 @@ gunslinger gu1nsli2NR
 gunslingers gu1nsli2NRz
 gunsmith
 gunsmiths
+gunther ~gu1nTR
 gunwale
 gunwales
 guppies gu1pYz
 guppy gu1pY
+gupta ~gU1ptu
 gurgle gR1gul
 gurgled
 gurgles
@@ -25563,6 +28108,7 @@ gurney gR1nY
 gurneys
 guru gM1rM2
 gurus gM1rM2z
+gus ~gu1s
 gush gu1S
 gushed gu1St
 gusher gu1SR
@@ -25578,6 +28124,9 @@ gusseting
 gussets
 gust gu1st
 gustatory
+gustav ~gU1staf
+gustavo ~gusta1vO
+gustavus ~gu1stuvus
 gusted gu1stid
 gustier
 gustiest
@@ -25586,6 +28135,9 @@ gusto gu1stO2
 gusts gu1sts
 gusty gu1stY
 gut gu1t
+gutenberg ~gM1tunbRg
+guthrie ~gu1TrY
+gutierrez ~gMtye1rez
 gutless gu1tles
 guts gu1ts
 gutsier
@@ -25602,15 +28154,20 @@ gutting gu1tiN
 guttural gu1tRul
 gutturals
 guy gI1
+guyana ~gI2a1nu
 guyed
 guying
 guys gI1z
+guzman ~gu1zmun
 guzzle gu1zul
 guzzled
 guzzler gu1zlR
 guzzlers gu1zulRz
 guzzles gu1zulz
 guzzling gu1zuliN
+gwen ~gwe1n
+gwendolyn ~gwe1ndulin
+gwyn ~gwi1n
 gybe
 gybed
 gybes
@@ -25653,6 +28210,8 @@ gyroscope JI1ruskO2p
 gyroscopes JI1ruskO2ps
 h E1C
 ha ha1
+haas ~ha1s
+haber ~hE1bR
 haberdasher
 haberdasheries
 haberdashers
@@ -25692,8 +28251,12 @@ hacksaws
 hacktivist
 hacktivists
 had hA1d
+hadar ~hA1dR2
 haddock hA1duk
 haddocks
+hades ~hE1dYz
+hadoop ~hA1dM1p
+hadrian ~hA1drYun
 haematologist
 haematologists
 haematology
@@ -25711,6 +28274,8 @@ hafnium hA1fnYum
 haft hA1ft
 hafts hA1fts
 hag hA1g
+hagar ~hE1gar
+hagerstown ~hE1gRztQ2n
 haggard hA1gRd
 haggle hA1gul
 haggled hA1guld
@@ -25719,7 +28284,10 @@ hagglers
 haggles
 haggling hA1guliN
 hags
+hague ~hE1g
 hah ha1
+hahn ~ha1n
+haifa ~hI1fu
 haiku hI1kM
 hail hE1l
 hailed hE1ld
@@ -25767,8 +28335,12 @@ hairstyles
 hairstylist
 hairstylists
 hairy he1rY
+haiti ~hE1tY
+haitian ~hE1Sun
+haitians ~hE1Sunz
 hake hE1k
 hakes hE1ks
+hal ~hA1l
 halberd
 halberds
 halcyon hA1lsYun
@@ -25777,6 +28349,7 @@ haled
 haler
 hales hE1lz
 halest
+haley ~hE1lY
 half hA1f
 halfback hA1fbA2k
 halfbacks hA1fbA2ks
@@ -25791,6 +28364,7 @@ halftimes hA1ftI2mz
 halfway hA1fwE1
 halibut hA1lubut
 halibuts
+halifax ~hA1lifA2ks
 haling
 halitosis
 hall ho1l
@@ -25798,12 +28372,16 @@ halleluiah
 halleluiahs
 hallelujah hA2lulM1yu
 hallelujahs
+halley ~hA1lY
+halliburton ~hA1libR2tun
+hallie ~ho1lY
 hallmark ha1lma2rk
 hallmarked
 hallmarking
 hallmarks ho1lma2rks
 hallow hA1lO
 hallowed hA1lOd
+halloween ~hA2luwY1n
 hallowing
 hallows hA1lOz
 halls ho1lz
@@ -25828,6 +28406,7 @@ halogens
 haloing
 halon hE1la2n
 halos hE1lOz
+halsey ~hA1lsY
 halt ho1lt
 halted ho1ltud
 halter ho1ltR
@@ -25844,10 +28423,17 @@ halving hA1viN
 halyard
 halyards
 ham hA1m
+haman ~hE1mun
+hamburg ~hA1mbRg
 hamburger hA1mbRgR
 hamburgers hA1mbRgRz
+hamill ~hA1mul
+hamilton ~hA1multun
+hamiltonian ~hA1multO2nyun
+hamitic ~hAmi1tik
 hamlet hA1mlut
 hamlets hA1mluts
+hamlin ~hA1mlin
 hammed
 hammer hA1mR
 hammered hA1mRd
@@ -25856,13 +28442,19 @@ hammerheads
 hammering hA1mRiN
 hammerings
 hammers hA1mRz
+hammerstein ~hA1mRstY2n
+hammett ~hA1mit
 hamming
 hammock hA1muk
 hammocks hA1muks
+hammond ~hA1mund
+hammurabi ~hA1mura2bY2
 hamper hA1mpR
 hampered hA1mpRd
 hampering hA1mpRiN
 hampers hA1mpRz
+hampshire ~hA1mpSR
+hampton ~hA1mptun
 hams hA1mz
 hamster hA1mstR
 hamsters hA1mstRz
@@ -25870,6 +28462,8 @@ hamstring hA1mstri2N
 hamstringing
 hamstrings hA1mstri2Nz
 hamstrung hA1mstruN
+han ~ha1n
+hancock ~hA1nka2k
 hand hA1nd
 handbag hA1ndbA2g
 handbags hA1ndbA2gz
@@ -25893,6 +28487,7 @@ handcuffing hA1ndku2fiN
 handcuffs hA1ndku2fs
 handed hA1ndud
 handedness hA1ndudnus
+handel ~hA1ndul
 handful hA1ndfU2l
 handfuls hA1ndfU2lz
 handgun hA1ndgu2n
@@ -25960,6 +28555,8 @@ handwritten hA1ndri2tun
 handy hA1ndY
 handyman hA1ndYmA2n
 handymen hA1ndYme1n
+haney ~hE1nY
+hanford ~hA1nfRd
 hang hA1N
 hangar hA1NR
 hangars hA1NRz
@@ -25978,6 +28575,7 @@ hangouts hA1NQ2ts
 hangover hA1NO2vR
 hangovers hA1NO2vRz
 hangs hA1Nz
+hangul ~hA1ngU2l
 hank hA1Nk
 hanker hA1NkR
 hankered
@@ -25988,8 +28586,20 @@ hankie
 hankies
 hanks hA1Nks
 hanky hA1NkY
+hanna ~hA1nu
+hannah ~hA1nu
+hannibal ~hA1nibul
+hanoi ~hA1nX
+hanover ~hA1nOvR
+hanoverian ~hA2nOvi1rYun
+hans ~ha1ns
+hansel ~hA1nsul
+hansen ~hA1nsun
 hansom hA1nsum
 hansoms
+hanson ~hA1nsun
+hanukkah ~ha1nuku
+hanukkahs ~ha1nukuz
 haphazard hAphA1zRd
 haphazardly hA1fuzRdlY
 hapless hA1plus
@@ -26005,15 +28615,18 @@ happiest hA1pYust
 happily hA1pulY
 happiness hA1pYnus
 happy hA1pY
+hapsburg ~hA1psbRg
 harangue hRA1N
 harangued hRA1Nd
 harangues hRA1Nz
 haranguing hRA1NiN
+harare ~hRa1rY
 harass hRA1s
 harassed hRA1st
 harasses hRA1siz
 harassing hRA1siN
 harassment hRA1smunt
+harbin ~ha1rbin
 harbinger ha1rbinJR
 harbingers ha1rbiNRz
 harbor ha1rbR
@@ -26047,7 +28660,9 @@ hardheartedness
 hardier ha1rdYR
 hardiest ha1rdYust
 hardily
+hardin ~ha1rdin
 hardiness
+harding ~ha1rdiN
 hardline ha1rdlI2n
 hardliner ha1rdlI2nR
 hardliners ha1rdlI2nRz
@@ -26071,6 +28686,7 @@ harelips
 harem he1rum
 harems
 hares he1rz
+hargreaves ~ha1rgrY2vz
 haring he1riN
 hark ha1rk
 harked
@@ -26080,10 +28696,15 @@ harkening
 harkens ha1rkunz
 harking ha1rkiN
 harks ha1rks
+harlan ~ha1rlun
+harlem ~ha1rlum
 harlequin ha1rlukwun
 harlequins
+harley ~ha1rlY
+harlingen ~ha1rliNun
 harlot ha1rlut
 harlots
+harlow ~ha1rlO
 harm ha1rm
 harmed ha1rmd
 harmful ha1rmful
@@ -26093,6 +28714,7 @@ harming ha1rmiN
 harmless ha1rmlus
 harmlessly ha1rmluslY
 harmlessness
+harmon ~ha1rmun
 harmonic harma1nik
 harmonica harma1niku
 harmonically
@@ -26118,8 +28740,10 @@ harness ha1rnus
 harnessed ha1rnust
 harnesses ha1rnusuz
 harnessing ha1rnusiN
+harold ~he1ruld
 harp ha1rp
 harped ha1rpt
+harper ~ha1rpR
 harpies
 harping ha1rpiN
 harpist ha1rpist
@@ -26132,10 +28756,17 @@ harps ha1rps
 harpsichord ha1rpsuko2rd
 harpsichords
 harpy
+harrell ~he1rul
 harridan
 harridans
 harried he1rYd
 harries he1rYz
+harriet ~he1rYut
+harrington ~he1riNtun
+harris ~he1ris
+harrisburg ~hA1risbRg
+harrison ~he1risun
+harrods ~he1rudz
 harrow hA1rO
 harrowed
 harrowing he1rOiN
@@ -26148,14 +28779,21 @@ harshest ha1rSust
 harshly ha1rSlY
 harshness ha1rSnus
 hart ha1rt
+harte ~ha1rt
+hartford ~ha1rtfRd
+hartline ~ha1rtlI2n
+hartman ~ha1rtmun
 harts ha1rts
+harvard ~ha1rvRd
 harvest ha1rvust
 harvested ha1rvustid
 harvester ha1rvustR
 harvesters ha1rvustRz
 harvesting ha1rvustiN
 harvests ha1rvusts
+harvey ~ha1rvY
 has hA1z
+hasbro ~hA1zbrO
 hash hA1S
 hashed hA1St
 hasheesh
@@ -26164,6 +28802,7 @@ hashing hA1SiN
 hashish hA1SiS
 hashtag hA1StA2g
 hashtags
+hasidim ~husi1dim
 hasp
 hasps
 hassle hA1sul
@@ -26184,6 +28823,7 @@ hastiest
 hastily hE1stulY
 hastiness
 hasting hE1stiN
+hastings ~hE1stiNz
 hasty hE1stY
 hat hA1t
 hatch hA1C
@@ -26206,14 +28846,18 @@ hatefulness
 hater hE1tR
 haters hE1tRz
 hates hE1ts
+hatfield ~hA1tfY2ld
 hath hA1T
+hathaway ~hA1TuwE2
 hating hE1tiN
 hatred hE1trud
 hatreds hE1trudz
 hats hA1ts
 hatted
 hatter hA1tR
+hatteras ~hA1tRus
 hatters
+hattie ~hA1tY
 hatting
 haughtier
 haughtiest
@@ -26233,8 +28877,12 @@ haunted ho1ntid
 haunting ho1ntiN
 hauntingly ho1ntiNlY
 haunts ho1nts
+hauptmann ~hQ1ptmun
+hausa ~hQ1su
 hauteur
+havana ~huvA1nu
 have hA1v
+havel ~hA1vul
 haven hE1vun
 havens hE1vunz
 haversack
@@ -26243,6 +28891,9 @@ haves hA1vz
 having hA1viN
 havoc hA1vuk
 haw ho1
+hawaii ~huwI1Y2
+hawaiian ~huwI1un
+hawaiians ~huwI1unz
 hawed
 hawing ho1iN
 hawk ho1k
@@ -26250,28 +28901,36 @@ hawked ho1kt
 hawker ho1kR
 hawkers ho1kRz
 hawking ho1kiN
+hawkins ~ho1kinz
 hawkish ho1kiS
 hawks ho1ks
 haws ho1z
 hawser
 hawsers
 hawthorn ho1To2rn
+hawthorne ~ho1Torn
 hawthorns ho1To2rnz
 hay hE1
 haycock hE1ka2k
 haycocks
+hayden ~hE1dun
+haydn ~hI1dun
 hayed
+hayes ~hE1z
 haying hE1iN
 hayloft hE1lo2ft
 haylofts hE1lo2fts
 haymow
 haymows
+haynes ~hE1nz
 hays hE1z
 hayseed
 hayseeds
 haystack hE1stA2k
 haystacks hE1stA2ks
 haywire hE1wI2r
+haywood ~hE1wU2d
+hayworth ~hE1wR2T
 hazard hA1zRd
 hazarded
 hazarding
@@ -26290,6 +28949,7 @@ hazily
 haziness
 hazing hE1ziN
 hazings
+hazleton ~hE1zultun
 hazmat
 hazy hE1zY
 he hY1
@@ -26385,6 +29045,7 @@ hears hY1rz
 hearsay hY1rsE2
 hearse hR1s
 hearses
+hearst ~hR1st
 heart ha1rt
 heartache ha1rtE2k
 heartaches
@@ -26454,6 +29115,11 @@ heavy he1vY
 heavyset he1vYse2t
 heavyweight he1vYwE2t
 heavyweights he1vYwE2ts
+hebe ~hY1b
+hebert ~he1bRt
+hebrew ~hY1brM
+hebrews ~hY1brMz
+hebrides ~he1bridYz
 heck he1k
 heckle he1kul
 heckled he1kuld
@@ -26469,6 +29135,7 @@ hector he1ktR
 hectored
 hectoring he1ktRiN
 hectors
+hecuba ~he1kyubu
 hedge he1J
 hedged he1Jd
 hedgehog he1Jha2g
@@ -26497,6 +29164,7 @@ heel hY1l
 heeled hY1ld
 heeling hY1liN
 heels hY1lz
+hefner ~he1fnR
 heft he1ft
 hefted
 heftier he1ftYR
@@ -26504,35 +29172,55 @@ heftiest he1ftYust
 hefting
 hefts
 hefty he1ftY
+hegel ~he1gul
+hegelian ~hYJY1lYun
 hegemony hYJe1munY
+heidegger ~hI1digR
+heidelberg ~hI1dulbRg
+heidi ~hI1dY
 heifer hI1fR
 heifers he1fRz
+heifetz ~hI1fits
 height hI1t
 heighten hI1tun
 heightened hI1tund
 heightening hI1tuniN
 heightens hI1tunz
 heights hI1ts
+heimlich ~hI1mlik
+heine ~hI1n
+heineken ~hI1nukun
+heinlein ~hI1nlI2n
 heinous hE1nus
 heinously
 heinousness
+heinrich ~hI1nrik
+heinz ~hI1nz
 heir e1r
 heiress e1rus
 heiresses e1rusiz
 heirloom e1rlM2m
 heirlooms e1rlM2mz
 heirs e1rz
+heisman ~hI1smun
 heist hI1st
 heisted
 heisting
 heists
 held he1ld
+helen ~he1lun
+helena ~he1lunu
+helene ~hulY1n
+helga ~he1lgu
 helical he1likul
 helices
+helicon ~he1lika2n
 helicopter he1lika2ptR
 helicoptered
 helicoptering
 helicopters he1lika2ptRz
+heliopolis ~hY2lYa1pulus
+helios ~hY1lYa2s
 heliotrope hY1lYutrO2p
 heliotropes
 heliport
@@ -26542,12 +29230,18 @@ helix hY1liks
 helixes
 hell he1l
 hellebore
+hellenic ~hule1nik
+hellenism ~he1luni2zum
+hellenistic ~he2luni1stik
+hellenize ~he1lunI2z
+heller ~he1lR
 hellhole
 hellholes
 hellion
 hellions
 hellish he1liS
 hellishly
+hellman ~he1lmun
 hello hulO1
 hellos
 helm he1lm
@@ -26577,10 +29271,12 @@ helpmates
 helpmeet
 helpmeets
 helps he1lps
+helsinki ~he1lsiNkY
 hem he1m
 hematologist
 hematologists
 hematology he2muta1luJY
+hemingway ~he1miNwE2
 hemisphere he1misfi2r
 hemispheres
 hemispheric he2musfi1rik
@@ -26612,25 +29308,38 @@ hen he1n
 hence he1ns
 henceforth he1nsfo1rT
 henceforward
+hench ~he1nC
 henchman he1nCmun
 henchmen he1nCmun
+henderson ~he1ndRsun
+hendricks ~he1ndriks
+hendrix ~he1ndriks
+henley ~he1nlY
 henna he1nu
 hennaed
 hennaing
 hennas
+hennessy ~he1nusY
 henpeck he1npe2k
 henpecked he1npe2kt
 henpecking
 henpecks
+henri ~he1nrY
+henrietta ~he2nrYe1tu
+henry ~he1nrY
 hens he1nz
+hensley ~he1nzlY
+henson ~he1nsun
 hep he1p
 hepatic hupA1tik
 hepatitis he2putI1tus
+hepburn ~he1pbRn
 hepper he1pR
 heppest
 heptagon
 heptagons
 her hR1
+hera ~hi1ru
 herald he1ruld
 heralded he1ruldid
 heraldic herA1ldik
@@ -26643,6 +29352,7 @@ herbage
 herbal R1bul
 herbalist R1bulust
 herbalists R1bulusts
+herbert ~hR1bRt
 herbicide hR1bisI2d
 herbicides R1busI2dz
 herbivore hR1bivo2r
@@ -26650,6 +29360,7 @@ herbivores
 herbivorous hRbi1vRus
 herbs R1bz
 herculean hRkyM1lYun
+hercules ~hR1kyulY2z
 herd hR1d
 herded hR1did
 herder he1rdR
@@ -26666,6 +29377,7 @@ hereafters
 hereby hirbI1
 hereditary hRe1dute2rY
 heredity hRe1dutY
+hereford ~he1rufRd
 herein hiri1n
 hereof
 heresies
@@ -26679,19 +29391,25 @@ hereupon
 herewith hi1rwi1T
 heritage he1rutuJ
 heritages he1ritiJuz
+herman ~hR1mun
 hermaphrodite hRmA1frudI2t
 hermaphrodites
 hermaphroditic hRmA2frudi1tik
+hermes ~hR1mYz
 hermetic
 hermetically hRme1tikulY
+herminia ~hermY1nYu
 hermit hR1mut
 hermitage hR1mutuJ
 hermitages
 hermits hR1muts
+hermosillo ~hRmusi1lO
+hernandez ~hRnA1ndez
 hernia hR1nYu
 herniae
 hernias
 hero hi1rO
+herod ~he1rud
 heroes hi1rOz
 heroic hirO1ik
 heroically hi2rO1iklY
@@ -26704,14 +29422,21 @@ heron he1run
 herons he1runz
 heros hi1rOz
 herpes hR1pYz
+herrera ~hRe1ru
+herrick ~he1rik
 herring he1riN
 herringbone
 herrings he1riNz
 hers hRz
+herschel ~hR1Sul
 herself hRse1lf
+hersey ~hR1sY
+hershey ~hR1SY
 hertz he1rts
 hertzes
+herzegovina ~he2rtsugOvY1nu
 hes
+hesiod ~hY1sYud
 hesitancy he1zitunsY
 hesitant he1zitunt
 hesitantly he1zituntlY
@@ -26722,6 +29447,11 @@ hesitating he1zutE2tiN
 hesitatingly
 hesitation he2zutE1Sun
 hesitations he2zutE1Sunz
+hess ~he1s
+hesse ~he1s
+hessian ~he1Sun
+hester ~he1stR
+heston ~he1stun
 heterodox he1tRuda2ks
 heterodoxy he1tRuda2ksY
 heterogeneity he2tRuJinY1utY
@@ -26729,6 +29459,7 @@ heterogeneous he2tRuJY1nyus
 heterosexual he2tROse1kSuwul
 heterosexuality he2tROsekSuwA1litY
 heterosexuals he2tROse1kSuwulz
+hettie ~he1tY
 heuristic hyUri1stik
 heuristics hyUri1stiks
 hew hyM1
@@ -26736,6 +29467,8 @@ hewed
 hewer hyM1R
 hewers
 hewing hyM1iN
+hewitt ~hyM1it
+hewlett ~hyM1lit
 hewn hyM1n
 hews hyM1z
 hex he1ks
@@ -26752,10 +29485,14 @@ hexing
 hey hE1
 heyday hE1dE2
 heydays
+heywood ~hE1wU2d
+hezbollah ~he1zbalu2
 hgt
 hi hI1
+hialeah ~hI2ulY1u
 hiatus hIE1tus
 hiatuses
+hiawatha ~hI2uwa1Tu
 hibachi huba1CY
 hibachis
 hibernate hI1bRnE2t
@@ -26763,6 +29500,7 @@ hibernated
 hibernates
 hibernating
 hibernation hI2bRnE1Sun
+hibernia ~hI2bR1nYu
 hibiscus
 hibiscuses
 hiccough hi1kup
@@ -26776,6 +29514,8 @@ hiccups hi1kups
 hick hi1k
 hickey hi1kY
 hickeys
+hickman ~hi1kmun
+hickok ~hi1kuk
 hickories hi1kRYz
 hickory hi1kRY
 hicks hi1ks
@@ -26804,6 +29544,7 @@ hieroglyphic hI2rOgli1fik
 hieroglyphics hI2rOgli1fiks
 hies
 hifalutin
+higgins ~hi1ginz
 high hI1
 highball
 highballs
@@ -26825,6 +29566,8 @@ highjackers
 highjacking
 highjacks
 highland hI1lund
+highlander ~hI1lA2ndR
+highlanders ~hI1lA2ndRz
 highlands hI1lundz
 highlight hI1lI2t
 highlighted hI1lI2tid
@@ -26856,12 +29599,20 @@ hiker hI1kR
 hikers hI1kRz
 hikes hI1ks
 hiking hI1kiN
+hilario ~hYla1rYO
 hilarious hile1rYus
 hilariously hile1rYuslY
 hilarity hile1rutY
+hilary ~hi1lRY
+hilbert ~hi1lbRt
+hilda ~hi1ldu
+hildebrand ~hi1ldibrA2nd
+hilfiger ~hi1lfIgR
 hill hi1l
+hillary ~hi1lRY
 hillbillies hi1lbi2lYz
 hillbilly hi1lbilY
+hillel ~hi2le1l
 hillier hi1lYR
 hilliest
 hillock hi1luk
@@ -26873,8 +29624,12 @@ hilltop hi1lta2p
 hilltops hi1lta2ps
 hilly hi1lY
 hilt hi1lt
+hilton ~hi1ltun
 hilts hi1lts
 him hi1m
+himalaya ~hi2mulI1u
+himalayas ~hi2mulI1us
+himmler ~hi1mlR
 hims
 himself himse1lf
 hind hI1nd
@@ -26882,6 +29637,7 @@ hinder hi1ndR
 hindered hi1ndRd
 hindering hi1ndRiN
 hinders hi1ndRz
+hindi ~hi1ndY
 hindmost
 hindquarter hI1ndkwo2rtR
 hindquarters hI1ndkwo2rtRz
@@ -26889,6 +29645,11 @@ hindrance hi1ndruns
 hindrances hi1ndrunsiz
 hinds hI1ndz
 hindsight hI1ndsI2t
+hindu ~hi1ndM2
+hinduism ~hi1nJMi2zum
+hindus ~hi1ndM2z
+hindustan ~hi1ndMstA2n
+hines ~hI1nz
 hing hi1N
 hinge hi1nJ
 hinged hi1nJd
@@ -26900,6 +29661,7 @@ hinted hi1ntud
 hinterland hi1ntRlA2nd
 hinterlands hi1ntRlA2ndz
 hinting hi1ntiN
+hinton ~hi1ntun
 hints hi1nts
 hip hi1p
 hipped
@@ -26909,20 +29671,28 @@ hippie hi1pY
 hippies hi1pYz
 hipping
 hippo hi1pO
+hippocrates ~hi1pukrE2ts
+hippocratic ~hipukrA1tik
 hippopotami
 hippopotamus hi2pupa1tumus
 hippopotamuses hi2pupa1tumusiz
 hippos hi1pOz
 hippy
 hips hi1ps
+hiram ~hI1rum
 hire hI1R
 hired hI1Rd
 hireling
 hirelings
 hires hI1Rz
 hiring hI1riN
+hirohito ~hi2rOhY1tO2
+hiroshima ~hi2rOSY1mu
 hirsute hRsM1t
 his hi1z
+hispanic ~hispA1nik
+hispanics ~hispA1niks
+hispaniola ~hispa2NO1lu
 hiss hi1s
 hissed hi1st
 hisses hi1siz
@@ -26941,7 +29711,9 @@ history hi1stRY
 histrionic hi2strYa1nik
 histrionics hi2strYa1niks
 hit hi1t
+hitachi ~hita1CY
 hitch hi1C
+hitchcock ~hi1Cka2k
 hitched hi1Ct
 hitches hi1Ciz
 hitchhike hi1ChI2k
@@ -26953,16 +29725,19 @@ hitchhiking hi1ChI2kiN
 hitching hi1CiN
 hither hi1DR
 hitherto hi1DR2tM1
+hitler ~hi1tlR
 hits hi1ts
 hitter hi1tR
 hitters hi1tRz
 hitting hi1tiN
+hittite ~hi1tI2t
 hive hI1v
 hived
 hivemind
 hiveminds
 hives hI1vz
 hiving
+hmong ~mo1N
 ho hO1
 hoagie hO1gY
 hoagies
@@ -26991,6 +29766,8 @@ hoaxers
 hoaxes hO1ksiz
 hoaxing
 hob ha1b
+hobart ~hO1ba2rt
+hobbes ~ha1bYz
 hobbies ha1bYz
 hobbit ha1bit
 hobbits ho1bits
@@ -26998,6 +29775,7 @@ hobble ha1bul
 hobbled ha1buld
 hobbles ha1bulz
 hobbling ha1buliN
+hobbs ~ha1bz
 hobby ha1bY
 hobbyhorse
 hobbyhorses
@@ -27022,12 +29800,16 @@ hock ha1k
 hocked
 hockey ha1kY
 hocking ha1kiN
+hockney ~ha1knY
 hocks
 hockshop
 hockshops
 hod
+hodge ~ha1J
 hodgepodge ha1Jpa2J
 hodgepodges
+hodges ~ha1Jiz
+hodgkin ~ha1Jkin
 hods
 hoe hO1
 hoed
@@ -27035,15 +29817,20 @@ hoedown hO1dQ2n
 hoedowns
 hoeing hO1iN
 hoes hO1z
+hoff ~ho1f
+hoffa ~ho1fu
+hoffman ~ho1fmun
 hog ha1g
 hogan hO1ga2n
 hogans hO1ga2nz
+hogarth ~hO1ga2rT
 hogged
 hogging ho1giN
 hoggish
 hogs ha1gz
 hogshead
 hogsheads
+hogwarts ~ha1gwo2rts
 hogwash ha1gwa2S
 hoist hX1st
 hoisted hX1stud
@@ -27052,8 +29839,12 @@ hoists hX1sts
 hokey hO1kY
 hokier
 hokiest
+hokkaido ~hOkI1dO
 hokum hO1kum
+holbein ~hO1lbIn
+holcomb ~hO1lkum
 hold hO1ld
+holden ~hO1ldun
 holder hO1ldR
 holders hO1ldRz
 holding hO1ldiN
@@ -27077,12 +29868,18 @@ holiest hO1lYist
 holiness hO1lYnus
 holing hO1liN
 holistic hOli1stik
+holland ~ha1lund
+hollands ~ha1lundz
 holler ha1lR
 hollered ha1lRd
 hollering ha1lRiN
 hollers ha1lRz
+holley ~ha1lY
+hollie ~ha1lY
 hollies ha1lYz
+hollis ~ha1lis
 hollow ha1lO
+holloway ~ha1lOwE2
 hollowed ha1lOd
 hollower
 hollowest
@@ -27093,6 +29890,9 @@ hollows ha1lOz
 holly ha1lY
 hollyhock ha1lYha2k
 hollyhocks ha1lYha2ks
+hollywood ~ha1lYwU2d
+holman ~ha1lmun
+holmes ~hO1mz
 holocaust ha1luko2st
 holocausts ho1luko2sts
 hologram ha1lugrA2m
@@ -27101,10 +29901,13 @@ holograph
 holographic ha2lugrA1fik
 holographs
 holography
+holst ~hO1lst
+holstein ~hO1lstY2n
 holster hO1lstR
 holstered
 holstering
 holsters
+holt ~hO1lt
 holy hO1lY
 homage a1muJ
 homages a1muJuz
@@ -27138,6 +29941,7 @@ homepage hO1mpE2J
 homepages
 homer hO1mR
 homered
+homeric ~hOme1rik
 homering
 homeroom
 homerooms
@@ -27203,9 +30007,15 @@ homosexual hO2mOse1kSu2wul
 homosexuality hO2mOse2kSMA1lutY2
 homosexuals hO2mOse1kSM2ulz
 homy
+hon ~ha1n
 honcho ho1nCO
 honchos
+honda ~ho1ndu
+honduran ~handU1run
+hondurans ~handU1runz
+honduras ~handU1rus
 hone hO1n
+honecker ~hO1nekR
 honed hO1nd
 hones hO1nz
 honest a1nust
@@ -27233,12 +30043,15 @@ honeymoons hu1nYmM2nz
 honeys hu1nYz
 honeysuckle hu1nYsu2kul
 honeysuckles hu1nYsu2kulz
+honeywell ~hu1nYwe2l
+hong ~ho1N
 honied
 honing hO1niN
 honk ha1Nk
 honked
 honking ho1NkiN
 honks ho1Nks
+honolulu ~ha2nulM1lM
 honor a1nR
 honorable a1nRubul
 honorably a1nRublY
@@ -27257,6 +30070,7 @@ honourably a1nRublY
 honoured a1nRd
 honouring
 honours
+honshu ~ha1nSM
 hooch hM1C
 hood hU1d
 hooded hU1did
@@ -27282,6 +30096,7 @@ hoofs hU1fs
 hook hU1k
 hookah
 hookahs
+hooke ~hU1k
 hooked hU1kt
 hooker hU1kR
 hookers hU1kRz
@@ -27298,6 +30113,7 @@ hooliganism hM1liguni2zum
 hooligans hM1ligunz
 hoop hM1p
 hooped
+hooper ~hM1pR
 hooping
 hoopla hM1pla2
 hoops hM1ps
@@ -27307,6 +30123,7 @@ hooray hUrE1
 hoorayed
 hooraying
 hoorays
+hoosier ~hM1ZR
 hoot hM1t
 hootch
 hooted hM1tid
@@ -27314,6 +30131,7 @@ hooter hM1tR
 hooters hM1tRz
 hooting
 hoots hM1ts
+hoover ~hM1vR
 hooves hU1vz
 hop ha1p
 hope hO1p
@@ -27326,7 +30144,10 @@ hopeless hO1plus
 hopelessly hO1pluslY
 hopelessness hO1plusnus
 hopes hO1ps
+hopewell ~hO1pwe2l
+hopi ~hO1pY
 hoping hO1piN
+hopkins ~ha1pkinz
 hopped ha1pt
 hopper ha1pR
 hoppers ha1pRz
@@ -27336,6 +30157,9 @@ hopscotch ha1pska2C
 hopscotched ha1pska2Ct
 hopscotches
 hopscotching
+horace ~ho1rus
+horacio ~horE1sYO
+horatio ~hRE1SO
 horde ho1rd
 horded
 hordes ho1rdz
@@ -27345,10 +30169,14 @@ horizons hRI1zunz
 horizontal ho2ruza1ntul
 horizontally ho2riza1ntulY
 horizontals
+hormel ~horme1l
 hormonal ho1rmO2nul
 hormone ho1rmO2n
 hormones ho1rmO2nz
+hormuz ~ho1rmMz
 horn ho1rn
+hornblower ~ho1rnblO2R
+horne ~ho1rn
 horned ho1rnd
 hornet ho1rnit
 hornets ho1rnuts
@@ -27362,6 +30190,7 @@ horny ho1rnY
 horology
 horoscope ho1ruskO2p
 horoscopes ho1ruskO2ps
+horowitz ~ho1rOits
 horrendous ho2re1ndus
 horrendously ho2re1nduslY
 horrible ho1rubul
@@ -27411,10 +30240,13 @@ horticultural ho2rtuku1lCRul
 horticulture ho1rtiku2lCR
 horticulturist ho2rtiku1lCRist
 horticulturists
+horton ~ho1rtun
+horus ~ho1rus
 hos
 hosanna
 hosannas
 hose hO1z
+hosea ~hOsY1u
 hosed hO1zd
 hoses hO1ziz
 hosiery hO1ZRY
@@ -27491,6 +30323,7 @@ hotshot ha1Sa2t
 hotshots ha1Sa2ts
 hotter ha1tR
 hottest ha1tust
+houdini ~hMdY1nY
 houmous
 houmus
 hound hQ1nd
@@ -27546,6 +30379,8 @@ housewives hQ1swI2vz
 housework hQ1swR2k
 housing hQ1ziN
 housings hQ1ziNz
+housman ~hQ1smun
+houston ~hyM1stun
 hove hO1v
 hovel hu1vul
 hovels hu1vulz
@@ -27556,10 +30391,15 @@ hovercraft hu1vRkrA2ft
 hovered hu1vRd
 hovering hu1vRiN
 hovers hu1vRz
+hovhaness ~ho2vhA1nis
 how hQ1
+howard ~hQ1Rd
 howdah
 howdahs
 howdy hQ1dY
+howe ~hQ1
+howell ~hQ1ul
+howells ~hQ1ulz
 however hQ2e1vR
 howitzer hQ1utsR
 howitzers hQ1utsRz
@@ -27571,19 +30411,26 @@ howling hQ1liN
 howls hQ1lz
 hows
 howsoever
+hoyle ~hX1l
 hp E1CpY1
 hr E1Ca1r
 hrs
 ht
+huang ~hwA1N
 hub hu1b
+hubbard ~hu1bRd
 hubbies
+hubble ~hu1bul
 hubbub hu1bub
 hubbubs
 hubby hu1bY
 hubcap hu1bkA2p
 hubcaps hu1bkA2ps
+huber ~hyM1bR
+hubert ~hyM1bRt
 hubris hyM1brus
 hubs hu1bz
+huck ~hu1k
 huckleberries
 huckleberry hu1kulbe2rY
 huckster hu1kstR
@@ -27594,15 +30441,19 @@ huddle hu1dul
 huddled hu1duld
 huddles hu1dulz
 huddling hu1duliN
+hudson ~hu1dsun
 hue hyM1
 hued hyM1d
+huerta ~hwe1rtu2
 hues hyM1z
+huey ~hyM1Y
 huff hu1f
 huffed hu1ft
 huffier
 huffiest
 huffily
 huffing hu1fiN
+huffman ~hu1fmun
 huffs hu1fs
 huffy hu1fY
 hug hu1g
@@ -27613,8 +30464,15 @@ huger
 hugest hyM1Just
 hugged hu1gd
 hugging hu1giN
+huggins ~hu1ginz
+hugh ~hyM1
+hughes ~hyM1z
+hugo ~hyM1gO
 hugs hu1gz
+huguenot ~hyM1guna2t
+huguenots ~hyM1guna2ts
 huh hu1
+hui ~hM1i
 hula hM1lu
 hulas
 hulk hu1lk
@@ -27662,6 +30520,7 @@ humanness hyM1munnus
 humanoid hyM1munX2d
 humanoids
 humans hyM1munz
+humberto ~humbR1tO2
 humble hu1mbul
 humbled hu1mbuld
 humbleness
@@ -27671,6 +30530,7 @@ humblest hu1mbulust
 humbling hu1mbuliN
 humblings
 humbly hu1mblY
+humboldt ~hu1mbO2lt
 humbug hu1mbu2g
 humbugged
 humbugging
@@ -27678,6 +30538,7 @@ humbugs
 humdinger hu1mdiNR
 humdingers
 humdrum hu1mdru2m
+hume ~hyM1m
 humeri
 humerus hyM1mRus
 humid hyM1mud
@@ -27698,6 +30559,7 @@ humiliation hyMmi2lYE1Sun
 humiliations hyM2mi2lYE1Sunz
 humility hyMmi1litY
 hummed
+hummer ~hu1mR
 humming hu1miN
 hummingbird hu1miNbR2d
 hummingbirds hu1miNbR2dz
@@ -27726,11 +30588,14 @@ humpback hu1mpbA2k
 humpbacked
 humpbacks
 humped hu1mpt
+humphrey ~hu1mfrY
 humping
 humps
 hums hu1mz
 humungous
 humus hyM1mus
+humvee ~hu1mvY2
+hun ~hu1n
 hunch hu1nC
 hunchback hu1nCbA2k
 hunchbacked
@@ -27746,6 +30611,9 @@ hundredths hu1ndrudTs
 hundredweight hu1ndrudwE2t
 hundredweights
 hung hu1N
+hungarian ~huNge1rYun
+hungarians ~huNge1rYunz
+hungary ~hu1NgRY
 hunger hu1NgR
 hungered
 hungering hu1NgRiN
@@ -27766,11 +30634,15 @@ hunted hu1ntud
 hunter hu1ntR
 hunters hu1ntRz
 hunting hu1ntiN
+huntington ~hu1ntiNtun
+huntley ~hu1ntlY
 huntress hu1ntris
 huntresses
 hunts hu1nts
 huntsman hu1ntsmun
 huntsmen
+huntsville ~hu1ntsvil
+hurd ~hR1d
 hurdle hR1dul
 hurdled
 hurdler hR1dulR
@@ -27781,8 +30653,10 @@ hurl hR1l
 hurled hR1ld
 hurler
 hurlers
+hurley ~hR1lY
 hurling hR1liN
 hurls
+huron ~hyM1ra2n
 hurrah hUra1
 hurrahed
 hurrahing
@@ -27798,6 +30672,7 @@ hurriedly hR1YdlY
 hurries hR1Yz
 hurry hR1Y
 hurrying hR1YiN
+hurst ~hR1st
 hurt hR1t
 hurtful hR1tful
 hurting hR1tiN
@@ -27829,7 +30704,9 @@ husks hu1sks
 husky hu1skY
 hussar hu1sR
 hussars
+hussein ~hMsE1n
 hussies
+hussite ~hu1sI2t
 hussy hu1sY
 hustings hu1stiNz
 hustle hu1sul
@@ -27838,15 +30715,21 @@ hustler hu1sulR
 hustlers hu1sulRz
 hustles hu1sulz
 hustling hu1suliN
+huston ~hu1stun
 hut hu1t
 hutch hu1C
 hutches
+hutchinson ~hu1Cinsun
 huts hu1ts
+hutton ~hu1tun
+hutu ~hM1tM2
 hutzpa
 hutzpah
+huxley ~hu1kslY
 hwy
 hyacinth hI1usi2nT
 hyacinths hI1usinTs
+hyades ~hI1udY2z
 hyaena
 hyaenas
 hybrid hI1brud
@@ -27859,6 +30742,8 @@ hybridized
 hybridizes
 hybridizing
 hybrids hI1brudz
+hyde ~hI1d
+hyderabad ~hIde1rubA2d
 hydra hI1dru
 hydrae
 hydrangea
@@ -27927,6 +30812,7 @@ hyperbole hIpR1bulY2
 hyperbolic hI2pRba1lik
 hypercritical hI2pRkri1tikul
 hypercritically
+hyperion ~hIpi1rYun
 hyperlink hI1pRliNk
 hyperlinked
 hyperlinking
@@ -28014,18 +30900,28 @@ hysteric hi2ste1rik
 hysterical histe1rikul
 hysterically hi2ste1riklY
 hysterics hi2ste1riks
+hyundai ~hyu1ndE2
+hz ~hR1tz
 i I1
+iago ~Ya1gO
 iamb
 iambic
 iambics
 iambs
+ian ~Y1un
+iberia ~Ibi1rYu
+iberian ~Ibi1rYun
 ibex I1beks
 ibexes
 ibices
 ibid i1bid
 ibis I1bus
 ibises
+ibiza ~Y2bY1zu
+ibsen ~i1bsun
 ibuprofen I2byMprO1fun
+icahn ~I1kan
+icarus ~i1kR2us
 ice I1s
 iceberg I1sbRg
 icebergs I1sbRgz
@@ -28037,6 +30933,8 @@ icebreakers I1sbrE2kRz
 icecap
 icecaps
 iced I1st
+iceland ~I1slund
+icelandic ~IslA1ndik
 ices I1suz
 icicle I1sikul
 icicles I1sikulz
@@ -28056,6 +30954,8 @@ iconoclasts
 icons I1ka2nz
 icy I1sY
 id i1d
+ida ~I1du
+idaho ~I1duhO2
 idea IdY1u
 ideal IdY1l
 idealisation
@@ -28149,6 +31049,8 @@ iffy i1fY
 ifs i1fs
 igloo i1glM
 igloos
+ignacio ~i2gna1sYO
+ignatius ~i2gnE1Sus
 igneous i1gnYus
 ignite i2gnI1t
 ignited i2gnI1tid
@@ -28171,12 +31073,17 @@ ignore i2gno1r
 ignored i2gno1rd
 ignores i2gno1rz
 ignoring i2gno1riN
+igor ~i2go1r
 iguana Igwa1nu
 iguanas i2gwa1nuz
 ii
 iii
+ike ~I1k
 ikon I1kan
 ikons
+ila ~Y1lu
+ilene ~i1lYn
+iliad ~i1lYud
 ilk i1lk
 ilks
 ill i1l
@@ -28195,6 +31102,7 @@ illiberal
 illicit i2li1sut
 illicitly i1lisitlY
 illicitness
+illinois ~i2lunX1
 illiteracy i2li1tRusY
 illiterate i2li1tRut
 illiterates i2li1tRuts
@@ -28268,6 +31176,7 @@ imbue i2mbyM1
 imbued i2mbyM1d
 imbues
 imbuing
+imelda ~i2me1ldu
 imitate i1mutE2t
 imitated i1mutE2tid
 imitates i1mutE2ts
@@ -28376,6 +31285,7 @@ immuring
 immutability
 immutable i2myM1tubul
 immutably
+imogene ~i1muJY2n
 imp i1mp
 impact i2mpA1kt
 impacted i1mpA2ktid
@@ -28715,7 +31625,9 @@ impute i2mpyM1t
 imputed i2mpyM1tid
 imputes
 imputing
+imus ~I1mus
 in in
+ina ~Y1nu
 inabilities
 inability i2nubi1litY
 inaccessibility i2nukse2subi1lutY
@@ -28778,6 +31690,7 @@ inbreeding i2nbrY1diN
 inbreeds
 inbuilt
 inc i1Nk
+inca ~i1Nku
 incalculable i2nkA1lkyulubul
 incalculably
 incandescence
@@ -28803,6 +31716,7 @@ incarnates
 incarnating
 incarnation i2nka1rnE1Sun
 incarnations i2nkarnE1Sunz
+incas ~i1Nkuz
 incautious
 inced
 incendiaries
@@ -28824,6 +31738,7 @@ inched i1nCt
 inches i1nCuz
 inching i1nCiN
 inchoate i2nkO1ut
+inchon ~i1nCon
 incidence i1nsuduns
 incidences i1nsudunsiz
 incident i1nsudunt
@@ -29081,6 +31996,11 @@ index i1ndeks
 indexed i1ndekst
 indexes i1ndeksiz
 indexing i1ndeksiN
+india ~i1ndYu
+indian ~i1ndYun
+indiana ~i2ndYA1nu
+indianapolis ~i2ndYunA1pulis
+indians ~i1ndYunz
 indicate i1ndukE2t
 indicated i1ndukE2tud
 indicates i1ndikE2ts
@@ -29099,6 +32019,7 @@ indicting i2ndI1tiN
 indictment i2ndI1tmunt
 indictments i2ndI1tmunts
 indicts
+indies ~i1ndYz
 indifference i2ndi1fRuns
 indifferent i2ndi1frunt
 indifferently
@@ -29114,6 +32035,7 @@ indignation i2ndignE1Sun
 indignities i2ndi1gnutYz
 indignity i2ndi1gnutY2
 indigo i1ndugO2
+indira ~i2ndi1ru
 indirect i2ndRe1kt
 indirection
 indirectly i2ndRe1ktlY2
@@ -29157,6 +32079,8 @@ individuals i2nduvi1Juwulz
 indivisibility
 indivisible i2ndivi1sibul
 indivisibly
+indochina ~i2ndOCI1nu
+indochinese ~i2ndOCI2nY1z
 indoctrinate inda1ktrunE2t
 indoctrinated i2nda1ktrunE2tid
 indoctrinates
@@ -29167,6 +32091,9 @@ indolent i1ndulunt
 indolently
 indomitable i2nda1mutubul
 indomitably
+indonesia ~i2ndOnY1Zu
+indonesian ~i2ndOnY1Zun
+indonesians ~i2ndOnY1sYunz
 indoor i1ndo2r
 indoors i1ndo2rz
 indorse
@@ -29205,6 +32132,7 @@ indulgent i2ndu1lJunt
 indulgently
 indulges i2ndu1lJiz
 indulging i2ndu1lJiN
+indus ~i1ndus
 industrial i2ndu1strYul
 industrialisation
 industrialise
@@ -29225,6 +32153,7 @@ industrious i2ndu1strYus
 industriously
 industriousness
 industry i1ndustrY
+indy ~i1ndY
 inebriate i2ne1brYE2t
 inebriated i2ne1brYE2tud
 inebriates i2ne1brYE2ts
@@ -29266,6 +32195,7 @@ inertia i2nR1Su
 inertial i2nR1Sul
 inertly
 inertness i2nR1tnus
+ines ~i1nis
 inescapable i2niskE1pubul
 inescapably i2niskE1publY
 inessential
@@ -29294,6 +32224,7 @@ inexpressible
 inextinguishable
 inextricable i2ne1kstriku2bul
 inextricably i2ne1kstriku2blY
+inez ~i2ne1z
 infallibility i2nfA2libi1litY
 infallible i2nfA1lubul
 infallibly
@@ -29471,6 +32402,7 @@ infuses i2nfyM1ziz
 infusing i2nfyM1ziN
 infusion i2nfyM1Zun
 infusions i2nfyM1Zunz
+inge ~i1nJ
 ingenious i2nJY1nyus
 ingeniously i2nJY1nyuslY
 ingenuity i2nJunM1utY2
@@ -29482,6 +32414,7 @@ ingested i2nJe1stud
 ingesting i2nJe1stiN
 ingestion i2nJe1sCun
 ingests
+inglewood ~i1NgulwU2d
 inglorious i2nglo1rYus
 ingot i1Ngut
 ingots i1Nguts
@@ -29489,6 +32422,7 @@ ingrain
 ingrained i2ngrE1nd
 ingraining
 ingrains
+ingram ~i1Ngrum
 ingrate
 ingrates
 ingratiate i2NgrE1SYE2t
@@ -29501,6 +32435,7 @@ ingredient i2ngrY1dYunt
 ingredients i2ngrY1dYunts
 ingress
 ingresses
+ingrid ~i1Ngrid
 ingrown
 inhabit i2nhA1but
 inhabitable
@@ -29824,6 +32759,7 @@ inspired i2nspI1Rd
 inspires i2nspI1rz
 inspiring i2nspI1riN
 instability i2nstubi1litY
+instagram ~i2nstugrA2m
 instal
 install i2nsto1l
 installation i2nstulE1Sun
@@ -29990,6 +32926,7 @@ intelligentsia i2nte2luJe1ntsYu
 intelligibility
 intelligible i2nte1luJubul
 intelligibly i2nte1luJublY
+intelsat ~i2nte1lsAt
 intemperance
 intemperate i2nte1mpRut
 intend i2nte1nd
@@ -30170,6 +33107,7 @@ internalizing
 internally i2ntR1nulY
 internals
 international i2ntRnA1Sunul
+internationale ~intRnA2Suna1lY
 internationalise
 internationalised
 internationalises
@@ -30202,6 +33140,7 @@ interoffice i2ntRo1fus
 interpersonal i2ntRpR1sunul
 interplanetary i2ntRplA1nute2rY
 interplay i1ntRplE2
+interpol ~i1ntRpO2l
 interpolate i2tR1pulE2t
 interpolated i2tR1pulE2tid
 interpolates
@@ -30401,6 +33340,7 @@ intuitions
 intuitive i2ntM1utiv
 intuitively i2ntM1itivlY
 intuits
+inuit ~i1nMt
 inundate i1nundE2t
 inundated i1nundE2tid
 inundates
@@ -30538,6 +33478,7 @@ invulnerably
 inward i1nwRd
 inwardly i1nwRdlY
 inwards
+io ~I1O
 ioctl
 iodine I1udI2n
 iodise
@@ -30549,6 +33490,8 @@ iodized
 iodizes
 iodizing
 ion I1un
+ionic ~I2a1nik
+ionics ~I2a1niks
 ionisation
 ionise
 ionised
@@ -30568,24 +33511,41 @@ ionospheres
 ions I1unz
 iota I2O1tu
 iotas
+iowa ~I1uwu
+iowan ~I1uwun
+iowans ~I1uwunz
 ipecac
 ipecacs
+iqbal ~i1kbul
+ira ~I1ru
+iran ~i2ra1n
+iranian ~i2ra1nYun
+iranians ~IrE1nYunz
+iraq ~i2ra1k
+iraqi ~i2rA1kY
+iraqis ~i2rA1kYz
 irascibility
 irascible i2rA1sibul
 irate IrE1t
 irately
 irateness
 ire I1r
+ireland ~I1Rlund
+irene ~IrY1n
 iridescence
 iridescent i2rude1sunt
 iridium i2ri1dYum
 iris I1rus
 irises I1rusiz
+irish ~I1riS
+irishman ~I1riSmun
 irk R1k
 irked R1kt
 irking
 irks R1ks
 irksome R1ksum
+irkutsk ~RkU1tsk
+irma ~R1mu
 iron I1Rn
 ironclad I1RnklA2d
 ironclads
@@ -30601,6 +33561,7 @@ irons I1Rnz
 ironware
 ironwork
 irony I1runY
+iroquois ~i1rukwX2
 irradiate i2rE1dYE2t
 irradiated i2rE1dYE2tid
 irradiates
@@ -30610,6 +33571,7 @@ irrational i2rA1Sunul
 irrationality i2rA2SunA1lutY
 irrationally i2rA1SunulY
 irrationals
+irrawaddy ~i1ruwa2dY
 irreconcilable i2re1kunsI2lubul
 irrecoverable
 irredeemable
@@ -30670,8 +33632,25 @@ irritation i2ritE1Sun
 irritations i2ritE1Sunz
 irruption
 irruptions
+irvin ~R1vin
+irving ~R1viN
+irwin ~R1wun
 is i1z
+isaac ~I1zuk
+isabel ~i1zube2l
+isabella ~i2zube1lu
+isabelle ~i1zube2l
+isaiah ~I2zE1u
+iscariot ~i2ske1rYut
+isherwood ~i1SRwU2d
+ishmael ~i1SmYl
+ishtar ~i1Star
 isinglass
+isis ~I1sus
+islam ~i2sla1m
+islamabad ~i2slA1mubAd
+islamic ~i2zla1mik
+islamist ~i1slumist
 island I1lund
 islander I1lundR
 islanders I1lundRz
@@ -30681,6 +33660,8 @@ isles I1lz
 islet I1lit
 islets I1lits
 ism i1zum
+ismael ~i1smEl
+ismail ~i1smEl
 isms i1zumz
 isobar
 isobars
@@ -30692,6 +33673,7 @@ isolation I2sulE1Sun
 isolationism I2sulE1Suni2zum
 isolationist I2sulE1Sunust
 isolationists I2sulE1Sunists
+isolde ~isO1ldu
 isometric
 isometrics
 isomorphic
@@ -30700,15 +33682,24 @@ isotope I1sutO2p
 isotopes I1sutO2ps
 isotopic I2suta1pik
 isotropic
+israel ~i1zrYul
+israeli ~i2zrE1lY
+israelis ~i2zrE1lYz
+israelite ~i1zrulI2t
+issac ~i1suk
 issuance i1SMuns
 issue i1SM
 issued i1SMd
 issues i1SMz
 issuing i1SMiN
+istanbul ~i2stanbM1l
 isthmi
 isthmus i1smus
 isthmuses
+isuzu ~i2sM1zM2
 it i1t
+italian ~i2tA1lyun
+italians ~i2tA1lyunz
 italic ItA1lik
 italicise
 italicised
@@ -30719,6 +33710,8 @@ italicized
 italicizes
 italicizing
 italics ItA1liks
+italy ~i1tulY
+itasca ~ItA1ska
 itch i1C
 itched
 itches i1Cuz
@@ -30748,18 +33741,26 @@ iterations i2turE1Sunz
 iterative i1tRE2tiv
 iterator
 iterators
+ithaca ~i1Tuku
 itinerant Iti1nRunt
 itinerants
 itineraries Iti1nRe2rYz
 itinerary Iti1nRe2rY
+ito ~Y1tO
 its i1ts
 itself i2tse1lf
 iv
+iva ~Y1vu
+ivan ~I1vun
+ivanhoe ~I1vunhO2
+ives ~I1vz
 ivies
 ivories
 ivory I1vRY
 ivy I1vY
 ix
+izod ~I1zad
+izvestia ~izve1stYu
 j JE1
 jab JA1b
 jabbed JA1bd
@@ -30787,17 +33788,35 @@ jacket JA1kut
 jackets JA1kits
 jackhammer JA1khA2mR
 jackhammers JA1khA2mRz
+jackie ~JA1kY
 jacking JA1kiN
 jackknife
 jackknifed
 jackknifes
 jackknifing
 jackknives
+jacklyn ~JA1klin
 jackpot JA1kpa2t
 jackpots JA1kpa2ts
 jackrabbit JA1krA2but
 jackrabbits
 jacks JA1ks
+jackson ~JA1ksun
+jacksonian ~JAksO1nYun
+jacksonville ~JA1ksunvi2l
+jacky ~JA1kY
+jaclyn ~JA1klin
+jacob ~JE1kub
+jacobean ~JA2kubY1un
+jacobi ~yakO1bY
+jacobin ~JA1kubun
+jacobite ~JA1kubI2t
+jacobs ~JE1kubz
+jacobson ~JE1kubsun
+jacqueline ~JA1kwulin
+jacquelyn ~JA1kwilin
+jacques ~Za1k
+jacuzzi ~JukM1zY
 jade JE1d
 jaded JE1dud
 jades JE1dz
@@ -30808,6 +33827,7 @@ jaggeder
 jaggedest
 jaggedly
 jaggedness
+jagger ~JA1gR
 jaggies
 jags JA1gz
 jaguar JA1gwa2r
@@ -30822,26 +33842,58 @@ jailing JE1liN
 jailor
 jailors
 jails JE1lz
+jaime ~hI1mY
+jain ~JI1n
+jainism ~JE1nizum
+jakarta ~Juka1rtu
+jake ~JE1k
 jalopies
 jalopy Jula1pY
 jalousie
 jalousies
 jam JA1m
+jamaica ~JumE1ku
+jamaican ~JumE1kun
+jamaicans ~JumE1kunz
+jamal ~Juma1l
+jamar ~yama1r
 jamb JA1m
 jamboree
 jamborees
 jambs
+james ~JE1mz
+jamestown ~JE1mztQ2n
+jami ~JE1mY
+jamie ~JE1mY
 jammed JA1md
 jamming JA1miN
 jams JA1mz
+jan ~JA1n
+jana ~JA1nu
+janacek ~yA1nuCek
+jane ~JE1n
+janelle ~Zune1l
+janesville ~JE1nzvi2l
+janet ~JA1nut
+janette ~June1t
 jangle JA1Ngul
 jangled JA1Nguld
 jangles
 jangling
+janice ~JA1nus
+janie ~JE1nY
+janine ~JunY1n
+janis ~JA1nis
 janitor JA1nutR
 janitorial JA2nito1rYul
 janitors JA1nutRz
+janna ~JA1nu
+jansen ~JA1nsun
+jansenist ~JA1nsunist
+january ~JA1nyMe2rY
+janus ~JE1nus
 japan JupA1n
+japanese ~JA2punY1z
 japanned
 japanning
 japans JupA1nz
@@ -30850,12 +33902,17 @@ japed
 japes
 japing
 jar Ja1r
+jared ~Je1rid
 jargon Ja1rgun
 jarred Ja1rd
+jarrett ~Je1rut
 jarring Ja1riN
+jarrod ~JA1ru
 jars Ja1rz
+jarvis ~Ja1rvus
 jasmine JA1zmun
 jasmines
+jason ~JE1sun
 jasper JA1spR
 jaundice Jo1ndus
 jaundiced Jo1ndist
@@ -30870,8 +33927,11 @@ jauntiness
 jaunting
 jaunts Jo1nts
 jaunty Jo1ntY
+java ~Ja1vu
+javanese ~Ja2vunY1z
 javelin JA1vulun
 javelins
+javier ~ha2vYe1r
 jaw Jo1
 jawbone Jo1bO2n
 jawboned
@@ -30883,7 +33943,11 @@ jawed Jo1d
 jawing
 jaws Jo1z
 jay JE1
+jaycee ~JE1sY1
+jaycees ~JE1sY1z
+jayne ~JE1n
 jays JE1z
+jayson ~JE1zun
 jaywalk JE1wo2k
 jaywalked
 jaywalker
@@ -30901,7 +33965,16 @@ jealous Je1lus
 jealousies Je1lusYz
 jealously Je1luslY
 jealousy Je1lusY
+jean ~JY1n
+jeanette ~June1t
+jeanie ~JY1nY
+jeanine ~JunY1n
+jeanne ~JY1n
+jeannette ~June1t
+jeannie ~JY1nY
 jeans JY1nz
+jed ~Je1d
+jedi ~Je1dY2
 jeep JY1p
 jeeps JY1ps
 jeer Ji1r
@@ -30909,10 +33982,20 @@ jeered Ji1rd
 jeering JY1riN
 jeeringly
 jeers JY1rz
+jeeves ~JY1vz
 jeez JY1z
+jeff ~Je1f
+jefferey ~Je1fRY
+jefferson ~Je1fRsun
+jeffersonian ~Je2fRsO1nYun
+jeffery ~Je1fRY
+jeffrey ~Je1frY
+jeffry ~Je1frY
 jehad
 jehads
+jehovah ~JuhO1vu
 jejune Je2JM1n
+jekyll ~Je1kul
 jell Je1l
 jelled Je1ld
 jellied Je1lYd
@@ -30927,6 +34010,14 @@ jellybeans
 jellyfish Je1lYfi2S
 jellyfishes
 jellying
+jenkins ~Je1Nkunz
+jenna ~Je1nu
+jenner ~Je1nR
+jennie ~Je1nY
+jennifer ~Je1nufR
+jennings ~Je1niNz
+jenny ~Je1nY
+jensen ~Je1nsun
 jeopardise
 jeopardised
 jeopardises
@@ -30936,8 +34027,13 @@ jeopardized Je1pRdI2zd
 jeopardizes Je1pRdI2ziz
 jeopardizing Je1pRdI2ziN
 jeopardy Je1pRdY
+jerald ~Je1ruld
 jeremiad Je2rumI1ud
 jeremiads
+jeremiah ~Je2rumI1u
+jeremy ~Je1rumY2
+jeri ~Je1rY
+jericho ~Je1rikO2
 jerk JR1k
 jerked JR1kt
 jerkier
@@ -30949,16 +34045,31 @@ jerkins JR1kinz
 jerks JR1ks
 jerkwater
 jerky JR1kY
+jermaine ~JRmE1n
+jeroboam ~Je2rubO1um
+jerold ~Je1rOld
+jerome ~JRO1m
+jerri ~Je1rY
+jerrold ~Je1ruld
+jerry ~Je1rY
 jersey JR1zY
 jerseys JR1zYz
+jerusalem ~JRM1sulum
+jess ~Je1s
 jessamine Je1sumin
 jessamines
+jesse ~Je1sY
+jessica ~Je1siku
+jessie ~Je1sY
 jest Je1st
 jested
 jester Je1stR
 jesters Je1stRz
 jesting
 jests Je1sts
+jesuit ~Je1ZMit
+jesuits ~Je1ZMits
+jesus ~JY1zus
 jet Je1t
 jets Je1ts
 jetsam
@@ -30970,11 +34081,13 @@ jettisoned Je1tisund
 jettisoning Je1tusuniN
 jettisons
 jetty Je1tY
+jew ~JM1
 jewel JM1ul
 jeweled
 jeweler JM1ulR
 jewelers JM1ulRz
 jeweling
+jewell ~JM1il
 jewelled
 jeweller
 jewellers JM1ulRz
@@ -30983,6 +34096,10 @@ jewelling
 jewelries
 jewelry JM1ulrY
 jewels JM1ulz
+jewish ~JM1iS
+jewishness ~JM1iSnus
+jewry ~JM1rY
+jews ~JM1z
 jib Ji1b
 jibbed
 jibbing
@@ -31014,10 +34131,15 @@ jihad JY1hAd
 jihadist JYha1di2st
 jihadists JYha1di2sts
 jihads
+jill ~Ji1l
+jillian ~Ji1lYun
 jilt Ji1lt
 jilted Ji1ltid
 jilting
 jilts
+jim ~Ji1m
+jimenez ~hi2me1ne2z
+jimmie ~Ji1mY
 jimmied Ji1mYd
 jimmies
 jimmy Ji1mY
@@ -31057,6 +34179,12 @@ jive JI1v
 jived
 jives
 jiving JI1viN
+jo ~JO1
+joan ~JO1n
+joann ~JO2A1n
+joanna ~JOA1nu
+joanne ~JO2A1n
+joaquin ~wa2kY1n
 job Ja1b
 jobbed
 jobber Ja1bR
@@ -31065,6 +34193,7 @@ jobbing
 jobless Ja1blus
 joblessness Ja1blusnus
 jobs Ja1bz
+jocelyn ~Jo1sli2n
 jock Ja1k
 jockey Ja1kY
 jockeyed
@@ -31083,6 +34212,12 @@ jocund
 jocundity
 jocundly
 jodhpurs
+jodi ~JO1dY
+jodie ~JO1dY
+jody ~JO1dY
+joe ~JO1
+joel ~JO1ul
+joey ~JO1Y
 jog Ja1g
 jogged Ja1gd
 jogger Ja1gR
@@ -31093,8 +34228,20 @@ joggled
 joggles
 joggling
 jogs Ja1gz
+johann ~yO1han
+johanna ~JuhA1nu
+johannes ~JOhA1nus
+johannesburg ~JO2hA1nisbRg
 john Ja1n
+johnathan ~Ja1nuTun
+johnathon ~Ja1nuTun
+johnie ~Ja1nY
+johnnie ~Ja1nY
+johnny ~Ja1nY
 johns Ja1nz
+johnson ~Ja1nsun
+johnston ~Ja1nstun
+johnstown ~Ja1nztQ2n
 join JX1n
 joined JX1nd
 joiner JX1nR
@@ -31115,6 +34262,8 @@ jokers JO1kRz
 jokes JO1ks
 joking JO1kiN
 jokingly JO1kiNlY
+jolene ~JOlY1n
+joliet ~JO1lYe2t
 jollied
 jollier Ja1lYR
 jollies Ja1lYz
@@ -31123,16 +34272,42 @@ jolliness
 jollity
 jolly Ja1lY
 jollying Ja1lYiN
+jolson ~JO1lsun
 jolt JO1lt
 jolted JO1ltid
 jolting JO1ltiN
 jolts JO1lts
+jon ~Ja1n
+jonah ~JO1nu
+jonas ~JO1nus
+jonathan ~Ja1nuTun
+jonathon ~Ja1nuTun
+jones ~JO1nz
+jonesboro ~JO1nzburO
+joni ~JO1nY
 jonquil
 jonquils
+jonson ~Ja1nsun
+joplin ~Ja1plin
+jordan ~Jo1rdun
+jordanian ~Jo2rdE1nYun
+jordanians ~JordE1nYunz
+jorge ~ho1rhE
+jose ~hO2zE1
+josef ~JO1suf
+josefina ~yOsifY1nu
+joseph ~JO1suf
+josephine ~JO1sufY2n
+josephs ~JO1sifs
+josephson ~JO1sufsun
+josephus ~JOsY1fus
 josh Ja1S
 joshed
 joshes
 joshing
+joshua ~Ja1SM2u
+josiah ~JOsI1u
+josie ~JO1zY
 jostle Ja1sul
 jostled Ja1suld
 jostles
@@ -31168,9 +34343,11 @@ jousts
 jovial JO1vYul
 joviality
 jovially
+jovian ~JO1vYun
 jowl JQ1l
 jowls JQ1lz
 joy JX1
+joyce ~JX1s
 joyed
 joyful JX1ful
 joyfuller
@@ -31179,6 +34356,7 @@ joyfully JX1fulY
 joyfulness
 joying JX1iN
 joyless
+joyner ~JX1nR
 joyous JX1us
 joyously
 joyousness
@@ -31192,11 +34370,22 @@ joyrode
 joys JX1z
 joystick JX1sti2k
 joysticks
+jr ~JM1nyR
+juan ~wa1n
+juana ~wa1nu
+juanita ~wanY1tu
+juarez ~wa1re2z
 jubilant JM1bulunt
 jubilantly
 jubilation JM2bulE1Sun
 jubilee JM1bulY2
 jubilees
+judah ~JM1du
+judaism ~JM1dEi2zum
+judas ~JM1dus
+judd ~Ju1d
+jude ~JM1d
+judea ~JMdY1u
 judge Ju1J
 judged Ju1Jd
 judgement Ju1Jmunt
@@ -31216,7 +34405,10 @@ judiciary JMdi1SYe2rY
 judicious JMdi1Sus
 judiciously JMdi1SislY
 judiciousness
+judith ~JM1duT
 judo JM1dO2
+judson ~Ju1dsun
+judy ~JM1dY
 jug Ju1g
 jugged
 juggernaut Ju1gRno2t
@@ -31250,7 +34442,19 @@ jukebox JM1kba2ks
 jukeboxes JM1kba2ksiz
 julep JM1lup
 juleps JM1lups
+jules ~JM1lz
+julia ~JM1lyu
+julian ~JM1lYun
+juliana ~JM2lYA1nu
+julianne ~JM1lYe2n
+julie ~JM1lY
 julienne
+juliet ~JM1lYe2t
+juliette ~JMlYe1t
+julio ~JM1lYO
+julius ~JM1lyus
+julliard ~JM1lYa2rd
+july ~JM2lI1
 jumble Ju1mbul
 jumbled Ju1mbuld
 jumbles
@@ -31269,6 +34473,7 @@ jumps Ju1mps
 jumpsuit Ju1mpsM2t
 jumpsuits Ju1mpsM2ts
 jumpy Ju1mpY
+jun ~Ju1n
 junco Ju1NkO
 juncoes
 juncos
@@ -31276,6 +34481,10 @@ junction Ju1NkSun
 junctions Ju1NkSunz
 juncture Ju1NkCR
 junctures Ju1NkCRz
+june ~JM1n
+juneau ~JM1nO
+junes ~JM1nz
+jung ~yU1N
 jungle Ju1Ngul
 jungles Ju1Ngulz
 junior JM1nyR
@@ -31299,8 +34508,11 @@ junks
 junky Ju1NkY
 junkyard Ju1Nkya2rd
 junkyards Ju1Nkya2rdz
+juno ~JM1nO
 junta hU1ntu
 juntas
+jupiter ~JM1putR
+jurassic ~JUrA1sik
 juridical
 juries JU1rYz
 jurisdiction JU2rusdi1kSun
@@ -31324,10 +34536,13 @@ justified Ju1stufI2d
 justifies Ju1stufI2z
 justify Ju1stufI2
 justifying Ju1stufI2iN
+justin ~Ju1stun
+justine ~JustY1n
 justly Ju1stlY
 justness
 jut Ju1t
 jute JM1t
+jutland ~Ju1tlund
 juts Ju1ts
 jutted
 jutting Ju1tiN
@@ -31343,46 +34558,112 @@ k kE1
 kabob
 kabobs
 kaboom kubM1m
+kabul ~ka1bUl
+kafka ~ka1fku
+kafkaesque ~ka1fkue1sk
 kaftan
 kaftans
+kahului ~kuhM1lwY
 kahuna kuhM1nu
 kahunas
+kailua ~kIlM1u
+kaiser ~kI1zR
+kalamazoo ~kA2lumuzM1
+kalashnikov ~kulA1Snika2v
+kalb ~kA1lb
 kale kE1l
 kaleidoscope kulI1duskO2p
 kaleidoscopes
 kaleidoscopic
+kalgoorlie ~kA2lgM1rlY
+kali ~ka1lY2
+kama ~ka1mu
+kamchatka ~kA2mCA1tku
+kamehameha ~kumE1umE1u
 kamikaze ka2muka1zY
 kamikazes
+kampala ~kumpa1lu
+kandahar ~kA1nduhar
+kane ~kE1n
 kangaroo kA2NgRM1
 kangaroos kA2NgRM1z
+kankakee ~kA1NkikY
+kano ~ka1nO
+kansan ~kA1nzun
+kansans ~kA1nzunz
+kansas ~kA1nzus
+kant ~kA1nt
+kantian ~kA1ntYun
+kaohsiung ~kE2O1sYuN
 kaolin kQ1lin
 kapok kE1pak
+kaposi ~kupO1sY
 kaput
+kara ~ke1ru
+karachi ~kara1CY
 karakul
 karaoke ke2rYO1kY
 karaokes
 karat ke1rut
 karate kRa1tY
 karats
+kareem ~kRY1m
+karen ~ke1run
+karenina ~ke2renY1nu
+kari ~ke1rY
+karin ~ke1rin
+karina ~karY1nu
+karl ~ka1rl
+karla ~ka1rlu
 karma ka1rmu
+karol ~ke1rol
+karyn ~kA1rin
+kasey ~kA1sY
+kashmir ~kA1Smir
+kasparov ~kA1spRav
+kate ~kE1t
+katharine ~kA1Trin
+katherine ~kA1TRin
+kathie ~kA1TY
+kathleen ~kATlY1n
+kathryn ~kA1Trin
+kathy ~kA1TY
+katie ~kE1tY
+katmandu ~kA2tmAndM1
+katrina ~kutrY1nu
+katy ~kE1tY
 katydid kE1tYdi2d
 katydids
+kauai ~kQ1I2
+kaufman ~ko1fmun
+kaunda ~ko1ndu
+kawasaki ~ka2wasa1kY
+kay ~kE1
 kayak kI1Ak
 kayaked
 kayaking kI1A2kiN
 kayaks kI1Aks
+kaye ~kE1
+kayla ~kE1lu
+kazakh ~kA1zAk
+kazakhstan ~ka2zaksta1n
+kazan ~kE1zun
 kazoo kuzM1
 kazoos
 kc
+keaton ~kY1tun
+keats ~kY1ts
 kebab kuba1b
 kebabs
 kebob
 kebobs
+keck ~ke1k
 keel kY1l
 keeled
 keeling kY1liN
 keels kY1lz
 keen kY1n
+keenan ~kY1nun
 keened
 keener kY1nR
 keenest kY1nust
@@ -31399,17 +34680,49 @@ keepsake kY1psE2k
 keepsakes kY1psE2ks
 keg ke1g
 kegs ke1gz
+keillor ~kY1lR
+keith ~kY1T
+keller ~ke1lR
+kelley ~ke1lY
+kelli ~ke1lY
+kellie ~ke1lY
+kellogg ~ke1log
+kelly ~ke1lY
 kelp ke1lp
+kelsey ~ke1lsY
+kelvin ~ke1lvun
+kemp ~ke1mp
 ken ke1n
+kendall ~ke1ndul
+kendra ~ke1ndru
+kendrick ~ke1ndrik
+kenmore ~ke1nmo2r
+kennan ~ke1nun
 kenned
+kennedy ~ke1nudY
 kennel ke1nul
 kenneled
 kenneling
 kennelled
 kennelling
 kennels ke1nulz
+kenneth ~ke1niT
 kenning ke1niN
+kenny ~ke1nY2
+kenosha ~kinO1Su
 kens
+kent ~ke1nt
+kenton ~ke1ntun
+kentuckian ~ke2ntu1kYun
+kentuckians ~ke2ntu1kYunz
+kentucky ~kuntu1kY
+kenya ~ke1nyu
+kenyan ~ke1nyun
+kenyans ~ke1nyunz
+kenyon ~ke1nyun
+keogh ~kY1O
+keokuk ~kY1Okuk
+kepler ~ke1plR
 kept ke1pt
 keratin ke1rutun
 kerb kR1b
@@ -31419,10 +34732,16 @@ kerbs kR1bz
 kerchief kR1Cuf
 kerchiefs kR1Cufs
 kerchieves
+kermit ~kR1mit
+kern ~kR1n
 kernel kR1nul
 kernels kR1nulz
 kerosene ke1rusY2n
 kerosine
+kerouac ~ke1rMAk
+kerr ~kR1
+kerri ~ke1rY
+kerry ~ke1rY
 kestrel
 kestrels ke1strulz
 ketch ke1C
@@ -31430,10 +34749,15 @@ ketches
 ketchup ke1Cup
 keto kE1tO
 ketogenic
+kettering ~ke1tRiN
 kettle ke1tul
 kettledrum
 kettledrums
 kettles ke1tulz
+keven ~kY1vun
+kevin ~ke1vin
+kevlar ~ke1vlR
+kevorkian ~kuvo1rkYun
 key kY1
 keybinding
 keybindings
@@ -31447,6 +34771,8 @@ keyed kY1d
 keyhole kY1hO2l
 keyholes kY1hO2lz
 keying kY1iN
+keynes ~kE1nz
+keynesian ~kE1nzYun
 keynote kY1nO2t
 keynoted
 keynotes kY1nO2ts
@@ -31463,10 +34789,17 @@ keystrokes kY1strO2ks
 keyword kY1wR2d
 keywords kY1wR2dz
 kg
+khabarovsk ~kA2bRa1fsk
 khaki ka1kY
 khakis kA1kYz
+khalid ~ka1lid
 khan ka1n
 khans
+khartoum ~ka2rtM1m
+khmer ~kme1r
+khomeini ~kOmE1nY
+khrushchev ~krM1sCe2v
+khufu ~kM1fM2
 kibbutz kibU1ts
 kibbutzim ki2bUtsi1m
 kibitz
@@ -31492,6 +34825,7 @@ kickstand
 kickstands
 kicky
 kid ki1d
+kidd ~ki1d
 kidded ki1did
 kidder ki1dR
 kidders
@@ -31516,13 +34850,19 @@ kidnaps ki1dnA2ps
 kidney ki1dnY
 kidneys ki1dnYz
 kids ki1dz
+kiel ~kY1l
 kielbasa kYlba1su
 kielbasas
 kielbasy
+kiev ~kY2e1v
+kigali ~kYga1lY
+kilauea ~kY2lQ2E1u
+kilimanjaro ~kilY2munJa1rO
 kill ki1l
 killdeer
 killdeers
 killed ki1ld
+killeen ~kilY1n
 killer ki1lR
 killers ki1lRz
 killing ki1liN
@@ -31554,9 +34894,13 @@ kiloton
 kilotons
 kilowatt ki1luwa2t
 kilowatts ki1luwa2ts
+kilroy ~ki1lrX2
 kilt ki1lt
 kilter ki1ltR
 kilts ki1lts
+kim ~ki1m
+kimberley ~ki1mbRlY
+kimberly ~ki1mbRlY
 kimono kumO1nu
 kimonos kumO1nuz
 kin ki1n
@@ -31598,6 +34942,8 @@ kingpin ki1Npi2n
 kingpins ki1Npi2nz
 kings ki1Nz
 kingship ki1NSip
+kingsport ~ki1Nspo2rt
+kingston ~ki1Nstun
 kink
 kinked
 kinkier
@@ -31605,6 +34951,9 @@ kinkiest
 kinking
 kinks ki1Nks
 kinky ki1NkY
+kinney ~ki1nY
+kinsey ~ki1nzY
+kinshasa ~kinSa1su
 kinship ki1nSi2p
 kinsman ki1nzmA2n
 kinsmen
@@ -31612,19 +34961,33 @@ kinswoman
 kinswomen
 kiosk kY1o2sk
 kiosks kY1o2sks
+kip ~ki1p
+kipling ~ki1pliN
 kipper ki1pR
 kippered
 kippering
 kippers ki1pRz
+kirby ~kR1bY
+kirchhoff ~kR1khof
+kirchner ~kR1knR
+kiribati ~ki2ri1ba1tY
+kirk ~kR1k
+kirkland ~kR1klund
+kirkpatrick ~kRkpA1trik
+kirov ~ki1rav
+kirsten ~kR1stun
 kismet ki1zmit
 kiss ki1s
 kissed ki1st
 kisser ki1sR
 kissers
 kisses ki1suz
+kissimmee ~kisi1mY
 kissing ki1siN
+kissinger ~ki1sinJR
 kit ki1t
 kitchen ki1Cun
+kitchener ~ki1CunR
 kitchenette ki2Cune1t
 kitchenettes
 kitchens ki1Cunz
@@ -31642,11 +35005,21 @@ kittenish
 kittens ki1tunz
 kitties
 kitty ki1tY
+kiwanis ~kiwa1nis
 kiwi kY1wY
 kiwis kY1wYz
+klan ~klA1n
+klansman ~klA1nzmun
+klaus ~klQ1s
+klee ~klY1
+kleenex ~klY1nuks
+klein ~klI1n
 kleptomania
 kleptomaniac kle2ptumE1nYAk
 kleptomaniacs
+kline ~klI1n
+klingon ~kli1Ngun
+klondike ~kla1ndI2k
 kludge
 kludged
 kludges
@@ -31660,11 +35033,13 @@ klutzier
 klutziest
 klutzy
 km
+kmart ~kE1ma2rt
 knack nA1k
 knacker
 knacks nA1ks
 knackwurst
 knackwursts
+knapp ~nA1p
 knapsack nA1psA2k
 knapsacks
 knave nE1v
@@ -31694,10 +35069,13 @@ knelled
 knelling
 knells
 knelt ne1lt
+knesset ~ne1sut
 knew nM1
+knickerbocker ~ni1kRba2kR
 knickers ni1kRz
 knickknack ni1knA2k
 knickknacks ni1knA2ks
+knievel ~kunY1vul
 knife nI1f
 knifed nI1ft
 knifes
@@ -31734,6 +35112,7 @@ knockwurst
 knockwursts
 knoll nO1l
 knolls
+knopf ~na1pf
 knot na1t
 knothole
 knotholes
@@ -31751,20 +35130,35 @@ knowings
 knowledge na1luJ
 knowledgeable na1luJubul
 knowledgeably na1liJublY
+knowles ~nO1lz
 known nO1n
 knows nO1z
+knox ~na1ks
+knoxville ~na1ksvil
 knuckle nu1kul
 knuckled nu1kuld
 knucklehead
 knuckleheads
 knuckles nu1kulz
 knuckling
+knudsen ~knM1dsun
+knuth ~knM1T
 koala kOa1lu
 koalas kOa1luz
 koan
 koans
+kobe ~kO1bE
+koch ~ko1C
+kodak ~kO1dA2k
+kodiak ~kO1dYA2k
+koestler ~kO1stlR
+kohl ~kO1l
 kohlrabi kolra1bY
 kohlrabies
+kojak ~kO1JA2k
+kokomo ~kO1kumO2
+kong ~ko1N
+konrad ~ka1nrud
 kook kM1k
 kookaburra
 kookaburras
@@ -31774,31 +35168,88 @@ kookiest
 kookiness
 kooks kM1ks
 kooky kM1kY
+koontz ~kM1nts
 kopeck
 kopecks
 kopek kO1puk
 kopeks kO1puks
+koppel ~ka1pul
+koran ~kora1n
+korea ~ko2rY1u
+korean ~ko2rY1un
+koreans ~ko2rY1unz
+kornberg ~ko1rnbRg
+kory ~ko1rY2
 kosher kO1SR
 koshered kO1SRd
 koshering kO1SRiN
 koshers kO1SRs
+kossuth ~ka1suT
+kosygin ~kO1sigin
 kowtow kQ1tQ1
 kowtowed
 kowtowing
 kowtows
+kraft ~krA1ft
+krakow ~kra1kQ
+kramer ~krE1mR
+krasnoyarsk ~krAsnX1arsk
+krebs ~kre1bz
+kremlin ~kre1mlun
+kremlinologist ~kre2mlina1luJist
+kresge ~kre1sgY
+kris ~kri1s
+krishna ~kri1Snu
+krista ~kri1stu
+kristen ~kri1stun
+kristi ~kri1stY
+kristie ~kri1stY
+kristin ~kri1stin
+kristina ~kristY1nu
+kristine ~kristY1n
+kristopher ~kri1stufR
+kristy ~kri1stY
+kroc ~kra1k
+kroger ~krO1gR
 krone krO1nu
 kroner krO1nR
 kronor krO1nR
+kruger ~krM1gR
+krugerrand ~krMge1rAnd
+krupp ~kru1p
 krypton kri1ptan
+krystal ~kri1stul
 ks
+kubrick ~kyM1bri2k
 kudos kM1dOs
 kudzu ku1dzM
 kudzus
+kuhn ~kM1n
 kumquat ku1mkwat
 kumquats
+kuomintang ~kwO1mi2ntA1N
+kurd ~kR1d
+kurdish ~kR1diS
+kurdistan ~kR1distA2n
+kurosawa ~kU2rOsa1wu
+kurt ~kR1t
+kurtis ~kR1tis
+kusch ~ku1S
+kuwait ~kMwE1t
+kuwaiti ~kMwE1tY
+kuwaitis ~kMwE1tYz
+kuznets ~ku1zne2ts
+kwan ~kwa1n
+kwangju ~kwaNJM1
+kwanzaa ~kwa1nzu
+kyle ~kI1l
+kyoto ~kyO1tO
+kyrgyzstan ~ki1rgistA2n
+kyushu ~kyu1SM
 l e1l
 la la1
 lab lA1b
+laban ~lE1bun
 label lE1bul
 labeled lE1buld
 labeling lE1buliN
@@ -31825,6 +35276,8 @@ labourer
 labourers
 labouring
 labours
+labrador ~lA1brudo2r
+labradors ~lA1brudo2rz
 labs lA1bz
 laburnum
 laburnums
@@ -31840,6 +35293,7 @@ lacerating
 laceration lA2sRE1Sun
 lacerations lA2sRE1Sunz
 laces lE1suz
+lacey ~lE1sY
 lachrymal
 lachrymose lA1krYmO2z
 lacier
@@ -31902,6 +35356,8 @@ ladyfinger
 ladyfingers
 ladylike lE1dYlI2k
 ladyship
+lafayette ~la2fYe1t
+lafitte ~lufi1t
 lag lA1g
 lager la1gR
 lagers
@@ -31913,20 +35369,27 @@ lagniappe lA1Na2p
 lagniappes
 lagoon lugM1n
 lagoons lugM1nz
+lagos ~lE1gos
+lagrange ~lA1grE2nJ
 lags lA1gz
+lahore ~laho1r
 laid lE1d
 lain lE1n
 lair le1r
 lairs
 laity lE1utY
 lake lE1k
+lakeland ~lE1klund
 lakes lE1ks
+lakewood ~lE1kwU2d
+lakota ~lukO1tu
 lallygag
 lallygagged
 lallygagging
 lallygags
 lam lA1m
 lama la1mu
+lamar ~luma1r
 lamas la1muz
 lamaseries
 lamasery
@@ -31940,9 +35403,11 @@ lambasts
 lambda lA1mdu
 lambed
 lambent
+lambert ~lA1mbRt
 lambing lA1miN
 lambkin
 lambkins
+lamborghini ~lA2mbRgY1nY
 lambs lA1mz
 lambskin
 lambskins
@@ -31972,6 +35437,7 @@ lamination
 laming
 lammed
 lamming
+lamont ~luma1nt
 lamp lA1mp
 lampblack
 lampoon lAmpM1n
@@ -31986,8 +35452,13 @@ lamps lA1mps
 lampshade
 lampshades
 lams
+lana ~lA1nu
+lanai ~lunI1
+lancashire ~lA1NkuSI2r
+lancaster ~lA1nkA2stR
 lance lA1ns
 lanced
+lancelot ~lA1nsula2t
 lancer lA1nsR
 lancers lA1nsRz
 lances
@@ -32018,9 +35489,12 @@ landmark lA1ndma2rk
 landmarks lA1ndma2rks
 landmass lA1ndmA2s
 landmasses lA1ndmA2siz
+landon ~lA1ndun
 landowner lA1ndO2nR
 landowners lA1ndO2nRz
+landry ~lA1ndrY
 lands lA1ndz
+landsat ~lA1ndsA1t
 landscape lA1ndskE2p
 landscaped lA1ndskE2pt
 landscaper lA1ndskE2pR
@@ -32036,6 +35510,9 @@ landward lA1ndwRd
 landwards
 lane lE1n
 lanes lE1nz
+lang ~lA1N
+langland ~lA1Nlund
+langley ~lA1NlY
 language lA1NgwuJ
 languages lA1NgwuJuz
 languid lA1Ngwud
@@ -32049,24 +35526,33 @@ languorous
 languorously
 languors
 lank lA1Nk
+lanka ~lA1Nku
 lanker
 lankest
 lankier
 lankiest
 lankiness
 lanky lA1NkY
+lanny ~lA1nY
 lanolin lA1nulun
+lansing ~lA1nsiN
 lantern lA1ntRn
 lanterns lA1ntRnz
 lanyard lA1nyRd
 lanyards
+lao ~lQ1
+laos ~la1Os
+laotian ~lEO1Sun
 lap lA1p
 lapel lupe1l
 lapels lupe1lz
 lapidaries
 lapidary lA1pude2rY
+lapland ~lA1plA2nd
+lapp ~lA1p
 lapped lA1pt
 lapping lA1piN
+lapps ~lA1ps
 laps lA1ps
 lapse lA1ps
 lapsed lA1pst
@@ -32076,6 +35562,8 @@ laptop lA1pta2p
 laptops lA1pta2ps
 lapwing
 lapwings
+lara ~la1ru
+laramie ~le1rumY
 larboard
 larboards
 larcenies
@@ -32088,7 +35576,9 @@ larded la1rdid
 larder la1rdR
 larders
 larding
+lardner ~la1rdnR
 lards
+laredo ~lRE1dO
 large la1rJ
 largely la1rJlY
 largeness la1rJnis
@@ -32107,6 +35597,10 @@ larking
 larks la1rks
 larkspur la1rkspR2
 larkspurs
+larry ~le1rY
+lars ~la1rz
+larsen ~la1rsun
+larson ~la1rsun
 larva la1rvu
 larvae la1rvY
 larval la1rvul
@@ -32115,10 +35609,12 @@ larynges
 laryngitis la2rinJI1tus
 larynx le1riNks
 larynxes
+las ~la1s
 lasagna lasa1nyu
 lasagnas
 lasagne
 lasagnes
+lascaux ~lA1skO
 lascivious lusi1vYus
 lasciviously
 lasciviousness
@@ -32133,6 +35629,8 @@ lashes lA1Siz
 lashing lA1SiN
 lasing
 lass lA1s
+lassa ~la1su
+lassen ~lA1sun
 lasses
 lassie lA1sY
 lassies
@@ -32149,6 +35647,7 @@ lastingly lA1stiNlY
 lastly lA1stlY
 lasts lA1sts
 lat la1t
+latasha ~luta1Su
 latch lA1C
 latched lA1Ct
 latches lA1Cuz
@@ -32180,11 +35679,19 @@ lathers lA1DRz
 lathes lE1Dz
 lathing
 laths
+latin ~lA1tun
+latina ~latY1nu
+latino ~latY1nO
+latinos ~latY1nOs
+latins ~lA1tunz
+latisha ~luti1Su
 latitude lA1tutM2d
 latitudes lA1tutM2dz
 latitudinal lA2tutM1dunul
+latoya ~lutX1u
 latrine lutrY1n
 latrines lutrY1nz
+latrobe ~latrO1b
 lats la1ts
 latte la1tE2
 latter lA1tR
@@ -32195,14 +35702,19 @@ latticed
 lattices
 latticework lA1tuswR2k
 latticeworks
+latvia ~lA1tvYu
+latvian ~lA1tvYun
+latvians ~lA1tvYunz
 laud lo1d
 laudable lo1dubul
 laudably
 laudanum lo1dunum
 laudatory lo1duto2rY
 lauded lo1did
+lauder ~lo1dR
 lauding lo1diN
 lauds lo1dz
+laue ~lQ1Y
 laugh lA1f
 laughable lA1fubul
 laughably
@@ -32233,15 +35745,23 @@ laundromats lo1ndrumA2ts
 laundry lo1ndrY
 laundryman
 laundrymen
+laura ~lo1ru
 laureate lo1rYut
 laureates lo1rYuts
 laurel lo1rul
 laurels lo1rulz
+lauren ~lo1run
+laurence ~lo1runs
+laurent ~lo1runt
+lauri ~lo1rY
+laurie ~lo1rY
 lava la1vu
+laval ~luva1l
 lavatories lA1vuto2rYz
 lavatory lA1vuto2rY
 lavender lA1vundR
 lavenders
+laverne ~luvR1n
 lavish lA1viS
 lavished lA1viSt
 lavisher
@@ -32265,10 +35785,13 @@ lawmaker lo1mE2kR
 lawmakers lo1mE2kRz
 lawn lo1n
 lawns lo1nz
+lawrence ~lo1runs
 lawrencium lore1nsYum
 laws lo1z
+lawson ~lo1sun
 lawsuit lo1sM2t
 lawsuits lo1sM2ts
+lawton ~lo1tun
 lawyer lo1yR
 lawyers lo1yRz
 lax lA1ks
@@ -32288,6 +35811,7 @@ layers lE1Rz
 layette
 layettes
 laying lE1iN
+layla ~lE1la
 layman lE1mun
 laymen lE1mun
 layoff lE1o2f
@@ -32300,8 +35824,11 @@ laypeople lEpY1pul
 layperson lEpR1sin
 laypersons
 lays lE1z
+layton ~lE1tun
 laywoman
 laywomen
+lazaro ~luza1rO
+lazarus ~lA1zRus
 laze
 lazed
 lazes
@@ -32317,12 +35844,14 @@ lazybones
 lazying
 lb pQ1nd
 lbs pQ1ndz
+le ~lu
 lea lY1
 leach lY1C
 leached lY1Ct
 leaches lY1Ciz
 leaching lY1CiN
 lead le1d
+leadbelly ~le1dbelY
 leaded le1did
 leaden le1dun
 leader lY1dR
@@ -32348,21 +35877,25 @@ league lY1g
 leagued
 leagues lY1gz
 leaguing
+leah ~lY1u
 leak lY1k
 leakage lY1kuJ
 leakages
 leaked lY1kt
+leakey ~lY1kY
 leakier
 leakiest
 leaking lY1kiN
 leaks lY1ks
 leaky lY1kY
 lean lY1n
+leander ~lYA1ndR
 leaned lY1nd
 leaner lY1nR
 leanest lY1nust
 leaning lY1niN
 leanings lY1niNz
+leann ~lYA1n
 leanness
 leans lY1nz
 leap lY1p
@@ -32374,6 +35907,8 @@ leapfrogs
 leaping lY1piN
 leaps lY1ps
 leapt le1pt
+lear ~li1r
+learjet ~li1rJe2t
 learn lR1n
 learned lR1nd
 learner lR1nR
@@ -32381,6 +35916,7 @@ learners lR1nRz
 learning lR1niN
 learns lR1nz
 learnt lR1nt
+leary ~li1rY
 leas lY1z
 lease lY1s
 leased lY1st
@@ -32407,9 +35943,13 @@ leaven le1vun
 leavened le1vund
 leavening le1vuniN
 leavens le1vunz
+leavenworth ~le1vunwR2T
 leaves lY1vz
 leaving lY1viN
 leavings lY1viNz
+lebanese ~le1bunY2z
+lebanon ~le1bunun
+leblanc ~lublA1Nk
 lecher le1CR
 lecherous le1CRus
 lecherously
@@ -32425,6 +35965,7 @@ lecturers le1kCRRz
 lectures le1kCRz
 lecturing le1kCRiN
 led le1d
+leda ~lY1du
 ledge le1J
 ledger le1JR
 ledgers le1JRz
@@ -32434,6 +35975,7 @@ leech lY1C
 leeched
 leeches lY1Ciz
 leeching
+leeds ~lY1dz
 leek lY1k
 leeks lY1ks
 leer
@@ -32444,6 +35986,7 @@ leering
 leers
 leery li1rY
 lees lY1z
+leesburg ~lY1zbRg
 leeward lY1wRd
 leewards
 leeway lY1wE2
@@ -32492,7 +36035,9 @@ legato luga1tO2
 legatos
 legend le1Jund
 legendary le1Junde2rY
+legendre ~le1gindrE
 legends le1Jundz
+leger ~le1JR
 legerdemain le2JRdumE1n
 legged le1gud
 leggier
@@ -32502,6 +36047,7 @@ legging le1giN
 leggings le1giNz
 leggins
 leggy le1gY
+leghorn ~le1ghorn
 legibility le2Jubi1lutY
 legible le1Jubul
 legibly
@@ -32537,6 +36083,8 @@ legitimizing liJi1tumI2ziN
 legless le1glus
 legman
 legmen
+lego ~le1gO
+legree ~ligrY1
 legroom lugrM1m
 legrooms
 legs le1gz
@@ -32544,12 +36092,23 @@ legume le1gyM2m
 legumes le1gyM2mz
 leguminous
 legwork le1gwR2k
+lehman ~lY1mun
 lei lE1
+leibniz ~lY1bniz
+leicester ~le1stR
+leif ~lY1f
+leigh ~lY1
+leila ~lY1lu
+leipzig ~lI1psig
 leis lE1z
 leisure le1ZR
 leisurely lY1zRlY
 leitmotif lI1tmOtY2f
 leitmotifs
+lela ~lY1lu
+leland ~lY1lund
+lelia ~lY1lyu
+lemaitre ~limE1tR
 lemma le1mu
 lemmas
 lemme le1mu
@@ -32561,6 +36120,9 @@ lemons le1munz
 lemony
 lemur lY1mR
 lemurs lY1mRz
+len ~le1n
+lena ~lY1nu
+lenard ~le1nRd
 lend le1nd
 lender le1ndR
 lenders le1ndRz
@@ -32581,14 +36143,37 @@ lengthy le1NTY
 leniency lY1nyunsY
 lenient lY1nYunt
 leniently lY1nyuntlY
+lenin ~le1nun
+leningrad ~le1nungrA2d
+leninism ~le1nini2zum
+leninist ~le1ninist
+lennon ~le1nun
+lenny ~le1nY
+leno ~le1nO
+lenora ~le1nRu
+lenore ~luno1r
 lens le1nz
 lenses le1nzuz
 lent le1nt
 lentil le1ntul
 lentils le1ntulz
+lents ~le1nts
+leo ~lY1O
+leola ~le1lu
+leominster ~lY1Omi2nstR
+leon ~lY1an
+leona ~lY1Onu
+leonard ~le1nRd
+leonardo ~lY2una1rdO
+leonel ~lY1Onul
+leonid ~lY1unid
+leonidas ~lYo1niduz
 leonine
 leopard le1pRd
 leopards le1pRdz
+leopold ~lY1upO2ld
+leopoldo ~lY2upO1ldO
+leos ~lY1Oz
 leotard lY1uta2rd
 leotards
 leper le1pR
@@ -32598,11 +36183,18 @@ leprechauns le1pRko2nz
 leprosy le1prusY
 leprous
 lept
+lerner ~lR1nR
+leroy ~lY1rX2
+les ~le1s
+lesa ~lY1su
 lesbian le1zbYun
 lesbianism le1zbYunizm
 lesbians le1zbYunz
 lesion lY1Zun
 lesions lY1Zunz
+lesley ~le1slY
+leslie ~le1slY
+lesotho ~lesO1TO
 less le1s
 lessee lesY1
 lessees lesY1z
@@ -32616,14 +36208,19 @@ lessons le1sunz
 lessor le1sR
 lessors le1sRz
 lest le1st
+lester ~le1stR
 let le1t
+leta ~le1tu
 letdown le1tdQ2n
 letdowns
+letha ~le1Tu
 lethal lY1Tul
 lethally
 lethargic luTa1rJik
 lethargically
 lethargy le1TRJY
+leticia ~luti1Su
+letitia ~liti1SYu
 lets le1ts
 letter le1tR
 letterbomb
@@ -32633,6 +36230,7 @@ lettered le1tRd
 letterhead le1tRhe2d
 letterheads
 lettering le1tRiN
+letterman ~le1tRmun
 letters le1tRz
 letting le1tiN
 lettuce le1tus
@@ -32643,6 +36241,7 @@ leukaemia
 leukemia lMkY1mYu
 leukocyte lM1kusI2t
 leukocytes
+levant ~luvA1nt
 levee le1vY
 levees le1vYz
 level le1vul
@@ -32666,23 +36265,32 @@ leveraging le1vriJiN
 levered
 levering le1vRiN
 levers le1vRz
+levesque ~live1sk
+levi ~lY1vI
 leviathan luvI1uTun
 leviathans
 levied le1vYd
 levies le1vYz
+levine ~luvY1n
 levitate le1vitE2t
 levitated le1vitE2tid
 levitates
 levitating le1vutE2tiN
 levitation le2vitE1Sun
+leviticus ~luvi1tukus
+levitt ~le1vit
 levity le1vitY
 levy le1vY
 levying le1vYiN
+lew ~lM1
 lewd lM1d
 lewder
 lewdest
 lewdly
 lewdness
+lewinsky ~lMi1nskY
+lewis ~lM1is
+lewiston ~lM1ustun
 lexer
 lexers
 lexica
@@ -32692,6 +36300,10 @@ lexicographers le2ksika1grufRz
 lexicography
 lexicon le1ksika2n
 lexicons le1ksika2nz
+lexington ~le1ksiNtun
+lexus ~le1ksus
+lhasa ~la1su
+li ~lY1
 liabilities lI2ubi1lutYz
 liability lI2ubi1litY
 liable lI1ubul
@@ -32706,6 +36318,7 @@ liars lI1Rz
 lib li1b
 libation
 libations
+libby ~li1bY2
 libel lI1bul
 libeled lI1buld
 libeler
@@ -32718,6 +36331,7 @@ libelling
 libellous
 libelous lI1bulus
 libels
+liberace ~li2bR2a1CY2
 liberal li1bR2ul
 liberalisation
 liberalisations
@@ -32742,6 +36356,9 @@ liberating li1bR2E2tiN
 liberation li2bR2E1Sun
 liberator li1bR2E2tur
 liberators li1bR2E2turz
+liberia ~lI2bi1rY2u
+liberian ~lI2bi1rY2un
+liberians ~lI2bi1rY2unz
 libertarian li2bR2te1rY2un
 libertarians li2bRte1rY2unz
 liberties li1bRtY2z
@@ -32751,6 +36368,7 @@ liberty li1bRtY2
 libidinous
 libido lubY1dO
 libidos
+libra ~lY1bra
 librarian lIbre1rY2un
 librarians lIbre1rY2unz
 libraries lI1brerY2z
@@ -32760,6 +36378,9 @@ librettist lubre1tust
 librettists
 libretto lubre1tO
 librettos
+libya ~li1bY2u
+libyan ~li1bY2un
+libyans ~li1bY2unz
 lice lI1s
 licence lI1suns
 licenced
@@ -32780,6 +36401,7 @@ lichee
 lichees
 lichen lI1kun
 lichens lI1kunz
+lichtenstein ~li1ktunstY2n
 licit
 lick li1k
 licked li1kt
@@ -32792,6 +36414,8 @@ lid li1d
 lidded
 lids li1dz
 lie lI1
+lieberman ~lY1bRmun
+liechtenstein ~li1ktunstI2n
 lied lI1d
 lief lY1f
 liefer lY1fR
@@ -32890,15 +36514,27 @@ likes lI1ks
 likest
 likewise lI1kwI2z
 liking lI1kiN
+lila ~lY1lu
 lilac lI1lA2k
 lilacs lI1lA2ks
+lilia ~lY1lYu
+lilian ~li1lYun
+liliana ~li2lYA1nu
 lilies li1lYz
+lilith ~li1liT
+lille ~li1l
+lillian ~li1lYun
+lillie ~li1lY
+lilliputian ~li2lupyM1Sun
+lilly ~li1lY
 lilt li1lt
 lilted
 lilting
 lilts
 lily li1lY
+lima ~lI1mu
 limb li1m
+limbaugh ~li1mbo2
 limber li1mbR
 limbered
 limbering
@@ -32932,6 +36568,7 @@ limned li1md
 limning
 limns
 limo li1mO
+limoges ~limO1Jiz
 limos li1mOz
 limousine li1muzY2n
 limousines li1muzY2nz
@@ -32949,11 +36586,21 @@ limply
 limpness
 limps li1mps
 limy
+lin ~li1n
+lina ~lY1nu
 linage lI1niJ
 linchpin li1nCpi2n
 linchpins
+lincoln ~li1Nkun
+lincolns ~li1Nkunz
+lind ~li1nd
+linda ~li1ndu
+lindbergh ~li1ndbRg
 linden li1ndun
 lindens
+lindsay ~li1ndzY
+lindsey ~li1ndzY
+lindy ~li1ndY
 line lI1n
 lineage li1nYuJ
 lineages li1nYiJiz
@@ -33011,14 +36658,20 @@ linkups li1Nku2ps
 linnet li1nit
 linnets
 linoleum lunO1lYum
+linotype ~li1nOtI2p
 linseed li1nsY2d
 lint li1nt
 linted
 lintel li1ntul
 lintels
 linting
+linton ~li1ntun
 lints
+linus ~lI1nus
+linux ~li1nuks
+linwood ~li1nwU2d
 lion lI1un
+lionel ~lI1unul
 lioness
 lionesses
 lionhearted
@@ -33035,14 +36688,18 @@ lip li1p
 lipid lI1pud
 lipids li1pidz
 liposuction li1pOsu2kSun
+lippi ~li1pY
+lippmann ~li1pmun
 lipread
 lipreading
 lipreads
 lips li1ps
+lipscomb ~li1pskum
 lipstick li1psti2k
 lipsticked
 lipsticking
 lipsticks li1psti2ks
+lipton ~li1ptun
 liquefaction li2kwufA1kSun
 liquefied li1kwufI2d
 liquefies
@@ -33081,6 +36738,8 @@ liquors li1kRz
 lira li1ru
 liras
 lire li1ru
+lisa ~lY1su
+lisbon ~li1zbun
 lisle lI1ul
 lisp li1sp
 lisped
@@ -33096,12 +36755,16 @@ listener li1sunR
 listeners li1sunRz
 listening li1suniN
 listens li1sunz
+lister ~li1stR
+listerine ~li1stRY2n
 listing li1stiN
 listings li1stiNz
 listless li1stlus
 listlessly li1stluslY
 listlessness
+liston ~li1stun
 lists li1sts
+liszt ~li1st
 lit li1t
 litanies li1tunYz
 litany li1tunY
@@ -33133,6 +36796,9 @@ lithographs li1TugrA2fs
 lithography luTa1grufY
 lithosphere
 lithospheres
+lithuania ~li2TuwE1nYu
+lithuanian ~li2TuwE1nYun
+lithuanians ~li2TuwE1nYunz
 litigant li1tigunt
 litigants li1tigunts
 litigate li1tigE2t
@@ -33155,6 +36821,7 @@ little li1tul
 littleness
 littler li1tulR
 littlest li1tulust
+litton ~li1tun
 littoral li1tRul
 littorals
 liturgical lutR1Jikul
@@ -33180,6 +36847,8 @@ livens
 liver li1vR
 liveried li1vrYd
 liveries
+livermore ~livRmo1r
+liverpool ~li1vRpM2l
 livers li1vRz
 liverwurst
 livery li1vRY
@@ -33187,17 +36856,29 @@ lives li1vz
 livest
 livestock lI1vsta2k
 liveware
+livia ~li1vYu
 livid li1vid
 lividly
 living li1viN
 livings li1viNz
+livingston ~li1viNstun
+livingstone ~li1viNstO2n
+livonia ~livO1nyu
 lix
+liz ~li1z
+liza ~lY1zu
 lizard li1zRd
 lizards li1zRdz
+lizzie ~li1zY
+lizzy ~li1zY
+ljubljana ~lyM1blyanu
 llama la1mu
 llamas la1muz
 llano la1nO
 llanos la1nOz
+llewellyn ~lM2e1lin
+lloyd ~lX1d
+ln ~lE1n
 lo lO1
 load lO1d
 loadable
@@ -33282,11 +36963,13 @@ locavores
 loci lO1kY
 lock la1k
 lockable
+locke ~la1k
 locked la1kt
 locker la1kR
 lockers la1kRz
 locket la1kit
 lockets la1kits
+lockheed ~la1khY2d
 locking la1kiN
 lockjaw
 lockout la1kQ2t
@@ -33297,6 +36980,7 @@ locksmiths
 lockstep la1kste2p
 lockup la1ku2p
 lockups
+lockwood ~la1kwU2d
 loco lO1kO
 locomotion lO2kumO1Sun
 locomotive lO2kumO1tiv
@@ -33321,6 +37005,10 @@ lodgers
 lodges la1Juz
 lodging la1JiN
 lodgings la1JiNz
+lodi ~lO1dI
+loewe ~la1M
+loewi ~lO1wY
+loews ~lO1z
 loft lo1ft
 lofted
 loftier lo1ftYR
@@ -33331,6 +37019,7 @@ lofting
 lofts lo1fts
 lofty lo1ftY
 log lo1g
+logan ~lO1gun
 loganberries
 loganberry
 logarithm la1gRi2Dum
@@ -33371,19 +37060,25 @@ logout lo1gQ2t
 logouts
 logrolling
 logs lo1gz
+lohengrin ~lO1ungrin
 loin lX1n
 loincloth lX1nklo2T
 loincloths
 loins
+loire ~lX1r
+lois ~lO1us
 loiter lX1tR
 loitered
 loiterer
 loiterers
 loitering lX1tRiN
 loiters
+lola ~lO1lu
 lolcat
 lolcats
+lolita ~lOlY1tu
 loll la1l
+lollard ~la1lRd
 lolled
 lolling la1liN
 lollipop la1lYpa2p
@@ -33395,6 +37090,12 @@ lollygagging
 lollygags
 lollypop
 lollypops
+lombard ~la1mbard
+lombardi ~lamba1rdY
+lompoc ~la1mpak
+lon ~la1n
+london ~lu1ndun
+londoner ~lu1ndunR
 lone lO1n
 lonelier
 loneliest
@@ -33410,6 +37111,7 @@ longed lo1Nd
 longer lo1NgR
 longest lo1Ngust
 longevity lonJe1vutY
+longfellow ~lo1Nfe2lO
 longhair lo1Nhe2r
 longhairs
 longhand lo1NhA2nd
@@ -33423,10 +37125,14 @@ longitude la1nJutM2d
 longitudes la1nJutM2dz
 longitudinal la2nJutM1dunul
 longitudinally
+longmont ~lo1Nma2nt
 longs lo1Nz
 longshoreman
 longshoremen lo1NSo1rmin
+longstreet ~lo1NstrY2t
 longtime lo1NtI2m
+longview ~lo1NvyM2
+lonnie ~lo1nY
 loofah
 look lU1k
 lookalike lU1kulI2k
@@ -33483,6 +37189,7 @@ lop la1p
 lope lO1p
 loped
 lopes lO1ps
+lopez ~lO1pez
 loping
 lopped la1pt
 lopping la1piN
@@ -33492,6 +37199,9 @@ lopsidedly
 lopsidedness
 loquacious lOkwE1Sus
 loquacity
+lora ~lo1ru
+lorain ~lRE1n
+loraine ~lRE1n
 lord lo1rd
 lorded
 lording
@@ -33502,11 +37212,25 @@ lords lo1rdz
 lordship lo1rdSip
 lordships
 lore lo1r
+lorelei ~lo1rilI2
+loren ~lo1run
+lorena ~lore1nu
+lorene ~lorY1n
+lorentz ~lo1rints
+lorenz ~lRe1nts
+lorenzo ~lRe1nzO
+loretta ~lRe1tu
 lorgnette lornye1t
 lorgnettes lornye1ts
+lori ~lo1rY
+lorie ~lo1rY
 lorn
+lorna ~lo1rnu
+lorraine ~lRE1n
+lorrie ~lo1rY
 lorries lo1rYz
 lorry lo1rY
+los ~lO1s
 lose lM1z
 loser lM1zR
 losers lM1zRz
@@ -33520,11 +37244,14 @@ loth la1T
 lotion lO1Sun
 lotions lO1Sunz
 lots la1ts
+lott ~la1t
 lotteries la1tRYz
 lottery la1tRY
+lottie ~la1tY
 lotto la1tO2
 lotus lO1tus
 lotuses
+lou ~lM1
 loud lQ1d
 louder lQ1dR
 loudest lQ1dust
@@ -33535,10 +37262,20 @@ loudmouths
 loudness
 loudspeaker lQ1dspY2kR
 loudspeakers lQ1dspY2kRz
+louella ~lQe1lu
+louie ~lMY1
+louis ~lM1is
+louisa ~lMY1zu
+louise ~lMY1z
+louisiana ~lMY2zYA1nu
+louisianian ~lMY2zYA1nYun
+louisianians ~lMY2zYA1nYunz
+louisville ~lM1Yvi2l
 lounge lQ1nJ
 lounged
 lounges lQ1nJiz
 lounging lQ1nJiN
+lourdes ~lo1rdz
 louse lQ1s
 louses
 lousier
@@ -33560,6 +37297,7 @@ loveable
 lovebird
 lovebirds
 loved lu1vd
+lovelace ~lu1vlE2s
 loveless lu1vlus
 lovelier
 lovelies
@@ -33578,12 +37316,15 @@ low lO1
 lowbrow
 lowbrows
 lowdown lO1dQ2n
+lowe ~lO1
 lowed
+lowell ~lO1ul
 lower lO1R
 lowercase
 lowered lO1Rd
 lowering lO1RiN
 lowers lO1Rz
+lowery ~lQ1RY
 lowest lO1ust
 lowing lO1iN
 lowish
@@ -33607,13 +37348,20 @@ loyallest
 loyally lX1ulY
 loyalties lX1ultYz
 loyalty lX1ultY
+loyd ~lX1d
+loyola ~lX2O1lu
 lozenge lo1zunJ
 lozenges lo1zunJuz
 ls e1le1s
+ltd ~li1mitid
+lu ~lM1
+luanda ~lMa1ndu
 luau lM1Q2
 luaus
+lubavitcher ~lM1buvi2CR
 lubber lu1bR
 lubbers lu1bRz
+lubbock ~lu1buk
 lube lM1b
 lubed
 lubes
@@ -33627,10 +37375,23 @@ lubricating lM1brukE2tiN
 lubrication lM2brikE1Sun
 lubricator
 lubricators
+lucas ~lM1kus
+luce ~lM1s
+lucia ~lM1Su
+lucian ~lM1Sun
+luciano ~lMCYa1nO
 lucid lM1sud
 lucidity lMsi1ditY
 lucidly
 lucidness
+lucien ~lM1sYun
+lucifer ~lM1sufR
+lucile ~lMsY1l
+lucille ~lMsY1l
+lucinda ~lMsi1ndu
+lucio ~lM1sYO
+lucite ~lM1sI2t
+lucius ~lM1Sus
 luck lu1k
 lucked lu1kt
 luckier lu1kYR
@@ -33644,24 +37405,38 @@ lucky lu1kY
 lucrative lM1krutiv
 lucratively
 lucre
+lucretia ~lMkrY1Su
+lucy ~lM1sY
+luddite ~lu1dI2t
 ludicrous lM1dukrus
 ludicrously lM1dukruslY
 ludicrousness
+ludwig ~lu1dwig
+luella ~lM2e1lu
+lufthansa ~luftA1nzu
 lug lu1g
+luger ~lM1gR
 luggage lu1guJ
 lugged
 lugging lu1giN
+lugosi ~lMgO1sY
 lugs lu1gz
 lugubrious lMgyM1brYus
 lugubriously
 lugubriousness
+luigi ~lMY1JY
+luis ~lMY1s
+luisa ~lMY1zu
+luke ~lM1k
 lukewarm lM1kwo1rm
+lula ~lM1lu
 lull lu1l
 lullabies lu1lubI2z
 lullaby lu1lubI2
 lulled lu1ld
 lulling lu1liN
 lulls lu1lz
+lulu ~lM1lM2
 lumbago lumbE1gO2
 lumbar lu1mba2r
 lumber lu1mbR
@@ -33692,6 +37467,7 @@ lumping lu1mpiN
 lumpish
 lumps lu1mps
 lumpy lu1mpY
+luna ~lM1nu
 lunacies
 lunacy lM1nusY
 lunar lM1nR
@@ -33716,6 +37492,7 @@ lunged lu1nJd
 lunges lu1nJiz
 lunging lu1nJiN
 lungs lu1Nz
+lupe ~lM1p
 lupin lM1pun
 lupine lM1pI2n
 lupines
@@ -33728,6 +37505,7 @@ lurching lR1CiN
 lure lU1r
 lured lU1rd
 lures lU1rz
+luria ~lU1rYu
 lurid lU1rud
 luridly
 luridness
@@ -33738,6 +37516,7 @@ lurker
 lurkers
 lurking lR1kiN
 lurks lR1ks
+lusaka ~lMsa1ku
 luscious lu1Sis
 lusciously
 lusciousness
@@ -33746,6 +37525,7 @@ lusher lu1SR
 lushes
 lushest
 lushness
+lusitania ~lM2sutE1nYu
 lust lu1st
 lusted lu1stid
 luster lu1stR
@@ -33762,6 +37542,11 @@ lusts
 lusty lu1stY
 lute lM1t
 lutes lM1ts
+luther ~lM1TR
+lutheran ~lM1TRun
+lutherans ~lM1TRunz
+luvs ~lu1vz
+luxembourg ~lu1ksumbo2rg
 luxuriance
 luxuriant lugZR1Yunt
 luxuriantly
@@ -33774,6 +37559,8 @@ luxurious lugZR1Yus
 luxuriously
 luxuriousness
 luxury lu1gZRY
+luz ~lu1z
+luzon ~lM1zan
 lvi
 lvii
 lxi lksY1
@@ -33786,8 +37573,15 @@ lyceum
 lyceums
 lychee
 lychees
+lycra ~lI1kru
+lycurgus ~lIkR1gus
+lydia ~li1dYu
 lye lI1
+lyell ~lI2e1l
 lying lI1iN
+lyle ~lI1l
+lyman ~lI1mun
+lyme ~lI1m
 lymph li1mf
 lymphatic li2mfA1tik
 lymphatics
@@ -33795,14 +37589,23 @@ lymphoma limfO1mu
 lymphomas limfO1muz
 lymphomata
 lynch li1nC
+lynchburg ~li1nCbRg
 lynched li1nCt
 lynches
 lynching li1nCiN
 lynchings li1nCiNz
 lynchpin
 lynchpins
+lynda ~li1ndu
+lyndon ~li1ndun
+lynette ~lI2ne1t
+lynn ~li1n
+lynne ~li1n
 lynx li1Nks
 lynxes li1Nksiz
+lyon ~lI1un
+lyons ~lI1unz
+lyra ~lI1ru
 lyre lI1r
 lyres
 lyric li1rik
@@ -33811,27 +37614,42 @@ lyrically li1riklY
 lyricist li1risist
 lyricists li1risists
 lyrics li1riks
+lysistrata ~lI2sistra1tu
+lysol ~lI1so2l
 m e1m
 ma ma1
+maalox ~mE1laks
+mabel ~mE1bul
+mable ~mE1bul
+mac ~mA1k
 macabre muka1bru
 macadam mukA1dum
+macao ~mukQ1
 macaroni mA2kRO1nY
 macaronies
 macaronis
 macaroon
 macaroons
+macaulay ~muko1lY
 macaw muko1
 macaws muko1z
+macbeth ~mukbe1T
 mace mE1s
 maced
+macedonia ~mA2sudO1nYu
+macedonian ~mA2sudO1nyun
+macedonians ~mA2sudO1nYunz
 macerate
 macerated
 macerates
 macerating
 maceration
 maces
+mach ~ma1k
 machete muSe1tY2
 machetes muSe1tY2z
+machiavelli ~ma2kYuve1lY
+machiavellian ~ma2kYuve1lYun
 machinable
 machination mA2kunE1Sun
 machinations mA2kunE1Sunz
@@ -33844,15 +37662,20 @@ machinist muSY1nust
 machinists muSY1nists
 machismo muCi1zmO
 macho ma1CO
+macias ~masY1us
 macing
 macintosh mA1kunto2S
 macintoshes mA1kunto2Siz
+mack ~mA1k
+mackenzie ~muke1nzY
 mackerel mA1kRul
 mackerels
 mackinaw mA1kuno2
 mackinaws
 mackintosh mA1kunta2S
 mackintoshes
+macmillan ~mukmi1lun
+macon ~mE1kun
 macro mA1krO
 macrobiotic
 macrobiotics
@@ -33864,7 +37687,9 @@ macron
 macrons
 macros
 macroscopic
+macy ~mE1sY
 mad mA1d
+madagascar ~mA2dugA1skR
 madam mA1dum
 madame mA1dum
 madams
@@ -33878,15 +37703,24 @@ maddens
 madder mA1dR
 madders
 maddest
+maddox ~mA1duks
 made mE1d
+madeira ~mudi1ru
+madeleine ~mA2dule1n
+madeline ~mA1dulin
+madelyn ~mA1dilin
 mademoiselle mA2dumuze1l
 mademoiselles
+madera ~made1ru
+madge ~mA1J
 madhouse mA1dhQ2s
 madhouses
+madison ~mA1dusun
 madly mA1dlY
 madman mA1dmA2n
 madmen mA1dmun
 madness mA1dnus
+madonna ~muda1nu
 madras mA1drus
 madrasa
 madrasah
@@ -33895,27 +37729,38 @@ madrasas
 madrases
 madrassa
 madrassas
+madrid ~mudri1d
 madrigal mA1drugul
 madrigals mA1drugulz
 mads
 madwoman
 madwomen
+mae ~mE1
 maelstrom mE1lstrum
 maelstroms
 maestri mae1strY
 maestro mI1strO
 maestros
+mafia ~ma1fYu
+mafias ~ma1fYuz
 magazine mA1guzY2n
 magazines mA1guzY2nz
+magdalena ~mA2gdulY1nu
+magdalene ~mA1gdulY2n
+magellan ~muJe1lun
+magellanic ~mA2JulA1nik
 magenta muJe1ntu
+maggie ~mA1gY2
 maggot mA1gut
 maggots mA1guts
+magi ~mE1JI
 magic mA1Jik
 magical mA1Jikul
 magically mA1JikulY
 magician muJi1Sun
 magicians muJi1Sunz
 magics
+maginot ~mA1Jina
 magisterial mA2JistY1rYul
 magisterially
 magistrate mA1JustrE2t
@@ -33957,6 +37802,7 @@ magnifiers mA1gnufI2Rz
 magnifies mA1gnufI2z
 magnify mA1gnufI2
 magnifying mA1gnufI2iN
+magnitogorsk ~mAgni1tugorsk
 magnitude mA1gnutM2d
 magnitudes mA1gnutM2dz
 magnolia mAgnO1lyu
@@ -33965,6 +37811,9 @@ magnum mA1gnum
 magnums
 magpie mA1gpI2
 magpies mA1gpI2z
+magyar ~mA1gya2r
+magyars ~mA1gya2rz
+mahabharata ~mahabRa1tu
 maharaja ma2hRa1Zu2
 maharajah
 maharajahs mahRa1Juz
@@ -33973,15 +37822,23 @@ maharanee
 maharanees
 maharani
 maharanis
+maharashtra ~ma2hRa1Stru2
 maharishi
 maharishis
 mahatma muha1tmu
 mahatmas
+mahavira ~ma1havY2ra
+mahayana ~ma2huya1nu
+mahdi ~ma1dY
+mahfouz ~mafM1z
 mahjong
+mahler ~ma1lR
 mahoganies
 mahogany muha1gunY
+mai ~mI1
 maid mE1d
 maiden mE1dun
+maidenform ~mE1dunfo2rm
 maidenhair
 maidenhead
 maidenheads
@@ -34011,6 +37868,7 @@ maimed mE1md
 maiming mE1miN
 maims mE1mz
 main mE1n
+maine ~mE1n
 mainframe mE1nfrE2m
 mainframes mE1nfrE2mz
 mainland mE1nlA2nd
@@ -34042,13 +37900,16 @@ maintainers
 maintaining mEntE1niN
 maintains mEntE1nz
 maintenance mE1ntununs
+maisie ~mE1zY
 maize mE1z
 maizes
+maj ~mA1J
 majestic muJe1stik
 majestically muJe1stikulY
 majesties
 majesty mA1JustY
 major mE1JR
+majorca ~mIo1rku
 majored mE1JRd
 majorette
 majorettes
@@ -34067,19 +37928,33 @@ makeup mE1ku2p
 makeups
 making mE1kiN
 makings mE1kiNz
+malacca ~mulA1ku
 maladies mA1ludYz
 maladjusted mA2luJu1stid
 maladjustment
 maladroit mA2ludrX1t
 malady mA1ludY
+malagasy ~mA2lugA1sY
 malaise mAlE1z
+malamud ~mA1lumud
+malaprop ~mA1lupra2p
 malapropism
 malapropisms
 malaria mule1rYu
 malarial mule1rYul
 malarkey mula1rkY
+malawi ~mula1wY
+malay ~mE1lE
+malayan ~mulE1un
+malays ~mulE1z
+malaysia ~mulE1Zu
+malaysian ~mulE1Zun
+malaysians ~mulE1Zunz
+malcolm ~mA1lkum
 malcontent mA2lkunte1nt
 malcontents mA2lkunte1nts
+maldives ~mo1ldI2vz
+maldonado ~mAlduna1dO
 male mE1l
 malediction
 maledictions
@@ -34098,6 +37973,8 @@ malfunction mAlfu1NkSun
 malfunctioned mAlfu1NkSund
 malfunctioning mAlfu1NkSuniN
 malfunctions mAlfu1NkSunz
+mali ~ma1lY
+malibu ~mA1lubM
 malice mA1lus
 malicious muli1Sus
 maliciously muli1SislY
@@ -34110,12 +37987,14 @@ maligned mulI1nd
 maligning
 malignity
 maligns
+malinda ~malY1ndu
 malinger
 malingered
 malingerer
 malingerers
 malingering
 malingers
+malinowski ~mulino1fskY
 mall mo1l
 mallard mA1lRd
 mallards mA1lRdz
@@ -34123,17 +38002,21 @@ malleability mA2lYubi1lutY
 malleable mA1lYubul
 mallet mA1lit
 mallets
+mallory ~mA1lRY
 mallow mA1lO
 mallows mA1lOz
 malls mo1lz
 malnourished mAlnR1iSt
 malnutrition mA2lnMtri1Sun
 malodorous
+malone ~mulO1n
 malpractice mAlprA1ktus
 malpractices
 malt mo1lt
+malta ~mo1ltu
 malted mo1ltud
 malteds
+maltese ~moltY1z
 malting mo1ltiN
 maltreat
 maltreated mAltrY1tid
@@ -34148,6 +38031,9 @@ mambo ma1mbO
 mamboed
 mamboing
 mambos
+mameluke ~mA1mulM2k
+mamet ~mA1mut
+mamie ~mE1mY
 mamma ma1mu
 mammal mA1mul
 mammalian mumE1lYun
@@ -34177,8 +38063,15 @@ managerial mA2niJi1rYul
 managers mA1nuJRz
 manages mA1niJiz
 managing mA1nuJiN
+managua ~muna1gwu
+manama ~mA1numu
 manatee mA1nutY2
 manatees mA1nutY2z
+manchester ~mA1nCe2stR
+manchu ~mA1nCM
+manchuria ~mAnCU1rYu
+mancini ~manCY1nY
+mandalay ~mA1ndulE2
 mandarin mA1ndRun
 mandarins mA1ndRunz
 mandate mA1ndE2t
@@ -34186,22 +38079,28 @@ mandated mA1ndE2tid
 mandates mA1ndE2ts
 mandating mA1ndE2tiN
 mandatory mA1nduto2rY
+mandela ~mA2nde1lu
+mandeville ~mA1nduvi2l
 mandible mA1ndubul
 mandibles
 mandolin mA1nduli2n
 mandolins
 mandrake mA1ndrE2k
 mandrakes
+mandrell ~mA1ndrul
 mandrill mA1ndril
 mandrills
+mandy ~mA1ndY
 mane mE1n
 manes mE1nz
+manet ~mAnE1
 maneuver munM1vR
 maneuverability munM2vRubi1litY
 maneuverable munM1vRubul
 maneuvered munM1vRd
 maneuvering munM1vRiN
 maneuvers munM1vRz
+manfred ~mA1nfrid
 manful
 manfully mA1nfulY
 manga mA1Ngu
@@ -34228,11 +38127,13 @@ manhandle mA1nhA2ndul
 manhandled mA1nhA2nduld
 manhandles
 manhandling
+manhattan ~mAnhA1tun
 manhole mA1nhO2l
 manholes
 manhood mA1nhU2d
 manhunt mA1nhu2nt
 manhunts
+mani ~ma1nY
 mania mE1nYu
 maniac mE1nYA2k
 maniacal munI1ukul
@@ -34262,6 +38163,8 @@ manifolding
 manifolds
 manikin
 manikins
+manila ~muni1lu
+manilla ~muni1lu
 manipulate muni1pyulE2t
 manipulated muni1pyulE2tid
 manipulates muni1pyulE2ts
@@ -34271,11 +38174,15 @@ manipulations muni2pyulE1Sunz
 manipulative muni1pyulE2tiv
 manipulator muni1pyulE2tR
 manipulators muni1pyulE2tRz
+manitoba ~mA2nitO1bu
+mankato ~mAnka1tO
 mankind mA1nkI1nd
+manley ~mA1nlY
 manlier
 manliest
 manliness
 manly mA1nlY
+mann ~mA1n
 manna mA1nu
 manned mA1nd
 mannequin mA1nukin
@@ -34286,6 +38193,7 @@ mannerism mA1nRi2zum
 mannerisms mA1nRi2zumz
 mannerly
 manners mA1nRz
+mannheim ~mA1nhIm
 mannikin
 mannikins
 manning mA1niN
@@ -34308,9 +38216,12 @@ mansards
 manse
 manservant
 manses
+mansfield ~mA1nzfY2ld
 mansion mA1nSun
 mansions mA1nCunz
 manslaughter mA1nslo2tR
+manson ~mA1nsun
+manteca ~mante1ku
 mantel mA1ntul
 mantelpiece
 mantelpieces
@@ -34333,6 +38244,8 @@ mantras
 manual mA1nyMul
 manually mA1nyMulY
 manuals mA1nyMulz
+manuel ~manwe1l
+manuela ~mAnwE1lu
 manufacture mA2nyufA1kCR
 manufactured mA2nyufA1kCRd
 manufacturer mA2nyufA1kCRR
@@ -34349,7 +38262,13 @@ manures
 manuring
 manuscript mA1nyuskri2pt
 manuscripts mA1nyuskri2pts
+manx ~mA1Nks
 many me1nY
+mao ~mQ1
+maoist ~mQ1ist
+maoists ~mQ1ists
+maori ~mQ1rY
+maoris ~mE1Ris
 map mA1p
 maple mE1pul
 maples mE1pulz
@@ -34357,12 +38276,16 @@ mapped mA1pt
 mapper
 mapping mA1piN
 mappings
+mapplethorpe ~mA1pulTorp
 maps mA1ps
+maputo ~mupM1tO
 mar ma1r
+mara ~ma1ru
 marabou me1rubM2
 marabous
 maraca ma2ra1ka
 maracas ma2ra1kaz
+marathi ~mura1tY
 marathon me1ruTa2n
 marathoner
 marathoners
@@ -34377,6 +38300,12 @@ marble ma1rbul
 marbled ma1rbuld
 marbles ma1rbulz
 marbling
+marc ~ma1rk
+marceau ~marsO1
+marcel ~marse1l
+marcelino ~marCelY1nO
+marcella ~marse1lu
+marcelo ~marCe1lO
 march ma1rC
 marched ma1rCt
 marcher ma1rCR
@@ -34385,25 +38314,52 @@ marches ma1rCiz
 marching ma1rCiN
 marchioness ma1rSunis
 marchionesses
+marci ~ma1rsY
+marcia ~ma1rSu
+marciano ~marCYa1nO
+marcie ~ma1rkY
+marco ~ma1rkO
+marconi ~markO1nY
+marcos ~ma1rkOs
+marcus ~ma1rkus
+marcy ~ma1rsY
 mare me1r
 mares me1rz
+margaret ~ma1rgRit
 margarine ma1rJRun
 margarita ma2rgRY1tu
 margaritas ma2rgerY1tus
+marge ~ma1rJ
+margery ~ma1rJRY
+margie ~ma1rJY
 margin ma1rJun
 marginal ma1rJunul
 marginalia
 marginally ma1rJunulY
 margins ma1rJunz
+margo ~ma1rgO
+margret ~ma1rgret
+marguerite ~ma2rgRY1t
+mari ~ma1rY
 maria mRY1u
 mariachi ma2rYa1CY
 mariachis
+marian ~me1rYun
+mariana ~me2rYA1nu
+marianas ~me2rYA1nus
+marianne ~me2rYA1n
+mariano ~me2rYa1nO
+maribel ~mA1ribel
+marie ~mRY1
+marietta ~me2rYe1tu
 marigold me1rugO2ld
 marigolds me1rugO2ldz
 marihuana
 marijuana me2ruwa1nu
+marilyn ~me1rulun
 marimba mRi1mbu
 marimbas
+marin ~me1rin
 marina mRY1nu
 marinade ma1rinE2d
 marinaded
@@ -34418,11 +38374,19 @@ marine mRY1n
 mariner me1runR
 mariners me1runRz
 marines mRY1nz
+mario ~ma1rYO
+marion ~me1rYun
 marionette
 marionettes
+maris ~me1ris
+marisa ~muri1su
+marissa ~muri1su
 marital me1rutul
 maritime me1rutI2m
+marius ~ma1rYus
 marjoram ma1JRum
+marjorie ~ma1rJRY
+marjory ~ma1rJRY
 mark ma1rk
 markdown ma1rkdQ2n
 markdowns ma1rkdQ2nz
@@ -34440,33 +38404,48 @@ marketing ma1rkutiN
 marketplace ma1rkutplE2s
 marketplaces ma1rkutplE2siz
 markets ma1rkuts
+markham ~ma1rkum
 marking ma1rkiN
 markings ma1rkiNz
+markov ~ma1rkOv
 marks ma1rks
 marksman ma1rksmun
 marksmanship ma1rksmunSip
 marksmen ma1rksmen
 markup ma1rku2p
 markups ma1rku2ps
+marla ~ma1rlu
+marlboro ~ma1rlbRO
+marlborough ~ma1rlbRO
+marlene ~ma1rlY2n
+marley ~ma1rlY
 marlin ma1rlun
 marlins ma1rlunz
+marlon ~ma1rlun
+marlowe ~ma1rlO2
 marmalade ma1rmulE2d
+marmara ~marma1ru
 marmoset ma1rmuze2t
 marmosets
 marmot
 marmots
+maronite ~me1runI2t
 maroon mRM1n
 marooned mRM1nd
 marooning
 maroons
+marple ~ma1rpul
 marquee markY1
 marquees
 marquess ma1rkwus
 marquesses
 marquetry
+marquette ~marke1t
+marquez ~marke1z
 marquis ma2rkY1
 marquise
 marquises
+marquita ~markwY1tu
 marred ma1rd
 marriage me1riJ
 marriageable
@@ -34475,15 +38454,20 @@ married me1rYd
 marrieds
 marries me1rYz
 marring ma1riN
+marriott ~me1rYut
 marrow me1rO
 marrows
 marry me1rY
 marrying me1rYiN
 mars ma1rz
+marsala ~marsa1lu
+marseilles ~marsI1lus
 marsh ma1rS
+marsha ~ma1rSu
 marshal ma1rSul
 marshaled ma1rSuld
 marshaling ma1rSuliN
+marshall ~ma1rSul
 marshalled ma1rSuld
 marshalling
 marshals ma1rSulz
@@ -34496,26 +38480,35 @@ marshy ma1rSY
 marsupial marsM1pYul
 marsupials marsM1pYuls
 mart ma1rt
+marta ~ma1rtu
+martel ~ma1rte2l
 marten ma1rtun
 martens ma1rtunz
+martha ~ma1rTu
 martial ma1rSul
 martian ma1rSun
 martians ma1rSunz
 martin ma1rtun
+martina ~martY1nu
 martinet
 martinets
+martinez ~martY1nez
 martini martY1nY
+martinique ~martinY1k
 martinis martY1nYz
 martins ma1rtinz
 marts ma1rts
+marty ~ma1rtY
 martyr ma1rtR
 martyrdom ma1rtRdum
 martyred ma1rtRd
 martyring
 martyrs ma1rtRz
+marva ~ma1rvu
 marvel ma1rvul
 marveled ma1rveld
 marveling ma1rvuliN
+marvell ~marve1l
 marvelled marve1ld
 marvelling
 marvellous ma1rvulus
@@ -34523,8 +38516,20 @@ marvellously
 marvelous ma1rvulus
 marvelously ma1rvuluslY
 marvels ma1rvulz
+marvin ~ma1rvin
+marx ~ma1rks
+marxism ~ma1rksizum
+marxist ~ma1rksust
+marxists ~ma1rksists
+mary ~me1rY
+maryann ~merYA1n
+maryanne ~merYA1n
+maryland ~me1rulund
+marylou ~mA1rYlM
+marysville ~me1rYzvi2l
 marzipan ma1rzupAn
 mas ma1z
+masai ~masa1Y
 masc
 mascara mAske1ru
 mascaraed
@@ -34535,6 +38540,8 @@ mascots mA1ska2ts
 masculine mA1skyulun
 masculines
 masculinity mA2skyuli1nutY
+masefield ~mE1zfY2ld
+maserati ~mA2sera1tY
 mash mA1S
 mashed mA1St
 masher
@@ -34553,6 +38560,7 @@ masochistic mA1sukistik
 masochists
 mason mE1sun
 masonic musa1nik
+masonite ~mA1sunI2t
 masonry mE1sunrY
 masons mE1sunz
 masque
@@ -34564,6 +38572,7 @@ masquerades
 masquerading mA2skRE1diN
 masques
 mass mA1s
+massachusetts ~mA2suCM1suts
 massacre mA1sukR
 massacred mA1sukRd
 massacres mA1sikRz
@@ -34573,11 +38582,13 @@ massaged musa1Zd
 massages musa1Ziz
 massaging musa1ZiN
 massed mA1st
+massenet ~mA1sune2t
 masses mA1suz
 masseur
 masseurs
 masseuse
 masseuses
+massey ~mA1sY
 massing mA1siN
 massive mA1siv
 massively mA1sivlY
@@ -34669,9 +38680,17 @@ mathematically mA2TumA1tikulY
 mathematician mA2Tumuti1Sun
 mathematicians mA2Tumuti1Sunz
 mathematics mA2TumA1tiks
+mather ~mA1DR
+mathew ~mA1TyM
+mathews ~mA1TyMz
+mathewson ~mA1TyMsun
+mathias ~muTI1us
+mathis ~mA1Tis
 maths
+matilda ~muti1ldu
 mating mE1tiN
 matins
+matisse ~mA1tYs
 matriarch mE1trYa2rk
 matriarchal mE2trYa1rkul
 matriarchies
@@ -34696,11 +38715,16 @@ mats mA1ts
 matt mA1t
 matte mA1t
 matted
+mattel ~mute1l
 matter mA1tR
 mattered mA1tRd
 mattering
 matters mA1tRz
 mattes mA1ts
+matthew ~mA1TyM
+matthews ~mA1TyMz
+matthias ~muTI1us
+mattie ~mA1tY
 matting mA1tiN
 mattock
 mattocks mA1tuks
@@ -34723,8 +38747,12 @@ matzohs
 matzos
 matzot
 matzoth
+maud ~mo1d
+maude ~mo1d
 maudlin mo1dlin
+maui ~mQ1Y
 maul mo1l
+mauldin ~mQ1ldun
 mauled mo1ld
 mauling
 mauls
@@ -34732,6 +38760,15 @@ maunder
 maundered
 maundering mo1ndRiN
 maunders
+maura ~mo1ru
+maureen ~morY1n
+maurice ~morY1s
+mauricio ~mQrY1sYO
+maurine ~morY1nY
+mauritania ~mo2ritE1nYu
+mauritius ~mori1tYus
+mauro ~mo1rO
+mauser ~mQ1sR
 mausolea
 mausoleum mo2sulY1um
 mausoleums
@@ -34742,6 +38779,7 @@ maverick mA1vRik
 mavericks mA1vRiks
 mavin
 mavins
+mavis ~mE1vis
 maw mo1
 mawkish mo1kiS
 mawkishly
@@ -34757,6 +38795,7 @@ maxim mA1ksum
 maxima mA1ksumu
 maximal mA1ksumul
 maximally
+maximilian ~mA2ksimi1lYun
 maximisation
 maximise
 maximised
@@ -34770,17 +38809,25 @@ maximizing mA1ksumI2ziN
 maxims mA1ksumz
 maximum mA1ksumum
 maximums
+maxine ~mAksY1n
 maxing
+maxwell ~mA1kswe2l
 may mE1
+maya ~mI1u
+mayan ~mI1un
+mayans ~mI1unz
 maybe mE1bY
 maybes
 mayday mE1dE
 maydays
+mayer ~mE1R
+mayfair ~mE1fe2r
 mayflies
 mayflower mE1flQ2R
 mayflowers
 mayfly
 mayhem mE1he2m
+maynard ~mE1nRd
 mayo mE1O
 mayonnaise mE1unE2z
 mayor mE1R
@@ -34789,14 +38836,20 @@ mayoralty mE1RultY
 mayors mE1Rz
 maypole
 maypoles
+mays ~mE1z
+maytag ~mE1tA2g
+mazda ~ma1zdu
 maze mE1z
 mazes mE1ziz
+mazola ~muzO1lu
 mazourka
 mazourkas
 mazurka
 mazurkas muzR1kuz
+md ~e2mdY1
 me mY1
 mead mY1d
+meade ~mY1d
 meadow me1dO2
 meadowlark me1dOla2rk
 meadowlarks
@@ -34832,6 +38885,7 @@ means mY1nz
 meant me1nt
 meantime mY1ntI2m
 meanwhile mY1nwI2l
+meany ~mY1nY
 measles mY1zulz
 measlier
 measliest
@@ -34889,6 +38943,9 @@ meddlers
 meddles
 meddlesome me1dulsum
 meddling me1duliN
+medea ~mudY1u
+medellin ~mide1lin
+medford ~me1dfRd
 media mY1dYu
 mediaeval
 medial mY1dYul
@@ -34903,21 +38960,25 @@ mediation mY2dYE1Sun
 mediator mY1dYE2tR
 mediators mY1dYE2tRz
 medic me1dik
+medicaid ~me1dukE2d
 medical me1dukul
 medically me1duklY
 medicals
+medicare ~me1duke2r
 medicate me1dikE2t
 medicated me1dikE2tid
 medicates me1dikE2ts
 medicating me1dikE2tiN
 medication me2dukE1Sun
 medications me2dukE1Sunz
+medici ~medY1sY
 medicinal mudi1sunul
 medicinally mudi1sunulY
 medicine me1dusun
 medicines me1dusunz
 medics me1diks
 medieval midY1vul
+medina ~mudI1nu
 mediocre mY2dYO1kR
 mediocrities
 mediocrity mY2dYa1krutY
@@ -34929,6 +38990,7 @@ meditation me2dutE1Sun
 meditations me2ditE1Sunz
 meditative me1dutE2tiv
 meditatively
+mediterranean ~me2dutRE1nYun
 medium mY1dYum
 mediums mY1dYumz
 medley me1dlY
@@ -34936,6 +38998,7 @@ medleys
 medulla midu1lu
 medullae
 medullas
+medusa ~mudM1su
 meek mY1k
 meeker mY1kR
 meekest
@@ -34963,6 +39026,7 @@ megalomaniac me2gulOmE1nYA2k
 megalomaniacs
 megalopolis me2gula1pulus
 megalopolises
+megan ~mE1gun
 megaphone me1gufO2n
 megaphoned
 megaphones me1gufO2nz
@@ -34971,24 +39035,41 @@ megapixel
 megapixels
 megaton me1gutu2n
 megatons me1gutu2nz
+meghan ~me1gun
 megs
 meh
+meier ~mI1R
+meiji ~mE1JY2
+meir ~mE1r
+mejia ~mE1yYu
+mekong ~mE1kaN
+mel ~me1l
 melancholia
 melancholic me2lunka1lik
 melancholics
 melancholy me1lunka2lY
+melanesian ~me2lunY1Zun
 melange me1lAN
 melanges
+melanie ~me1lunY
 melanin me1lunun
 melanoma me2lunO1mu
 melanomas
 melanomata
+melba ~me1lbu
+melbourne ~me1lbRn
+melchior ~mElCY1R
+melchizedek ~me2kY1zede2k
 meld me1ld
 melded me1ldud
 melding me1ldiN
 melds
+melendez ~mule1ndez
+melinda ~muli1ndu
+melissa ~muli1su
 mellifluous
 mellifluously
+mellon ~me1lun
 mellow me1lO
 mellowed me1lOd
 mellower
@@ -35014,7 +39095,11 @@ meltdown me1ltdQ2n
 meltdowns
 melted me1ltud
 melting me1ltiN
+melton ~me1ltun
 melts me1lts
+melva ~me1lvu
+melville ~me1lvil
+melvin ~me1lvin
 member me1mbR
 members me1mbRz
 membership me1mbRSi2p
@@ -35059,6 +39144,7 @@ memorizes me1mRI2ziz
 memorizing me1mRI2ziN
 memory me1mRY
 memos me1mOz
+memphis ~me1mfus
 men me1n
 menace me1nus
 menaced me1nust
@@ -35069,15 +39155,21 @@ menage
 menagerie munA1JRY
 menageries
 menages
+mencken ~me1Nkun
 mend me1nd
 mendacious mendE1Sus
 mendacity mendA1sitY
 mended me1ndid
+mendel ~me1ndul
+mendelssohn ~me1ndulsun
 mender
 menders
+mendez ~mende1z
 mendicant
 mendicants
 mending me1ndiN
+mendocino ~me2ndusY1nO
+mendoza ~mendO1zu
 mends
 menfolk
 menhaden menhE1dun
@@ -35085,11 +39177,16 @@ menhadens
 menial mY1nYul
 menially
 menials
+menifee ~me1nifY2
 meningitis me2nunJI1tus
+mennen ~me1nun
+mennonite ~me1nunI2t
+mennonites ~me1nunI2ts
 menopausal me2nupQ1zul
 menopause me1nupQ2z
 menorah muno1ru
 menorahs muno1ruz
+menotti ~meno1tY2
 menservants
 menses
 menstrual me1nstrMul
@@ -35105,6 +39202,7 @@ mentality mentA1lutY
 mentally me1ntulY
 menthol me1nTol
 mentholated
+mentholatum ~me2nTulE1tum
 mention me1nSun
 mentioned me1nSund
 mentioning me1nSuniN
@@ -35114,14 +39212,21 @@ mentored me1ntRd
 mentoring me1ntRiN
 mentors me1ntRz
 menu me1nyM
+menuhin ~munM1hin
 menus me1nyMz
+menzies ~me1nzYz
 meow mYQ1
 meowed
 meowing
 meows
+mercado ~mRka1dO
 mercantile mR1kuntI2l
+mercator ~mRkE1tR
+merced ~mR1st
+mercedes ~mRsE1dYz
 mercenaries mR1sune2rYz
 mercenary mR1sune2rY
+mercer ~mR1sR
 mercerise
 mercerised
 mercerises
@@ -35147,11 +39252,13 @@ merciful mR1siful
 mercifully mR1sifulY2
 merciless mR1sulus
 mercilessly mR1suluslY
+merck ~mR1k
 mercurial mRkyU1rYul
 mercuric mRkyU1rik
 mercury mR1kyRY
 mercy mR1sY
 mere mi1r
+meredith ~me1ridiT
 merely mi1rlY
 meres
 merest me1rust
@@ -35178,19 +39285,29 @@ meritocracy merito1krusY
 meritorious me2ruto1rYus
 meritoriously
 merits me1ruts
+merle ~mR1l
+merlin ~mR1lin
+merlot ~mR1lut
 mermaid mR1mE2d
 mermaids mR1mE2dz
 merman mR1mA2n
 mermen
+merriam ~me1rYum
+merrick ~me1rik
 merrier me1rYR
 merriest
+merrill ~me1rul
 merrily me1rulY
+merrimack ~me1rimA2k
 merriment
 merriness
+merritt ~me1rit
 merry me1rY
 merrymaker
 merrymakers
 merrymaking
+merton ~mR1tun
+mervin ~mR1vin
 mes
 mesa mE1su
 mesas
@@ -35203,6 +39320,7 @@ mesh me1S
 meshed me1St
 meshes me1Siz
 meshing me1SiN
+mesmer ~me1zmR
 mesmerise
 mesmerised
 mesmerises
@@ -35212,6 +39330,9 @@ mesmerize me1zmRI2z
 mesmerized me1zmRI2zd
 mesmerizes
 mesmerizing me1zmRI2ziN
+mesolithic ~me2zuli1Tik
+mesopotamia ~me2suputE1mYu
+mesozoic ~me2suzO1ik
 mesquite me1skY2t
 mesquites
 mess me1s
@@ -35220,9 +39341,12 @@ messages me1suJuz
 messed me1st
 messenger me1sunJR
 messengers me1sunJRz
+messerschmidt ~me1sRSmi2t
 messes me1siz
+messiaen ~me1sYE2n
 messiah musI1u
 messiahs musI1uz
+messianic ~me2sYA1nik
 messier me1sYR
 messiest
 messieurs mEsyR1z
@@ -35252,6 +39376,7 @@ metacarpi
 metacarpus
 metal me1tul
 metallic mutA1lik
+metallica ~mutA1liku
 metallurgical me2tulR1Jikul
 metallurgist
 metallurgists
@@ -35264,6 +39389,7 @@ metamorphosed
 metamorphoses
 metamorphosing
 metamorphosis me2tumo1rfusus
+metamucil ~me2tumyM1sul
 metaphor me1tufor
 metaphorical me2tufo1rikul
 metaphorically me2tufo1riklY
@@ -35308,11 +39434,15 @@ methinks
 method me1Tud
 methodical muTa1dukul
 methodically muTa1dikulY
+methodism ~me1Tudi2zum
+methodisms ~me1Tudi2zumz
+methodist ~me1Tudust
 methodological me2Tudula1Jikul
 methodologies me2TOda1luJYz
 methodology me2Tuda1luJY
 methods me1Tudz
 methought mY2To1t
+methuselah ~muTyM1zulu
 meticulous muti1kyulus
 meticulously muti1kyuluslY
 meticulousness
@@ -35331,8 +39461,10 @@ metropolis mutra1pulus
 metropolises
 metropolitan me2trupa1lutun
 metros
+metternich ~me1tRniC
 mettle me1tul
 mettlesome
+meuse ~myM1z
 mew myM1
 mewed
 mewing
@@ -35341,12 +39473,22 @@ mewled
 mewling
 mewls
 mews
+mexicali ~me2ksika1lY
+mexican ~me1ksukun
+mexicans ~me1ksikunz
+mexico ~me1ksukO2
+meyer ~mI1R
+meyerbeer ~mI1Rbi2r
+meyers ~mI1Rz
 mezzanine me1zunY2n
 mezzanines
 mfg
 mfr
+mfume ~mufM1mE2
 mg e2mgY1
 mi mY1
+mia ~mY1u
+miami ~mIA1mY
 miaow
 miaowed
 miaowing
@@ -35355,9 +39497,24 @@ miasma mYA1zmu
 miasmas
 miasmata
 mica mI1ku
+micah ~mI1ku
 mice mI1s
+mich ~mi1C
+michael ~mI1kul
+micheal ~mI1kul
+michel ~miSe1l
+michelangelo ~mI2kulA1nJulO2
+michele ~miSe1l
+michelin ~mi1Sulun
+michelle ~miSe1l
+michelob ~mi1kulOb
+michelson ~mI1kulsun
+michigan ~mi1Sigun
+mick ~mi1k
 mickey mi1kY
 mickeys
+mickie ~mi1kY
+micky ~mi1kY
 micra
 microaggression
 microaggressions
@@ -35388,6 +39545,7 @@ micrometers mIkra1mutRz
 micrometre
 micrometres
 micron mI1kra2n
+micronesia ~mI2krOnY1Zu
 microns mI1kra2nz
 microorganism mI2krOo1rguni2zum
 microorganisms mI2krOo1rguni2zumz
@@ -35403,6 +39561,7 @@ microscopically mI2kruska1piklY
 microscopy mIkru1skupY
 microsecond
 microseconds
+microsoft ~mI1krO2so1ft
 microsurgery
 microwave mI1kruwE2v
 microwaved mI1krOwE2vd
@@ -35410,6 +39569,7 @@ microwaves mI1krOwE2vz
 microwaving mI1kruwE2viN
 mid mi1d
 midair mi1de1r
+midas ~mI1dus
 midday mi1ddE2
 middies
 middle mi1dul
@@ -35418,6 +39578,8 @@ middlebrows
 middleman mi1dulmA2n
 middlemen mi1dulme2n
 middles
+middleton ~mi1dultun
+middletown ~mi1dultQ2n
 middleweight mi1dulwE2t
 middleweights
 middling mi1duliN
@@ -35446,6 +39608,8 @@ midway mi1dwE2
 midways
 midweek mi1dwY2k
 midweeks
+midwest ~mi2dwe1st
+midwestern ~midwe1stRn
 midwife mi1dwI2f
 midwifed
 midwiferies
@@ -35481,11 +39645,14 @@ migrating mI1grE2tiN
 migration mIgrE1Sun
 migrations mIgrE1Sunz
 migratory mI1gruto2rY
+miguel ~mige1l
 mike mI1k
 miked
 mikes mI1ks
+mikhail ~mikE1l
 miking
 mil mi1l
+milan ~mula1n
 milch mi1lC
 mild mI1ld
 milder mI1ldR
@@ -35496,6 +39663,7 @@ mildewing
 mildews mi1ldM2z
 mildly mI1ldlY
 mildness
+mildred ~mi1ldrid
 mile mI1l
 mileage mI1luJ
 mileages
@@ -35507,6 +39675,7 @@ miles mI1lz
 milestone mI1lstO2n
 milestones mI1lstO2nz
 milf
+milford ~mi1lfRd
 milfs
 milieu milyU1
 milieus
@@ -35542,6 +39711,7 @@ militiamen muli1Sumin
 militias muli1Suz
 milk mi1lk
 milked mi1lkt
+milken ~mi1lkun
 milker
 milkier
 milkiest
@@ -35561,6 +39731,8 @@ milkweeds
 milky mi1lkY
 mill mi1l
 millage mi1liJ
+millard ~mi1lRd
+millay ~milE1
 milled mi1ld
 millennia mule1nYu
 millennial mile1nYul
@@ -35571,10 +39743,13 @@ millepedes
 miller mi1lR
 millers mi1lRz
 millet mi1lut
+millicent ~mi1lisint
+millie ~mi1lY
 milligram mi1lugrA2m
 milligramme
 milligrammes
 milligrams mi1lugrA2mz
+millikan ~mi1lukun
 milliliter mi1lulY2tR
 milliliters mi1lulY2tRz
 millilitre mi1lulY2tR
@@ -35602,9 +39777,15 @@ millraces
 mills mi1lz
 millstone mi1lstO2n
 millstones
+milne ~mi1ln
+milo ~mI1lO
+milosevic ~milO1suvik
 milquetoast
 milquetoasts
 mils mi1lz
+milton ~mi1ltun
+miltonic ~milta1nik
+milwaukee ~milwo1kY
 mime mI1m
 mimed
 mimeograph mi1mYugrA2f
@@ -35613,6 +39794,7 @@ mimeographing
 mimeographs
 mimes
 mimetic
+mimi ~mY1mY
 mimic mi1mik
 mimicked mi1mikt
 mimicking mi1mikiN
@@ -35632,6 +39814,7 @@ mincemeat mi1nsmY2t
 minces mi1nsiz
 mincing mi1nsiN
 mind mI1nd
+mindanao ~mi2ndunQ1
 mindbogglingly
 minded mI1ndud
 mindedness mI1ndidnus
@@ -35643,6 +39826,7 @@ mindless mI1ndlus
 mindlessly mI1ndluslY
 mindlessness
 minds mI1ndz
+mindy ~mi1ndY
 mine mI1n
 mined mI1nd
 minefield mI1nfY2ld
@@ -35654,14 +39838,17 @@ mineralogists
 mineralogy mi2nRa1luJY
 minerals mi1nRulz
 miners mI1nRz
+minerva ~munR1vu
 mines mI1nz
 minestrone mi2nustrO1nY2
 minesweeper mI1nswY2pR
 minesweepers mI1nswY2pRz
+ming ~mi1N
 mingle mi1Ngul
 mingled mi1Nguld
 mingles mi1Ngulz
 mingling mi1NguliN
+mingus ~mi1Ngis
 mini mi1nY
 miniature mi1nYuCU2r
 miniatures mi1nYuCRz
@@ -35731,14 +39918,25 @@ minivan mi1nYvA1n
 minivans mi1nYvA1nz
 mink mi1Nk
 minks mi1Nks
+minneapolis ~mi2nYA1pulis
+minnelli ~mine1lY
+minnesota ~mi2nisO1tu
+minnesotan ~mi2nusO1tun
+minnesotans ~mi2nusO1tunz
+minnie ~mi1nY
 minnow mi1nO
 minnows mi1nOz
+minoan ~munO1un
+minolta ~mina1ltu2
 minor mI1nR
 minored mI1nRd
 minoring mI1nRiN
 minorities mIno1rutYz
 minority mIno1rutY
 minors mI1nRz
+minot ~mi1nut
+minsk ~mi1nsk
+minsky ~mi1nskY
 minster mi1nstR
 minstrel mi1nstrul
 minstrels mi1nstrulz
@@ -35771,16 +39969,22 @@ minutiae minM1SYu
 minuting
 minx
 minxes
+miocene ~mI1usY2n
+mir ~mi1r
+mira ~mi1ru
 miracle mi1rukul
 miracles mi1rukulz
 miraculous mRA1kyulus
 miraculously mRA1kyuluslY
 mirage mRa1Z
 mirages mRa1Zuz
+miranda ~mRA1ndu
 mire mI1r
 mired mI1rd
 mires mI1rz
+miriam ~mi1rYum
 miring
+miro ~mi1rO
 mirror mi1rR
 mirrored mi1rRd
 mirroring mi1rRiN
@@ -35970,6 +40174,7 @@ misjudges misJu1Jiz
 misjudging misJu1JiN
 misjudgment misJu1Jmunt
 misjudgments misJu1Jmunts
+miskito ~miskY1tO
 mislaid mislE1d
 mislay
 mislaying
@@ -36045,8 +40250,16 @@ mission mi1Sun
 missionaries mi1Sune2rYz
 missionary mi1Sune2rY
 missions mi1Sunz
+mississauga ~mi2siso1gu
+mississippi ~mi2sisi1pY
+mississippian ~mi2sisi1pYun
+mississippians ~mi2sisi1pYunz
 missive mi1siv
 missives
+missoula ~mizM1lu
+missouri ~muzU1rY
+missourian ~muzU1rYun
+missourians ~muzU1rYunz
 misspell misspe1l
 misspelled misspe1ld
 misspelling misspe1liN
@@ -36065,6 +40278,7 @@ misstates misstE1ts
 misstating misstE1tiN
 misstep misste1p
 missteps misste1ps
+missy ~mi1sY
 mist mi1st
 mistake mistE1k
 mistaken mistE1kun
@@ -36114,12 +40328,16 @@ misuse misyM1z
 misused misyM1zd
 misuses misyM1ziz
 misusing misyM1ziN
+mitch ~mi1C
+mitchel ~mi1Cul
+mitchell ~mi1Cul
 mite mI1t
 miter mI1tR
 mitered
 mitering mI1tRiN
 miters
 mites mI1ts
+mithridates ~mi1TridE2ts
 mitigate mi1tugE2t
 mitigated mi1tugE2tid
 mitigates mi1tugE2ts
@@ -36130,10 +40348,13 @@ mitre mi1trY
 mitred
 mitres
 mitring
+mitsubishi ~mi2tsM2bY1SY
 mitt mi1t
 mitten mi1tun
 mittens mi1tunz
+mitterrand ~mY1tRo2nd
 mitts mi1ts
+mitzi ~mi1tsY
 mix mi1ks
 mixed mi1kst
 mixer mi1ksR
@@ -36142,6 +40363,7 @@ mixes mi1ksuz
 mixing mi1ksiN
 mixture mi1ksCR
 mixtures mi1ksCRz
+mizar ~mI1za2r
 mizzen
 mizzenmast
 mizzenmasts
@@ -36161,6 +40383,7 @@ moats mO1ts
 mob ma1b
 mobbed ma1bd
 mobbing
+mobil ~mO1bul
 mobile mO1bul
 mobiles mO1bulz
 mobilisation
@@ -36179,6 +40402,7 @@ mobilizing mO1bulI2ziN
 mobs ma1bz
 mobster ma1bstR
 mobsters ma1bstRz
+mobutu ~mObM1tM2
 moccasin ma1kusin
 moccasins ma1kusinz
 mocha mO1ku
@@ -36238,6 +40462,7 @@ moderns ma1dRnz
 modes mO1dz
 modest ma1dust
 modestly ma1dustlY
+modesto ~mOde1stO
 modesty ma1dustY
 modicum ma1dikum
 modicums
@@ -36250,6 +40475,7 @@ modifiers ma1dufI2Rz
 modifies ma1dufI2z
 modify ma1dufI2
 modifying ma1dufI2iN
+modigliani ~mOdi2glYa1nY
 modish
 modishly
 modishness
@@ -36267,13 +40493,25 @@ module ma1JMl
 modules ma1JMlz
 modulo mo1JMlO2
 modulus mo1JMlUs
+moe ~mO1
+moet ~mO1it
+mogadishu ~mO2gudY1SM2
 mogul mO1gul
 moguls mO1gulz
 mohair mO1he2r
+mohamed ~mOha1med
+mohammad ~mOha1med
+mohammed ~mOhA1mid
+mohawk ~mO1ho2k
+mohawks ~mO1ho2ks
+mohican ~mO2hY1kun
+mohicans ~mO2hY1kunz
 moieties
 moiety mX1utY2
+moira ~mX1ru
 moire
 moires
+moises ~mX1ziz
 moist mX1st
 moisten mX1sun
 moistened mX1sund
@@ -36296,10 +40534,12 @@ moisturizer mX1sCRI2zR
 moisturizers
 moisturizes
 moisturizing
+mojave ~mOha1vY
 molar mO1lur
 molars
 molasses mulA1suz
 mold mO1ld
+moldavia ~mO2ldE1vYu
 molded mO1ldud
 molder mO1ldR
 moldered
@@ -36310,6 +40550,7 @@ moldiest
 moldiness
 molding mO1ldiN
 moldings mO1ldiNz
+moldova ~mO2ldO1vu
 molds mO1ldz
 moldy mO1ldY
 mole mO1l
@@ -36327,7 +40568,10 @@ molester mule1stR
 molesters mule1stRz
 molesting mule1stiN
 molests mule1sts
+moliere ~mOlye1r
+molina ~mulY1nu
 moll ma1l
+mollie ~ma1lY
 mollification
 mollified ma1lufI2d
 mollifies
@@ -36338,10 +40582,14 @@ mollusc
 molluscs
 mollusk ma1lusk
 mollusks ma1lusks
+molly ~ma1lY
 mollycoddle ma1lYka2dul
 mollycoddled
 mollycoddles
 mollycoddling
+molnar ~mO1lnR
+molokai ~ma1lukI2
+molotov ~mo1luta2f
 molt mO1lt
 molted
 molten mO1ltun
@@ -36349,6 +40597,7 @@ molting mO1ltiN
 molts
 molybdenum muli1bdinum
 mom ma1m
+mombasa ~mamba1su
 moment mO1munt
 momentarily mO2munte1rulY
 momentary mO1munte2rY
@@ -36361,6 +40610,9 @@ mommas
 mommies ma1mYz
 mommy ma1mY
 moms ma1mz
+mon ~mO1n
+mona ~mO1nu
+monaco ~ma1nukO2
 monarch ma1na2rk
 monarchic
 monarchical
@@ -36376,6 +40628,12 @@ monastic munA1stik
 monasticism munA1stusi2zum
 monastics
 monaural
+mondale ~ma1ndE2l
+monday ~mu1ndY
+mondays ~mu1ndYz
+mondrian ~ma1ndrYun
+monessen ~mO1nusun
+monet ~mOnE1
 monetarily manutR1ilY
 monetarism ma1nutRi2zum
 monetary ma1nute2rY
@@ -36399,17 +40657,24 @@ monger mu1NgR
 mongered
 mongering mu1NgRiN
 mongers mu1NgRz
+mongol ~ma1Ngul
+mongolia ~maNgO1lYu
+mongolian ~maNgO1lYun
 mongolism
+mongoloid ~ma1NgulX2d
+mongols ~ma1Ngulz
 mongoose ma1NgMs
 mongooses ma1NgMsuz
 mongrel
 mongrels
+monica ~ma1niku
 monicker
 monickers
 monied mu1nYd
 monies mu1nYz
 moniker ma1nikR
 monikers ma1nikRz
+monique ~mO2nY1k
 monitor ma1nutR
 monitored ma1nutRd
 monitoring ma1nutRiN
@@ -36422,6 +40687,7 @@ monkeys mu1NkYz
 monkeyshine
 monkeyshines
 monks mu1Nks
+monmouth ~ma1nmuT
 mono mO1nO
 monochromatic ma2nukrOmA1tik
 monochrome ma1nukrO2m
@@ -36450,6 +40716,7 @@ monologues ma1nulo2gz
 monomania
 monomaniac
 monomaniacs
+monongahela ~muno2NguhE1lu
 mononucleosis
 monophonic ma2nufa1nik
 monopolies muna1pulYz
@@ -36485,6 +40752,9 @@ monotonously
 monotony muna1tunY
 monoxide muna1ksId
 monoxides
+monroe ~munrO1
+monrovia ~ma2nrO1vYu
+monsanto ~ma2nsA1ntO
 monsieur musyR1
 monsignor mansY1nyR
 monsignori
@@ -36499,12 +40769,31 @@ monstrosities
 monstrosity manstra1sutY
 monstrous ma1nstrus
 monstrously
+mont ~ma1nt
 montage manta1Z
 montages
+montague ~ma1ntugyM2
+montana ~mantA1nu
+montanan ~mantA1nun
+montanans ~mantA1nunz
+monte ~ma1ntY
+montenegro ~ma2ntunE1grO
+monterey ~ma2ntRE1
+monterrey ~ma2ntRE1
+montessori ~ma2ntuso1rY
+montevideo ~ma2ntuvi1dYO2
+montezuma ~ma2ntizM1mu
+montgomery ~mantgu1mrY
 month mu1nT
 monthlies
 monthly mu1nTlY
 months mu1nTs
+monticello ~ma2ntuse1lO
+montoya ~mantX1u
+montpelier ~mantpY1lYR
+montreal ~mu2ntrYo1l
+montserrat ~mansRa1t
+monty ~mo1ntY
 monument ma1nyMmunt
 monumental ma2nyume1ntul
 monumentally ma2nyume1ntulY
@@ -36524,11 +40813,13 @@ moodiness
 moods mM1dz
 moody mM1dY
 mooed
+moog ~mM1g
 mooing
 moon mM1n
 moonbeam mM1nbY2m
 moonbeams mM1nbY2mz
 mooned
+mooney ~mM1nY
 mooning
 moonlight mM1nlI2t
 moonlighted
@@ -36548,9 +40839,11 @@ moonstone mM1nstO2n
 moonstones mM1nstO2nz
 moonstruck mM1nstru2k
 moor mU1r
+moore ~mU1r
 moored mU1rd
 mooring mU1riN
 moorings mM1riNz
+moorish ~mU1riS
 moorland mU1rlA2nd
 moors mU1rz
 moos mM1z
@@ -36574,6 +40867,7 @@ moraine mRE1n
 moraines
 moral mo1rul
 morale mRA1l
+morales ~mRA1lz
 moralise
 moralised
 moralises
@@ -36589,11 +40883,13 @@ moralizes
 moralizing mo1rulI2ziN
 morally mo1rulY
 morals mo1rulz
+moran ~mRA1n
 morass mRA1s
 morasses mRA1siz
 moratoria mo2ruto1rYu
 moratorium mo2ruto1rYum
 moratoriums mo2ruto1rYumz
+moravian ~mRE1vYun
 moray mRE1
 morays mRE1z
 morbid mo1rbud
@@ -36602,17 +40898,32 @@ morbidly mo1rbudlY
 mordant mo1rdunt
 mordants
 more mo1r
+moreno ~morY1nO
 moreover morO1vR
 mores mo1rE2z
+morgan ~mo1rgun
+morgantown ~mo1rguntQ2n
 morgue mo1rg
 morgues mo1rgz
+moriarty ~mo2rYa1rtY
 moribund mo1rubund
+morin ~mo1rin
+morison ~mo1risun
+morita ~morY1tu
+morley ~mo1rlY
+mormon ~mo1rmun
+mormonism ~mo1rmunizm
+mormons ~mo1rmunz
 morn mo1rn
 morning mo1rniN
 mornings mo1rniNz
 morns
+moro ~mo1rO2
+moroccan ~mRa1kun
+moroccans ~mRa1kunz
 morocco mRa1kO
 moron mo1ra2n
+moroni ~mRO1nY
 moronic
 morons mo1ra2nz
 morose mRO1s
@@ -36620,13 +40931,19 @@ morosely
 moroseness
 morpheme
 morphemes
+morpheus ~mo1rfY2us
 morphine mo1rfYn
 morphological mo2rfula1Jikul
 morphology morfa1luJY
+morris ~mo1rus
+morrison ~mo1risun
+morristown ~mo1rustQ2n
 morrow ma1rO
 morrows
+morse ~mo1rs
 morsel mo1rsul
 morsels mo1rsulz
+mort ~mo1rt
 mortal mo1rtul
 mortality mortA1lutY
 mortally mo1rtulY
@@ -36658,19 +40975,28 @@ mortified mo1rtufI2d
 mortifies
 mortify mo1rtifI2
 mortifying
+mortimer ~mo1rtimR
 mortise
 mortised
 mortises
 mortising
+morton ~mo1rtun
 mortuaries
 mortuary mo1rCMe2rY
 mos mo1s
 mosaic mOzE1ik
 mosaics mOzE1iks
+moscow ~ma1skO2
+moseley ~mO1zlY2
+moselle ~mOze1l
+moses ~mO1zus
 mosey mO1zY
 moseyed
 moseying
 moseys
+moslem ~ma1zlum
+moslems ~ma1zlumz
+mosley ~mO1zlY
 mosque ma1sk
 mosques ma1sks
 mosquito muskY1tO
@@ -36683,6 +41009,7 @@ mossiest
 mossy mo1sY
 most mO1st
 mostly mO1stlY
+mosul ~mO1sul
 mote mO1t
 motel mOte1l
 motels mOte1lz
@@ -36768,9 +41095,13 @@ motorman
 motormen
 motormouth
 motormouths
+motorola ~mO2tRO1lu
 motors mO1tRz
 motorway
 motorways
+motown ~mO1tQ2n
+motrin ~ma1trin
+mott ~ma1t
 mottle
 mottled ma1tuld
 mottles
@@ -36813,6 +41144,7 @@ mountaintops mQ1ntunta2ps
 mountebank
 mountebanks
 mounted mQ1ntud
+mounties ~mQ1ntYz
 mounting mQ1ntiN
 mountings
 mounts mQ1nts
@@ -36843,6 +41175,7 @@ mousse mM1s
 moussed
 mousses
 moussing
+moussorgsky ~mMso1rgskY
 moustache mu1stA2S
 moustaches
 mousy mQ1sY
@@ -36857,6 +41190,7 @@ mouths mQ1Dz
 mouthwash mQ1Twa2S
 mouthwashes
 mouthwatering
+mouton ~mM1ton
 movable mM1vubul
 movables
 move mM1v
@@ -36879,11 +41213,19 @@ mowers mO1Rz
 mowing mQ1iN
 mown
 mows mQ1z
+mozambican ~mO2zAmbY1kun
+mozambicans ~mO2zAmbY1kunz
+mozambique ~mO2zAmbY1k
+mozart ~mO1zart
 mozzarella ma2tsure1lu
 mpg e1mpY1JY1
 mph e1mpY1E1C
+mr ~mi1stR
+mrs ~mi1siz
 ms mi1z
+mt ~mQ1nt
 mu mM1
+mubarak ~mMba1rik
 much mu1C
 mucilage
 muck mu1k
@@ -36920,6 +41262,8 @@ mudslides mu1dslIdz
 mudslinger
 mudslingers
 mudslinging mu1dsli2NiN
+mueller ~myM1lR
+muenster ~myM1nstR
 muesli
 muezzin
 muezzins
@@ -36938,6 +41282,7 @@ muffs mu1fs
 mufti
 muftis
 mug mu1g
+mugabe ~mMga1bE
 mugged mu1gd
 mugger mu1gR
 muggers mu1gRz
@@ -36950,6 +41295,8 @@ muggle
 muggles
 muggy mu1gY
 mugs mu1gz
+muhammad ~mUha1mud
+muir ~myU1r
 mukluk mu1kluk
 mukluks
 mulatto mula1tO
@@ -36961,6 +41308,7 @@ mulch mu1lC
 mulched mu1lCt
 mulches mu1lCiz
 mulching mu1lCiN
+mulder ~mu1ldR
 mule myM1l
 mules myM1lz
 muleteer
@@ -36972,13 +41320,18 @@ mull mu1l
 mullah mu1lu
 mullahs mu1luz
 mulled mu1ld
+mullen ~mu1lun
+muller ~mu1lR
 mullet mu1lut
 mullets
+mulligan ~mu1ligun
 mulligatawny mu1liguta1nY
 mulling mu1liN
+mullins ~mu1li2nz
 mullion
 mullions
 mulls mu1lz
+mulroney ~mulrO1nY
 multi mu1ltY
 multicolored mu2ltYku1lRd
 multicoloured
@@ -37034,12 +41387,14 @@ multiverses
 multivitamin mu2ltYvI1tu2mun
 multivitamins
 mum mu1m
+mumbai ~mU2mbI1
 mumble mu1mbul
 mumbled mu1mbuld
 mumbler
 mumblers
 mumbles mu1mbulz
 mumbling mu1mbuliN
+mumford ~mu1mfRd
 mummer mu1mR
 mummers
 mummery
@@ -37059,6 +41414,7 @@ munchies mu1nCY2z
 munching mu1nCiN
 munchkin
 munchkins
+muncie ~mu1nsY
 mundane mundE1n
 mundanely
 mundanes
@@ -37066,6 +41422,7 @@ mung
 munged
 munging
 mungs
+munich ~myM1nik
 municipal myMni1supul
 municipalities myM2nisupA1litYz
 municipality myM2nisupA1lutY
@@ -37075,10 +41432,14 @@ munificence
 munificent
 munition myMni1Sun
 munitions myMni1Sunz
+munoz ~mM1nyOz
+munro ~munrO1
+muppet ~mu1put
 mural myU1rul
 muralist
 muralists
 murals myU1rulz
+murchison ~mR1Cisun
 murder mR1dR
 murdered mR1dRd
 murderer mR1dRR
@@ -37089,6 +41450,10 @@ murdering mR1dRiN
 murderous mR1dRus
 murderously
 murders mR1dRz
+murdoch ~mR1dak
+muriel ~myU1rYul
+murillo ~muri1lO
+murine ~myU1rY2n
 murk mR1k
 murkier mR1kYR
 murkiest
@@ -37096,10 +41461,15 @@ murkily
 murkiness
 murks
 murky mR1kY
+murmansk ~mRmAnsk
 murmur mR1mR
 murmured mR1mRd
 murmuring mR1mRiN
 murmurs mR1mRz
+murphy ~mR1fY
+murray ~mR1Y
+murrieta ~mUrY1tu
+murrow ~mu1rO
 muscat mu1skAt
 muscatel
 muscatels
@@ -37107,6 +41477,7 @@ muscle mu1sul
 muscled mu1suld
 muscles mu1sulz
 muscling mu1suliN
+muscovite ~mu1skuvI2t
 muscular mu1skyulR
 muscularity
 musculature mu1skyuluCR
@@ -37127,6 +41498,7 @@ mushroomed mu1SrU2md
 mushrooming mu1SrU2miN
 mushrooms mu1SrMmz
 mushy mu1SY
+musial ~myM1zYul
 music myM1zik
 musical myM1zikul
 musicale
@@ -37143,6 +41515,7 @@ musics myM1ziks
 musing myM1ziN
 musings myM1ziNz
 musk mu1sk
+muskegon ~muskY1gin
 muskellunge
 muskellunges
 musket mu1skut
@@ -37155,9 +41528,12 @@ muskiest
 muskiness
 muskmelon mu1skme2lun
 muskmelons
+muskogee ~muskO1gY
 muskrat mu1skrA2t
 muskrats mu1skrA2tz
 musky mu1skY
+muslim ~mu1zlum
+muslims ~mu1zlumz
 muslin mu1zlun
 muss
 mussed
@@ -37167,6 +41543,7 @@ musses
 mussier
 mussiest
 mussing
+mussolini ~mM2sOlY1nY
 mussy
 must mu1st
 mustache mu1stA2S
@@ -37227,11 +41604,17 @@ mutuality myM2CMA1li2tY
 mutually myM1CMulY
 muumuu
 muumuus
+muzak ~myM1zAk
 muzzle mu1zul
 muzzled mu1zuld
 muzzles mu1zulz
 muzzling
 my mI1
+myanmar ~mya1nma1r
+mycenaean ~mI2sunY1un
+myers ~mI1Rz
+mylar ~mI1la2r
+myles ~mI1lz
 myna mI1nu
 mynah
 mynahes
@@ -37239,8 +41622,11 @@ mynahs
 mynas
 myopia mIO1pYu
 myopic mIa1pik
+myra ~mI1ru
 myriad mi1rYud
 myriads
+myrna ~mR1nu
+myron ~mI1run
 myrrh mR1
 myrtle mR1tul
 myrtles mR1tulz
@@ -37271,22 +41657,32 @@ mythologists
 mythology muTa1luJY2
 myths mi1Ts
 n e1n
+na ~na1
 nab nA1b
 nabbed nA1bd
 nabbing nA1biN
+nabisco ~nubi1skO2
 nabob nA1bab
 nabobs nA1babz
+nabokov ~nA1buka2v
 nabs nA1bz
 nacho nA1CO2
 nachos na1CO2z
 nacre
+nader ~nE1dR
+nadia ~nA1dyu
+nadine ~nudY1n
 nadir nE1dR
 nadirs
 nag nA1g
+nagasaki ~na2gasa1kY
 nagged nA1gd
 nagging nA1giN
+nagoya ~nugX1u
 nags nA1gz
 nagware
+nagy ~nE1gY
+nahum ~nA1hum
 naiad
 naiades
 naiads
@@ -37296,6 +41692,9 @@ nailbrushes
 nailed nE1ld
 nailing nE1liN
 nails nE1lz
+nair ~ne1r
+nairobi ~nI2rO1bY
+naismith ~nE1zmiT
 naive nI2Y1v
 naively naY1vlY
 naiver
@@ -37304,6 +41703,7 @@ naivety
 naked nE1kud
 nakedly
 nakedness
+nam ~nA1m
 name nE1m
 named nE1md
 nameless nE1mlus
@@ -37311,7 +41711,15 @@ namely nE1mlY
 names nE1mz
 namesake nE1msE2k
 namesakes nE1msE2ks
+namibia ~numi1bYu
+namibian ~numi1bYun
 naming nE1miN
+nan ~nA1n
+nanchang ~nA1nCA1N
+nancy ~nA1nsY
+nanette ~nune1t
+nanjing ~nA1nJiN
+nanking ~nA1NkiN
 nannies nA1nYz
 nanny nA1nY
 nanobot
@@ -37320,7 +41728,11 @@ nanosecond nA1nOse2kund
 nanoseconds nA1nOse2kundz
 nanotechnologies nA2nOte2kna1luJY2z
 nanotechnology nA2nOte2kna1luJY2
+nantes ~nA1nts
+nantucket ~nAntu1kit
+naomi ~nEO1mY
 nap nA1p
+napa ~nA1pu
 napalm nE1pam
 napalmed
 napalming
@@ -37329,8 +41741,12 @@ nape
 napes
 naphtha nA1fTu
 naphthalene nA1fTulY2n
+napier ~nE1pYR
 napkin nA1pkin
 napkins nA1pkinz
+naples ~nE1pulz
+napoleon ~nupO1lYun
+napoleonic ~nupO2lYa1nik
 napped nA1pt
 nappier nA1pYR
 nappies
@@ -37338,6 +41754,7 @@ nappiest
 napping nA1piN
 nappy
 naps nA1ps
+napster ~nA1pstR
 narc na1rk
 narcissi
 narcissism na1rsisi2zum
@@ -37354,6 +41771,8 @@ nark
 narked
 narking
 narks
+narnia ~na1rnY2a
+narragansett ~ne2rugA1nsut
 narrate ne1rE2t
 narrated ne1rE2tid
 narrates nerE1ts
@@ -37387,6 +41806,11 @@ nasalizing
 nasally nE1zulY
 nasals
 nascent nE1sunt
+nash ~nA1S
+nashua ~nA1SMu
+nashville ~nA1Svil
+nassau ~nA1so
+nasser ~nA1sR
 nastier nA1stYR
 nastiest nA1stYust
 nastily
@@ -37394,7 +41818,15 @@ nastiness nA1stYnus
 nasturtium
 nasturtiums
 nasty nA1stY
+nat ~nA1t
 natal nE1tul
+natalia ~nuta1lyu
+natalie ~nA1tulY
+natasha ~nuta1Su
+natchez ~nA1Ce2z
+nate ~nE1t
+nathan ~nE1Tun
+nathaniel ~nuTA1nyul
 nation nE1Sun
 national nA1Sunul
 nationalisation
@@ -37468,7 +41900,11 @@ nautically
 nautili
 nautilus no1tulus
 nautiluses
+navajo ~na1vuhO2
+navajos ~na1vuhO2z
 naval nE1vul
+navarre ~nava1r
+navarro ~nuva1rO
 nave nE1v
 navel nE1vul
 navels
@@ -37484,11 +41920,21 @@ navigation nA1vugE1Sun
 navigational nA2vugE1Sunul
 navigator nA1vugE2tR
 navigators nA1vugE2tRz
+navratilova ~nAvrA2tilO1vu
 navy nE1vY
 nay nE1
 nays nE1z
 naysayer nE2sE1R
 naysayers nE2sE1Rz
+nazareth ~nA1zuriT
+nazi ~na1tsY
+nazis ~na1tsYz
+nazism ~nA1zizum
+ne ~nY1
+neal ~nY1l
+neanderthal ~nYA1ndRTo2l
+neanderthals ~nYA1ndRTo2lz
+neapolitan ~nY2upa1lutun
 near ni1r
 nearby ni1rbI1
 neared ni1rd
@@ -37506,6 +41952,9 @@ neatest nY1tust
 neath
 neatly nY1tlY
 neatness nY1tnus
+nebraska ~nubrA1sku
+nebraskan ~nubrA1skun
+nebraskans ~nubrA1skunz
 nebula ne1byulu
 nebulae
 nebular
@@ -37541,6 +41990,7 @@ necrosis nukrO1sus
 nectar ne1ktR
 nectarine
 nectarines
+ned ~ne1d
 need nY1d
 needed nY1dud
 needful nY1dful
@@ -37574,6 +42024,7 @@ negatively ne1gutivlY
 negatives ne1gutivz
 negativing
 negativity ne2guti1vutY
+negev ~ne1ge2v
 neglect nugle1kt
 neglected nugle1ktud
 neglectful nigle1ktful
@@ -37598,6 +42049,12 @@ negotiation nigO2SYE1Sun
 negotiations nugO2SYE1Sunz
 negotiator nugO1SYE2tR
 negotiators nigO1SYE2tRz
+negro ~nY1grO
+negroes ~nY1grOz
+negroid ~nY1grXd
+negros ~nY1grOz
+nehemiah ~nY2umI1u
+nehru ~nE1rM2
 neigh nE1
 neighbor nE1bR
 neighbored
@@ -37618,11 +42075,19 @@ neighbours nE1bRz
 neighed
 neighing
 neighs
+neil ~nY1l
 neither nY1DR
+nelda ~ne1ldu
+nell ~ne1l
+nellie ~ne1lY
+nelly ~ne1lY
+nelsen ~ne1lsun
+nelson ~ne1lsun
 nematode ne1mutO2d
 nematodes ne1mutO2dz
 nemeses
 nemesis ne1musis
+neo ~nY1O
 neoclassic nY2OklA1sik
 neoclassical nY2OklA1sikul
 neoclassicism
@@ -37632,6 +42097,7 @@ neocons
 neoconservative nY2OkunsR1vutiv
 neoconservatives nY2OkunsR1vutivz
 neodymium
+neolithic ~nY1Oli2Tik
 neologism
 neologisms
 neon nY1an
@@ -37642,16 +42108,22 @@ neophilia
 neophyte nY1ufI2t
 neophytes nY1ufI2ts
 neoprene nY1uprY2n
+nepal ~nupo1l
+nepalese ~ne2pulY1z
+nepali ~nupo1lY
 nephew ne1fyM
 nephews ne1fyMz
 nephritis
 nepotism ne1puti2zum
+neptune ~ne1ptMn
 neptunium neptM1nYum
 nerd nR1d
 nerdier
 nerdiest
 nerds nR1dz
 nerdy nR1dY
+nero ~ni1rO
+neruda ~nurM1du
 nerve nR1v
 nerved
 nerveless
@@ -37672,19 +42144,24 @@ nestled ne1suld
 nestles ne1sulz
 nestling ne1stliN
 nestlings ne1stliNz
+nestor ~ne1stR
 nests ne1sts
 net ne1t
 netbook
 netbooks
+netflix ~ne1tfliks
 nether ne1DR
+netherlands ~ne1DRlundz
 nethermost
 netiquette ne1tuku2t
 netiquettes
 nets ne1ts
+netscape ~ne1tskE2p
 nett ne1t
 netted ne1tid
 netter ne1tR
 netters
+nettie ~ne1tY
 netting ne1tiN
 nettle ne1tul
 nettled ne1tuld
@@ -37740,14 +42217,22 @@ neutrino nMtrY1nO
 neutrinos nMtrY1nOz
 neutron nM1tra2n
 neutrons nM1tra2nz
+neva ~nE1vu
+nevada ~nuva1du
+nevadan ~nuvA1dun
+nevadans ~nuvA1dunz
 never ne1vR
 nevermore ne1vRmo2r
 nevertheless ne2vRDule1s
+nevis ~ne1vis
 new nM1
+newark ~nM1Rk
 newbie nM1bY2
 newbies
 newborn nM1born
 newborns nM1bo2rnz
+newburgh ~nM1bRg
+newcastle ~nM1kA2sul
 newcomer nM1ku2mR
 newcomers nM1ku2mRz
 newel
@@ -37755,12 +42240,15 @@ newels
 newer nM1R
 newest nM1ust
 newfangled nM2fA1Nguld
+newfoundland ~nM1fundlund
 newline
 newlines
 newly nM1lY
 newlywed nM1lYwe2d
 newlyweds nM1lYwe2dz
+newman ~nM1mun
 newness nM1nus
+newport ~nM1port
 news nM1z
 newsagents
 newsboy
@@ -37789,16 +42277,22 @@ newsreel nM1zrY2l
 newsreels nM1zrY2lz
 newsstand nM1zstA2nd
 newsstands nM1zstA2ndz
+newsweek ~nM1zwY2k
 newsworthy nM1zwR2DY
 newsy nM1zY
 newt nM1t
 newton nM1tun
+newtonian ~nMtO1nYun
 newtons
 newts nM1ts
+nexis ~ne1ksis
 next ne1kst
 nexus ne1ksus
 nexuses
+nguyen ~nMye1n
+ni ~nY1
 niacin nI1usun
+niagara ~nIA1gru
 nib ni1b
 nibble ni1bul
 nibbled ni1buld
@@ -37807,6 +42301,9 @@ nibblers
 nibbles ni1bulz
 nibbling ni1buliN
 nibs ni1bz
+nicaragua ~ni2kRa1gwu
+nicaraguan ~ni2kRa1gwun
+nicaraguans ~ni2kRa1gwunz
 nice nI1s
 nicely nI1slY
 niceness nI1snus
@@ -37816,6 +42313,10 @@ niceties nI1sitYz
 nicety nI1sitY
 niche ni1C
 niches ni1Ciz
+nicholas ~ni1kulus
+nichole ~ni1kOl
+nichols ~ni1kulz
+nicholson ~ni1kulsun
 nick ni1k
 nicked ni1kt
 nickel ni1kul
@@ -37823,6 +42324,7 @@ nickelodeon ni2kilO1dYun
 nickelodeons
 nickels ni1kulz
 nicking
+nicklaus ~ni1klus
 nickle ni1kul
 nickles ni1kulz
 nicknack
@@ -37831,13 +42333,27 @@ nickname ni1knE2m
 nicknamed ni1knE2md
 nicknames ni1knE2mz
 nicknaming
+nickolas ~ni1kuluz
 nicks ni1ks
+nicola ~nikO1la
+nicolas ~ni1kulus
+nicole ~nikO1l
+nicosia ~nikusY1u
 nicotine ni1kutY2n
+niebuhr ~nY1bUr
 niece nY1s
 nieces nY1siz
+nielsen ~nY1lsun
+nietzsche ~nY1CY
+nieves ~nYe1ves
 niftier
 niftiest
 nifty ni1ftY
+nigel ~nI1Jul
+niger ~nI1JR
+nigeria ~nIJi1rYu
+nigerian ~nIJi1rYun
+nigerians ~nIJi1rYunz
 nigga
 niggard ni1gRd
 niggardliness ni1gRdlYnus
@@ -37889,7 +42405,14 @@ nihilism nI1uli2zum
 nihilist
 nihilistic
 nihilists nI1ulusts
+nike ~nI1kY
+nikita ~ni2kY1tu
+nikkei ~nikE1
+nikki ~ni1kY
+nikolai ~ni1kOlI2
+nikon ~nI1ka2n
 nil ni1l
+nile ~nI1l
 nimbi
 nimble ni1mbul
 nimbleness
@@ -37898,6 +42421,9 @@ nimblest
 nimbly ni1mblY
 nimbus ni1mbus
 nimbuses
+nimitz ~ni1mits
+nimrod ~ni1mrad
+nina ~nY1nu
 nincompoop ni1NkumpM2p
 nincompoops ni1NkumpM2ps
 nine nI1n
@@ -37912,10 +42438,12 @@ nineties nI1ntYz
 ninetieth nI1ntYiT
 ninetieths
 ninety nI1ntY
+nineveh ~ni1nuvu
 ninja ni1nJu
 ninjas ni1nJuz
 ninnies
 ninny ni1nY
+nintendo ~ninte1ndO
 ninth nI1nT
 ninths nI1nTs
 nip ni1p
@@ -37927,10 +42455,15 @@ nippiest
 nipping ni1piN
 nipple ni1pul
 nipples ni1pulz
+nippon ~ni2pa1n
 nippy ni1pY
 nips ni1ps
+nirenberg ~nI1runbRg
 nirvana nirva1nu
+nisei ~nisE1
+nissan ~nY1san
 nit ni1t
+nita ~nY1tu
 nite nI1t
 niter
 nites
@@ -37956,7 +42489,10 @@ nix ni1ks
 nixed ni1kst
 nixes ni1ksiz
 nixing
+nixon ~ni1ksun
 no nO1
+noah ~nO1u
+nobel ~nObe1l
 nobility nObi1lutY
 noble nO1bul
 nobleman nO1bulmun
@@ -37985,11 +42521,14 @@ nods na1dz
 nodular na1JulR
 nodule na1JMl
 nodules na1JMlz
+noe ~nO1
 noel nOe1l
+noelle ~nOe1l
 noels
 noes nO1z
 noggin
 noggins
+noh ~nO1
 noise nX1z
 noised
 noiseless
@@ -38005,9 +42544,13 @@ noisiness
 noising
 noisome
 noisy nX1zY
+nokia ~nO1kYu
+nola ~nO1lu
+nolan ~nO1lun
 nomad nO1mA2d
 nomadic nOmA1dik
 nomads nO1mA2dz
+nome ~nO1m
 nomenclature nO1munklE2CR
 nomenclatures
 nominal na1munul
@@ -38023,6 +42566,7 @@ nominatives
 nominee na2munY1
 nominees na2munY1z
 non na1n
+nona ~na1na
 nonabrasive
 nonabsorbent
 nonabsorbents
@@ -38168,7 +42712,15 @@ noose nM1s
 nooses
 nope nO1p
 nor no1r
+nora ~no1ru
+norbert ~no1rbRt
+norberto ~norbR1tO2
+nordic ~no1rdik
+noreen ~nRY1n
+norfolk ~no1rfuk
+noriega ~no2rYE1gu
 norm no1rm
+norma ~no1rmu
 normal no1rmul
 normalcy no1rmulsY
 normalisation
@@ -38183,9 +42735,17 @@ normalized no1rmulI2zd
 normalizes no1rmulI2ziz
 normalizing no1rmulI2ziN
 normally no1rmulY
+norman ~no1rmun
+normand ~no1rmund
+normandy ~no1rmundY
 normative no1rmutiv
 norms no1rmz
+norplant ~no1rplA2nt
+norris ~no1ris
+norse ~no1rs
+norsemen ~no1rsmin
 north no1rT
+northampton ~no2rTA1mptun
 northbound no1rTbQnd
 northeast no2rTY1st
 northeaster
@@ -38199,12 +42759,19 @@ northern no1rDRn
 northerner no1rDRnR
 northerners no1rDRnRz
 northernmost no1rDRnmO2st
+northrop ~no1rTrup
+northrup ~no1rTrup
 northward no1rTwRd
 northwards
 northwest no2rTwe1st
 northwesterly no2rTwe1stRlY
 northwestern no2rTwe1stRn
 northwestward
+norton ~no1rtun
+norway ~no1rwE2
+norwegian ~no2rwY1Jun
+norwegians ~norwY1Junz
+norwich ~no1rwiC
 nos
 nose nO1z
 nosebleed nO1zblY2d
@@ -38230,6 +42797,7 @@ nosing nO1ziN
 nostalgia nostA1lJu
 nostalgic nostA1lJik
 nostalgically
+nostradamus ~no2strudA1mus
 nostril na1stril
 nostrils na1strulz
 nostrum
@@ -38288,6 +42856,7 @@ notions nO1Sunz
 notoriety nO2tRI1utY
 notorious nOto1rYus
 notoriously nOto1rYuslY
+nottingham ~na1tiNhA2m
 notwithstanding na2twiTstA1ndiN
 notwork
 notworks
@@ -38303,6 +42872,7 @@ nourishes nR1iSuz
 nourishing nR1iSiN
 nourishment nR1iSmunt
 nous nM1s
+nov ~nO1v
 nova nO1vu
 novae
 novas nO1vuz
@@ -38317,16 +42887,21 @@ novelle
 novels na1vulz
 novelties na1vultYz
 novelty na1vultY
+november ~nOve1mbR
+novgorod ~na1vgRa2d
 novice na1vus
 novices na1vusiz
 novitiate
 novitiates
+novosibirsk ~nO2vusYbi1rsk
 now nQ1
 nowadays nQ1udE2z
 noway
 nowhere nO1we2r
 nowise
 noxious na1kSus
+noyce ~nX1s
+noyes ~nX1z
 nozzle na1zul
 nozzles na1zulz
 nth e1nT
@@ -38335,6 +42910,7 @@ nuance nM1ans
 nuanced nM1anst
 nuances nM1ansiz
 nub nu1b
+nubian ~nyM1bYun
 nubile
 nubs
 nuclear nM1klYR
@@ -38407,13 +42983,17 @@ numismatists nMmi1smuti2sts
 numskull
 numskulls
 nun nu1n
+nunavut ~nU1nuvut
 nuncio nu1nsYO
 nuncios
+nunez ~nM1nez
 nunneries
 nunnery nu1nRY
 nuns nu1nz
 nuptial nu1pCul
 nuptials nu1pCulz
+nuremberg ~nU1rumbRg
+nureyev ~nRI1uv
 nurse nR1s
 nursed nR1st
 nursemaid
@@ -38465,6 +43045,7 @@ nuzzles nu1zulz
 nuzzling nu1zuli2N
 nybble
 nybbles
+nyerere ~nI1Ri2r
 nylon nI1la2n
 nylons nI1la2nz
 nymph ni1mf
@@ -38476,8 +43057,11 @@ o O1
 oaf
 oafish
 oafs
+oahu ~O2a1hM
 oak O1k
 oaken
+oakland ~O1klund
+oakley ~O1klY
 oaks O1ks
 oakum
 oar o1r
@@ -38492,10 +43076,15 @@ oases OE1sYz
 oasis OE1sis
 oat O1t
 oaten
+oates ~O1ts
 oath O1T
 oaths O1Dz
 oatmeal O1tmY2l
 oats O1ts
+oaxaca ~O1ksuku
+obadiah ~O2budI1u
+obama ~O2ba1mu
+obamacare ~O2ba1muke2r
 obduracy
 obdurate a1bdRut
 obdurately
@@ -38507,6 +43096,8 @@ obeisances
 obeisant
 obelisk
 obelisks
+oberlin ~O1bRlin
+oberon ~O1bRa2n
 obese ObY1s
 obesity ObY1sutY
 obey ObE1
@@ -38676,6 +43267,7 @@ obviating a1bvYE2tiN
 obvious a1bvYus
 obviously a1bvYuslY
 obviousness
+ocala ~OkA1lu
 ocarina
 ocarinas
 occasion ukE1Zun
@@ -38684,6 +43276,7 @@ occasionally ukE1ZunulY
 occasioned ukE1Zund
 occasioning
 occasions ukE1Zunz
+occident ~a1ksude2nt
 occidental a2ksude1ntul
 occidentals
 occlude
@@ -38712,6 +43305,7 @@ occurring ukR1iN
 occurs ukR1z
 ocean O1Sun
 oceangoing O1SungO2iN
+oceania ~O2SY2A1nyu
 oceanic O2SYA1nik
 oceanographer O2Suna1grufR
 oceanographers
@@ -38721,7 +43315,9 @@ oceans O1Sunz
 ocelot a1sula2t
 ocelots
 ocher
+ochoa ~a2CO1u
 ochre O1kR
+oct ~o1kt
 octagon a1ktuga2n
 octagonal aktA1gunul
 octagons
@@ -38729,10 +43325,13 @@ octal
 octane a1ktEn
 octave a1ktiv
 octaves a1ktivz
+octavia ~aktE1vYu
+octavio ~a2ktE1vYO
 octet akte1t
 octets
 octette
 octettes
+october ~aktO1bR
 octogenarian a2ktuJine1rYun
 octogenarians
 octopi a1ktupI
@@ -38753,10 +43352,15 @@ oddly a1dlY
 oddness
 odds a1dz
 ode O1d
+odell ~Ode1l
+oder ~O1dR
 odes O1dz
+odessa ~Ode1su
+odin ~O1dun
 odious O1dYus
 odiously
 odium
+odom ~O1dum
 odometer O2da1mutR
 odometers O2da1mutRz
 odor O1dR
@@ -38767,14 +43371,18 @@ odors O1dRz
 odour O1dR
 odourless
 odours O1dRs
+odysseus ~Odi1sYus
 odyssey a1dusY
 odysseys
 oedema
+oedipal ~e1dupul
+oedipus ~e1dipus
 oesophagi
 oesophagus
 oesophaguses
 oestrogen
 of u1v
+ofelia ~OfE1lYu
 off o1f
 offal
 offbeat o1fbY1t
@@ -38845,13 +43453,19 @@ often o1fun
 oftener o1funR
 oftenest
 oftentimes o1funtI2mz
+ogden ~a1gdun
+ogilvy ~O1gulvY
 ogle O1gul
 ogled O1guld
 ogles O1gulz
+oglethorpe ~O1gulTo2rp
 ogling
 ogre O1gR
 ogres
 oh O1
+ohio ~OhI1O
+ohioan ~O2hI1O2un
+ohioans ~O2hI1O2unz
 ohm O1m
 ohms O1mz
 oho
@@ -38875,32 +43489,66 @@ oinking
 oinks
 ointment X1ntmunt
 ointments
+ojibwa ~OJi1bwu
 okay O2kE1
 okayed O2kE1d
 okaying
 okays O2kE1z
+okeechobee ~OkY2CO1bY
+okinawa ~O2ki2na1wu
+oklahoma ~O2kluhO1mu
+oklahoman ~O2kluhO1mun
 okra O1kru
 okras
+ola ~O1lu
+olaf ~O1laf
+olajuwon ~ulI1JMa2n
 old O1ld
 olden O1ldun
+oldenburg ~O1ldunbRg
 older O1ldR
 oldest O1ldust
+oldfield ~O1ldfY2ld
 oldie O1ldY
 oldies O1ldYz
+oldsmobile ~O1ldzmObY2l
 oleaginous O2lYA1Junus
 oleander O1lYA2ndR
 oleanders
+olen ~a1lun
 oleo O1lYO2
 oleomargarine
 olfactories
 olfactory OlfA1ktRY
+olga ~O1lgu
 oligarch O1liga2rk
 oligarchic
 oligarchies
 oligarchs O1liga2rks
 oligarchy a1luga2rkY
+oligocene ~a1lugOsY2n
+olin ~O1lin
 olive a1luv
+oliver ~a1luvR
 olives a1livz
+olivetti ~a2live1tY
+olivia ~Oli1vYu
+olivier ~O2li1vY2E2
+ollie ~a1lY
+olsen ~O1lsun
+olson ~O1lsun
+olympia ~Oli1mpYu
+olympiad ~Oli1mpYA2d
+olympiads ~Oli1mpYA2d
+olympian ~Oli1mpYun
+olympians ~Oli1mpYunz
+olympias ~Oli1mpYus
+olympic ~Oli1mpik
+olympics ~Oli1mpiks
+olympus ~Oli1mpus
+omaha ~O1muha2
+oman ~Oma1n
+omar ~O1mar
 ombudsman a1mbudzmun
 ombudsmen
 omega Ome1gu
@@ -38932,10 +43580,13 @@ omnivore
 omnivores
 omnivorous amni1vRus
 on a1n
+onassis ~OnA1sis
 once wu1ns
 oncology aNka1luJY
 oncoming o1nku2miN
 one wu1n
+oneal ~OnY1l
+oneida ~OnI1du
 oneness wu1nnus
 onerous O1nRus
 ones wu1nz
@@ -38949,8 +43600,10 @@ online o1nlI2n
 onlooker o1nlU2kR
 onlookers o1nlU2kRz
 only O1nlY
+ono ~O1nO
 onomatopoeia
 onomatopoeic
+onondaga ~a2nundo1gu
 onrush
 onrushes
 onrushing a1nru2SiN
@@ -38959,6 +43612,7 @@ onsets
 onshore a1nSo2r
 onslaught o1nslo2t
 onslaughts
+ontario ~ante1rYO
 onto a1ntM
 onus O1nus
 onuses
@@ -38986,6 +43640,7 @@ opaquer
 opaques
 opaquest
 opaquing
+opel ~O1pul
 open O1pun
 opened O1pund
 opener O1punR
@@ -39018,6 +43673,7 @@ operator a1pRE2tR
 operators a1pRE2tRz
 operetta a2pRe1tu
 operettas a2pRe1tuz
+ophelia ~ufY1lyu
 ophthalmic afTA1lmik
 ophthalmologist a2pTuma1luJist
 ophthalmologists a2pTuma1luJists
@@ -39036,6 +43692,7 @@ opioids
 opium O1pYum
 opossum Opa1sum
 opossums
+oppenheimer ~a1punhI2mR
 opponent upO1nunt
 opponents upO1nunts
 opportune a2pRtM1n
@@ -39063,6 +43720,7 @@ oppressor upre1sR
 oppressors upre1sRz
 opprobrious
 opprobrium uprO1brYum
+oprah ~O1pru
 ops a1ps
 opt a1pt
 opted a1ptid
@@ -39112,12 +43770,14 @@ opulent a1pyulunt
 opus O1pus
 opuses
 or o1r
+ora ~o1ru
 oracle o1rukul
 oracles o1rukulz
 oracular
 oral o1rul
 orally o1rulY
 orals
+oran ~ora1n
 orange o1runJ
 orangeade
 orangeades
@@ -39190,7 +43850,13 @@ ordnance o1rdnuns
 ordure
 ore o1r
 oregano o2re1gunO2
+oregon ~o1rugun
+oregonian ~o2rugO1nYun
+oregonians ~o2rugO1nYunz
+orem ~o1rim
+oreo ~o1rYO
 ores o1rz
+orestes ~ore1stYz
 organ o1rgun
 organdie
 organdy
@@ -39256,8 +43922,15 @@ origination Ri2JunE1Sun
 originator Ri1JunE2tR
 originators Ri1JunE2tRz
 origins o1ruJinz
+orin ~o1rin
+orinoco ~o2runO1kO
 oriole o1rYO2l
 orioles o1rYO2lz
+orion ~OrI1un
+orkney ~o1rknY
+orlando ~orlA1ndO2
+orleans ~o1rlYunz
+orly ~o1rlY
 ormolu
 ornament o1rnumunt
 ornamental o2rnume1ntul
@@ -39281,6 +43954,10 @@ orphanages o1rfuniJiz
 orphaned o1rfund
 orphaning o1rfuniN
 orphans o1rfunz
+orpheus ~o1rfYus
+orphic ~o1rfik
+orr ~o1r
+ortega ~ortE1gu
 orthodontia o2rTuda1nCYu
 orthodontic o2rTuda1ntik
 orthodontics o2rTuda1ntiks
@@ -39302,6 +43979,20 @@ orthopedic o2rTupY1dik
 orthopedics
 orthopedist o2rTupY1dust
 orthopedists o2rTupY1dusts
+ortiz ~o2rtY1z
+orval ~o1rvul
+orville ~o1rvil
+orwell ~o1rwe2l
+orwellian ~o2rwe1lYun
+os ~a1s
+osage ~OsE1J
+osaka ~Osa1ku
+osbert ~a1sbRt
+osborn ~o1zbo2rn
+osborne ~o1zbo2rn
+oscar ~o1skR
+oscars ~o1skRz
+osceola ~o2skYO1lu
 oscillate a1sulE2t
 oscillated a1sulE2tud
 oscillates a1sulE2ts
@@ -39312,8 +44003,13 @@ oscillator a1sulE2tR
 oscillators a1sulE2tRz
 oscilloscope o2si1luskO2p
 oscilloscopes o2si1luskO2ps
+osgood ~a1sgU2d
+oshawa ~o2Sa1wu
+oshkosh ~o1Sko2S
 osier
 osiers
+oslo ~a1zlO
+osman ~a1smun
 osmosis o2zmO1sis
 osmotic azma1tuk
 osprey o1sprY
@@ -39343,15 +44039,23 @@ ostracizes
 ostracizing
 ostrich o1striC
 ostriches a1striCiz
+ostrogoth ~a1struga2T
+ostwald ~a1stwuld
+oswald ~o1zwold
+othello ~uTe1lO
 other u1DR
 others u1DRz
 otherwise u1DRwI2z
 otherworldly u1DRwR1ldlY
 otiose O1tYO2s
+otis ~O1tis
+ottawa ~a1tuwa2
 otter a1tR
 otters a1tRz
+otto ~a1tO2
 ottoman a1tumun
 ottomans
+ouagadougou ~wa2gudM1gM
 ouch Q1C
 ought o1t
 ounce Q1ns
@@ -40023,6 +44727,9 @@ ovum O1vum
 ow O1
 owe O1
 owed O1d
+owen ~O1un
+owens ~O1unz
+owensboro ~O1unzbRO
 owes O1z
 owing O1iN
 owl Q1l
@@ -40058,6 +44765,7 @@ oxidizer a1ksidI2zR
 oxidizers
 oxidizes
 oxidizing a1ksudI2ziN
+oxnard ~a1ksnRd
 oxyacetylene
 oxygen a1ksuJun
 oxygenate a1ksuJunE2t
@@ -40071,9 +44779,16 @@ oxymorons
 oyster X1stR
 oysters X1stRz
 oz a1z
+ozark ~O1za2rk
+ozarks ~O1za2rks
 ozone O1zO2n
+ozzie ~a1zY2
 p pY1
 pa pa1
+paar ~pa1r
+pablo ~pa1blO
+pablum ~pA1blum
+pabst ~pA1bst
 pace pE1s
 paced pE1st
 pacemaker pE1smE2kR
@@ -40081,6 +44796,7 @@ pacemakers pE1smE2kRz
 paces pE1siz
 pacesetter pE1se2tR
 pacesetters
+pacheco ~puCe1kO
 pachyderm
 pachyderms
 pacific pusi1fik
@@ -40096,11 +44812,13 @@ pacifists pA1sifists
 pacify pA1sufI2
 pacifying
 pacing pE1siN
+pacino ~pusY1nO
 pack pA1k
 package pA1kuJ
 packaged pA1kiJd
 packages pA1kuJuz
 packaging pA1kiJiN
+packard ~pA1kRd
 packed pA1kt
 packer pA1kR
 packers pA1kRz
@@ -40123,6 +44841,8 @@ paddocked
 paddocking
 paddocks
 paddy pA1dY
+paderewski ~pa2dRM1skY
+padilla ~pudi1lu
 padlock pA1dla2k
 padlocked pA1dla2kt
 padlocking
@@ -40137,6 +44857,7 @@ paediatrician
 paediatricians
 paediatrics
 pagan pE1gun
+paganini ~pA2gunY1nY
 paganism pE1guni2zum
 pagans
 page pE1J
@@ -40153,15 +44874,18 @@ paginates
 paginating
 pagination pA2JunE1Sun
 paging pE1JiN
+paglia ~pA1glYu
 pagoda pugO1du
 pagodas pugO1duz
 paid pE1d
+paige ~pE1J
 pail pE1l
 pailful
 pailfuls
 pails pE1lz
 pailsful
 pain pE1n
+paine ~pE1n
 pained pE1nd
 painful pE1nful
 painfuller
@@ -40193,6 +44917,9 @@ pairwise
 paisley pE1zlY
 paisleys
 pajamas puJa1muz
+pakistan ~pA1kistA2n
+pakistani ~pA2kistA1nY
+pakistanis ~pA2kistA1nYz
 pal pA1l
 palace pA1lus
 palaces pA1lusuz
@@ -40205,6 +44932,7 @@ palatals
 palate pA1lut
 palates pA1luts
 palatial pulE1Sul
+palau ~pA1lQ
 palaver
 palavered
 palavering
@@ -40216,14 +44944,21 @@ paled pE1ld
 paleface
 palefaces
 paleness
+paleocene ~pE1lYusY2n
 paleontologist pE2lYunta1luJist
 paleontologists pE2lYunta1luJists
 paleontology pE2lYunta1luJY
+paleozoic ~pE2lYuzO1ik
 paler
+palermo ~pule1rmO
 pales pE1lz
 palest pE1lust
+palestine ~pA1lustI2n
+palestinian ~pA2listi1nYun
+palestinians ~pA2listi1nYunz
 palette pA1lut
 palettes
+paley ~pE1lY
 palimony pA1limO2nY
 palimpsest pA1lise2st
 palimpsests
@@ -40253,7 +44988,9 @@ palling
 pallor
 palls
 palm pa1m
+palmdale ~pa1mdE2l
 palmed
+palmer ~pa1mR
 palmetto pAlme1tO
 palmettoes
 palmettos
@@ -40263,8 +45000,10 @@ palming
 palmist pa1mist
 palmistry pa1mistrY
 palmists pa1mists
+palmolive ~palma1liv
 palms pa1mz
 palmy
+palomar ~pA1lumar
 palomino pA2lumY1nO
 palominos
 palpable pA1lpubul
@@ -40289,6 +45028,8 @@ paltrier
 paltriest
 paltriness
 paltry po1ltrY
+pam ~pA1m
+pamela ~pA1mulu
 pampas pA1mpuz
 pamper pA1mpR
 pampered pA1mpRd
@@ -40302,6 +45043,10 @@ pan pA1n
 panacea pA2nusY1u
 panaceas
 panache puna1S
+panama ~pA1numa2
+panamanian ~pA2numE1nYun
+panamanians ~pA2numE1nYunz
+panasonic ~pA2nusa1nik
 pancake pA1nkE2k
 pancaked pA1nkE2kt
 pancakes pA1nkE2ks
@@ -40321,6 +45066,7 @@ panderer
 panderers
 pandering pA1ndRiN
 panders
+pandora ~pAndo1ru
 pane pE1n
 panegyric
 panegyrics
@@ -40352,6 +45098,7 @@ panicky pA1nikY
 panics pA1niks
 panier
 paniers
+panmunjom ~pA2nmMnJo1m
 panned pA1nd
 pannier pA1nYR
 panniers
@@ -40365,6 +45112,7 @@ pans pA1nz
 pansies pA1nzYz
 pansy pA1nzY
 pant pA1nt
+pantaloon ~pA1ntulM2n
 pantaloons pA1ntulM2nz
 panted pA1ntid
 pantheism
@@ -40389,6 +45137,7 @@ pantsuit pA1ntsM2t
 pantsuits pA1ntsM2ts
 panty pA1ntY
 pantyhose pA1ntYhO2z
+panza ~pA1nzu
 pap pA1p
 papa pa1pu2
 papacies
@@ -40457,6 +45206,8 @@ paragraph pA1rugrA2f
 paragraphed
 paragraphing
 paragraphs pA1rugrA2fs
+paraguay ~pe1rugwE2
+paraguayan ~pe2rugwI1un
 parakeet pe1rukY2t
 parakeets pe1rukY2ts
 paralegal pe2rulY1gul
@@ -40568,22 +45319,30 @@ parenthood pe1runthU2d
 parenting pe1runtiN
 parents pe1runts
 pares pe1rz
+pareto ~pa2re1tO
 parfait pa2rfE1
 parfaits pa2rfE1z
 pariah pRI1u
 pariahs pRI1uz
 paring pe1riN
 parings
+paris ~pe1ris
 parish pA1riS
 parishes pA1riSiz
 parishioner pRi1SunR
 parishioners pRi1SunRz
+parisian ~pRi1Zun
+parisians ~pRi1sYunz
 parity pe1rutY
 park pa1rk
 parka pa1rku
 parkas pa1rkuz
 parked pa1rkt
+parker ~pa1rkR
+parkersburg ~pa1rkRzbRg
 parking pa1rkiN
+parkinson ~pa1rkinsun
+parkman ~pa1rkmun
 parkour
 parks pa1rks
 parkway pa1rkwE2
@@ -40606,6 +45365,9 @@ parlor pa1rlR
 parlors pa1rlRz
 parlour pa1rlR
 parlours
+parmesan ~pa1rmuza2n
+parnassus ~pa2rnA1sus
+parnell ~pa1rnul
 parochial pRO1kYul
 parochialism pRO1kYuli2zum
 parodied pe1rudYd
@@ -40625,6 +45387,7 @@ parqueted
 parqueting
 parquetry
 parquets
+parr ~pa1r
 parrakeet
 parrakeets
 parred
@@ -40633,6 +45396,7 @@ parricides
 parried pe1rYd
 parries
 parring
+parrish ~pe1riS
 parrot pe1rut
 parroted
 parroting
@@ -40646,6 +45410,8 @@ parsecs
 parsed pa1rst
 parser pa1rsR
 parses
+parsi ~pa1rsY
+parsifal ~pa1rsiful
 parsimonious pa2rsumO1nYus
 parsimony pa1rsumO2nY
 parsing pa1rsiN
@@ -40667,6 +45433,7 @@ parted pa1rtid
 parterre
 parterres
 parthenogenesis
+parthenon ~pa1rTuna2n
 partial pa1rSul
 partiality pa2rSYA1lutY
 partially pa1rSulY
@@ -40734,9 +45501,14 @@ partying pa1rtYiN
 parvenu
 parvenus
 pas pa1z
+pasadena ~pA2sudY1nR
+pascagoula ~pA2skugM1lu
+pascal ~pAskA1l
 paschal pA1Sul
+pasco ~pa1skO
 pasha puSa1
 pashas
+pasquale ~paskwa1lE
 pass pA1s
 passable pA1subul
 passably pA1sublY
@@ -40767,6 +45539,7 @@ passives
 passivity pusi1vitY
 passkey
 passkeys
+passover ~pA1sO2vR
 passport pA1spo2rt
 passports pA1spo2rts
 password pA1swR2d
@@ -40780,8 +45553,10 @@ pasted pE1stid
 pastel pAste1l
 pastels pAste1lz
 pastern
+pasternak ~pA1stRnAk
 pasterns
 pastes pE1sts
+pasteur ~pustM1r
 pasteurisation
 pasteurise
 pasteurised
@@ -40818,6 +45593,8 @@ pastures pA1sCRz
 pasturing
 pasty
 pat pA1t
+patagonia ~pA2tugO1nYu
+patagonian ~pA2tugO1nYun
 patch pA1C
 patched pA1Ct
 patches pA1Cuz
@@ -40829,6 +45606,7 @@ patchwork pA1CwR2k
 patchworks pA1CwR2ks
 patchy pA1CY
 pate pE1t
+patel ~pute1l
 patella pute1lu
 patellae
 patellas
@@ -40842,6 +45620,7 @@ paternalism putR1nuli2zum
 paternalistic putR2nuli1stik
 paternally
 paternity putR1nitY
+paterson ~pA1tRsun
 pates pE1ts
 path pA1T
 pathetic puTe1tik
@@ -40876,10 +45655,13 @@ patriarchal pE2trYa1rkul
 patriarchies
 patriarchs pE1trYa2rks
 patriarchy pE1trYa2rkY
+patrice ~putrY1s
+patricia ~putri1Su
 patrician putri1Sun
 patricians putri1Sunz
 patricide
 patricides
+patrick ~pA1trik
 patrimonial pA1trumO2nyul
 patrimonies
 patrimony pA1trumO2nY
@@ -40924,10 +45706,19 @@ patterned pA1tRnd
 patterning
 patterns pA1tRnz
 patters
+patterson ~pA1tRsun
+patti ~pA1tY
 patties pA1tYz
 patting pA1tiN
+patton ~pA1tun
 patty pA1tY
 paucity po1sutY2
+paul ~po1l
+paula ~po1lu
+paulette ~pole1t
+pauli ~po1lY2
+pauline ~polY1n
+pauling ~po1liN
 paunch
 paunches
 paunchier
@@ -40948,6 +45739,7 @@ pause po1z
 paused po1zd
 pauses po1zuz
 pausing po1ziN
+pavarotti ~pA2vRa1tY
 pave pE1v
 paved pE1vd
 pavement pE1vmunt
@@ -40957,6 +45749,8 @@ pavilion puvi1lyun
 pavilions puvi1lyunz
 paving pE1viN
 pavings
+pavlov ~pA1vlav
+pavlovian ~pA2vlO1vYun
 paw po1
 pawed po1d
 pawing po1iN
@@ -40966,6 +45760,7 @@ pawn po1n
 pawnbroker
 pawnbrokers
 pawned po1nd
+pawnee ~po1nY1
 pawning
 pawns po1nz
 pawnshop po1nSa2p
@@ -40991,6 +45786,7 @@ paymaster
 paymasters
 payment pE1munt
 payments pE1munts
+payne ~pE1n
 payoff pE1o2f
 payoffs pE1o2fs
 payroll pE1rO2l
@@ -41002,6 +45798,7 @@ payware
 pct
 pd
 pea pY1
+peabody ~pY1ba2dY
 peace pY1s
 peaceable pY1subul
 peaceably pY1sublY
@@ -41026,6 +45823,7 @@ peaked pY1kt
 peaking pY1kiN
 peaks pY1ks
 peal pY1l
+peale ~pY1l
 pealed
 pealing
 peals
@@ -41040,6 +45838,8 @@ pearling pR1liN
 pearls pR1lz
 pearly pR1lY
 pears pe1rz
+pearson ~pi1rsun
+peary ~pY1rY
 peas pY1z
 peasant pe1zunt
 peasantry pe1zuntrY
@@ -41058,6 +45858,7 @@ peccadilloes
 peccadillos
 peccaries
 peccary
+pechora ~puko1ru
 peck pe1k
 pecked
 pecking pe1kiN
@@ -41129,6 +45930,7 @@ pedlar
 pedlars
 pedometer
 pedometers
+pedro ~pE1drO
 pee pY1
 peed pY1d
 peeing pY1iN
@@ -41168,13 +45970,18 @@ peevishness
 peewee pY1wY2
 peewees
 peg pe1g
+pegasus ~pe1gusus
 pegged pe1gd
 pegging pe1giN
+peggy ~pe1gY
 pegs pe1gz
+pei ~pE1
 pejorative puJo1rutiv
 pejoratives
+peking ~pY1ki1N
 pekoe
 pelagic pulA1Jik
+pele ~pe1lE
 pelican pe1lukun
 pelicans pe1likunz
 pellagra pulA1gru
@@ -41191,7 +45998,9 @@ pelves
 pelvic pe1lvik
 pelvis pe1lvus
 pelvises
+pembroke ~pe1mbrO2k
 pen pe1n
+pena ~pe1nu
 penal pY1nul
 penalise
 penalised
@@ -41226,6 +46035,7 @@ pends
 pendulous pe1nJulus
 pendulum pe1nJulum
 pendulums
+penelope ~pune1lupY
 penes
 penetrable
 penetrate pe1nutrE2t
@@ -41258,21 +46068,29 @@ penlights
 penlite
 penlites
 penmanship
+penn ~pe1n
 pennant pe1nunt
 pennants pe1nunts
 penned pe1nd
+penney ~pe1nY
 pennies pe1nYz
 penniless pe1nYlus
 penning pe1niN
+pennington ~pe1niNtun
 pennon
 pennons
+pennsylvania ~pe2nsulvE1nyu
+pennsylvanian ~pe2nsilvE1nYun
+pennsylvanians ~pe2nsilvE1nYunz
 penny pe1nY
 pennyweight
 pennyweights
+pennzoil ~pe1nzX2l
 penologist
 penologists
 penology pYna1luJY
 pens pe1nz
+pensacola ~pe2nsukO1lu
 pension pe1nSun
 pensioned
 pensioner pe1nSunR
@@ -41290,8 +46108,13 @@ pentameter
 pentameters
 pentathlon pentA1Tlun
 pentathlons
+pentax ~pe1ntA2ks
+pentecost ~pe1ntuko2st
+pentecostal ~pe2ntuko1stul
 penthouse pe1nthQ2s
 penthouses pe1nthQ2siz
+pentium ~pe1ntYum
+pentiums ~pe1ntYumz
 penultimate penu1ltumut
 penultimates
 penurious pe2nyM1rYus
@@ -41305,7 +46128,9 @@ people pY1pul
 peopled pY1puld
 peoples pY1pulz
 peopling
+peoria ~pYo1rYu
 pep pe1p
+pepin ~pe1pin
 pepped
 pepper pe1pR
 peppercorn
@@ -41323,6 +46148,7 @@ peppiest
 pepping
 peppy pe1pY
 peps
+pepsi ~pe1psY
 pepsin
 peptic pe1ptik
 peptics
@@ -41359,6 +46185,7 @@ perchance pRCA1ns
 perched pR1Ct
 perches pR1Ciz
 perching
+percival ~pR1sivul
 percolate pR1kulE2t
 percolated pR1kulE2tid
 percolates
@@ -41369,14 +46196,17 @@ percolators pR1kulE2tRz
 percussion pRku1Sun
 percussionist pRku1Sunist
 percussionists
+percy ~pR1sY
 perdition
 peregrination
 peregrinations
+perelman ~pe1rulmun
 peremptorily
 peremptory pRe1mptRY
 perennial pRe1nYul
 perennially pRe1nYulY
 perennials pRe1nYulz
+perez ~pe1rez
 perfect pRfe1kt
 perfected pRfe1ktid
 perfecter
@@ -41481,8 +46311,11 @@ perkier
 perkiest
 perkiness
 perking pR1kiN
+perkins ~pR1kunz
 perks pR1ks
 perky pR1kY
+perl ~pR1l
+perls ~pR1lz
 perm
 permafrost
 permanence pR1mununs
@@ -41496,6 +46329,7 @@ permeated pR1mYE2tid
 permeates pR1mYE2ts
 permeating pR1mYE2tiN
 permed
+permian ~pR1mYun
 perming
 permissible pRmi1subul
 permissibly
@@ -41517,8 +46351,11 @@ permutes
 permuting
 pernicious pRni1Sus
 perniciously
+pernod ~pernO1
+peron ~pRo1n
 peroration
 perorations
+perot ~pRO1
 peroxide pRa1ksI2d
 peroxided
 peroxides
@@ -41549,6 +46386,8 @@ perplexities
 perplexity pRple1ksutY
 perquisite pR1kwuzit
 perquisites pR1kwuzits
+perrier ~pe1rYR
+perry ~pe1rY
 persecute pR1sukyM2t
 persecuted pR1sukyM2tid
 persecutes pR1sukyM2ts
@@ -41557,11 +46396,17 @@ persecution pR2sukyM1Sun
 persecutions pR2sukyM1Suns
 persecutor pR1sukyM2tR
 persecutors pR1sukyM2tRz
+persepolis ~pRse1pulus
+perseus ~pR1sYus
 perseverance pR2suvi1runs
 persevere pRsuvi1r
 persevered pR2suvi1rd
 perseveres pRsuvi1rz
 persevering pRsuvi1riN
+pershing ~pR1SiN
+persia ~pR1Zu
+persian ~pR1Zun
+persians ~pR1Zunz
 persiflage
 persimmon
 persimmons
@@ -41627,6 +46472,7 @@ pertaining pRtE1niN
 pertains pRtE1nz
 perter
 pertest
+perth ~pR1T
 pertinacious
 pertinacity
 pertinence
@@ -41639,12 +46485,15 @@ perturbations pR2tRbE1Sunz
 perturbed pRtR1bd
 perturbing pRtR1biN
 perturbs pRtR1bz
+peru ~pRM1
 perusal pRM1zul
 perusals
 peruse pRM1z
 perused pRM1zd
 peruses pRM1ziz
 perusing pRM1ziN
+peruvian ~pRM1vYun
+peruvians ~pRM1vYunz
 pervade pRvE1d
 pervaded pRvE1did
 pervades pRvE1dz
@@ -41662,6 +46511,7 @@ perverting pRvR1tiN
 perverts pR1vRts
 peseta pusE1tu
 pesetas pusE1tuz
+peshawar ~pe1Suwor
 peskier
 peskiest
 pesky pe1skY
@@ -41691,12 +46541,16 @@ pests pe1sts
 pet pe1t
 petal pe1tul
 petals pe1tulz
+petaluma ~pe2tulM1mu
 petard pe1tRd
 petards
+pete ~pY1t
 peter pY1tR
 petered pY1tRd
 petering pY1tRiN
 peters pY1tRz
+petersen ~pY1tRsun
+peterson ~pY1tRsun
 petiole
 petioles
 petite putY1t
@@ -41707,6 +46561,7 @@ petitioner puti1SunR
 petitioners puti1SunRz
 petitioning puti1SuniN
 petitions puti1Sunz
+petra ~pe1tru
 petrel
 petrels pe1trulz
 petrifaction
@@ -41740,6 +46595,7 @@ petulant pe1Culunt
 petulantly
 petunia putM1nYu
 petunias putM1nYuz
+peugeot ~pyMZO1
 pew pyM1
 pewee
 pewees
@@ -41747,6 +46603,7 @@ pews pyM1z
 pewter pyM1tR
 pewters
 peyote piyo1tY2
+pfizer ~fI1zR
 pg
 phage fE1J
 phages
@@ -41769,6 +46626,8 @@ phantom fA1ntum
 phantoms fA1ntumz
 pharaoh fe1rO
 pharaohs fe1rOz
+pharisee ~fa1risY2
+pharisees ~fa1risY2z
 pharmaceutical fa2rmusM1tikul
 pharmaceuticals fa2rmusM1tikulz
 pharmacies fa1rmusYz
@@ -41792,6 +46651,7 @@ phases fE1zuz
 phasing fE1ziN
 pheasant fe1zunt
 pheasants fe1zunts
+phelps ~fe1lps
 phenobarbital
 phenomena funa1munu
 phenomenal funa1munul
@@ -41803,6 +46663,8 @@ pheromone fe1rumO2n
 pheromones fe1rumO2nz
 phial
 phials
+phil ~fi1l
+philadelphia ~fi2lude1lfYu
 philander fulA1ndR
 philandered
 philanderer fulA1nde2rR
@@ -41819,12 +46681,21 @@ philatelic filute1luk
 philatelist filA1tulist
 philatelists
 philately filA1tulY
+philby ~fi1lbY
 philharmonic fi2lha2rma1nik
 philharmonics
+philip ~fi1lup
+philippe ~filY1pE
 philippic fili1pik
 philippics
+philippine ~fi1lupY2n
+philippines ~fi1lupY2nz
+philips ~fi1lups
 philistine fi1lustY2n
 philistines fi1lustY2nz
+phillip ~fi1lip
+phillips ~fi1lips
+philly ~fi1lY
 philodendra
 philodendron fi2lude1ndrun
 philodendrons
@@ -41851,6 +46722,7 @@ philter
 philters
 philtre
 philtres
+phipps ~fi1ps
 phish fi1S
 phished
 phisher
@@ -41867,8 +46739,10 @@ phobia fO1bYu
 phobias fO1bYuz
 phobic fO1bik
 phobics
+phobos ~fO1bOs
 phoebe fY1bY
 phoebes
+phoenicia ~funY1Su
 phoenix fY1niks
 phoenixes
 phone fO1n
@@ -41952,6 +46826,7 @@ phrasings
 phreaking
 phrenology
 phyla fI1lu
+phyllis ~fi1lis
 phylum fI1lum
 physic
 physical fi1zikul
@@ -41976,6 +46851,7 @@ physiotherapy
 physique fuzY1k
 physiques
 pi pI1
+piaget ~pY2uZE1
 pianissimi
 pianissimo
 pianissimos
@@ -41991,7 +46867,9 @@ piazze
 pica pI1ku
 picante pYka1ntE
 picaresque pi2kure1sk
+picasso ~pika1sO
 picayune pi2kYyM1n
+piccadilly ~pi1kudi2lY
 piccalilli
 piccolo pi1kulO2
 piccolos
@@ -42009,11 +46887,14 @@ picked pi1kt
 picker pi1kR
 pickerel pi1kRul
 pickerels
+pickering ~pi1kRiN
 pickers pi1kRz
 picket pi1kit
 picketed pi1kutid
 picketing pi1kutiN
 pickets pi1kuts
+pickett ~pi1kit
+pickford ~pi1kfRd
 pickier pi1kYR
 pickiest
 picking pi1kiN
@@ -42027,6 +46908,7 @@ pickpockets pi1kpa2kuts
 picks pi1ks
 pickup pi1ku2p
 pickups pi1ku2ps
+pickwick ~pi1kwi2k
 picky pi1kY
 picnic pi1kni2k
 picnicked
@@ -42060,6 +46942,7 @@ pieces pY1suz
 piecework pY1swR2k
 piecing pY1siN
 pied pI1d
+piedmont ~pY1dma2nt
 pieing
 pier pi1r
 pierce pi1rs
@@ -42068,6 +46951,7 @@ pierces
 piercing pi1rsiN
 piercingly
 piercings
+pierre ~pYe1r
 piers pi1rz
 pies pI1z
 piety pI1utY
@@ -42121,6 +47005,8 @@ pilaffs
 pilafs
 pilaster pulA1stR
 pilasters pulA1stRz
+pilate ~pI1lu2t
+pilates ~pila1tY2s
 pilau
 pilaus
 pilaw
@@ -42168,6 +47054,7 @@ pillowed
 pillowing
 pillows pi1lOz
 pills pi1lz
+pillsbury ~pi1lzbe2rY
 pilot pI1lut
 piloted pI1lutid
 pilothouse
@@ -42192,6 +47079,7 @@ pimps pi1mps
 pin pi1n
 pinafore
 pinafores
+pinatubo ~pinutM1bO
 pinball pi1nbo2l
 pincer
 pincers pi1nsRz
@@ -42199,6 +47087,7 @@ pinch pi1nC
 pinched pi1nCt
 pinches
 pinching pi1nCiN
+pincus ~pi1Nkus
 pincushion
 pincushions
 pine pI1n
@@ -42224,6 +47113,7 @@ pinions
 pink pi1Nk
 pinked
 pinker pi1NkR
+pinkerton ~pi1NkRtun
 pinkest pi1Nkist
 pinkeye
 pinkie pi1NkY
@@ -42237,6 +47127,8 @@ pinnacles
 pinnate
 pinned pi1nd
 pinning pi1niN
+pinocchio ~pinO1kYO
+pinochet ~pi2nuSE1
 pinochle
 pinpoint pi1npX2nt
 pinpointed pi1npX2ntid
@@ -42249,6 +47141,7 @@ pinstripe pi1nstrI2p
 pinstriped pi1nstrI2pt
 pinstripes pi1nstrI2ps
 pint pI1nt
+pinter ~pI1ntR
 pinto pi1ntO2
 pintoes
 pintos
@@ -42290,6 +47183,8 @@ piqued pY1kt
 piques
 piquing
 piracy pI1rusY
+piraeus ~purE1us
+pirandello ~pi2runde1lO
 piranha pirA1nhu
 piranhas
 pirate pI1rut
@@ -42302,7 +47197,9 @@ pirouetted
 pirouettes pi2rMe1ts
 pirouetting
 pis
+pisa ~pY1su
 piscatorial
+pisces ~pI1sYz
 piss pi1s
 pissed pi1st
 pisses pi1si2z
@@ -42351,14 +47248,20 @@ pitilessly
 piton pY1to2n
 pitons pY1to2nz
 pits pi1ts
+pitt ~pi1t
 pittance pi1tuns
 pittances
 pitted pi1tid
 pitting pi1tiN
+pittman ~pi1tmun
+pitts ~pi1ts
+pittsburgh ~pi1tsbRg
+pittsfield ~pi1tsfYld
 pituitaries
 pituitary putM1ute2rY
 pity pi1tY
 pitying pi1tYiN
+pius ~pI1us
 pivot pi1vut
 pivotal pi1vutul
 pivoted pi1vutid
@@ -42369,6 +47272,7 @@ pixels pi1ksulz
 pixie pi1ksY
 pixies
 pixy
+pizarro ~piza1rO
 pizazz pizA1z
 pizza pY1tsu
 pizzas pY1tsuz
@@ -42450,6 +47354,7 @@ plaiting plE1tiN
 plaits plE1ts
 plan plA1n
 planar plE1nR
+planck ~plA1Nk
 plane plE1n
 planed plE1nd
 planes plE1nz
@@ -42494,6 +47399,7 @@ plasterers
 plastering plA1stRiN
 plasters plA1stRz
 plastic plA1stik
+plasticine ~plA1stisY2n
 plasticity
 plastics plA1stiks
 plastique
@@ -42515,16 +47421,20 @@ platform plA1tfo2rm
 platformed
 platforming
 platforms plA1tfo2rmz
+plath ~plA1T
 plating plE1tiN
 platinum plA1tnum
 platitude plA1titM2d
 platitudes plA1titM2dz
 platitudinous
+plato ~plE1tO
 platonic pluta1nik
+platonist ~plE1tunust
 platoon plutM1n
 platooned
 platooning
 platoons plutM1nz
+platte ~plA1t
 platter plA1tR
 platters plA1tRz
 platypi
@@ -42535,6 +47445,7 @@ plaudits plo1dits
 plausibility plo2zibi1litY
 plausible plo1zubul
 plausibly plo1zublY
+plautus ~plQ1tus
 play plE1
 playable
 playact
@@ -42571,6 +47482,7 @@ playpens plE1pe2nz
 playroom plE1rM2m
 playrooms plE1rM2mz
 plays plE1z
+playtex ~plE1te2ks
 plaything plE1Ti2N
 playthings plE1Ti2Nz
 playwright plE1rI2t
@@ -42620,6 +47532,8 @@ pledge ple1J
 pledged ple1Jd
 pledges ple1Jiz
 pledging ple1JiN
+pleiades ~plY1udY2z
+pleistocene ~plI1stusY2n
 plenaries
 plenary ple1nRY
 plenipotentiaries
@@ -42632,6 +47546,7 @@ plentifully
 plenty ple1ntY
 plethora ple1TRu
 pleurisy plU1rusY
+plexiglas ~ple1ksiglA2s
 plexus ple1ksus
 plexuses
 pliability
@@ -42647,6 +47562,8 @@ plighting
 plights
 plinth pli1nT
 plinths
+pliny ~pli1nY
+pliocene ~plI1usY2n
 plod pla1d
 plodded pla1did
 plodder
@@ -42768,6 +47685,7 @@ plushier
 plushiest
 plushy
 plusses
+pluto ~plM1tO
 plutocracies
 plutocracy
 plutocrat plM1tukrA2t
@@ -42776,16 +47694,21 @@ plutocrats plM1tukrA2ts
 plutonium plMtO1nYum
 ply plI1
 plying plI1iN
+plymouth ~pli1muT
 plywood plI1wU2d
+pm ~pY1e1m
 pneumatic nMmA1tik
 pneumatically
 pneumonia nMmO1nyu
+po ~pO1
 poach pO1C
 poached pO1Ct
 poacher pO1CR
 poachers pO1CRz
 poaches
 poaching pO1CiN
+pocahontas ~pO2kuha1ntus
+pocatello ~pO2kute1lO
 pock pa1k
 pocked pa1kt
 pocket pa1kut
@@ -42804,12 +47727,15 @@ pockmarked pa1kma2rkt
 pockmarking
 pockmarks
 pocks pa1ks
+pocono ~pO1kunO2
+poconos ~pO1kunOz
 pod pa1d
 podcast po1dkA2st
 podcasting po1dkA2stiN
 podcasts
 podded
 podding
+podhoretz ~pa1dhRets
 podia
 podiatrist pudI1utri2st
 podiatrists
@@ -42817,6 +47743,8 @@ podiatry
 podium pO1dYum
 podiums pO1dYumz
 pods pa1dz
+podunk ~pO1tuNk
+poe ~pO1
 poem pO1um
 poems pO1umz
 poesy
@@ -42828,6 +47756,7 @@ poetical pOe1tikul
 poetically pOe1tiklY
 poetry pO1utrY
 poets pO1uts
+pogo ~pO1gO2
 pogrom pugra1m
 pogroms pugra1mz
 poi
@@ -42852,6 +47781,7 @@ pointlessly
 pointlessness
 points pX1nts
 pointy pX1ntY
+poirot ~pwa2rO1
 poise pX1z
 poised pX1zd
 poises
@@ -42865,6 +47795,8 @@ poisonings pX1zuniNz
 poisonous pX1zunus
 poisonously
 poisons pX1zunz
+poisson ~pX1zsun
+poitier ~pX1tyR
 poke pO1k
 poked pO1kt
 poker pO1kR
@@ -42877,7 +47809,10 @@ pokiest
 poking pO1kiN
 poky pO1kY
 pol po1l
+poland ~pO1lund
+polanski ~pulA1nskY
 polar pO1lR
+polaris ~pOle1rus
 polarisation
 polarise
 polarised
@@ -42890,6 +47825,8 @@ polarize pO1lRI2z
 polarized pO1lRI2zd
 polarizes pO1lRI2ziz
 polarizing pO1lRI2ziN
+polaroid ~pO1lRX2d
+polaroids ~pO1lRX2dz
 pole pO1l
 polecat pO1lkA2t
 polecats pO1lkA2ts
@@ -42922,6 +47859,7 @@ polisher
 polishers
 polishes
 polishing pa1liSiN
+politburo ~pa1lutbyU2rO
 polite pulI1t
 politely pulI1tlY
 politeness pulI1tnus
@@ -42947,11 +47885,13 @@ politicos puli1tikO2z
 politics pa1luti2ks
 polities
 polity pa1lutY
+polk ~pO1k
 polka pO1lka
 polkaed
 polkaing
 polkas pO1lkaz
 poll pO1l
+pollard ~pa1lRd
 polled pO1ld
 pollen pa1lun
 pollinate pa1lunE2t
@@ -42962,6 +47902,7 @@ pollination pa2lunE1Sun
 polling pO1liN
 polliwog
 polliwogs
+pollock ~pa1luk
 polls pO1lz
 pollster pO1lstR
 pollsters pO1lstRz
@@ -42974,6 +47915,9 @@ polluters pulM1tRz
 pollutes pulM1ts
 polluting pulM1tiN
 pollution pulM1Sun
+pollux ~pa1luks
+polly ~pa1lY
+pollyanna ~pa2lYA1nu
 pollywog
 pollywogs
 polo pO1lO
@@ -43014,6 +47958,8 @@ polymerisation
 polymerization pa2limRuzE1Sun
 polymers pa1limRz
 polymorphic pa2lY2mo1rfik
+polynesia ~pa2li2nY1Zu
+polynesian ~pa2li2nY1Zun
 polynomial pa2lY2nO1mYul
 polynomials pa2lY2nO1mYulz
 polyp pa1lip
@@ -43038,16 +47984,20 @@ pomades
 pomading
 pomegranate pa2mugrA1nut
 pomegranates
+pomerania ~pa2mRE1nYu
+pomeranian ~pa2mRE1nYun
 pommel pa1mul
 pommeled
 pommeling
 pommelled
 pommelling
 pommels
+pomona ~pOmO1nu
 pomp pa1mp
 pompadour pa1mpudor
 pompadoured
 pompadours
+pompey ~pa1mpY
 pompom pa1mpam
 pompoms pa1mpamz
 pompon pa1mpa2n
@@ -43056,6 +48006,7 @@ pomposity pa2mpa1sitY
 pompous pa1mpus
 pompously
 pompousness pa1mpusnus
+ponce ~pO1nsE
 poncho pa1nCO
 ponchos pa1nCOz
 pond pa1nd
@@ -43071,6 +48022,7 @@ pones
 poniard
 poniards
 ponies pO1nYz
+pontiac ~pa1ntYA2k
 pontiff pa1ntuf
 pontiffs
 pontifical panti1fukul
@@ -43094,6 +48046,7 @@ poohed pM1d
 poohing
 poohs
 pool pM1l
+poole ~pM1l
 pooled pM1ld
 pooling pM1liN
 pools pM1lz
@@ -43111,6 +48064,7 @@ pop pa1p
 popcorn pa1pko2rn
 pope pO1p
 popes pO1pz
+popeye ~pa1pI2
 popgun
 popguns
 popinjay
@@ -43123,11 +48077,14 @@ popovers
 poppa pa1pu
 poppas
 popped pa1pt
+popper ~pa1pR
 poppies pa1pYz
 popping pa1piN
+poppins ~pa1pinz
 poppy pa1pY
 poppycock pa1pYko2k
 pops pa1ps
+popsicle ~pa1psikul
 populace pa1pyulus
 populaces
 popular pa1pyulR
@@ -43180,6 +48137,7 @@ porpoising
 porridge po1ruJ
 porringer
 porringers
+porsche ~po1rSu
 port po1rt
 portability po2rtubi1litY
 portable po1rtubul
@@ -43209,6 +48167,7 @@ portfolio portfO1lYO2
 portfolios portfO1lYO2z
 porthole
 portholes
+portia ~po1rSu
 portico po1rtukO2
 porticoes
 porticos
@@ -43217,6 +48176,7 @@ portion po1rSun
 portioned
 portioning
 portions po1rSunz
+portland ~po1rtlund
 portlier
 portliest
 portliness
@@ -43236,8 +48196,12 @@ portrayed portrE1d
 portraying portrE1iN
 portrays portrE1z
 ports po1rts
+portsmouth ~po1rtsmuT
+portugal ~po1rCugul
+portuguese ~po1rCugY2z
 pose pO1z
 posed pO1zd
+poseidon ~pusI1dun
 poser pO1zR
 posers
 poses pO1zuz
@@ -43362,6 +48326,7 @@ potbellies
 potbelly
 potboiler pa2bX1lR
 potboilers pa2bX1lRz
+potemkin ~pute1mkin
 potency pO1tunsY
 potent pO1tunt
 potentate pO1tuntE2t
@@ -43383,11 +48348,13 @@ potion pO1Sun
 potions pO1Sunz
 potluck pa1tlu2k
 potlucks
+potomac ~putO1muk
 potpie pa1tpI2
 potpies pa1tpI2z
 potpourri pO2pUrY1
 potpourris pO2pUrY1z
 pots pa1ts
+potsdam ~pa1tsdA2m
 potsherd
 potsherds
 potshot pa1Sa2t
@@ -43404,11 +48371,13 @@ pottier
 potties
 pottiest
 potting
+potts ~pa1ts
 potty pa1tY
 pouch pQ1C
 pouched
 pouches pQ1Cuz
 pouching
+poughkeepsie ~puki1psY
 poultice pO1ltus
 poulticed
 poultices pO1ltusiz
@@ -43426,6 +48395,7 @@ pour po1r
 poured po1rd
 pouring po1riN
 pours po1rz
+poussin ~pM1sin
 pout pQ1t
 pouted pQ1tid
 pouting pQ1tiN
@@ -43436,6 +48406,7 @@ powdered pQ1dRd
 powdering pQ1dRiN
 powders pQ1dRz
 powdery pQ1dRY
+powell ~pQ1ul
 power pQ1R
 powerboat pQ1RbO2t
 powerboats
@@ -43455,6 +48426,7 @@ powwowing
 powwows pQ1wQ2z
 pox pa1ks
 poxes
+poznan ~pa1znun
 pp
 practicability
 practicable prA1ktukubul
@@ -43474,12 +48446,16 @@ practises prA1ktisiz
 practising
 practitioner prAkti1SunR
 practitioners prAkti1SunRz
+prada ~pra1du
+prado ~pra1dO
+praetorian ~prYto1rYun
 pragmatic prAgmA1tik
 pragmatically prAgmA1tikulY
 pragmatics
 pragmatism prA1gmuti2zum
 pragmatist prA1gmutist
 pragmatists prA1gmutists
+prague ~pra1g
 prairie pre1rY
 prairies prE1rYz
 praise prE1z
@@ -43507,10 +48483,12 @@ prates
 pratfall prA1tfo2l
 pratfalls prA1tfo2lz
 prating
+pratt ~prA1t
 prattle prA1tul
 prattled prA1tuld
 prattles prA1tulz
 prattling prA1tliN
+pravda ~prA1vdu
 prawn pro1n
 prawned
 prawning
@@ -43530,6 +48508,7 @@ preachier
 preachiest
 preaching prY1CiN
 preachy prY1CY
+preakness ~prY1knus
 preamble prYA1mbul
 preambled
 preambles
@@ -43539,6 +48518,7 @@ prearranged prY2RE1nJd
 prearrangement
 prearranges prY2RE1nJuz
 prearranging prY2RE1nJiN
+precambrian ~prYkA1mbrYun
 precarious prYke1rYus
 precariously prike1rYuslY
 precaution prYko1Sun
@@ -43772,6 +48752,8 @@ premonition premuni1Sun
 premonitions premuni1Sunz
 premonitory prumu1nutRY
 prenatal prYnE1tul
+prensa ~pre1nsu
+prentice ~pre1ntis
 prenup
 prenups
 preoccupation prYa2kyupE1Sun
@@ -43847,12 +48829,15 @@ presage pre1siJ
 presaged pre1siJd
 presages pre1siJiz
 presaging pre1siJiN
+presbyterian ~pre2sbiti1rYun
+presbyterians ~pre2sbiti1rYunz
 preschool prYskM1l
 preschooler prY1skM2lR
 preschoolers prY1skM2lRz
 preschools prYskM1lz
 prescience prY1SYuns
 prescient pre1sYunt
+prescott ~pre1skat
 prescribe pruskrI1b
 prescribed prYskrI1bd
 prescribes prYskrI1bz
@@ -43900,6 +48885,7 @@ presidential pre2zude1nSul
 presidents pre1zude2nts
 presides prizI1dz
 presiding prizI1diN
+presley ~pre1slY
 press pre1s
 pressed pre1st
 presses pre1suz
@@ -43924,6 +48910,7 @@ pressurizing pre1SRI2ziN
 prestige prestY1Z
 prestigious presti1Jus
 presto pre1stO2
+preston ~pre1stun
 prestos
 presumable
 presumably pruzM1mublY
@@ -43967,6 +48954,7 @@ preterits
 preternatural
 pretext prY1te2kst
 pretexts
+pretoria ~prYto1rYu
 prettied
 prettier pri1tYR
 pretties pri1tYz
@@ -44021,6 +49009,7 @@ prey prE1
 preyed prE1d
 preying prE1iN
 preys prE1z
+priam ~prI1A2m
 price prI1s
 priced prI1st
 priceless prI1slus
@@ -44052,6 +49041,7 @@ priestess prY1stus
 priestesses
 priesthood prY1sthUd
 priesthoods
+priestley ~prY1stlY
 priestlier
 priestliest
 priestly prY1stlY
@@ -44097,11 +49087,13 @@ princely pri1nslY
 princes pri1nsuz
 princess pri1nses
 princesses pri1nsesiz
+princeton ~pri1nstun
 principal pri1nsupul
 principalities pri2nsipA1litYz
 principality pri2nsipA1litY
 principally pri1nsiplY
 principals pri1nsupulz
+principe ~prYnCY1pY
 principle pri1nsupul
 principled pri1nsupuld
 principles pri1nsupulz
@@ -44131,6 +49123,7 @@ prioritizing prIo1rutI2ziN
 priority prIo1rutY
 priors prI1Rz
 priory prI1RY
+priscilla ~prisi1lu
 prise
 prised
 prises
@@ -44148,6 +49141,7 @@ prissiness
 prissy pri1sY
 pristine pri1stYn
 prithee
+prius ~prI1us
 privacy prI1vusY
 private prI1vut
 privateer
@@ -44259,6 +49253,7 @@ procreates prO1krYE1ts
 procreating prO1krYE1tiN
 procreation prO1krYE1Sun
 procreative
+procter ~pra1ktR
 proctor pra1ktR
 proctored
 proctoring
@@ -44423,6 +49418,7 @@ projections pruJe1kSunz
 projector pruJe1ktR
 projectors pruJe1ktRz
 projects pra1Jekts
+prokofiev ~pra1kOfY2v
 proletarian prO2lute1rYun
 proletarians
 proletariat prO2lute1rYut
@@ -44450,6 +49446,7 @@ promenade pra2munE1d
 promenaded
 promenades pra2munE1dz
 promenading
+prometheus ~prumY1TY2us
 prominence pra1mununs
 prominent pra1mununt
 prominently pra1mununtlY
@@ -44715,6 +49712,7 @@ protein prO1tY2n
 proteins prO1tY2nz
 protest prO1te2st
 protestant pra1tustunt
+protestantism ~pra1tustunti2zum
 protestants pra1tustunts
 protestation prO2te2stE1Sun
 protestations prO2te2stE1Sunz
@@ -44758,12 +49756,14 @@ proud prQ1d
 prouder prQ1dR
 proudest prQ1dust
 proudly prQ1dlY
+proust ~prQ1st
 provable prM1vubul
 provably
 prove prM1v
 proved prM1vd
 proven prM1vun
 provenance pra1vununs
+provence ~prO1vuns
 provender
 proverb pra1vRb
 proverbial pruvR1bYul
@@ -44796,6 +49796,7 @@ provisions pruvi1Zunz
 proviso pruvI1zO
 provisoes
 provisos pruvI1zOz
+provo ~prO1vO
 provocation pra2vukE1Sun
 provocations pra2vukE1Sunz
 provocative prOva1kutiv
@@ -44818,6 +49819,7 @@ prows prQ1z
 proxies pra1ksYz
 proximity praksi1mutY
 proxy pra1ksY
+prozac ~prO1zA2k
 prude prM1d
 prudence prM1duns
 prudent prM1dunt
@@ -44827,18 +49829,24 @@ prudery prM1dRY
 prudes
 prudish prM1diS
 prudishly
+pruitt ~prM1it
 prune prM1n
 pruned prM1nd
 prunes prM1nz
 pruning prM1niN
 prurience
 prurient prU1rYunt
+prussia ~pru1Su
+prussian ~pru1Sun
 pry prI1
 prying prI1iN
+pryor ~prI1R
 psalm sa1lm
 psalmist
 psalmists
 psalms sa1lmz
+psalter ~so1ltR
+psalters ~so1ltRz
 pseudo sM1dO
 pseudonym sM1duni2m
 pseudonyms sM1duni2mz
@@ -44901,8 +49909,11 @@ ptarmigan
 ptarmigans
 pterodactyl
 pterodactyls
+ptolemaic ~ta2lumE1ik
+ptolemy ~ta1lumY
 ptomaine tO1mEn
 ptomaines tO1mEnz
+pu ~pM1
 pub pu1b
 puberty pyM1bRtY
 pubescence
@@ -44933,11 +49944,13 @@ publishers pu1bliSRz
 publishes pu1bliSuz
 publishing pu1bliSiN
 pubs pu1bz
+puccini ~pMCY1nY
 puck pu1k
 pucker pu1kR
 puckered
 puckering
 puckers
+puckett ~pu1kit
 puckish pu1kiS
 pucks
 pudding pU1diN
@@ -44949,10 +49962,12 @@ puddling
 pudgier
 pudgiest
 pudgy pu1JY
+puebla ~pwE1blu
 pueblo pwe1blO
 pueblos
 puerile pyMrY1l
 puerility
+puerto ~pwe1rtO2
 puff pu1f
 puffball
 puffballs
@@ -44967,6 +49982,8 @@ puffins pu1fi2nz
 puffs pu1fs
 puffy pu1fY
 pug pu1g
+puget ~pyM1Jit
+pugh ~pyM1
 pugilism pyM1Julizum
 pugilist pyM1Julist
 pugilistic pyM2Juli1stik
@@ -44979,7 +49996,9 @@ puke pyM1k
 puked
 pukes pyM1ks
 puking pyM1ki2N
+pulaski ~pyMlA1skY2
 pulchritude
+pulitzer ~pU1lutsR
 pull pU1l
 pullback pU1lbA2k
 pullbacks pU1lbA2ks
@@ -44991,6 +50010,7 @@ pullets
 pulley pU1lY
 pulleys pU1lYz
 pulling pU1liN
+pullman ~pU1lmun
 pullout pU1lQ2t
 pullouts pU1lQ2ts
 pullover
@@ -45075,6 +50095,7 @@ pundits pu1ndits
 pungency
 pungent pu1nJunt
 pungently pu1nJuntlY
+punic ~pyM1nik
 punier
 puniest
 punish pu1niS
@@ -45085,6 +50106,7 @@ punishing pu1niSiN
 punishment pu1niSmunt
 punishments pu1niSmunts
 punitive pyM1nutiv
+punjab ~punJa1b
 punk pu1Nk
 punker
 punkest
@@ -45119,6 +50141,7 @@ pupping
 puppy pu1pY
 pups pu1ps
 purblind
+purcell ~pRse1l
 purchasable
 purchase pR1Cus
 purchased pR1Cust
@@ -45126,6 +50149,7 @@ purchaser pR1CusR
 purchasers pR1CusRz
 purchases pR1Cusuz
 purchasing pR1CusiN
+purdue ~pRdM1
 pure pyU1r
 purebred pyU1rbre1d
 purebreds pyU1rbre1dz
@@ -45153,6 +50177,8 @@ purifiers pyU1rufI2Rz
 purifies
 purify pyU1rufI2
 purifying pyU1rufI2iN
+purim ~pU1rum
+purina ~pyUri1nu
 purism
 purist pyU1rist
 purists pyU1rists
@@ -45160,6 +50186,7 @@ puritan pyU1rutun
 puritanical pyU2rutA1nikul
 puritanically
 puritanism pyU1rutuni2zum
+puritanisms ~pyU1rutuni2zumz
 puritans pyU1rutunz
 purity pyU1rutY
 purl
@@ -45218,6 +50245,8 @@ purveyors pRvE1Rz
 purveys pRvE1z
 purview pR1vyM2
 pus pu1s
+pusan ~pM1san
+pusey ~pyM1zY
 push pU1S
 pushcart
 pushcarts
@@ -45229,6 +50258,7 @@ pushier
 pushiest
 pushiness
 pushing pU1SiN
+pushkin ~pU1Skin
 pushover pU1SO2vR
 pushovers
 pushup pU1Su2p
@@ -45252,6 +50282,8 @@ pustule
 pustules
 put pU1t
 putative pyM1tutiv
+putin ~pM1tin
+putnam ~pu1tnum
 putrefaction
 putrefied
 putrefies
@@ -45275,6 +50307,7 @@ putting pu1tiN
 putts pu1ts
 putty pu1tY
 puttying
+puzo ~pM1zO
 puzzle pu1zul
 puzzled pu1zuld
 puzzlement pu1zulmunt
@@ -45286,11 +50319,14 @@ pwn
 pwned
 pwning
 pwns
+pygmalion ~pi2gmE1lyun
 pygmies pi1gmYz
 pygmy pi1gmY
 pyjamas
+pyle ~pI1l
 pylon pI1la2n
 pylons pI1la2nz
+pyongyang ~pyo1NyA1N
 pyorrhea
 pyorrhoea
 pyramid pi1rumid
@@ -45299,6 +50335,7 @@ pyramided
 pyramiding
 pyramids pi1rumidz
 pyre pI1R
+pyrenees ~pi1ruYz
 pyres pI1Rz
 pyrite pI1rIt
 pyromania
@@ -45306,11 +50343,18 @@ pyromaniac
 pyromaniacs
 pyrotechnic pI2rOte1knik
 pyrotechnics pI2rOte1kniks
+pyrrhic ~pi1rik
+pythagoras ~pi2Tugo1ras
+pythagorean ~pi2Tugo1rYun
 python pI1Tan
 pythons
 pyx
 pyxes
 q kyM1
+qantas ~kA1ntus
+qatar ~ku2ta1r
+qingdao ~Ci1NdQ1
+qom ~ka1m
 qt
 qua kwa1
 quack kwA1k
@@ -45372,8 +50416,11 @@ quaintly kwE1ntlY
 quaintness
 quake kwE1k
 quaked
+quaker ~kwE1kR
+quakers ~kwE1kRz
 quakes kwE1ks
 quaking kwE1kiN
+qualcomm ~kwa1lka2m
 qualification kwa2lufukE1Sun
 qualifications kwa2lufukE1Sunz
 qualified kwa1lufI2d
@@ -45450,6 +50497,8 @@ quashed kwo1St
 quashes
 quashing kwo1SiN
 quasi kwa1sY
+quasimodo ~kAzYmO1dO
+quaternary ~kwa1tRne2rY
 quatrain
 quatrains
 quaver kwE1vR
@@ -45458,12 +50507,14 @@ quavering kwE1vRiN
 quavers kwE1vRz
 quavery
 quay kY1
+quayle ~kwE1l
 quays kY1z
 queasier
 queasiest
 queasily
 queasiness kwY1zYnus
 queasy kwY1zY
+quebec ~kwube1k
 queen kwY1n
 queened
 queening
@@ -45471,6 +50522,7 @@ queenlier
 queenliest
 queenly
 queens kwY1nz
+queensland ~kwY1nzlA2nd
 queer kwi1r
 queered
 queerer kwi1rR
@@ -45487,6 +50539,7 @@ quench kwe1nC
 quenched
 quenches kwe1nCuz
 quenching kwe1nCiN
+quentin ~kwe1ntin
 queried kwi1rYd
 queries kwi1rYz
 querulous kwe1rulus
@@ -45511,6 +50564,7 @@ questionnaire kwe2sCune1r
 questionnaires kwe2sCune1rz
 questions kwe1sCunz
 quests kwe1sts
+quetzalcoatl ~ke1tsalkwo2tl
 queue kyM1
 queued
 queueing
@@ -45564,14 +50618,17 @@ quilting kwi1ltiN
 quilts kwi1lts
 quince kwi1ns
 quinces
+quincy ~kwi1nsY
 quine kwI1n
 quines
 quinine kwI1nI2n
+quinn ~kwi1n
 quintessence kwinte1suns
 quintessences
 quintessential kwi2ntise1nSul
 quintet kwinte1t
 quintets
+quinton ~kwinto1n
 quintuple kwi1ntMpul
 quintupled kwintyM1puld
 quintuples
@@ -45595,6 +50652,7 @@ quisling kwi1zliN
 quislings
 quit kwi1t
 quite kwI1t
+quito ~kwY1tO
 quits kwi1ts
 quitted
 quitter kwi1tR
@@ -45604,6 +50662,7 @@ quiver kwi1vR
 quivered
 quivering kwi1vRiN
 quivers
+quixote ~kYhO1tY
 quixotic kwiksa1tik
 quiz kwi1z
 quizzed kwi1zd
@@ -45632,6 +50691,7 @@ quotient kwO1Sunt
 quotients
 quoting kwO1tiN
 r a1r
+ra ~ra1
 rabbi rA1bI2
 rabbinate
 rabbinical rubi1nikul
@@ -45644,6 +50704,7 @@ rabble rA1bul
 rabbles
 rabid rA1bid
 rabies rE1bYz
+rabin ~ra2bY1n
 raccoon rAkM1n
 raccoons rAkM1nz
 race rE1s
@@ -45661,11 +50722,16 @@ racetrack rE1strA2k
 racetracks rE1strA2ks
 raceway rE1swE2
 raceways
+rachael ~rE1Cul
+rachel ~rE1Cul
+rachelle ~ruSe1l
+rachmaninoff ~rAkmA1ninof
 racial rE1Sul
 racially rE1SulY
 racier rE1sYR
 raciest rE1sYust
 racily
+racine ~rusY1n
 raciness rE1sYnus
 racing rE1siN
 racism rE1si2zum
@@ -45694,6 +50760,8 @@ racquets rA1kits
 racy rE1sY
 radar rE1da2r
 radars rE1da2rz
+radcliff ~rA1dklif
+radcliffe ~rA1dklif
 radial rE1dYul
 radially rE1dYulY
 radials rE1dYulz
@@ -45737,6 +50805,8 @@ radium rE1dYum
 radius rE1dYus
 radiuses
 radon rE1da2n
+rae ~rE1
+rafael ~ra2fIe1l
 raffia
 raffish rA1fiS
 raffle rA1ful
@@ -45834,17 +50904,23 @@ raking rE1kiN
 rakish rE1kiS
 rakishly
 rakishness
+raleigh ~ro1lY
 rallied rA1lYd
 rallies rA1lYz
 rally rA1lY
 rallying rA1lYiN
+ralph ~rA1lf
 ram rA1m
+rama ~ra1mu
+ramada ~ruma1du
+ramadan ~rA1mudun
 ramble rA1mbul
 rambled rA1mbuld
 rambler rA1mblR
 ramblers rA1mblRz
 rambles
 rambling rA1mbliN
+rambo ~rA1mbO
 rambunctious rAmbu1NkSus
 rambunctiousness
 ramification rA2mufukE1Sun
@@ -45853,8 +50929,13 @@ ramified
 ramifies
 ramify rA1mufI2
 ramifying
+ramirez ~rumi1rez
+ramiro ~rumi1rO
 rammed rA1md
 ramming rA1miN
+ramon ~rumO1n
+ramona ~rumO1nu
+ramos ~ra1mOs
 ramp rA1mp
 rampage rA1mpE2J
 rampaged rAmpE1Jd
@@ -45870,6 +50951,9 @@ ramrodded
 ramrodding
 ramrods
 rams rA1mz
+ramsay ~rA1mzY
+ramses ~rA1msY2z
+ramsey ~rA1mzY
 ramshackle rA1mSA2kul
 ran rA1n
 ranch rA1nC
@@ -45884,8 +50968,14 @@ rancor rA1NkR
 rancorous rA1NkRus
 rancorously
 rancour
+rand ~rA1nd
+randal ~rA1ndul
+randall ~rA1ndul
+randell ~rA1nde1l
+randi ~rA1ndY
 randier
 randiest
+randolph ~rA1ndalf
 random rA1ndum
 randomise
 randomised
@@ -45910,11 +51000,14 @@ rangier
 rangiest
 ranginess
 ranging rE1nJiN
+rangoon ~rANgM1n
 rangy rE1nJY
 rank rA1Nk
 ranked rA1Nkt
 ranker rA1NkR
 rankest
+rankin ~rA1Nkin
+rankine ~rA1NkI2n
 ranking rA1NkiN
 rankings rA1NkiNz
 rankle rA1Nkul
@@ -45936,6 +51029,7 @@ ranted rA1ntid
 ranter
 ranting rA1ntiN
 rants
+raoul ~raM1l
 rap rA1p
 rapacious rupA1Sis
 rapaciously
@@ -45944,6 +51038,7 @@ rapacity
 rape rE1p
 raped rE1pt
 rapes rE1ps
+raphael ~ra2fIe1l
 rapid rA1pud
 rapider
 rapidest
@@ -45971,6 +51066,8 @@ rapt rA1pt
 rapture rA1pCR
 raptures
 rapturous rA1pCRus
+rapunzel ~ra2pU1zul
+raquel ~ruke1l
 rare re1r
 rared
 rarefied re1rufId
@@ -45995,6 +51092,7 @@ rashes rA1Siz
 rashest
 rashly
 rashness
+rasmussen ~rA1smusun
 rasp rA1sp
 raspberries rA1zbe2rYz
 raspberry rA1zbe2rY
@@ -46003,6 +51101,7 @@ raspier
 raspiest
 rasping
 rasps rA1sps
+rasputin ~ruspyM1tin
 raspy rA1spY
 raster rA1stR
 rat rA1t
@@ -46051,6 +51150,7 @@ rationed rA1Sund
 rationing rA1SuniN
 rations rA1Sunz
 ratios rE1SYO2z
+ratliff ~rA1tlif
 rats rA1ts
 rattan rAtA1n
 rattans
@@ -46075,6 +51175,7 @@ ratty rA1tY
 raucous ro1kus
 raucously
 raucousness
+raul ~ro1l
 raunchier
 raunchiest
 raunchiness
@@ -46112,12 +51213,16 @@ ravishing rA1viSiN
 ravishingly
 ravishment
 raw ra1
+rawalpindi ~rA2wolpi1ndY
 rawboned
 rawer
 rawest ra1ust
 rawhide ro1hI2d
 rawness ro1nis
 ray rE1
+rayburn ~rE1bRn
+raymond ~rE1mund
+raymundo ~rE2mu1ndO
 rayon rE1un
 rays rE1z
 raze rE1z
@@ -46187,6 +51292,8 @@ reaffirm rY2ufR1m
 reaffirmed rY2ufR1md
 reaffirming rY2ufR1miN
 reaffirms rY2ufR1mz
+reagan ~rE1gun
+reaganomics ~rE2guna1miks
 reagent rYE1Junt
 reagents rYE1Junts
 real rY1l
@@ -46290,6 +51397,7 @@ reasonable rY1zunubul
 reasonableness rY1zunubu2lnus
 reasonably rY1zunublY
 reasoned rY1zund
+reasoner ~rY1zunR
 reasoning rY1zuniN
 reasons rY1zunz
 reassemble rY2use1mbul
@@ -46321,10 +51429,12 @@ reawaken rY2uwE1kun
 reawakened rY2uwE1kund
 reawakening rY2uwE1kuniN
 reawakens
+reba ~rY1bu
 rebate rY1bE2t
 rebated rY1bE2tid
 rebates rY1bE2ts
 rebating
+rebecca ~rube1ku
 rebel re1bul
 rebelled ribe1ld
 rebelling ribe1liN
@@ -46712,6 +51822,7 @@ reddening
 reddens
 redder re1dR
 reddest re1dist
+redding ~re1diN
 reddish re1diS
 redecorate rYde1kRE2t
 redecorated rYde1kRE2tid
@@ -46749,6 +51860,8 @@ redeveloping
 redevelopment rY2dive1lupmunt
 redevelopments
 redevelops
+redford ~re1dfRd
+redgrave ~re1dgrE2v
 redhead re1dhe2d
 redheaded re1dhe2did
 redheads re1dhe1dz
@@ -46774,6 +51887,7 @@ redistrict
 redistricted
 redistricting rYdi1striktiN
 redistricts
+redmond ~re1dmund
 redneck re1dne2k
 rednecks re1dne2ks
 redness re1dnus
@@ -46822,6 +51936,7 @@ redundant ridu1ndunt
 redundantly
 redwood re1dwU2d
 redwoods re1dwU2dz
+reebok ~rY1bak
 reed rY1d
 reedier
 reediest
@@ -46884,6 +51999,7 @@ reentering rYi1ntRiN
 reenters
 reentries
 reentry rYi1ntrY
+reese ~rY1s
 reestablish rYistA1bliS
 reestablished rY2istA1bliSt
 reestablishes
@@ -47042,6 +52158,7 @@ refuge re1fyMJ
 refugee re1fyMJY
 refugees re1fyM2JYz
 refuges refyM1Jiz
+refugio ~rufyM1JYO
 refulgence
 refulgent
 refund rifu1nd
@@ -47102,6 +52219,7 @@ regents rY1Junts
 regexp
 regexps
 reggae re1gE2
+reggie ~re1JY
 regicide
 regicides
 regime ruZY1m
@@ -47114,6 +52232,8 @@ regimented re1Jume2ntid
 regimenting
 regiments re1Jumunts
 regimes ruZY1mz
+regina ~riJY1nu
+reginald ~re1Junuld
 region rY1Jun
 regional rY1Junul
 regionalism
@@ -47205,10 +52325,14 @@ rehire rYhI1r
 rehired rYhI1Rd
 rehires
 rehiring rYhI1riN
+rehnquist ~re1nkwi2st
+reich ~rI1k
+reid ~rY1d
 reign rE1n
 reigned rE1nd
 reigning rE1niN
 reigns rE1nz
+reilly ~rI1lY
 reimburse rY2imbR1s
 reimbursed rY2imbR1st
 reimbursement rY2imbR1smunt
@@ -47220,6 +52344,7 @@ reimposed rY2impO1zd
 reimposes
 reimposing rY2impO1ziN
 rein rE1n
+reinaldo ~rE2na1ldO
 reincarnate rY2inka1rnE2t
 reincarnated rY2inka1rnE2tid
 reincarnates
@@ -47235,6 +52360,8 @@ reinforcement rY2info1rsmunt
 reinforcements rY2info1rsmunts
 reinforces rY2info1rsiz
 reinforcing rY2info1rsiN
+reinhardt ~rI1nha2rt
+reinhold ~rI1nhOlt
 reining rE1niN
 reinitialise
 reinitialised
@@ -47442,6 +52569,7 @@ remarry rYme1rY
 remarrying rYme1rYiN
 rematch rY1mA1C
 rematches
+rembrandt ~re1mbrA2nt
 remediable
 remedial rimY1dYul
 remedied re1mudYd
@@ -47460,6 +52588,7 @@ reminder rYmI1ndR
 reminders rYmI1ndRz
 reminding rYmI1ndiN
 reminds rYmI1ndz
+remington ~re1miNtun
 reminisce re2muni1s
 reminisced re2muni1st
 reminiscence re2muni1suns
@@ -47526,6 +52655,8 @@ remunerating
 remuneration rimyM2nRE1Sun
 remunerations
 remunerative rYmyM1nRutiv
+remus ~rY1mus
+rena ~rY1nu
 renaissance re2nusa1ns
 renaissances
 renal rY1nul
@@ -47536,6 +52667,7 @@ renaming rYnE1miN
 renascence
 renascences
 renascent
+renault ~runO1
 rend
 render re1ndR
 rendered re1ndRd
@@ -47550,6 +52682,8 @@ rending re1ndiN
 rendition rendi1Sun
 renditions rendi1Sunz
 rends
+rene ~runE1
+renee ~runE1
 renegade re1nugE2d
 renegaded
 renegades re1nugE2dz
@@ -47570,6 +52704,8 @@ renewed rinM1d
 renewing rinM1iN
 renews rinM1z
 rennet re1nut
+reno ~rY1nO
+renoir ~renwa1r
 renounce rinQ1ns
 renounced rinQ1nst
 renounces rinQ1nsiz
@@ -48368,6 +53504,7 @@ retype
 retyped
 retypes
 retyping
+reuben ~rM1bun
 reunification rYM2nufukE1Sun
 reunified rYM1nufI2d
 reunifies
@@ -48388,7 +53525,10 @@ reuse rYyM1s
 reused rYM1zd
 reuses
 reusing rYyM1ziN
+reuters ~rX1tRz
+reuther ~rX1DR
 rev re1v
+reva ~rE1vu
 revaluation rYvA1lyME1Sun
 revaluations rYivA2lyME1Sunz
 revalue rYvA1lyM2
@@ -48507,6 +53647,7 @@ revivifies
 revivify
 revivifying
 reviving rivI1viN
+revlon ~re1vlan
 revocable re1vukubul
 revocation re2vukE1Sun
 revocations re2vukE1Sunz
@@ -48572,6 +53713,12 @@ rewrites rYrI1ts
 rewriting rYrI1tiN
 rewritten rYri1tun
 rewrote rYrO1t
+rex ~re1ks
+reyes ~rE1is
+reykjavik ~re1kyuvik
+reyna ~rE1nu
+reynaldo ~rE2na1ldO
+reynolds ~re1nuldz
 rhapsodic rApsa1dik
 rhapsodies
 rhapsodise
@@ -48585,6 +53732,7 @@ rhapsodizing
 rhapsody rA1psudY
 rhea rY1u
 rheas
+rhee ~rY1
 rheostat
 rheostats
 rhetoric re1tRik
@@ -48597,6 +53745,8 @@ rheumatic rMmA1tik
 rheumatics
 rheumatism rM1muti2zum
 rheumy
+rhine ~rI1n
+rhineland ~rI1nlA2nd
 rhinestone rI1nstO2n
 rhinestones rI1nstO2nz
 rhino rI1nO2
@@ -48607,6 +53757,10 @@ rhinos rI1nO2z
 rhizome rI1zO2m
 rhizomes rI1zO2mz
 rho rO1
+rhoda ~rO1du
+rhode ~rO1d
+rhodes ~rO1dz
+rhodesia ~rOdY1Zu
 rhodium rO1dYum
 rhododendron rO2dude1ndrun
 rhododendrons
@@ -48615,6 +53769,8 @@ rhomboid
 rhomboids
 rhombus
 rhombuses
+rhonda ~ra1ndu
+rhone ~rO1n
 rhubarb rM1ba2rb
 rhubarbs
 rhyme rI1m
@@ -48635,15 +53791,23 @@ ribbon ri1bun
 ribbons ri1bunz
 riboflavin
 ribs ri1bz
+ricardo ~rika1rdO
 rice rI1s
 riced
 rices
 rich ri1C
+richard ~ri1CRd
+richards ~ri1CRdz
+richardson ~ri1CRdsun
+richelieu ~ri1SulM2
 richer ri1CR
 riches ri1Cuz
 richest ri1Cust
+richie ~ri1CY
 richly ri1ClY
+richmond ~ri1Cmund
 richness ri1Cnus
+richter ~ri1ktR
 ricing
 rick ri1k
 ricked
@@ -48651,12 +53815,16 @@ ricketier
 ricketiest
 rickets ri1kits
 rickety ri1kutY
+rickey ~ri1kY
+rickie ~ri1kY
 ricking
 ricks ri1ks
 ricksha
 rickshas
 rickshaw
 rickshaws
+ricky ~ri1kY2
+rico ~rY1kO
 ricochet ri1kuSE2
 ricocheted ri1kuSE2d
 ricocheting ri1kuSE2iN
@@ -48692,6 +53860,9 @@ ridiculously rudi1kyuluslY
 ridiculousness
 riding rI1diN
 rids ri1dz
+riel ~rY1l
+riemann ~rY1mun
+riesling ~rY1zliN
 rife rI1f
 rifer
 rifest
@@ -48715,10 +53886,13 @@ rifted
 rifting
 rifts ri1fts
 rig ri1g
+riga ~rY1gu
 rigamarole
 rigamaroles
+rigel ~rI1Jul
 rigged ri1gd
 rigging ri1giN
+riggs ~ri1gz
 right rI1t
 righted rI1tid
 righteous rI1Cus
@@ -48742,6 +53916,7 @@ rigidly ri1JidlY
 rigidness
 rigmarole
 rigmaroles
+rigoletto ~ri2gule1tO
 rigor ri1gR
 rigorous ri1gRus
 rigorously ri1gRuslY
@@ -48752,6 +53927,7 @@ rigs ri1gz
 rile rI1l
 riled rI1ld
 riles rI1lz
+riley ~rI1lY
 riling
 rill ri1l
 rills
@@ -48774,8 +53950,10 @@ ringleader ri1NlY2dR
 ringleaders ri1NlY2dRz
 ringlet
 ringlets
+ringling ~ri1NliN
 ringmaster ri1NmA2stR
 ringmasters
+ringo ~rY1NgO
 rings ri1Nz
 ringside ri1NsI2d
 ringtone
@@ -48787,6 +53965,8 @@ rinse ri1ns
 rinsed
 rinses
 rinsing ri1nsiN
+rio ~rY1O
+rios ~rY1Os
 riot rI1ut
 rioted rI1utid
 rioter rI1utR
@@ -48804,6 +53984,7 @@ ripening rI1puniN
 ripens
 riper
 ripest
+ripley ~ri1plY
 ripoff ri1po2f
 ripoffs ri1po2fs
 riposte ripO1st
@@ -48836,6 +54017,8 @@ riskiness ri1skYnus
 risking ri1skiN
 risks ri1sks
 risky ri1skY
+rita ~rY1tu
+ritalin ~ri1tulin
 rite rI1t
 rites rI1ts
 ritual ri1CMul
@@ -48843,6 +54026,7 @@ ritualism
 ritualistic ri2CMuli1stik
 ritually
 rituals ri1CMulz
+ritz ~ri1ts
 ritzier
 ritziest ri1tsYust
 ritzy ri1tsY
@@ -48854,8 +54038,10 @@ rivalling
 rivalries rI1vulrYz
 rivalry rI1vulrY
 rivals rI1vulz
+rivas ~rY1vaz
 riven ri1vun
 river ri1vR
+rivera ~rive1ru
 riverbed ri1vRbe2d
 riverbeds
 riverfront ri1vRfru2nt
@@ -48870,8 +54056,10 @@ riveting ri1vutiN
 rivets ri1vuts
 rivetted
 rivetting
+riviera ~ri2vYe1ru
 rivulet
 rivulets
+riyadh ~rYA1d
 rm
 roach rO1C
 roached
@@ -48906,6 +54094,7 @@ roamers
 roaming rO1miN
 roams rO1mz
 roan rO1n
+roanoke ~rO1unO2k
 roans
 roar ro1r
 roared ro1rd
@@ -48923,13 +54112,27 @@ robber ra1bR
 robberies ra1bRYz
 robbers ra1bRz
 robbery ra1bRY
+robbie ~ra1bY
+robbin ~ra1bin
 robbing ra1biN
+robbins ~ra1binz
+robby ~ra1bY
 robe rO1b
 robed rO1bd
+roberson ~ra1bRsun
+robert ~ra1bRt
+roberta ~rubR1tu
+roberto ~rube1rtO
+roberts ~ra1bRts
+robertson ~ra1bRtsun
 robes rO1bz
+robeson ~rO1bisun
 robin ra1bun
 robing
 robins ra1bunz
+robinson ~ra1bunsun
+robitussin ~ra2bitu1sin
+robles ~rO1bulz
 robocall
 robocalled
 robocalling
@@ -48939,13 +54142,21 @@ robotic rO2ba1tik
 robotics rO2ba1tiks
 robots rO1ba2ts
 robs ra1bz
+robson ~ra1bsun
 robust rObu1st
 robuster
 robustest
 robustly rO2bu1stlY
 robustness rObu1stnus
+robyn ~ra1bin
+rocco ~ra1kO
+rocha ~rO1ku
+roche ~rO1C
+rochelle ~rOSe1l
+rochester ~ra1Ce2stR
 rock ra1k
 rocked ra1kt
+rockefeller ~ra1kufe2lR
 rocker ra1kR
 rockers ra1kRz
 rocket ra1kut
@@ -48953,19 +54164,34 @@ rocketed ra1kutid
 rocketing ra1kutiN
 rocketry ra1kutrY
 rockets ra1kuts
+rockford ~ra1kfRd
 rockier
+rockies ~ra1kYz
 rockiest
 rockiness
 rocking ra1kiN
+rockne ~ra1knY
 rocks ra1ks
+rockwell ~ra1kwe2l
 rocky ra1kY
 rococo rukO1kO2
 rod ra1d
+roddenberry ~ra1dunberY
 rode rO1d
 rodent rO1dunt
 rodents rO1dunts
 rodeo rO1dYO2
 rodeos rO1dYO2z
+roderick ~ra1drik
+rodger ~ra1JR
+rodgers ~ra1JRz
+rodin ~rO1din
+rodney ~ra1dnY
+rodolfo ~rOda1lfO
+rodrick ~ra1drik
+rodrigo ~rudrY1gO
+rodriguez ~radrY1gez
+rodriquez ~radrY1kez
 rods ra1dz
 roe rO1
 roebuck rO1bu2k
@@ -48973,10 +54199,12 @@ roebucks
 roentgen
 roentgens
 roes rO1z
+rogelio ~rOgY1lYO
 roger ra1JR
 rogered
 rogering
 rogers ra1JRz
+roget ~rOZE1
 rogue rO1g
 roguery
 rogues rO1gz
@@ -48992,13 +54220,19 @@ roisterer
 roisterers
 roistering
 roisters
+rojas ~rO1has
+roland ~rO1lund
+rolando ~rOla1ndO
 role rO1l
 roles rO1lz
+rolex ~rO1leks
 roll rO1l
+rolland ~ra1lund
 rollback rO1lbA2k
 rollbacks rO1lbA2ks
 rolled rO1ld
 roller rO1lR
+rollerblade ~rO1lRblE2d
 rollers rO1lRz
 rollerskating
 rollick
@@ -49006,13 +54240,22 @@ rollicked
 rollicking ra1likiN
 rollicks
 rolling rO1liN
+rollins ~ra1linz
 rolls rO1lz
+rolodex ~rO1lude2ks
 romaine rOmE1n
 roman rO1mun
 romance rOmA1ns
 romanced
 romances rOmA1nsiz
 romancing rOmA1nsiN
+romanesque ~rO2mune1sk
+romania ~rOmE1nYu
+romanian ~rOmE1nYun
+romanians ~rOmE1nYunz
+romano ~rOma1nO2
+romanov ~rO1muno2v
+romans ~rO1munz
 romantic rOmA1ntik
 romantically rOmA1ntikulY
 romanticise
@@ -49027,12 +54270,26 @@ romanticized rOmA1ntusI2zd
 romanticizes
 romanticizing rOmA1ntusI2ziN
 romantics rOmA1ntiks
+romany ~ra1munY
+rome ~rO1m
+romeo ~rO1mYO2
+romero ~rOme1rO
+romes ~rO1mz
+rommel ~ra1mul
+romney ~ra1mnY
 romp ra1mp
 romped
 romper
 rompers
 romping ra1mpiN
 romps
+romulus ~ra1myulus
+ron ~ra1n
+ronald ~ra1nuld
+ronda ~ra1ndu
+ronnie ~ra1nY
+ronny ~ra1nY
+ronstadt ~ra1nstA2t
 rood rM1d
 roods
 roof rM1f
@@ -49065,6 +54322,8 @@ roommate rM1mE2t
 roommates rM1mE2ts
 rooms rM1mz
 roomy rM1mY
+rooney ~rM1nY
+roosevelt ~rO1zuve2lt
 roost rM1st
 roosted rM1stid
 rooster rM1stR
@@ -49081,20 +54340,39 @@ rope rO1p
 roped rO1pt
 ropes rO1ps
 roping rO1piN
+rorschach ~ro1rSa2
+rory ~ro1rY
+rosa ~rO1zu
+rosales ~rO1sElz
+rosalie ~rO1zulY
+rosalind ~ra1zulind
+rosalinda ~rOsalY1ndu
+rosalyn ~ra1zulin
+rosanna ~rOzA1nu
+rosanne ~rOzA1n
 rosaries rO1zRYz
+rosario ~rOza1rYO
 rosary rO1zRY
+roscoe ~ra1skO
 rose rO1z
 roseate rO1zYut
 rosebud rO1zbud
 rosebuds
 rosebush rO1zbU2S
 rosebushes
+rosecrans ~rO1zkrA2nz
+rosella ~rOze1lu
+rosemarie ~rO2zmRY1
 rosemary rO1zme2rY
+rosenberg ~rO1zunbRg
+rosenzweig ~rO1zunzwIg
 roses rO1ziz
+rosetta ~rOze1tu
 rosette ruse1t
 rosettes rO1ze1ts
 rosewood rO1zwU2d
 rosewoods
+rosie ~rO1zY
 rosier rO1zYR
 rosiest
 rosily
@@ -49103,11 +54381,18 @@ rosined
 rosiness
 rosining
 rosins
+roslyn ~ra1zlin
+ross ~ra1s
+rossetti ~rOse1tY
+rossini ~rOsY1nY
 roster ra1stR
 rosters ra1stRz
+rostov ~ra1stav
 rostra
+rostropovich ~ro2strupO1viC
 rostrum ra1strum
 rostrums
+roswell ~ra1swel
 rosy rO1zY
 rot ra1t
 rotaries
@@ -49120,6 +54405,8 @@ rotation rOtE1Sun
 rotational rOtE1Sunul
 rotations rOtE1Sunz
 rote rO1t
+roth ~ro1T
+rothschild ~ro1TsCI2ld
 rotisserie rO2ti1sRY
 rotisseries
 rotogravure
@@ -49132,7 +54419,9 @@ rotten ra1tun
 rottener
 rottenest
 rottenness
+rotterdam ~ra1tRdA2m
 rotting ra1tiN
+rottweiler ~ra1twIlR
 rotund rOtu1nd
 rotunda rOtu1ndu
 rotundas
@@ -49186,10 +54475,12 @@ roundup rQ1ndu2p
 roundups
 roundworm rQ1ndwRm
 roundworms rQ1ndwRmz
+rourke ~ro1rk
 rouse rQ1s
 roused rQ1zd
 rouses
 rousing rQ1ziN
+rousseau ~rMsO1
 roustabout
 roustabouts
 rout rQ1t
@@ -49226,6 +54517,7 @@ rowdiest
 rowdiness rQ1dYnus
 rowdy rQ1dY
 rowdyism
+rowe ~rO1
 rowed rO1d
 rowel
 roweled
@@ -49233,10 +54525,16 @@ roweling
 rowelled
 rowelling
 rowels
+rowena ~rOY1nu
 rower rO1R
 rowers
 rowing rO1iN
+rowland ~rO1lund
 rows rO1z
+roxanne ~ra1ksin
+roxie ~ra1ksY
+roxy ~ra1ksY
+roy ~rX1
 royal rX1ul
 royalist rX1ulist
 royalists
@@ -49244,10 +54542,13 @@ royally rX1ulY
 royals rX1ulz
 royalties rX1ultYz
 royalty rX1ultY
+royce ~rX1s
+rozelle ~ruze1l
 rpm a1rpY1e1m
 rps
 rs
 rte a1rtY1Y1
+ru ~rM1
 rub ru1b
 rubbed ru1bd
 rubber ru1bR
@@ -49259,6 +54560,7 @@ rubberize ru1bRI2z
 rubberized ru1bRI2zd
 rubberizes
 rubberizing
+rubbermaid ~ru1bRmE2d
 rubberneck
 rubbernecked
 rubbernecking
@@ -49276,11 +54578,17 @@ rubdown
 rubdowns
 rube rM1b
 rubella rMbe1lu
+ruben ~rM1bun
+rubens ~rM1bunz
 rubes
+rubicon ~rM1bikon
 rubicund
 rubier
 rubies rM1bYz
 rubiest
+rubik ~rM1bik
+rubin ~rM1bin
+rubinstein ~rM1binstY2n
 ruble rM1bul
 rubles rM1bulz
 rubric rM1brik
@@ -49305,6 +54613,10 @@ rudest rM1dust
 rudiment rM1dimunt
 rudimentary rM2dume1ntRY
 rudiments rM1dimunts
+rudolf ~rM1da2lf
+rudolph ~rM1dolf
+rudy ~rM1dY
+rudyard ~ru1dyRd
 rue rM1
 rued
 rueful rM1ful
@@ -49320,6 +54632,7 @@ ruffled ru1fuld
 ruffles ru1fulz
 ruffling ru1fuliN
 ruffs
+rufus ~rM1fus
 rug ru1g
 rugby ru1gbY
 rugged ru1gud
@@ -49330,6 +54643,7 @@ ruggedness
 rugrat
 rugrats
 rugs ru1gz
+ruhr ~rU1r
 ruin rM1un
 ruination
 ruined rM1und
@@ -49338,6 +54652,8 @@ ruining rM1iniN
 ruinous rM1unus
 ruinously
 ruins rM1unz
+ruiz ~rMY1z
+rukeyser ~rM2kE1zR
 rule rM1l
 ruled rM1ld
 ruler rM1lR
@@ -49346,6 +54662,7 @@ rules rM1lz
 ruling rM1liN
 rulings rM1liNz
 rum ru1m
+rumania ~rMmE1nYu
 rumba
 rumbaed
 rumbaing
@@ -49387,6 +54704,7 @@ rumps
 rumpus
 rumpuses
 rums ru1mz
+rumsfeld ~ru1mzfe2ld
 run ru1n
 runabout ru1nubQ2t
 runabouts
@@ -49416,8 +54734,10 @@ runt
 runts
 runway ru1nwE2
 runways ru1nwE2z
+runyon ~ru1nyun
 rupee rMpY1
 rupees rMpY1z
+rupert ~rM1pRt
 rupture ru1pCR
 ruptured ru1pCRd
 ruptures ru1pCRz
@@ -49426,13 +54746,23 @@ rural rU1rul
 ruse rM1z
 ruses rM1ziz
 rush ru1S
+rushdie ~ru1SdY
 rushed ru1St
 rushes ru1Suz
 rushing ru1SiN
+rushmore ~ru1Smor
 rusk ru1sk
+ruskin ~ru1skin
 rusks
+russ ~ru1s
+russel ~ru1sul
+russell ~ru1sul
 russet ru1sit
 russets ru1sits
+russia ~ru1Su
+russian ~ru1Sun
+russians ~ru1Sunz
+russo ~rM1sO
 rust ru1st
 rusted ru1stid
 rustic ru1stik
@@ -49458,18 +54788,39 @@ rusty ru1stY
 rut ru1t
 rutabaga rM1tubEgu
 rutabagas rM1tubEguz
+rutan ~rM1tun
+rutgers ~ru1tgRz
+ruth ~rM1T
+rutherford ~ru1TRfRd
+ruthie ~rM1TY
 ruthless rM1Tlus
 ruthlessly rM1TluslY
 ruthlessness rM1Tlusnus
+rutledge ~ru1tliJ
 ruts ru1ts
 rutted ru1tid
 rutting
+rwanda ~ruwa1ndu
+rwandan ~ruwa1ndun
+rwandans ~ruwa1ndunz
+ryan ~rI1un
+rydberg ~ri1dbRg
+ryder ~rI1dR
 rye rI1
 s e1s
+saab ~sa1b
+saar ~sa1r
+saarinen ~sa1rinun
+saatchi ~sa1CY
+sabbath ~sA1buT
+sabbaths ~sA1buTs
 sabbatical subA1tikul
 sabbaticals subA1tikulz
 saber sE1bR
 sabers sE1bRz
+sabin ~sE1bin
+sabina ~subY1nu
+sabine ~subY1n
 sable sE1bul
 sables sE1bulz
 sabotage sA1buta2Z
@@ -49480,14 +54831,17 @@ saboteur sA2butR1
 saboteurs sA2butR1z
 sabre sE1bR
 sabres sE1bRz
+sabrina ~subrY1nu
 sac sA1k
 saccharin sA1kRun
 saccharine sA1kRI2n
+sacco ~sA1kO
 sacerdotal
 sachem
 sachems
 sachet sASE1
 sachets
+sachs ~sA1ks
 sack sA1k
 sackcloth
 sacked sA1kt
@@ -49497,6 +54851,7 @@ sacking sA1kiN
 sacks sA1ks
 sacrament sA1krumunt
 sacramental sA1krumuntul
+sacramento ~sA2krume1ntO
 sacraments sA1krumunts
 sacred sE1krud
 sacredly
@@ -49516,6 +54871,8 @@ sacristy
 sacrosanct sA1krOsANkt
 sacs sA1ks
 sad sA1d
+sadat ~sada1t
+saddam ~sa1dum
 sadden sA1dun
 saddened sA1dund
 saddening sA1duniN
@@ -49529,6 +54886,7 @@ saddled sA1duld
 saddles sA1dulz
 saddling sA1duliN
 sades
+sadie ~sA1dY
 sadism sE1dizum
 sadist sE1dust
 sadistic sudi1stik
@@ -49553,6 +54911,7 @@ safes sE1fs
 safest sE1fust
 safeties sE1ftYz
 safety sE1ftY
+safeway ~sE1fwE2
 safflower sA1flQ2R
 safflowers
 saffron sA1frun
@@ -49561,6 +54920,7 @@ sag sA1g
 saga sa1gu
 sagacious
 sagacity
+sagan ~sE1gun
 sagas sa1guz
 sage sE1J
 sagebrush sE1Jbru2S
@@ -49569,13 +54929,16 @@ sages sE1Jiz
 sagest
 sagged sA1gd
 sagging sA1giN
+saginaw ~sA1gino2
 sago sE1gO
 sags sA1gz
 saguaro sugwo1rO
 saguaros
+sahara ~suhe1ru
 sahib
 sahibs
 said se1d
+saigon ~sI2ga1n
 sail sE1l
 sailboard
 sailboards
@@ -49598,8 +54961,13 @@ saintliness
 saintly sE1ntlY
 saints sE1nts
 saith
+sakai ~saka1Y
 sake sE1k
+sakhalin ~sA1kulin
+sakharov ~sa1kRav
 saki sa1kY
+saks ~sA1ks
+sal ~sA1l
 salaam sula1m
 salaamed
 salaaming
@@ -49609,6 +54977,7 @@ salacious sulE1Sus
 salaciously
 salaciousness
 salad sA1lud
+saladin ~sA1ludin
 salads sA1ludz
 salamander sA2lumA1ndR
 salamanders sA2lumA1ndRz
@@ -49617,11 +54986,16 @@ salamis sula1mYz
 salaried sA1lRYd
 salaries sA1lRYz
 salary sA1lRY
+salas ~sa1laz
+salazar ~sA1luzar
 sale sE1l
 saleable sE1lubul
+salem ~sE1lum
+salerno ~sule1rnO
 sales sE1lz
 salesclerk
 salesclerks
+salesforce ~sE1lzfo2rs
 salesgirl
 salesgirls
 salesman sE1lzmun
@@ -49635,9 +55009,12 @@ saleswomen sE1lzwi2mun
 salience
 salient sE1lYunt
 salients
+salinas ~sulY1nus
 saline sulY1n
 salines
+salinger ~sA1linJR
 salinity suli1nutY2
+salisbury ~sA1lzbRY
 saliva sulI1vu
 salivary
 salivate sA1luvE2t
@@ -49645,6 +55022,8 @@ salivated sA1luvE2tid
 salivates
 salivating sA1luvE2tiN
 salivation
+salk ~so1k
+sallie ~sA1lY
 sallied
 sallies sA1lYz
 sallow
@@ -49657,6 +55036,7 @@ salmonella sA2lmune1lu
 salmonellae
 salmonellas
 salmons sA1munz
+salome ~sulO1mY
 salon sula1n
 salons sula1nz
 saloon sulM1n
@@ -49675,6 +55055,7 @@ saltine
 saltines
 saltiness
 salting so1ltiN
+salton ~so1ltun
 saltpeter
 saltpetre
 salts so1lts
@@ -49690,12 +55071,16 @@ salute sulM1t
 saluted sulM1tid
 salutes sulM1ts
 saluting sulM1tiN
+salvador ~sA1lvudo2r
+salvadoran ~sA1lvudo2run
+salvadorans ~sAlvudo1runz
 salvage sA1lvuJ
 salvageable sA1lviJubul
 salvaged sA1lviJd
 salvages
 salvaging sA1lviJiN
 salvation sAlvE1Sun
+salvatore ~sAlvuto1rY
 salve sa1v
 salved
 salver
@@ -49705,6 +55090,13 @@ salving
 salvo sA1lvO
 salvoes
 salvos sA1lvOz
+sam ~sA1m
+samantha ~sumA1nTu
+samar ~sA1mar
+samara ~sA1mRu
+samaritan ~sume1ritun
+samaritans ~sume1ritunz
+samarkand ~sA1markA2nd
 samba sa1mbu
 sambaed
 sambaing
@@ -49714,6 +55106,10 @@ sameness sE1mnus
 sames sE1mz
 samizdat
 samizdats
+sammie ~sA1mY
+sammy ~sA1mY
+samoa ~sumO1u
+samoan ~sumO1un
 samovar
 samovars
 sampan sA1mpAn
@@ -49725,11 +55121,21 @@ samplers sA1mplRz
 samples sA1mpulz
 sampling sA1mpliN
 samplings sA1mpliNz
+sampson ~sA1mpsun
+samson ~sA1msun
+samsonite ~sA1msunI2t
+samsung ~sA1msu2N
+samuel ~sA1myMl
+samuelson ~sA1myMulsun
 samurai sA1mUrI2
 samurais sA1mRI2z
+san ~sA1n
+sana ~sa1nu
 sanatoria
 sanatorium
 sanatoriums
+sanchez ~sA1nCez
+sancho ~sa1nkO
 sancta
 sanctification sA2NktufukE1Sun
 sanctified
@@ -49767,6 +55173,7 @@ sandblasting
 sandblasts
 sandbox sA1ndba2ks
 sandboxes
+sandburg ~sA1ndbRg
 sandcastle
 sandcastles
 sanded sA1ndid
@@ -49778,16 +55185,19 @@ sandier
 sandiest
 sandiness
 sanding sA1ndiN
+sandinista ~sA2ndini1stu
 sandlot
 sandlots
 sandman sA1ndmA2n
 sandmen
+sandoval ~sA1ndO2vul
 sandpaper sA1ndpE2pR
 sandpapered
 sandpapering
 sandpapers
 sandpiper
 sandpipers
+sandra ~sA1ndru
 sands sA1ndz
 sandstone sA1ndstO2n
 sandstorm sA1ndsto2rm
@@ -49801,10 +55211,13 @@ sane sE1n
 sanely
 saner sE1nR
 sanest
+sanford ~sA1nfRd
 sang sA1N
+sanger ~sA1NR
 sangfroid sa2nfrQ1
 sanguinary
 sanguine sA1Ngwin
+sanhedrin ~sA2nhY1drin
 sanitaria
 sanitarium
 sanitariums
@@ -49820,8 +55233,17 @@ sanitizes
 sanitizing sA1nutI2ziN
 sanity sA1nutY
 sank sA1Nk
+sanka ~sA1Nku
+sankara ~sanka1ru
 sans sA1nz
 sanserif
+sanskrit ~sA1nskrit
+santa ~sA1ntu
+santana ~sAntA1nu
+santayana ~sAntI2a1nu
+santeria ~sA2nte1rYu
+santiago ~sA2ntYa1gO
+santos ~sA1ntOs
 sap sA1p
 sapience
 sapient
@@ -49833,14 +55255,23 @@ sapphires sA1fIRz
 sappier
 sappiest
 sapping sA1piN
+sapporo ~supo1rO
 sappy
 saprophyte
 saprophytes
 saps sA1ps
 sapsucker
 sapsuckers
+sara ~se1ru
+saracens ~se1rusunz
+sarah ~se1ru
+sarajevo ~sa2ruyE1vO
+saran ~sRA1n
 sarape
 sarapes
+sarasota ~se2rusO1tu
+saratov ~se1ruto2v
+sarawak ~se1ruwak
 sarcasm sa1rkA2zum
 sarcasms
 sarcastic sarkA1stik
@@ -49853,24 +55284,32 @@ sarcophagus sarka1fugus
 sarcophaguses
 sardine sardY1n
 sardines sardY1nz
+sardinia ~sardY1nYu
 sardonic sarda1nik
 sardonically sarda1nikulY
 saree
 sarees
+sargasso ~sargA1sO
+sargent ~sa1rJunt
 sari sa1rY
 saris sa1rYz
+sarnoff ~sa1rnof
 sarong sRo1N
 sarongs sRo1Nz
 sarsaparilla
 sarsaparillas
 sartorial sarto1rYul
 sartorially
+sartre ~sa1rtru
 sash sA1S
+sasha ~sA1Su
 sashay
 sashayed
 sashaying
 sashays
 sashes sA1Siz
+saskatchewan ~sAskA1Cuwo2n
+saskatoon ~sA1skutM2n
 sass sA1s
 sassafras sA1sufrA2s
 sassafrases
@@ -49879,11 +55318,14 @@ sasses
 sassier
 sassiest
 sassing
+sassoon ~susM1n
 sassy sA1sY
 sat sA1t
+satan ~sE1tun
 satanic sutA1nik
 satanically
 satanism sE1tuni2zum
+satanist ~sE1tunist
 satay sAtE1
 satchel
 satchels
@@ -49934,6 +55376,9 @@ saturated sA1CRE2tid
 saturates
 saturating sA1CRE2tiN
 saturation sA2CRE1Sun
+saturday ~sA1tRdY
+saturdays ~sA1tRdYz
+saturn ~sA1tRn
 saturnine
 satyr
 satyrs
@@ -49950,11 +55395,16 @@ saucily
 sauciness
 saucing
 saucy so1sY
+saudi ~so1dY
+saudis ~so1dYz
 sauerkraut sQ1RkrQ2t
+saul ~so1l
 sauna so1nu
 saunaed
 saunaing
 saunas so1nuz
+saunders ~so1ndRz
+saundra ~so1ndru
 saunter so1ntR
 sauntered
 sauntering
@@ -49962,6 +55412,7 @@ saunters
 sausage so1suJ
 sausages so1siJiz
 sauted
+sauterne ~sOtR1n
 savage sA1vuJ
 savaged sA1viJd
 savagely sA1viJlY
@@ -50006,6 +55457,7 @@ savouriest
 savouring
 savours
 savoury
+savoy ~suvX1
 savvied
 savvier
 savvies
@@ -50026,11 +55478,15 @@ sawyer so1yR
 sawyers so1yRz
 sax sA1ks
 saxes
+saxon ~sA1ksun
+saxons ~sA1ksunz
+saxony ~sA1ksunY
 saxophone sA1ksufO2n
 saxophones sA1ksufO2nz
 saxophonist sA1ksufO2nist
 saxophonists
 say sE1
+sayers ~sE1Rz
 saying sE1iN
 sayings sE1iNz
 says se1z
@@ -50053,6 +55509,7 @@ scaffolds skA1fuldz
 scag
 scagged
 scags skA1gz
+scala ~ska1lu
 scalar skE1lR
 scalars
 scalawag
@@ -50114,6 +55571,9 @@ scandalmongers
 scandalous skA1ndulus
 scandalously
 scandals skA1ndulz
+scandinavia ~skA2ndinE1vYu
+scandinavian ~skA2ndinE1vYun
+scandinavians ~skA2ndinE1vYunz
 scanned skA1nd
 scanner skA1nR
 scanners skA1nRz
@@ -50142,6 +55602,8 @@ scapulas
 scar ska1r
 scarab
 scarabs
+scaramouch ~skA1rumQ2C
+scarborough ~ska1rbR2O
 scarce ske1rs
 scarcely ske1rslY
 scarceness
@@ -50216,6 +55678,7 @@ scheduler ske1JUlR
 schedulers ske1JUlRz
 schedules ske1JUlz
 scheduling ske1JUliN
+schelling ~ske1liN
 schema skY1mu
 schematic skimA1tik
 schematically
@@ -50226,9 +55689,13 @@ schemer skY1mR
 schemers
 schemes skY1mz
 scheming skY1miN
+schenectady ~skune1ktudY
 scherzi
 scherzo
 scherzos
+schick ~Si1k
+schiller ~Si1lR
+schindler ~Si1ndlR
 schism ski1zum
 schismatic
 schismatics
@@ -50247,6 +55714,8 @@ schlepped
 schlepping
 schlepps
 schleps
+schlesinger ~Sle1sinJR
+schlitz ~Sli1ts
 schlock Sla1k
 schlocky
 schmaltz Sma1lts
@@ -50255,15 +55724,19 @@ schmaltziest
 schmaltzy
 schmalz Smo1lz
 schmalzy
+schmidt ~Smi1t
 schmooze SmM1z
 schmoozed
 schmoozes
 schmoozing SmM1ziN
 schmuck Smu1k
 schmucks
+schnabel ~SnA1bul
 schnapps SnA1ps
 schnauzer SnQ1zR
 schnauzers
+schneider ~SnI1dR
+schoenberg ~SO1nbRg
 scholar ska1lR
 scholarly ska1lRlY
 scholars ska1lRz
@@ -50305,14 +55778,28 @@ schooner skM1nR
 schooners skM1nRz
 schrod
 schrods
+schroeder ~SrO1dR
 schtick Sti1k
 schticks
+schubert ~SM1bRt
+schultz ~SU1lts
+schulz ~SU1lts
+schumann ~SM1mun
 schuss
 schussed
 schusses
 schussing
+schuyler ~skI1lR
+schuylkill ~skyM1lki2l
 schwa Swa1
+schwartz ~Swo1rts
+schwarzenegger ~Swo1rzunE2gR
+schwarzkopf ~Swo1rtskopf
 schwas
+schweitzer ~SwI1tsR
+schweppes ~Swe1ps
+schwinger ~Swi1NR
+schwinn ~Swi1n
 sciatic
 sciatica
 science sI1uns
@@ -50321,6 +55808,7 @@ scientific sI2unti1fik
 scientifically sI2unti1fikulY
 scientist sI1untist
 scientists sI1untists
+scientology ~sI2unta1luJY
 scimitar
 scimitars
 scintilla sinti1lu
@@ -50332,6 +55820,7 @@ scintillating
 scintillation
 scion sI1un
 scions
+scipio ~si1pYO
 scissor si1zR
 scissors si1zRz
 sclerosis sklRO1sus
@@ -50393,13 +55882,26 @@ scornful sko1rnful
 scornfully
 scorning
 scorns sko1rnz
+scorpio ~sko1rpYO2
 scorpion sko1rpYun
 scorpions sko1rpYunz
+scorpius ~sko1rpY2us
+scorsese ~sko2rsY1z
+scot ~ska1t
 scotch ska1C
 scotched ska1Ct
 scotches ska1Ciz
 scotching
 scotchs
+scotia ~skO1Su
+scotland ~ska1tlund
+scots ~ska1ts
+scotsman ~ska1tsmun
+scott ~ska1t
+scottie ~ska1tY
+scottish ~ska1tiS
+scottsdale ~ska1tsdE2l
+scotty ~ska1tY
 scoundrel skQ1ndrul
 scoundrels skQ1ndrulz
 scour skQ1R
@@ -50439,6 +55941,7 @@ scrambling skrA1mbuliN
 scrammed
 scramming
 scrams skrA1mz
+scranton ~skrA1ntun
 scrap skrA1p
 scrapbook skrA1pbU2k
 scrapbooks skrA1pbU2ks
@@ -50510,6 +56013,7 @@ scribbles skri1bulz
 scribbling skri1buliN
 scribe skrI1b
 scribes skrI1bz
+scribner ~skri1bnR
 scrimmage skri1miJ
 scrimmaged
 scrimmages
@@ -50567,6 +56071,7 @@ scruffier
 scruffiest
 scruffs
 scruffy skru1fY
+scruggs ~skru1gz
 scrumptious
 scrunch skru1nC
 scrunched skru1nCt
@@ -50610,6 +56115,7 @@ scull sku1l
 sculled
 sculleries
 scullery
+sculley ~sku1lY
 sculling
 scullion sku1lyun
 scullions
@@ -50657,10 +56163,13 @@ scuttling sku1tuliN
 scuzzier
 scuzziest
 scuzzy
+scylla ~si1lu
 scythe si1T
 scythed
 scythes
+scythian ~si1TYun
 scything
+se ~sE1
 sea sY1
 seabed sY1be2d
 seabeds
@@ -50675,6 +56184,7 @@ seafarers sY1fe2rRz
 seafaring
 seafood sY1fM2d
 seagoing sY1gO2iN
+seagram ~sY1grum
 seal sY1l
 sealant sY1lunt
 sealants sY1lunts
@@ -50697,6 +56207,7 @@ seams sY1mz
 seamstress sY1mstris
 seamstresses sY1mstrusuz
 seamy sY1mY
+sean ~So1n
 seaplane
 seaplanes
 seaport sY1po2rt
@@ -50737,6 +56248,7 @@ seat sY1t
 seated sY1tid
 seating sY1tiN
 seats sY1ts
+seattle ~sYA1tul
 seaward sY1wRd
 seawards
 seaway sY1wE2
@@ -50744,6 +56256,8 @@ seaways
 seaweed sY1wY2d
 seaworthy sY1wo2rDY
 sebaceous subE1Sus
+sebastian ~subA1sCun
+sebring ~sY1briN
 sec se1k
 secede sisY1d
 seceded sisY1did
@@ -50835,6 +56349,7 @@ sedation sudE1Sun
 sedative se1dutiv
 sedatives
 sedentary se1dunte2rY
+seder ~sE1dR
 sedge se1J
 sediment se1dumunt
 sedimentary se2dume1ntRY
@@ -50854,6 +56369,7 @@ seductive sidu1ktiv
 seductively sudu1ktivlY
 sedulous
 see sY1
+seebeck ~sY1be2k
 seed sY1d
 seeded sY1did
 seedier
@@ -50865,6 +56381,7 @@ seedling sY1dliN
 seedlings sY1dliNz
 seeds sY1dz
 seedy sY1dY
+seeger ~sY1gR
 seeing sY1iN
 seeings
 seek sY1k
@@ -50899,6 +56416,7 @@ seethe sY1D
 seethed
 seethes
 seething sY1DiN
+sega ~sY1gu
 segfault
 segfaults
 segment se1gmunt
@@ -50906,6 +56424,7 @@ segmentation se2gmuntE1Sun
 segmented se1gme2ntid
 segmenting se2gme1ntiN
 segments se1gmunts
+segovia ~segO1vYu
 segregate se1grugE2t
 segregated se1grugE2tid
 segregates
@@ -50917,6 +56436,10 @@ segue se1g
 segued
 segueing
 segues
+segundo ~se2gU1ndO2
+seiko ~sE1kO
+seine ~sE1n
+seinfeld ~sI1nfeld
 seismic sI1zmik
 seismically
 seismograph
@@ -50931,6 +56454,7 @@ seizes sY1ziz
 seizing sY1ziN
 seizure sY1ZR
 seizures sY1ZRz
+selassie ~sulA1sY
 seldom se1ldum
 select sule1kt
 selected sule1ktid
@@ -50945,6 +56469,7 @@ selectmen
 selector
 selectors
 selects sule1kts
+selena ~sulY1nu
 selenium sulY1nYum
 self se1lf
 selfie se1lfY2
@@ -50956,6 +56481,8 @@ selfless se1lflus
 selflessly
 selflessness se1lflusnis
 selfsame
+seljuk ~se1lJuk
+selkirk ~se1lkRk
 sell se1l
 seller se1lR
 sellers se1lRz
@@ -50965,6 +56492,7 @@ selloffs se1lo2fs
 sellout se1lQ2t
 sellouts se1lQ2ts
 sells se1lz
+selma ~se1lmu
 seltzer se1ltsR
 selvage se1lviJ
 selvages
@@ -51008,6 +56536,8 @@ seminarians se2mune1rYunz
 seminaries se1mune2rYz
 seminars se1muna2rz
 seminary se1mune2rY
+seminole ~se1minO2l
+seminoles ~se1minO2lz
 semiotics se2mYa1tiks
 semipermeable
 semiprecious se2mYpre1Sus
@@ -51017,6 +56547,8 @@ semiprofessionals
 semiretired
 semis se1mIz
 semiskilled
+semite ~se1mIt
+semitic ~sumi1tik
 semitone
 semitones
 semitrailer se2mYtrE1lR
@@ -51024,6 +56556,8 @@ semitrailers
 semitropical se2mYtra1pikul
 semiweeklies
 semiweekly
+semtex ~se1mteks
+sen ~se1n
 senate se1nut
 senates
 senator se1nutR
@@ -51034,12 +56568,16 @@ sender se1ndR
 senders se1ndRz
 sending se1ndiN
 sends se1ndz
+seneca ~se1nuku
+senegal ~se2nugo1l
+senegalese ~se2nugulY1z
 senile sY1nI2l
 senility suni1lutY
 senior sY1nyR
 seniority sYnyo1ritY
 seniors sY1nyRz
 senna se1nu
+sennett ~se1nit
 sensation sensE1Sun
 sensational sensE1Sunul
 sensationalism sensE1Sunuli2zum
@@ -51111,6 +56649,8 @@ sentinel se1ntunul
 sentinels se1ntunulz
 sentries se1ntrYz
 sentry se1ntrY
+seoul ~sO1l
+sep ~se1p
 sepal
 sepals
 separable
@@ -51128,7 +56668,9 @@ separator se1purE2tR
 separators se1purE2tRz
 sepia sY1pYu
 sepsis se1psis
+sept ~se1pt
 septa se1ptu
+september ~septe1mbR
 septet
 septets
 septette
@@ -51180,7 +56722,13 @@ seraph
 seraphic
 seraphim sR2afY1m
 seraphs
+serb ~sR1b
+serbia ~sR1bYu
+serbian ~sR1bYun
+serbians ~sR1bYunz
+serbs ~sR1bz
 sere si1r
+serena ~surY1nu
 serenade se2runE1d
 serenaded se2runE1did
 serenades
@@ -51192,6 +56740,7 @@ serenely sRY1nulY
 sereneness
 serener
 serenest
+serengeti ~se2runge1tY
 serenity sRe1nutY
 serer
 serest
@@ -51201,6 +56750,8 @@ serfs sR1fs
 serge sR1J
 sergeant sa1rJunt
 sergeants sa1rJunts
+sergei ~sRgE1
+sergio ~sR1JyO2
 serial si1rY2ul
 serialisation
 serialise
@@ -51232,6 +56783,8 @@ serous
 serpent sR1punt
 serpentine sR1puntI2n
 serpents sR1punts
+serra ~se1ru
+serrano ~sRa1nO
 serrated se1rE2tid
 serried
 serum si1rum
@@ -51270,6 +56823,8 @@ sessions se1Sunz
 set se1t
 setback se1tbA2k
 setbacks se1tbA2ks
+seth ~se1T
+seton ~sY1tun
 sets se1ts
 settable
 settee
@@ -51288,6 +56843,8 @@ settles se1tulz
 settling se1tuliN
 setup se1tu2p
 setups se1tu2ps
+seuss ~sM1s
+sevastopol ~se2vusto1pul
 seven se1vun
 sevens se1vunz
 seventeen se1vuntY1n
@@ -51312,9 +56869,12 @@ severer se1vi2rR
 severest suvi1rust
 severing se1vRiN
 severity sive1ritY
+severn ~se1vRn
 severs se1vRz
+seville ~suvi1l
 sew sO1
 sewage sM1uJ
+seward ~sM1Rd
 sewed sO1d
 sewer sM1R
 sewerage sM1RiJ
@@ -51351,6 +56911,10 @@ sexual se1kSMul
 sexuality se2kSMA1lutY
 sexually se1kSMulY
 sexy se1ksY
+seychelles ~sE1Selz
+seyfert ~sE1fRt
+seymour ~sY1mor
+sgt ~sa1rJunt
 sh S
 shabbier
 shabbiest
@@ -51361,6 +56925,7 @@ shack SA1k
 shackle SA1kul
 shackled SA1kuld
 shackles SA1kulz
+shackleton ~SA1kultun
 shackling
 shacks SA1ks
 shad SA1d
@@ -51385,6 +56950,7 @@ shadows SA1dO2z
 shadowy SA1dOY
 shads
 shady SE1dY
+shaffer ~SE1fR
 shaft SA1ft
 shafted SA1ftid
 shafting SA1ftiN
@@ -51401,6 +56967,7 @@ shah Sa1
 shahs
 shaikh SE1k
 shaikhs
+shaka ~Sa1ku
 shake SE1k
 shakedown SE1kdQ2n
 shakedowns SE1kdQ2nz
@@ -51408,6 +56975,8 @@ shaken SE1kun
 shaker SE1kR
 shakers SE1kRz
 shakes SE1ks
+shakespeare ~SE1kspY2r
+shakespearean ~SE2kspi1rYun
 shakeup SE1ku2p
 shakeups SE1ku2ps
 shakier SE1kYR
@@ -51454,13 +57023,17 @@ shampoos SAmpM1z
 shamrock SA1mra2k
 shamrocks
 shams
+shana ~SA1nu
 shandy SA1ndY
+shane ~SE1n
 shanghai SA1NhI1
 shanghaied
 shanghaiing
 shanghais
 shank SA1Nk
 shanks SA1Nks
+shanna ~SA1nu
+shannon ~SA1nun
 shanties SA1ntYz
 shantung
 shanty SA1ntY
@@ -51477,6 +57050,7 @@ shapeliness
 shapely SE1plY
 shapes SE1ps
 shaping SE1piN
+shapiro ~Supi1rO
 sharable
 shard Sa1rd
 shards Sa1rdz
@@ -51489,15 +57063,20 @@ shareholder Se1rhO2ldR
 shareholders Se1rhO2ldRz
 shares Se1rz
 shareware Se1rwe2r
+shari ~Sa1rY
 sharia Sa1rYu
 shariah
+sharif ~SRY1f
 sharing Se1riN
 shark Sa1rk
 sharked
 sharking Sa1rkiN
 sharks Sa1rks
 sharkskin
+sharlene ~Sa1rlY2n
+sharon ~SA1run
 sharp Sa1rp
+sharpe ~Sa1rp
 sharped
 sharpen Sa1rpun
 sharpened Sa1rpund
@@ -51514,12 +57093,16 @@ sharpness Sa1rpnus
 sharps Sa1rps
 sharpshooter Sa1rpSMtR
 sharpshooters Sa1rpSMtRz
+sharron ~SA1run
+shasta ~SA1stu
 shat
 shatter SA1tR
 shattered SA1tRd
 shattering SA1tRiN
 shatterproof SA1tRprM2f
 shatters SA1tRz
+shaun ~So1n
+shauna ~So1nu
 shave SE1v
 shaved SE1vd
 shaven SE1vun
@@ -51528,11 +57111,17 @@ shavers SE1vRz
 shaves SE1vz
 shaving SE1viN
 shavings SE1viNz
+shaw ~So1
 shawl So1l
 shawls So1lz
+shawn ~So1n
+shawna ~So1nu
+shawnee ~So1nY
 shaykh
 shaykhs
+shcharansky ~SRA1nskY
 she SY1
+shea ~SE1
 sheaf SY1f
 shear Si1r
 sheared Si1rd
@@ -51549,12 +57138,15 @@ sheathings
 sheaths
 sheave
 sheaves SY1vz
+sheba ~SY1bu
 shebang
 shebangs
+sheboygan ~SubX1gun
 shed Se1d
 shedding Se1diN
 sheds Se1dz
 sheen SY1n
+sheena ~SY1nu
 sheep SY1p
 sheepdog
 sheepdogs
@@ -51574,6 +57166,7 @@ sheers
 sheet SY1t
 sheeting SY1tiN
 sheets SY1ts
+sheffield ~Se1fYld
 sheik SY1k
 sheikdom SY1kdum
 sheikdoms SY1kdumz
@@ -51582,9 +57175,13 @@ sheikhdom
 sheikhdoms
 sheikhs
 sheiks SY1ks
+sheila ~SY1lu
 shekel Se1kul
 shekels Se1kulz
+shelby ~Se1lbY
+sheldon ~Se1ldun
 shelf Se1lf
+shelia ~Si1lyu
 shell Se1l
 shellac Se1lA2k
 shellacked Se2lA1kd
@@ -51592,37 +57189,56 @@ shellacking Se2lA1kiN
 shellacs
 shelled Se1ld
 sheller Se1lR
+shelley ~Se1lY
 shellfish Se1lfi2S
 shellfishes
 shelling Se1liN
 shells Se1lz
+shelly ~Se1lY
 shelter Se1ltR
 sheltered Se1ltRd
 sheltering Se1ltRiN
 shelters Se1ltRz
+shelton ~Se1ltun
 shelve Se1lv
 shelved Se1lvd
 shelves Se1lvz
 shelving Se1lviN
+shenandoah ~Se2nundO1u
 shenanigan SunA1nigun
 shenanigans SunA1nigunz
+shenyang ~SenyA1N
+shepard ~Se1pRd
 shepherd Se1pRd
 shepherded Se1pRdid
 shepherdess
 shepherdesses
 shepherding Se1pRdiN
 shepherds Se1pRdz
+sheppard ~Se1pRd
+sheraton ~Se1rutun
 sherbert SR1bRt
 sherberts
 sherbet SR1but
 sherbets
 sherd
 sherds
+sheree ~SRY1
+sheri ~Se1rY
+sheridan ~Se1ridun
 sheriff Se1ruf
 sheriffs Se1rufs
+sherlock ~SR1la2k
+sherman ~SR1mun
+sherri ~Se1rY
+sherrie ~Se1rY
 sherries
 sherry Se1rY
+sherwood ~SR1wU2d
+sheryl ~Se1rul
 shes
+shetland ~Se1tlund
+shevardnadze ~Se2vRdna1dzY
 shibboleth Si1bule2T
 shibboleths
 shied SI1d
@@ -51653,6 +57269,7 @@ shillelaghs
 shilling Si1liN
 shillings Si1liNz
 shills
+shiloh ~SI1lO
 shim Si1m
 shimmed
 shimmer Si1mR
@@ -51691,6 +57308,7 @@ shinning
 shinny
 shinnying
 shins
+shinto ~Si1ntO2
 shiny SI1nY
 ship Si1p
 shipboard Si1pbo2rd
@@ -51726,6 +57344,7 @@ shirker
 shirkers
 shirking SR1kiN
 shirks
+shirley ~SR1lY
 shirr SR1
 shirred
 shirring
@@ -51747,6 +57366,7 @@ shittier
 shittiest
 shitting Si1tiN
 shitty Si1tY2
+shiva ~SY1vu
 shiver Si1vR
 shivered Si1vRd
 shivering Si1vRiN
@@ -51772,6 +57392,7 @@ shocker Sa1kR
 shockers
 shocking Sa1kiN
 shockingly Sa1kiNlY
+shockley ~Sa1klY
 shockproof
 shocks Sa1ks
 shod Sa1d
@@ -51879,6 +57500,7 @@ shortstop So1rtsta2p
 shortstops
 shortwave So1rtwE1v
 shortwaves
+shoshone ~SOSO1nY
 shot Sa1t
 shotgun Sa1tgu2n
 shotgunned
@@ -51956,6 +57578,8 @@ shredder Sre1dR
 shredders Sre1dRz
 shredding Sre1diN
 shreds Sre1dz
+shrek ~Sre1k
+shreveport ~SrY1vpo2rt
 shrew
 shrewd SrM1d
 shrewder
@@ -51984,6 +57608,7 @@ shrimped
 shrimping
 shrimps
 shrine SrI1n
+shriner ~SrI1nR
 shrines SrI1nz
 shrink Sri1Nk
 shrinkable
@@ -52001,6 +57626,7 @@ shrivels
 shriven
 shrives
 shriving
+shropshire ~Sra1pSI2r
 shroud SrQ1d
 shrouded SrQ1did
 shrouding SrQ1diN
@@ -52040,6 +57666,7 @@ shuffler Su1fulR
 shufflers Su1fulRz
 shuffles Su1fulz
 shuffling Su1fliN
+shula ~SM1lu
 shun Su1n
 shunned Su1nd
 shunning Su1niN
@@ -52078,10 +57705,17 @@ shy SI1
 shyer
 shyest
 shying SI1iN
+shylock ~SI1la2k
 shyly SI1lY
 shyness SI1nus
 shyster SI1stR
 shysters SI1stRz
+si ~sY1
+siam ~sIA1m
+siamese ~sI2umY1z
+sian ~sY2a1n
+siberia ~sIbi1rYu
+siberian ~sIbi1rYun
 sibilant
 sibilants
 sibling si1bliN
@@ -52089,6 +57723,8 @@ siblings si1bliNz
 sibyl si1bul
 sibyls
 sic si1k
+sicilian ~sisi1lYun
+sicily ~si1sulY
 sick si1k
 sickbed
 sickbeds
@@ -52110,6 +57746,8 @@ sickness si1knus
 sicknesses
 sicks
 sics
+sid ~si1d
+siddhartha ~sida1rtu2
 side sI1d
 sidearm sI1darm
 sidearms sI1darmz
@@ -52165,8 +57803,11 @@ sidle sI1dul
 sidled sI1duld
 sidles sI1dulz
 sidling sI1duliN
+sidney ~si1dnY
 siege sY1J
 sieges sY1Jiz
+siegfried ~sY1gfrY2d
+siemens ~sY1munz
 sierra sYe1ru
 sierras sYe1ruz
 siesta sYe1stu
@@ -52196,6 +57837,7 @@ sightseeing sI1tsY1iN
 sightseer sI1tsY1R
 sightseers sI1tsY1Rz
 sigma si1gmu
+sigmund ~si1gmund
 sign sI1n
 signal si1gnul
 signaled si1gnuld
@@ -52239,7 +57881,14 @@ signposted
 signposting
 signposts sI1npO2sts
 signs sI1nz
+sigurd ~si1gRd
+sihanouk ~sY1unU2k
+sikh ~sY1k
+sikhism ~sY1kizm
+sikhs ~sY1ks
+sikorsky ~siko1rskY
 silage
+silas ~sI1lus
 silence sI1luns
 silenced sI1lunst
 silencer sI1lunsR2
@@ -52285,6 +57934,7 @@ silt si1lt
 silted
 silting
 silts
+silva ~si1lvu
 silvan
 silver si1lvR
 silvered
@@ -52296,6 +57946,7 @@ silversmith
 silversmiths
 silverware si1lvRwe2r
 silvery si1lvRY
+silvia ~si1lvYu
 sim si1m
 simian si1mYun
 simians
@@ -52309,6 +57960,9 @@ simmer si1mR
 simmered si1mRd
 simmering si1mRiN
 simmers si1mRz
+simmons ~si1munz
+simon ~sI1mun
+simone ~simO1n
 simpatico
 simper si1mpR
 simpered
@@ -52330,6 +57984,8 @@ simplify si1mplufI2
 simplifying si1mplufI2iN
 simplistic simpli1stik
 simply si1mplY
+simpson ~si1mpsun
+simpsons ~si1mpsunz
 sims si1mz
 simulate si1myulut
 simulated si1myulE2tid
@@ -52346,12 +58002,15 @@ simulcasts
 simultaneous sI2multE1nYus
 simultaneously sI2multE1nYuslY
 sin si1n
+sinai ~sI1nI2
+sinatra ~suna1tru
 since si1ns
 sincere sinsi1r
 sincerely sinsi1rlY
 sincerer
 sincerest
 sincerity sinse1rutY
+sinclair ~sinkle1r
 sine sI1n
 sinecure
 sinecures
@@ -52362,12 +58021,14 @@ sinful si1nful
 sinfully
 sinfulness
 sing si1N
+singapore ~si1Nupo2r
 singe si1nJ
 singed si1nJd
 singeing
 singer si1NR
 singers si1NRz
 singes
+singh ~si1N
 singing si1NiN
 single si1Ngul
 singled si1Nguld
@@ -52386,6 +58047,7 @@ singularities
 singularity si1Ngyule1rutY
 singularly si1NgyulRlY
 singulars
+sinhalese ~si2nulY1z
 sinister si1nistR
 sink si1Nk
 sinkable
@@ -52405,6 +58067,7 @@ sinus sI1nus
 sinuses sI1nusuz
 sinusitis
 sinusoidal sI1nusX2dul
+sioux ~sM1
 sip si1p
 siphon sI1fun
 siphoned sI1fund
@@ -52420,6 +58083,7 @@ siren sI1run
 sirens sI1runz
 sires sI1rz
 siring
+sirius ~si1ri2us
 sirloin
 sirloins
 sirocco
@@ -52439,6 +58103,7 @@ sisterhood si1stRhUd
 sisterhoods
 sisterly
 sisters si1stRz
+sistine ~sistY1n
 sit si1t
 sitar sita1r
 sitars sita1rz
@@ -52567,6 +58232,7 @@ skinhead ski1nhe2d
 skinheads ski1nhe2dz
 skinless ski1nlus
 skinned ski1nd
+skinner ~ski1nR
 skinnier ski1nYR
 skinniest ski1nYust
 skinniness
@@ -52581,6 +58247,7 @@ skippered
 skippering
 skippers ski1pRz
 skipping ski1piN
+skippy ~ski1pY
 skips ski1ps
 skirmish skR1miS
 skirmished
@@ -52602,6 +58269,7 @@ skivvied
 skivvies
 skivvy
 skivvying
+skopje ~sko1pye2
 skulduggery skuldu1gRY2
 skulk sku1lk
 skulked
@@ -52628,6 +58296,7 @@ skydivers
 skydives
 skydiving skI1dIviN
 skydove
+skye ~skI1
 skyed
 skying
 skyjack
@@ -52644,6 +58313,7 @@ skylight skI1lI2t
 skylights skI1lI2ts
 skyline skI1lI2n
 skylines skI1lI2nz
+skype ~skI1p
 skyrocket skI1ra2kut
 skyrocketed skI1ra2kutid
 skyrocketing skI1ra2kutiN
@@ -52719,6 +58389,7 @@ slashing slA1SiN
 slat slA1t
 slate slE1t
 slated slE1tid
+slater ~slE1tR
 slates slE1ts
 slather slA1DR
 slathered slA1DRd
@@ -52737,6 +58408,7 @@ slaughterhouse slo1tRhQ2s
 slaughterhouses slo1tRhQ2siz
 slaughtering slo1tRiN
 slaughters slo1tRz
+slav ~sla1v
 slave slE1v
 slaved
 slaver
@@ -52745,9 +58417,11 @@ slavering
 slavers
 slavery slE1vRY
 slaves slE1vz
+slavic ~sla1vik
 slaving
 slavish slE1viS
 slavishly slA1viSlY
+slavs ~sla1vz
 slaw slo1
 slay slE1
 slayer slE1R
@@ -52921,12 +58595,15 @@ sliver sli1vR
 slivered
 slivering
 slivers sli1vRz
+sloan ~slO1n
+sloane ~slO1n
 slob sla1b
 slobber sla1bR
 slobbered
 slobbering sla1bRiN
 slobbers
 slobs sla1bz
+slocum ~slO1kum
 sloe slO1
 sloes
 slog sla1g
@@ -52973,7 +58650,13 @@ slough slu1f
 sloughed
 sloughing
 sloughs slu1fs
+slovak ~slO1vAk
+slovakia ~slO2va1kY2u
+slovakian ~slO1vakY2un
+slovaks ~slO1vAks
 sloven
+slovenia ~slO2vY1nYu
+slovenian ~slO2vY1nYun
 slovenlier
 slovenliest
 slovenliness slu1vunlYnus
@@ -53107,6 +58790,7 @@ smelter sme1ltR
 smelters sme1ltRz
 smelting sme1ltiN
 smelts
+smetana ~sme1tunu
 smidge
 smidgen smi1Jun
 smidgens
@@ -53130,6 +58814,7 @@ smirk smR1k
 smirked
 smirking smR1kiN
 smirks smR1ks
+smirnoff ~smR1nof
 smit smi1t
 smite
 smites
@@ -53137,6 +58822,8 @@ smith smi1T
 smithereens smi2DRY1nz
 smithies
 smiths smi1Ts
+smithson ~smi1Tsun
+smithsonian ~smiTsO1nYun
 smithy
 smiting
 smitten smi1tun
@@ -53158,6 +58845,7 @@ smokers smO1kRz
 smokes smO1ks
 smokestack smO1kstA2k
 smokestacks smO1kstA2ks
+smokey ~smO1kY
 smokier
 smokiest
 smokiness
@@ -53167,6 +58855,7 @@ smolder smO1ldR
 smoldered
 smoldering smO1ldRiN
 smolders
+smolensk ~smOle1nsk
 smooch smM1C
 smooched
 smooches smM1Ciz
@@ -53254,6 +58943,7 @@ snappier
 snappiest snA1pie2st
 snapping snA1piN
 snappish
+snapple ~snA1pul
 snappy snA1pY
 snaps snA1ps
 snapshot snA1pSa2t
@@ -53282,6 +58972,7 @@ snatching snA1CiN
 snazzier snA1zYR
 snazziest
 snazzy snA1zY
+snead ~snY1d
 sneak snY1k
 sneaked snY1kt
 sneaker snY1kR
@@ -53300,6 +58991,7 @@ sneeze snY1z
 sneezed snY1zd
 sneezes snY1ziz
 sneezing snY1ziN
+snell ~sne1l
 snicker sni1kR
 snickered sni1kRd
 snickering sni1kRiN
@@ -53476,6 +59168,7 @@ snuggles
 snuggling
 snugly snu1glY
 snugs
+snyder ~snI1dR
 so sO1
 soak sO1k
 soaked sO1kt
@@ -53498,6 +59191,7 @@ soar so1r
 soared so1rd
 soaring so1riN
 soars so1rz
+soave ~sO1v
 sob sa1b
 sobbed sa1bd
 sobbing sa1biN
@@ -53553,6 +59247,8 @@ socket sa1kut
 sockets sa1kuts
 socking sa1kiN
 socks sa1ks
+socrates ~sa1krutY2z
+socratic ~sukrA1tik
 sod sa1d
 soda sO1du
 sodas sO1duz
@@ -53560,12 +59256,14 @@ sodded
 sodden sa1dun
 sodding
 sodium sO1dYum
+sodom ~so1dum
 sodomite
 sodomites
 sodomy sa1dumY
 sods
 sofa sO1fu
 sofas sO1fuz
+sofia ~sOfY1u
 soft sa1ft
 softball so1ftbo2l
 softballs so1ftbo2lz
@@ -53591,6 +59289,7 @@ soggiest
 soggily
 sogginess
 soggy sa1gY
+soho ~sO1hO
 soil sX1l
 soiled sX1ld
 soiling
@@ -53675,6 +59374,7 @@ soliloquizes
 soliloquizing
 soliloquy suli1lukwY
 soling
+solis ~sO1lis
 solitaire sa2lute1r
 solitaires
 solitaries
@@ -53685,6 +59385,8 @@ soloed
 soloing
 soloist sO1lO2ust
 soloists sO1lO2usts
+solomon ~sa1lumun
+solon ~sO1lun
 solos sO1lOz
 sols
 solstice so1lstis
@@ -53704,6 +59406,12 @@ solver sa1lvR
 solvers sa1lvRz
 solves sa1lvz
 solving sa1lviN
+solzhenitsyn ~sO2lzuni1tsi2n
+somali ~suma1lY
+somalia ~suma1lYu
+somalian ~suma1lyun
+somalians ~suma1lyunz
+somalis ~suma1lYz
 somber sa1mbR
 somberly sa1mbRlY
 sombre
@@ -53730,16 +59438,20 @@ someway
 somewhat su1mwu1t
 somewhats
 somewhere su1mwe2r
+somme ~so1m
 somnambulism
 somnambulist
 somnambulists
 somnolence sa1mnuluns
 somnolent sa1mnulunt
+somoza ~sumO1zu
 son su1n
 sonar sO1nar
 sonars
 sonata suna1tu
 sonatas sa2na1tuz
+sondheim ~sa1ndhI2m
+sondra ~sa1ndru
 song so1N
 songbird so1NbR2d
 songbirds so1NbR2dz
@@ -53748,7 +59460,9 @@ songster
 songsters
 songwriter so1NrI2tR
 songwriters so1NrI2tRz
+sonia ~sO1nya2
 sonic sa1nik
+sonja ~sO1nya2
 sonnet sa1nit
 sonnets sa1nits
 sonnies
@@ -53756,6 +59470,9 @@ sonny su1nY
 sonority
 sonorous sa1nRus
 sons su1nz
+sontag ~sa1ntA2g
+sony ~sO1nY
+sonya ~sO1nyu
 soon sM1n
 sooner sM1nR
 soonest sM1nust
@@ -53772,6 +59489,8 @@ sootier
 sootiest
 sooty sM1tY
 sop sa1p
+sophia ~sOfY1u
+sophie ~sO1fY
 sophism
 sophist
 sophisticate sufi1stukE2t
@@ -53782,6 +59501,7 @@ sophistication sufi2stukE1Sun
 sophistries
 sophistry so1fistrY2
 sophists
+sophocles ~sa1fuklYz
 sophomore sa1fmo2r
 sophomores sa1fmo2rz
 sophomoric sa2fOma1rik
@@ -53797,6 +59517,7 @@ sopranos suprA1nOz
 sops sa1ps
 sorbet so2rbE1
 sorbets
+sorbonne ~sorba1n
 sorcerer so1rsRR
 sorcerers so1rsRRz
 sorceress
@@ -53839,7 +59560,9 @@ sorties so1rtYz
 sorting so1rtiN
 sorts so1rts
 sos e2O2e1s
+sosa ~sO1su
 sot so1t
+soto ~sO1tO
 sots
 sottish
 soubriquet
@@ -53897,11 +59620,13 @@ sourness
 sourpuss
 sourpusses
 sours sQ1Rz
+sousa ~sM1zu
 souse
 soused
 souses
 sousing
 south sQ1T
+southampton ~sQ2ThA1mptun
 southbound sQ1TbQ2nd
 southeast sQ2TY1st
 southeasterly
@@ -53916,6 +59641,7 @@ southernmost su1DRnmO2st
 southerns
 southpaw sQ1TpQ2
 southpaws
+souths ~sQ1Ts
 southward sQ1TwRd
 southwards
 southwest sQ2Twe1st
@@ -53935,6 +59661,7 @@ sow sQ1
 sowed sQ1d
 sower sO1R
 sowers sO1Rz
+soweto ~sOE1tO
 sowing sO1iN
 sown sO1n
 sows sO1z
@@ -53943,6 +59670,7 @@ soy sX1
 soya sX1u
 soybean sX1bY2n
 soybeans sX1bY2nz
+soyuz ~sX1uz
 spa spa1
 space spE1s
 spacecraft spE1skrA2ft
@@ -53969,6 +59697,7 @@ spacing spE1siN
 spacious spE1Sus
 spaciously
 spaciousness
+spackle ~spA1kul
 spacy
 spade spE1d
 spaded
@@ -53978,6 +59707,8 @@ spades spE1dz
 spadework spE1dwR2k
 spading
 spaghetti spuge1tY
+spahn ~spa1n
+spain ~spE1n
 spake spE1k
 spam spA1m
 spammed
@@ -53991,8 +59722,11 @@ spangle spA1Ngul
 spangled spA1Nguld
 spangles
 spangling
+spaniard ~spA1nyRd
+spaniards ~spA1nyRdz
 spaniel spA1nyul
 spaniels
+spanish ~spA1niS
 spank spA1Nk
 spanked spA1Nkt
 spanking spA1NkiN
@@ -54035,7 +59769,11 @@ sparseness
 sparser
 sparsest
 sparsity
+sparta ~spa1rta
+spartacus ~spa1rtukus
 spartan spa1rtun
+spartanburg ~spa1rtunbR2g
+spartans ~spa1rtunz
 spas spa1z
 spasm spA1zum
 spasmodic spAzmo1dik
@@ -54184,6 +59922,7 @@ speedups
 speedway spY1dwE2
 speedways
 speedy spY1dY2
+speer ~spi1r
 spell spe1l
 spellbind
 spellbinder
@@ -54206,6 +59945,8 @@ spells spe1lz
 spelt
 spelunker spulu1NkR
 spelunkers spulu1NkRz
+spence ~spe1ns
+spencer ~spe1nsR
 spend spe1nd
 spender spe1ndR
 spenders spe1ndRz
@@ -54213,6 +59954,8 @@ spending spe1ndiN
 spends spe1ndz
 spendthrift spe1ndTri2ft
 spendthrifts
+spengler ~spi1NulR
+spenser ~spe1nsR
 spent spe1nt
 sperm spR1m
 spermatozoa
@@ -54220,6 +59963,7 @@ spermatozoon
 spermicide
 spermicides
 sperms spR1mz
+sperry ~spe1rY
 spew spyM1
 spewed spyM1d
 spewing spyM1iN
@@ -54248,6 +59992,7 @@ spiders spI1dRz
 spidery
 spied spI1d
 spiel spY1l
+spielberg ~spY1lbRg
 spieled
 spieling
 spiels
@@ -54267,6 +60012,7 @@ spiky spI1kY
 spill spi1l
 spillage spi1liJ
 spillages
+spillane ~spi1lun
 spilled spi1ld
 spilling spi1liN
 spills spi1lz
@@ -54298,6 +60044,7 @@ spinners spi1nRz
 spinning spi1niN
 spinoff spi1no2f
 spinoffs spi1no2fs
+spinoza ~spinO1zu
 spins spi1nz
 spinster spi1nstR
 spinsterhood
@@ -54330,6 +60077,7 @@ spirituality spi2riCM2A1lutY2
 spiritually spi1riCM2ulY2
 spirituals spi1riCM2ulz
 spirituous
+spiro ~spi1rO2
 spit spi1t
 spitball spi1tbo2l
 spitballs
@@ -54350,6 +60098,7 @@ spitting spi1tiN
 spittle spi1tul
 spittoon
 spittoons
+spitz ~spi1ts
 splash splA1S
 splashdown
 splashdowns
@@ -54416,6 +60165,7 @@ splutter
 spluttered
 spluttering
 splutters
+spock ~spa1k
 spoil spX1l
 spoilage spX1luJ
 spoiled spX1ld
@@ -54426,6 +60176,7 @@ spoils spX1lz
 spoilsport
 spoilsports
 spoilt
+spokane ~spOkA1n
 spoke spO1k
 spoken spO1kun
 spokes spO1ks
@@ -54573,11 +60324,14 @@ sprigs
 spring spri1N
 springboard spri1Nbo2rd
 springboards
+springdale ~spri1NdE2l
+springfield ~spri1NfY2ld
 springier
 springiest
 springiness
 springing spri1NiN
 springs spri1Nz
+springsteen ~spri1NstY2n
 springtime spri1NtI2m
 springy
 sprinkle spri1Nkul
@@ -54645,6 +60399,7 @@ spurt spR1t
 spurted spR1tid
 spurting spR1tiN
 spurts spR1ts
+sputnik ~spu1tnik
 sputter spu1tR
 sputtered spu1tRd
 sputtering spu1tRiN
@@ -54736,6 +60491,7 @@ squelch skwe1lC
 squelched skwe1lCt
 squelches
 squelching skwe1lCiN
+squibb ~skwi1b
 squid skwi1d
 squids
 squiggle skwi1gul
@@ -54777,7 +60533,10 @@ squishier
 squishiest
 squishing
 squishy skwi1SY
+sr ~sY1nyR
+srinagar ~srY1nuga2r
 sriracha
+st ~strY1t
 stab stA1b
 stabbed stA1bd
 stabbing stA1biN
@@ -54807,10 +60566,13 @@ stabs stA1bz
 staccati
 staccato stuka1tO2
 staccatos
+stacey ~stE1sY
+stacie ~stE1sY
 stack stA1k
 stacked stA1kt
 stacking stA1kiN
 stacks stA1ks
+stacy ~stE1sY
 stadia stE1dYa
 stadium stE1dYum
 stadiums stE1dYumz
@@ -54819,6 +60581,7 @@ staffed stA1ft
 staffer stA1fR
 staffers stA1fRz
 staffing stA1fiN
+stafford ~stA1fRd
 staffs stA1fs
 stag stA1g
 stage stE1J
@@ -54880,7 +60643,10 @@ staleness
 staler
 stales
 stalest
+stalin ~sta1lun
 staling
+stalingrad ~stA1lingrA2d
+stalinist ~sta1linist
 stalk sto1k
 stalked sto1kt
 stalker sto1kR
@@ -54893,11 +60659,13 @@ stalled sto1ld
 stalling sto1liN
 stallion stA1lyun
 stallions stA1lyunz
+stallone ~stulO1n
 stalls sto1lz
 stalwart sto1lwRt
 stalwarts sto1lwRts
 stamen
 stamens
+stamford ~stA1mfRd
 stamina stA1munu
 stammer stA1mR
 stammered
@@ -54913,6 +60681,7 @@ stampedes
 stampeding stAmpY1diN
 stamping stA1mpiN
 stamps stA1mps
+stan ~stA1n
 stance stA1ns
 stances stA1nsiz
 stanch stA1nC
@@ -54940,6 +60709,7 @@ standby stA1ndbI1
 standbys stA1ndbI2z
 standing stA1ndiN
 standings stA1ndiNz
+standish ~stA1ndiS
 standoff stA1ndo2f
 standoffish
 standoffs stA1ndo2fs
@@ -54950,7 +60720,10 @@ standpoints stA1ndpX2nts
 stands stA1ndz
 standstill stA1ndsti2l
 standstills
+stanford ~stA1nfRd
 stank stA1Nk
+stanley ~stA1nlY
+stanton ~stA1ntun
 stanza stA1nzu
 stanzas stA1nzuz
 staph stA1f
@@ -54964,6 +60737,7 @@ staples stE1pulz
 stapling stE1puliN
 star sta1r
 starboard sta1rbRd
+starbucks ~sta1rbu2ks
 starch sta1rC
 starched sta1rCt
 starches sta1rCiz
@@ -54983,6 +60757,7 @@ staring ste1riN
 stark sta1rk
 starker sta1rkR
 starkest
+starkey ~sta1rkY2
 starkly sta1rklY
 starkness sta1rknis
 starless
@@ -54992,6 +60767,7 @@ starlight sta1rlI2t
 starling sta1rliN
 starlings
 starlit sta1rlit
+starr ~sta1r
 starred sta1rd
 starrier
 starriest
@@ -55034,6 +60810,7 @@ stateliness
 stately stE1tlY
 statement stE1tmunt
 statements stE1tmunts
+staten ~stA1tun
 stater stE1tR
 stateroom
 staterooms
@@ -55082,6 +60859,7 @@ staunches
 staunchest sto1nCust
 staunching
 staunchly sto1nClY
+staunton ~sto1ntun
 stave stE1v
 staved stE1vd
 staves stE1vz
@@ -55140,6 +60918,7 @@ steamy stY1mY
 steed stY1d
 steeds stY1dz
 steel stY1l
+steele ~stY1l
 steeled stY1ld
 steelier
 steeliest
@@ -55165,8 +60944,16 @@ steerage
 steered sti1rd
 steering sti1riN
 steers sti1rz
+stefan ~ste1fan
+stefanie ~ste1funY
 stein stI1n
+steinbeck ~stI1nbe2k
+steinem ~stI1num
+steiner ~stI1nR
+steinmetz ~stI1nmets
 steins
+steinway ~stI1nwE2
+stella ~ste1lu
 stellar ste1lR
 stem ste1m
 stemmed ste1md
@@ -55180,6 +60967,8 @@ stenciling ste1nsiliN
 stencilled
 stencilling
 stencils
+stendhal ~ste1ndal
+stengel ~ste1Ngul
 stenographer stenu1grufR
 stenographers
 stenographic ste2nugrA1fik
@@ -55198,6 +60987,11 @@ stepdaughter ste1pdo2tR
 stepdaughters ste1pdo2tRz
 stepfather ste1pfa2DR
 stepfathers
+stephan ~ste1fun
+stephanie ~ste1funY
+stephen ~stY1vun
+stephens ~stY1vunz
+stephenson ~stY1vunsun
 stepladder ste1plA2dR
 stepladders ste1plA2dRz
 stepmom ste1pma2m
@@ -55246,6 +61040,7 @@ sterilizing ste1rulI2ziN
 sterling stR1liN
 stern stR1n
 sterna
+sterne ~stR1n
 sterner stR1nR
 sternest stR1nust
 sternly stR1nlY
@@ -55257,8 +61052,16 @@ steroid stRX1d
 steroids ste1rXdz
 stethoscope ste1TuskO2p
 stethoscopes ste1TuskO2ps
+stetson ~ste1tsun
+steuben ~styM1bin
+steubenville ~stM1bunvi2l
+steve ~stY1v
 stevedore stY1vudo2r
 stevedores
+steven ~stY1vun
+stevens ~stY1vunz
+stevenson ~stY1vunsun
+stevie ~stY1vY
 stew stM1
 steward stM1Rd
 stewarded
@@ -55267,6 +61070,7 @@ stewardesses stM1Rdusiz
 stewarding
 stewards stM1Rdz
 stewardship stM1RdSi2p
+stewart ~stM1Rt
 stewed stM1d
 stewing stM1iN
 stews stM1z
@@ -55288,6 +61092,7 @@ sticks sti1ks
 stickup
 stickups
 sticky sti1kY
+stieglitz ~stY1glits
 sties
 stiff sti1f
 stiffed sti1ft
@@ -55336,7 +61141,9 @@ stillness sti1lnus
 stills sti1lz
 stilt sti1lt
 stilted sti1ltid
+stilton ~sti1ltun
 stilts sti1lts
+stimson ~sti1msun
 stimulant sti1myulunt
 stimulants sti1myulunts
 stimulate sti1myulE2t
@@ -55346,6 +61153,7 @@ stimulating sti1myulE2tiN
 stimulation sti2myulE1Sun
 stimuli sti1myulI2
 stimulus sti1myulus
+stine ~stI1n
 sting sti1N
 stinger sti1NR
 stingers sti1NRz
@@ -55380,6 +61188,7 @@ stipulating sti1pyulE2tiN
 stipulation sti2pyulE1Sun
 stipulations sti2pyulE1Sunz
 stir stR1
+stirling ~stR1liN
 stirred stR1d
 stirrer
 stirrers
@@ -55403,8 +61212,10 @@ stockading
 stockbroker sta1kbrO2kR
 stockbrokers sta1kbrO2kRz
 stocked sta1kt
+stockhausen ~sta1khQ2zun
 stockholder sta1khO2ldR
 stockholders sta1khO2ldRz
+stockholm ~sta1khO2lm
 stockier
 stockiest
 stockiness
@@ -55417,6 +61228,7 @@ stockpiling sta1kpI2liN
 stockroom sta1krM2m
 stockrooms
 stocks sta1ks
+stockton ~sta1ktun
 stocky sta1kY
 stockyard sta1kya2rd
 stockyards sta1kya2rdz
@@ -55438,6 +61250,7 @@ stoking stO1kiN
 stole stO1l
 stolen stO1lun
 stoles
+stolichnaya ~stO2liknI1u
 stolid sta1lud
 stolider
 stolidest
@@ -55455,6 +61268,7 @@ stomping sta1mpiN
 stomps
 stone stO1n
 stoned stO1nd
+stonehenge ~stO1nhe2nJ
 stoner stO1nR
 stoners
 stones stO1nz
@@ -55545,6 +61359,7 @@ stoves stO1vz
 stow stO1
 stowaway stO1uwE2
 stowaways stO1uwE2z
+stowe ~stO1
 stowed stO1d
 stowing stO1wiN
 stows
@@ -55552,6 +61367,7 @@ straddle strA1dul
 straddled strA1duld
 straddles strA1dulz
 straddling strA1dliN
+stradivarius ~strA2dive1rYus
 strafe strE1f
 strafed
 strafes
@@ -55629,6 +61445,7 @@ straplesses
 strapped strA1pt
 strapping strA1piN
 straps strA1ps
+strasbourg ~strA1sbo2rg
 strata strA1tu
 stratagem strA1tuJum
 stratagems strA1tuJumz
@@ -55647,6 +61464,8 @@ stratosphere strA1tusfi2r
 stratospheres
 stratum strA1tum
 stratums
+strauss ~strQ1s
+stravinsky ~struvi1nskY
 straw stro1
 strawberries stro1be2rYz
 strawberry stro1be2rY
@@ -55683,6 +61502,7 @@ streets strY1ts
 streetwalker
 streetwalkers
 streetwise strY1twI2z
+streisand ~strI1zund
 strength stre1NkT
 strengthen stre1NTun
 strengthened stre1NTund
@@ -55718,6 +61538,7 @@ strewn strM1n
 strews
 striated
 stricken stri1kun
+strickland ~stri1klund
 strict stri1kt
 stricter stri1ktR
 strictest stri1ktust
@@ -55788,6 +61609,7 @@ stroller strO1lR
 strollers strO1lRz
 strolling strO1liN
 strolls strO1lz
+stromboli ~stra2mbO1lY
 strong stro1N
 strongbox
 strongboxes
@@ -55830,6 +61652,9 @@ struts stru1ts
 strutted
 strutting stru1tiN
 strychnine stri1knI2n
+stu ~stM1
+stuart ~stM1Rt
+stuarts ~stM1Rts
 stub stu1b
 stubbed stu1bd
 stubbier
@@ -55853,6 +61678,7 @@ stuck stu1k
 stud stu1d
 studded stu1did
 studding
+studebaker ~stM1dubE2kR
 student stM1dunt
 students stM1dunts
 studentship
@@ -55937,9 +61763,12 @@ stutterer
 stutterers
 stuttering stu1tRiN
 stutters stu1tRz
+stuttgart ~stu1tgRt
+stuyvesant ~stI1vusunt
 sty stI1
 stye
 styes
+stygian ~sti1JYun
 style stI1l
 styled stI1ld
 styles stI1lz
@@ -55969,12 +61798,17 @@ stymies stI1mYz
 stymying
 styptic
 styptics
+styrofoam ~stI1rufO2m
+styron ~stI1ron
+styx ~sti1ks
+suarez ~sware1z
 suave swa1v
 suavely
 suaver
 suavest
 suavity
 sub su1b
+subaru ~sM1bRM
 subatomic su2buta1mik
 subbasement
 subbasements
@@ -56278,11 +62112,14 @@ suckles
 suckling su1kliN
 sucklings
 sucks su1ks
+sucre ~sM1kR
 sucrose sM1krOs
 suction su1kSun
 suctioned
 suctioning
 suctions
+sudan ~sMdA1n
+sudanese ~sM2dunY1z
 sudden su1dun
 suddenly su1dunlY
 suddenness su1dunnus
@@ -56295,6 +62132,7 @@ sued sM1d
 suede swE1d
 sues sM1z
 suet
+suez ~sM1ez
 suffer su1fR
 sufferance
 suffered su1fRd
@@ -56319,6 +62157,7 @@ suffocated su1fukE2tid
 suffocates
 suffocating su1fukE2tiN
 suffocation su2fukE1Sun
+suffolk ~su1fuk
 suffragan
 suffragans
 suffrage su1friJ
@@ -56354,6 +62193,8 @@ suggestions suJe1sCunz
 suggestive suJe1stiv
 suggestively
 suggests suJe1sts
+suharto ~sMha1rtO
+sui ~sM1Y
 suicidal sM2usI1dul
 suicide sM1usI2d
 suicides sM1usI2dz
@@ -56371,7 +62212,9 @@ suiting sM1tiN
 suitor sM1tR
 suitors sM1tRz
 suits sM1ts
+sukarno ~sMka1rnO
 sukiyaki sMkYa1kY
+sulawesi ~sM2luwe1sY
 sulfate su1lfE2t
 sulfates
 sulfide su1lfI2d
@@ -56399,6 +62242,7 @@ sullenly
 sullenness
 sullied su1lYd
 sullies
+sullivan ~su1luvun
 sully su1lY
 sullying
 sulphate su1lfE2t
@@ -56423,6 +62267,8 @@ sultry su1ltrY
 sum su1m
 sumac sM1mAk
 sumach
+sumatra ~sM2ma1tru
+sumeria ~sumR1Yu
 summaries su1mRYz
 summarily sume1rilY
 summarise
@@ -56458,11 +62304,13 @@ summons su1munz
 summonsed su1munzd
 summonses su1munziz
 summonsing
+sumner ~su1mnR
 sumo sM1mO
 sump su1mp
 sumps
 sumptuous su1mpCwus
 sums su1mz
+sumter ~su1mtR
 sun su1n
 sunbathe su1nbE2D
 sunbathed
@@ -56472,6 +62320,7 @@ sunbathes
 sunbathing su1nbE2DiN
 sunbeam su1nbY2m
 sunbeams
+sunbelt ~su1nbe2lt
 sunblock
 sunblocks
 sunbonnet
@@ -56483,6 +62332,8 @@ sunburns
 sunburnt
 sundae su1ndE
 sundaes
+sunday ~su1ndE2
+sundays ~su1ndE2z
 sunder su1ndR
 sundered
 sundering
@@ -56501,16 +62352,19 @@ sung su1N
 sunglasses su1nglA2siz
 sunk su1Nk
 sunken su1Nkun
+sunkist ~su1nki2st
 sunlamp
 sunlamps
 sunless
 sunlight su1nlI2t
 sunlit su1nli2t
 sunned
+sunni ~sM1nY
 sunnier
 sunniest
 sunning su1niN
 sunny su1nY
+sunnyvale ~su1nYvE2l
 sunrise su1nrI2z
 sunrises
 sunroof su1nrM2f
@@ -56542,6 +62396,7 @@ superb sUpR1b
 superber
 superbest
 superbly sM1pRblY
+superbowl ~sM1pRbO2l
 supercharge sM2pRCa1rJ
 supercharged sM2pRCa1rJd
 supercharger
@@ -56561,6 +62416,7 @@ superficiality
 superficially sM1pRfi2SulY
 superfluity
 superfluous sM1pRflwu2s
+superfund ~sM2pRfu1nd
 superhighway sM2pRhI1wE2
 superhighways sM2pRhI1wE2z
 superhuman sM2pRhyM1mun
@@ -56705,6 +62561,7 @@ supremacy supre1musY
 supreme suprY1m
 supremely sMprY1mulY
 sups
+surat ~sRa1t
 surcease sR2sY1s
 surceased
 surceases
@@ -56750,6 +62607,8 @@ surges sR1Juz
 surgical sR1Jikul
 surgically sR1JikulY
 surging sR1JiN
+surinam ~sU2runa1m
+suriname ~sR1inam
 surlier
 surliest
 surliness
@@ -56822,9 +62681,14 @@ survives sRvI1vz
 surviving sRvI1viN
 survivor sRvI1vR
 survivors sRvI1vRz
+susan ~sM1zun
+susana ~sMsa1nu
+susanna ~sMzA1nu
+susanne ~sM2zA1n
 susceptibility suse2ptubi1lutY
 susceptible suse1ptubul
 sushi sM1SY
+susie ~sM1zY
 suspect suspe1kt
 suspected suspe1ktid
 suspecting suspe1ktiN
@@ -56843,19 +62707,30 @@ suspicion suspi1Sun
 suspicions suspi1Sunz
 suspicious suspi1Sus
 suspiciously suspi1SuslY
+susquehanna ~sM2skwehA1nu
+sussex ~su1siks
 sustain sustE1n
 sustainable sustE1nubul
 sustained sustE1nd
 sustaining sustE1niN
 sustains sustE1nz
 sustenance su1stununs
+sutherland ~su1DRlund
+sutton ~su1tun
 suture sM1CR
 sutured sM1CRd
 sutures sM1CRz
 suturing sM1CRiN
+suva ~sM1vu
+suzanne ~sMzA1n
+suzette ~sM2ze1t
+suzhou ~sM1ZM2
+suzuki ~suzM1kY
+suzy ~sM1zY
 svelte sve1lt
 svelter
 sveltest
+sven ~sve1n
 swab swa1b
 swabbed
 swabbing
@@ -56873,6 +62748,7 @@ swaggering swA1gRiN
 swaggers
 swagging
 swags
+swahili ~swahY1lY
 swain swE1n
 swains
 swallow swa1lO
@@ -56892,6 +62768,7 @@ swamping swa1mpiN
 swamps swa1mps
 swampy swa1mpY
 swan swa1n
+swanee ~swa1nY1
 swank swA1Nk
 swanked
 swanker
@@ -56902,6 +62779,7 @@ swanking
 swanks
 swanky swa1NkY
 swans swa1nz
+swanson ~swa1nsun
 swap swa1p
 swapped swa1pt
 swapping swa1piN
@@ -56945,6 +62823,8 @@ swaybacked
 swayed swE1d
 swaying swE1iN
 sways swE1z
+swazi ~swa1zY
+swaziland ~swa1zilund
 swear swe1r
 swearer
 swearers
@@ -56965,6 +62845,11 @@ sweatshirts swe1tSR2ts
 sweatshop swe1tSa2p
 sweatshops swe1tSa2ps
 sweaty swe1tY
+swede ~swY1d
+sweden ~swY1dun
+swedes ~swY1dz
+swedish ~swY1diS
+sweeney ~swY1nY
 sweep swY1p
 sweeper swY1pR
 sweepers swY1pRz
@@ -57067,6 +62952,8 @@ swisher swi1SR
 swishes swi1Siz
 swishest
 swishing
+swiss ~swi1s
+swissair ~swise1r
 switch swi1C
 switchable
 switchback
@@ -57079,6 +62966,7 @@ switched swi1Ct
 switcher swi1CR
 switches swi1Cuz
 switching swi1CiN
+switzerland ~swi1tsRlund
 swivel swi1vul
 swiveled swi1vuld
 swiveling swi1vuliN
@@ -57116,11 +63004,14 @@ swung swu1N
 sybarite
 sybarites
 sybaritic
+sybil ~si1bil
 sycamore si1kumo2r
 sycamores
 sycophant
 sycophantic si2kufA1ntik
 sycophants
+sydney ~si1dnY
+sykes ~sI1ks
 syllabi
 syllabic sulA1bik
 syllabication
@@ -57139,6 +63030,9 @@ syllogistic
 sylph si1lf
 sylphs
 sylvan si1lvun
+sylvester ~silve1stR
+sylvia ~si1lvYu
+sylvie ~si1lvY
 symbioses
 symbiosis si2mbIO1sus
 symbiotic si2mbYa1tik
@@ -57271,6 +63165,10 @@ syphon sI1fun
 syphoned
 syphoning
 syphons
+syracuse ~si1rukyM2z
+syria ~si1rYu
+syrian ~si1rYun
+syrians ~si1rYunz
 syringe sRi1nJ
 syringed
 syringes sRi1nJuz
@@ -57297,14 +63195,18 @@ systemic siste1mik
 systemics
 systems si1stumz
 systolic sisto1lik
+szilard ~si1lRd
 t tY1
+ta ~ta1
 tab tA1b
+tabasco ~tubA1skO
 tabbed
 tabbies
 tabbing tA1biN
 tabby tA1bY
 tabernacle tA1bRnA2kul
 tabernacles
+tabitha ~tA1biTu
 table tE1bul
 tableau tublO1
 tableaus
@@ -57365,6 +63267,7 @@ tackling tA1kliN
 tacks tA1ks
 tacky tA1kY
 taco ta1kO
+tacoma ~tukO1ma
 tacos ta1kOz
 tact tA1kt
 tactful tA1ktful
@@ -57383,13 +63286,18 @@ tad tA1d
 tadpole tA1dpO2l
 tadpoles tA1dpO2lz
 tads
+taegu ~tE1gM
 taffeta tA1futu
 taffies
 taffy tA1fY
+taft ~tA1ft
 tag tA1g
+tagalog ~tA1gula2g
 tagged tA1gd
 tagging tA1giN
 tags tA1gz
+tahiti ~tuhY1tY
+tahoe ~tA1hO
 tail tE1l
 tailcoat
 tailcoats
@@ -57417,6 +63325,10 @@ taint tE1nt
 tainted tE1ntid
 tainting tE1ntiN
 taints tE1nts
+taipei ~tI1pE2
+taiwan ~tI1wa1n
+taiwanese ~tI1wanY1z
+tajikistan ~ta2JY1kistA2n
 take tE1k
 takeaways tE1kuwE2z
 taken tE1kun
@@ -57431,12 +63343,14 @@ takers tE1kRz
 takes tE1ks
 taking tE1kiN
 takings tE1kiNz
+talbot ~tA1lbut
 talc tA1lk
 tale tE1l
 talent tA1lunt
 talented tA1luntid
 talents tA1lunts
 tales tE1lz
+taliban ~tA1libA2n
 talisman tA1lismun
 talismans
 talk to1k
@@ -57448,8 +63362,10 @@ talkers to1kRz
 talking to1kiN
 talks to1ks
 tall to1l
+tallahassee ~tA2luhA1sY
 taller to1lR
 tallest to1list
+talley ~tA1lY
 tallied tA1lYd
 tallies tA1lYz
 tallness
@@ -57460,12 +63376,14 @@ tallyhoed
 tallyhoing
 tallyhos
 tallying tA1lYiN
+talmud ~tA1lmud
 talon tA1lun
 talons tA1lunz
 tam tA1m
 tamable
 tamale
 tamales tuma1lYz
+tamara ~tuma1ru
 tamarind
 tamarinds
 tambourine tA2mbRY1n
@@ -57479,8 +63397,15 @@ tamer tE1mR
 tamers
 tames tE1mz
 tamest
+tami ~tA1mY
+tamil ~tumi1l
 taming tE1miN
+tammany ~tA1munY
+tammie ~tA1mY
+tammy ~tA1mY
 tamp tA1mp
+tampa ~tA1mpu
+tampax ~tA1mpA2ks
 tamped
 tamper tA1mpR
 tampered tA1mpRd
@@ -57496,6 +63421,7 @@ tanager
 tanagers
 tandem tA1ndum
 tandems
+taney ~tE1nY
 tang tA1N
 tangelo tA1nJe2lO
 tangelos
@@ -57509,6 +63435,7 @@ tangible tA1nJubul
 tangibles tA1nJubulz
 tangibly tA1nJublY
 tangier
+tangiers ~tA2nJi1rz
 tangiest
 tangle tA1Ngul
 tangled tA1Nguld
@@ -57520,6 +63447,7 @@ tangoing
 tangos tA1NgOz
 tangs tA1Nz
 tangy
+tania ~ta1nyu
 tank tA1Nk
 tankard tA1NkRd
 tankards
@@ -57550,9 +63478,17 @@ tantalized tA1ntulI2zd
 tantalizes tA1ntulI2ziz
 tantalizing tA1ntulI2ziN
 tantalizingly tA1ntulI2ziNlY
+tantalus ~tA1ntulus
 tantamount tA1ntumQ2nt
 tantrum tA1ntrum
 tantrums tA1ntrumz
+tanya ~ta1nyu
+tanzania ~tAnzE1nYu
+tanzanian ~tA2nzE1nYun
+tao ~tQ1
+taoism ~dQ1izum
+taoist ~dQ1ist
+taoists ~dQ1usts
 tap tA1p
 tape tE1p
 taped tE1pt
@@ -57577,11 +63513,14 @@ taproot
 taproots
 taps tA1ps
 tar ta1r
+tara ~te1ru
+tarantino ~tarantY1nO
 tarantula turA1nCMlu
 tarantulae
 tarantulas turA1nCMluz
 tarball
 tarballs
+tarbell ~ta1rbe2l
 tardier
 tardiest
 tardily
@@ -57597,6 +63536,7 @@ targets ta1rguts
 tariff te1ruf
 tariffs te1rufs
 taring
+tarkington ~ta1rkiNtun
 tarmac ta1rmA2k
 tarmacked
 tarmacking
@@ -57636,16 +63576,23 @@ tartest
 tartly ta1rtlY
 tartness ta1rtnus
 tarts ta1rts
+tarzan ~ta1rzA2n
 taser tE1zR
 tasered
 tasering
 tasers
+tasha ~tA1Su
+tashkent ~tA2Ske1nt
 task tA1sk
 tasked tA1skt
 tasking tA1skiN
 taskmaster tA1skmA2stR
 taskmasters
 tasks tA1sks
+tasman ~tA1zmun
+tasmania ~tA2zmE1nYu
+tasmanian ~tA2zmE1nYun
+tass ~tA1s
 tassel tA1sul
 tasseled tA1suld
 tasseling
@@ -57668,6 +63615,9 @@ tastiness tE1stYnus
 tasting tE1stiN
 tasty tE1stY
 tat tA1t
+tatar ~ta2ta1r
+tatars ~ta2ta1rz
+tate ~tE1t
 tats
 tatted
 tatter tA1tR
@@ -57690,12 +63640,15 @@ tattooist
 tattooists
 tattoos tA2tM1z
 tatty tA1tY2
+tatum ~tE1tum
 taught to1t
 taunt to1nt
 taunted to1ntid
 taunting to1ntiN
 taunts to1nts
 taupe
+taurus ~to1rus
+tauruses ~to1rusuz
 taut to1t
 tauter
 tautest
@@ -57704,12 +63657,14 @@ tautness
 tautological
 tautologies
 tautology
+tavares ~tava1res
 tavern tA1vRn
 taverns tA1vRnz
 tawdrier
 tawdriest
 tawdriness
 tawdry to1drY
+tawney ~to1nY
 tawnier
 tawniest
 tawny ta1nY
@@ -57735,8 +63690,12 @@ taxonomy tA2kso1numY2
 taxpayer tA1kspE2R
 taxpayers tA1kspE2Rz
 taxying
+taylor ~tE1lR
+tb ~tY1bY1
+tbilisi ~tubilY1sY
 tbs
 tbsp
+tchaikovsky ~CE2ka1vskY
 tea tY1
 teabag
 teach tY1C
@@ -57788,6 +63747,7 @@ tearooms
 tears te1rz
 teary ti1rY
 teas tY1z
+teasdale ~tY1zdE2l
 tease tY1z
 teased tY1zd
 teasel
@@ -57815,6 +63775,7 @@ technicality te2knikA1litY
 technically te1knikulY
 technician tekni1Sun
 technicians tekni1Sunz
+technicolor ~te1kniku2lR
 technique teknY1k
 techniques teknY1ks
 techno te1knO
@@ -57829,6 +63790,9 @@ technologists te2kna1luJists
 technology tekna1luJY
 techs te1ks
 tectonics tekta1niks
+tecumseh ~tuku1msu
+ted ~te1d
+teddy ~te1dY
 tedious tY1dYus
 tediously tY1dYuslY
 tediousness
@@ -57869,6 +63833,10 @@ teetotaler tY2tO2tE1lR
 teetotalers
 teetotaller
 teetotallers
+teflon ~te1flun
+tegucigalpa ~tegMsYgA1lpu
+teheran ~te2hRa1n
+tehran ~tE2ra1n
 tel te1l
 telecast te1lukA2st
 telecasted
@@ -57947,10 +63915,13 @@ tells te1lz
 telltale te1ltE2l
 telltales te1ltE2lz
 telnet
+telugu ~te1lUgM
 temblor te1mblR
 temblors te1mblRz
+temecula ~tume1kyulu
 temerity tume1rutY
 temp te1mp
+tempe ~te1mpY
 temped
 temper te1mpR
 tempera te1mpRu
@@ -57973,6 +63944,7 @@ tempestuously
 tempestuousness
 tempi
 temping
+templar ~te1mplR
 template te1mplut
 templates te1mpluts
 temple te1mpul
@@ -58063,7 +64035,9 @@ tenements te1numunts
 tenet te1nut
 tenets te1nuts
 tenfold te1nfO2ld
+tennessee ~te2nusY1
 tennis te1nus
+tennyson ~te1nisun
 tenon
 tenoned
 tenoning
@@ -58114,6 +64088,10 @@ terabyte te2rubI1t
 terabytes te2rubI1ts
 tercentenaries
 tercentenary
+terence ~te1runs
+teresa ~tRY1su
+teri ~te1rY
+terkel ~tR1kul
 term tR1m
 termagant
 termagants
@@ -58143,21 +64121,27 @@ termly
 terms tR1mz
 tern tR1nz
 terns tR1nz
+terra ~te1ra2
 terrace te1rus
 terraced te1rust
 terraces te1rusuz
 terracing
 terrain tRE1n
 terrains tRE1nz
+terrance ~te1runs
 terrapin
 terrapins
 terraria
 terrarium
 terrariums
+terrell ~te1rul
+terrence ~te1runs
 terrestrial tRe1strYul
 terrestrials
+terri ~te1rY
 terrible te1rubul
 terribly te1rublY
+terrie ~te1rY
 terrier te1rYR
 terriers te1rYRz
 terrific tRi1fik
@@ -58191,6 +64175,10 @@ terseness tR1snus
 terser
 tersest
 tertiary tR1SRY
+tesla ~te1slu
+tess ~te1s
+tessa ~te1su
+tessie ~te1sY
 test te1st
 testable
 testament te1stumunt
@@ -58221,14 +64209,23 @@ testis
 testosterone te2sta1stRO2n
 tests te1sts
 testy te1stY
+tet ~te1t
 tetanus te1tunus
 tether te1DR
 tethered te1DRd
 tethering
 tethers te1DRz
+tetons ~tY1tunz
 tetrahedra
 tetrahedron te2truhY1drun
 tetrahedrons
+teutonic ~tMto1nik
+tex ~te1ks
+texaco ~te1ksukO
+texan ~te1ksun
+texans ~te1ksunz
+texarkana ~te2ksarkA1nu
+texas ~te1ksus
 text te1kst
 textbook te1kstbU2k
 textbooks te1kstbU2ks
@@ -58244,10 +64241,20 @@ texture te1ksCR
 textured te1ksCRd
 textures te1ksCRz
 texturing
+th ~tY1E1C
+thackeray ~TA1kRY
+thad ~TA1d
+thaddeus ~TA1dYus
+thai ~tI1
+thailand ~tI1lA2nd
+thais ~tI1z
 thalami
 thalamus TA1lumus
+thalia ~TE1lyu
 thallium TA1lYum
+thames ~te1mz
 than DA1n
+thanh ~TA1n
 thank TA1Nk
 thanked TA1Nkt
 thankful TA1Nkful
@@ -58259,6 +64266,8 @@ thanklessly
 thanks TA1Nks
 thanksgiving TA2Nksgi1viN
 thanksgivings
+thar ~Ta1r
+tharp ~Ta1rp
 that DA1t
 thatch TA1C
 thatched TA1Ct
@@ -58270,22 +64279,26 @@ thawed To1d
 thawing To1iN
 thaws To1z
 the Du
+thea ~TY1u
 theater TY1utR
 theaters TY1utRz
 theatre TY1utR
 theatres TY1utRz
 theatrical TYA1trikul
 theatrically TYA1trikulY2
+thebes ~TY1bz
 thee DY1
 thees
 theft Te1ft
 thefts Te1fts
+theiler ~TI1lR
 their De1r
 theirs De1rz
 theism TY1izum
 theist
 theistic
 theists
+thelma ~Te1lmu
 them De1m
 thematic TYmA1tik
 thematically TumA1tiklY
@@ -58299,6 +64312,8 @@ thenceforward
 theocracies
 theocracy TYa1krusY
 theocratic TY2ukrA1tik
+theodora ~TY2udo1ru
+theodore ~TY1udo2r
 theologian TY2ulO1JYun
 theologians TY2ulO1Junz
 theological TY2ula1Jikul
@@ -58341,6 +64356,8 @@ therefrom
 therein Deri1n
 thereof De2ru1v
 thereon Dero1n
+theresa ~tRY1su
+therese ~Te1rYs
 thereto De1rtM2
 thereupon De2rupa1n
 therewith
@@ -58360,11 +64377,13 @@ thermoses
 thermostat TR1mustA2t
 thermostatic
 thermostats TR1mustA2ts
+theron ~Te1run
 thesauri Tuso1rY2
 thesaurus Tuso1rus
 thesauruses
 these DY1z
 theses TY1sYz
+theseus ~TY1zY2us
 thesis TY1sus
 thespian Te1spYun
 thespians
@@ -58447,17 +64466,23 @@ thistledown
 thistles Ti1sulz
 thither Di1TR2
 tho DO1
+thomas ~ta1mus
+thompson ~ta1mpsun
+thomson ~ta1msun
 thong To1N
 thongs
+thor ~To1r
 thoraces
 thoracic TorA1sik
 thorax To1rAks
 thoraxes
+thoreau ~TRO1
 thorium Ta1rYum
 thorn To1rn
 thornier
 thorniest To1rnYust
 thorns To1rnz
+thornton ~To1rntun
 thorny To1rnY
 thorough TR1O
 thoroughbred TR1Obre1d
@@ -58469,6 +64494,7 @@ thoroughfares TR1Ofe2rz
 thoroughgoing
 thoroughly TR1OlY
 thoroughness TR1Onus
+thorpe ~To1rp
 those DO1z
 thou DQ1
 though DO1
@@ -58621,6 +64647,7 @@ thumped Tu1mpt
 thumping Tu1mpiN
 thumps Tu1mps
 thunder Tu1ndR
+thunderbird ~Tu1ndRbR2d
 thunderbolt Tu1ndRbo2lt
 thunderbolts
 thunderclap
@@ -58641,6 +64668,12 @@ thunderstorms Tu1ndRsto2rmz
 thunderstruck Tu1ndRstru2k
 thunk Tu1nk
 thunks
+thur ~DR1
+thurber ~TR1bR
+thurman ~TR1mun
+thurmond ~TR1mund
+thursday ~TR1zdE2
+thursdays ~TR1zdEz
 thus Du1s
 thwack
 thwacked
@@ -58659,8 +64692,14 @@ thyroid TI1rXd
 thyroids
 thyself DI2se1lf
 ti tY1
+tia ~tY1u
+tianjin ~tYA1nJin
 tiara tYa1ru
 tiaras tYa1ruz
+tiber ~tI1bR
+tibet ~tube1t
+tibetan ~tibe1tun
+tibetans ~tube1tunz
 tibia ti1bYu
 tibiae
 tibias
@@ -58672,6 +64711,7 @@ tickers
 ticket ti1kut
 ticketed ti1kutid
 ticketing ti1kutiN
+ticketmaster ~ti1kitmA2stR
 tickets ti1kuts
 ticking ti1kiN
 tickle ti1kul
@@ -58680,6 +64720,7 @@ tickles ti1kulz
 tickling
 ticklish ti1kuliS
 ticks ti1ks
+ticonderoga ~tIka2ndRO1gu
 tics ti1ks
 tidal tI1dul
 tidbit ti1dbi2t
@@ -58705,10 +64746,12 @@ tiebreaker
 tiebreakers
 tied tI1d
 tieing tI1iN
+tienanmen ~tyenunme1n
 tier tY1r
 tiers tY1rz
 ties tI1z
 tiff ti1f
+tiffany ~ti1funY
 tiffed
 tiffing
 tiffs
@@ -58731,6 +64774,8 @@ tightwad tI1twa2d
 tightwads
 tigress
 tigresses
+tigris ~tI1grus
+tijuana ~tiwa1nu
 tike tI1k
 tikes tI1ks
 tilde ti1ldu
@@ -58746,11 +64791,13 @@ tilled
 tiller ti1lR
 tillers
 tilling ti1liN
+tillman ~ti1lmun
 tills
 tilt ti1lt
 tilted ti1ltid
 tilting ti1ltiN
 tilts ti1lts
+tim ~ti1m
 timber ti1mbR
 timbered
 timbering
@@ -58760,6 +64807,7 @@ timberlines
 timbers ti1mbRz
 timbre ti1mbR
 timbres
+timbuktu ~ti2mbuktM1
 time tI1m
 timed tI1md
 timekeeper
@@ -58786,6 +64834,7 @@ timetabled
 timetables tI1mtE2bulz
 timetabling
 timeworn
+timex ~tI1meks
 timezone tI1mzO1n
 timid ti1mid
 timider
@@ -58794,12 +64843,18 @@ timidity tumi1dutY
 timidly ti1mudlY
 timing tI1miN
 timings
+timmy ~ti1mY
+timon ~tI1mun
+timor ~tYmo1r
 timorous ti1mRus
 timorously
+timothy ~ti1muTY
 timpani ti1mpunY2
 timpanist
 timpanists
+timur ~ti1mR
 tin ti1n
+tina ~tY1nu
 tincture ti1NkCR
 tinctured
 tinctures ti1NkCRz
@@ -58845,6 +64900,7 @@ tinseling
 tinselled
 tinselling
 tinsels
+tinseltown ~ti1nsultQ2n
 tinsmith
 tinsmiths
 tint ti1nt
@@ -58859,6 +64915,7 @@ tipi
 tipis
 tipped ti1pt
 tipper ti1pR
+tipperary ~ti1pRe2rY
 tippers ti1pRz
 tipping ti1piN
 tipple ti1pul
@@ -58882,6 +64939,7 @@ tiptop
 tiptops
 tirade tIrE1d
 tirades tIrE1dz
+tirana ~ti1ranu
 tire tI1R
 tired tI1Rd
 tireder
@@ -58901,6 +64959,7 @@ tissue ti1syM2
 tissues ti1syM2z
 tit ti1t
 titan tI1tun
+titania ~tuta1nyu
 titanic tItA1nik
 titanium tItE1nYum
 titans tI1tunz
@@ -58910,6 +64969,7 @@ tithe tI1D
 tithed
 tithes
 tithing tI1DiN
+titian ~ti1Sun
 titillate ti1tulE2t
 titillated ti1tulE2tid
 titillates
@@ -58921,6 +64981,7 @@ titles tI1tulz
 titling
 titmice
 titmouse
+tito ~tY1tO
 tits ti1ts
 titter ti1tR
 tittered
@@ -58929,8 +64990,11 @@ titters
 tittle ti1tul
 tittles
 titular ti1CulR
+titus ~tI1tus
+titusville ~tI1tusvi2l
 tizzies
 tizzy ti1zY
+tlingit ~tlY1Ngit
 to tM1
 toad tO1d
 toadied
@@ -58956,13 +65020,18 @@ tobaccoes
 tobacconist
 tobacconists
 tobaccos tubA1kO2z
+tobago ~tubE1gO
 toboggan tuba1gun
 tobogganed
 tobogganing
 toboggans tuba1gunz
+toby ~tO1bY
+tocqueville ~tO1kvil
 tocsin
 tocsins
+tod ~ta1d
 today tudE1
+todd ~ta1d
 toddies
 toddle ta1dul
 toddled
@@ -58994,6 +65063,7 @@ toggle ta1gul
 toggled ta1guld
 toggles
 toggling ta1gliN
+togo ~tO1gO
 togs ta1gz
 toil tX1l
 toiled tX1ld
@@ -59016,7 +65086,9 @@ tokenism tO1kuni2zum
 tokens tO1kunz
 tokes
 toking
+tokyo ~tO1kYO2
 told tO1ld
+toledo ~tulY1dO
 tolerable ta1lRubul
 tolerably
 tolerance ta1lRuns
@@ -59028,6 +65100,7 @@ tolerated ta1lRE2tid
 tolerates to1lRE2ts
 tolerating ta1lRE2tiN
 toleration ta2lRE1Sun
+tolkien ~to1lkYe2n
 toll tO1l
 tollbooth tO1lbM2T
 tollbooths
@@ -59036,11 +65109,13 @@ tollgate
 tollgates
 tolling tO1liN
 tolls tO1lz
+tolstoy ~tO1lstX2
 tom ta1m
 tomahawk ta1muho2k
 tomahawked
 tomahawking
 tomahawks ta1muho2ks
+tomas ~tOma1s
 tomato tumE1tO2
 tomatoes tumE1tOz
 tomb tM1m
@@ -59057,8 +65132,12 @@ tome tO1m
 tomes tO1mz
 tomfooleries
 tomfoolery
+tomlin ~ta1mlin
+tommie ~ta1mY
+tommy ~ta1mY
 tomorrow tuma1rO2
 tomorrows tuma1rO2z
+tompkins ~ta1mpkinz
 toms ta1mz
 ton tu1n
 tonal tO1nul
@@ -59070,11 +65149,14 @@ toneless
 toner tO1nR
 tones tO1nz
 tong to1N
+tonga ~ta1ngu
 tongs ta1Nz
 tongue tu1N
 tongued tu1Nd
 tongues tu1Nz
 tonguing
+toni ~tO1nY
+tonia ~tO1nYu
 tonic ta1nik
 tonics ta1niks
 tonier
@@ -59096,7 +65178,9 @@ tonsure
 tonsured
 tonsures
 tonsuring
+tonto ~ta1ntO2
 tony tO1nY
+tonya ~ta1nyu
 too tM1
 took tU1k
 tool tM1l
@@ -59132,6 +65216,7 @@ topaz tO1pA2z
 topazes
 topcoat
 topcoats
+topeka ~tupY1ka
 topic ta1pik
 topical ta1pukul
 topically
@@ -59164,9 +65249,11 @@ topsails
 topside
 topsides
 topsoil ta1psX2l
+topsy ~ta1psY
 toque
 toques
 tor to1r
+torah ~to1ru
 torch to1rC
 torched to1rCt
 torches to1rCiz
@@ -59175,6 +65262,7 @@ torchlight
 tore to1r
 toreador
 toreadors
+tories ~to1rY2z
 torment to1rme2nt
 tormented to1rme2ntid
 tormenter
@@ -59187,6 +65275,7 @@ torn to1rn
 tornado tornE1dO2
 tornadoes tornE1dOz
 tornados tornE1dO2z
+toronto ~tRa1ntO
 torpedo torpY1dO2
 torpedoed torpY1dO2d
 torpedoes torpY1dOz
@@ -59199,9 +65288,13 @@ torque to1rk
 torqued
 torques
 torquing
+torrance ~to1runs
+torrens ~to1runz
 torrent to1runt
 torrential tore1nSul
 torrents to1runts
+torres ~to1re2z
+torricelli ~to2rise1lY
 torrid to1rud
 tors
 torsi
@@ -59227,6 +65320,10 @@ torturers to1rCRRz
 tortures to1rCRz
 torturing to1rCRiN
 torus
+tory ~to1rY
+tosca ~to1sku
+toscanini ~to2skunY1nY
+toshiba ~tOSY1bu
 toss to1s
 tossed to1st
 tosses to1siz
@@ -59254,6 +65351,7 @@ totemic
 totems tO1tumz
 totes tO1ts
 toting tO1tiN
+toto ~tO1tO
 tots ta1ts
 totted
 totter ta1tR
@@ -59286,6 +65384,7 @@ toughest tu1fust
 toughly
 toughness tu1fnus
 toughs tu1fs
+toulouse ~tMlM1z
 toupee tM2pE1
 toupees
 tour tU1r
@@ -59332,9 +65431,11 @@ towheaded
 towheads
 towing tO1iN
 town tQ1n
+townes ~tQ1nz
 townhouse tQ1nhQ2s
 townhouses tQ1nhQ2siz
 towns tQ1nz
+townsend ~tQ1nzund
 townsfolk tQ1nzfO2k
 township tQ1nSip
 townships tQ1nSips
@@ -59356,6 +65457,8 @@ toxins ta1ksunz
 toy tX1
 toyed tX1d
 toying tX1iN
+toyoda ~tOyO1du
+toyota ~tOyO1tu
 toys tX1z
 trace trE1s
 traceable trE1subul
@@ -59365,11 +65468,14 @@ traceries
 tracers trE1sRz
 tracery
 traces trE1suz
+tracey ~trE1sY
 trachea trE1kYu
 tracheae
 tracheas
 tracheotomies
 tracheotomy
+traci ~trE1sY
+tracie ~trE1sY
 tracing trE1siN
 tracings
 track trA1k
@@ -59384,6 +65490,7 @@ traction trA1kSun
 tractor trA1ktR
 tractors trA1ktRz
 tracts trA1kts
+tracy ~trE1sY
 trade trE1d
 traded trE1did
 trademark trE1dma2rk
@@ -59406,6 +65513,7 @@ traduce
 traduced
 traduces
 traducing
+trafalgar ~trufA1lgR
 traffic trA1fik
 trafficked
 trafficker trA1fikR
@@ -59428,6 +65536,7 @@ trailer trE1lR
 trailers trE1lRz
 trailing trE1liN
 trails trE1lz
+trailways ~trE1lwE2z
 train trE1n
 trained trE1nd
 trainee trE1nY1
@@ -59445,6 +65554,7 @@ traitor trE1tR
 traitorous trE1tRus
 traitors trE1tRz
 traits trE1ts
+trajan ~trE1Jun
 trajectories
 trajectory truJe1ktRY
 tram trA1m
@@ -59467,6 +65577,7 @@ trampoline trA2mpulY1n
 trampolines
 tramps trA1mpz
 trams trA1mz
+tran ~trA1n
 trance trA1ns
 trances
 tranquil trA1Nkwul
@@ -59674,12 +65785,14 @@ transshipped
 transshipping
 transships
 transubstantiation
+transvaal ~trAnzva1l
 transverse trAnzvR1s
 transversely
 transverses
 transvestism
 transvestite trAnzve1stIt
 transvestites trAnzve1stIts
+transylvania ~trA2nzYlvE1nYu
 trap trA1p
 trapdoor
 trapdoors
@@ -59694,6 +65807,7 @@ trapper trA1pR
 trappers trA1pRz
 trapping trA1piN
 trappings trA1piNz
+trappist ~trA1pist
 traps trA1ps
 trapshooting
 trash trA1S
@@ -59745,6 +65859,8 @@ travestied
 travesties trA1vustYz
 travesty trA1vustY
 travestying
+travis ~trA1vis
+travolta ~truvO1ltu
 trawl
 trawled
 trawler tro1lR
@@ -59794,6 +65910,7 @@ treble tre1bul
 trebled tre1buld
 trebles
 trebling
+treblinka ~trebli1NkR
 tree trY1
 treed
 treeing
@@ -59837,6 +65954,8 @@ trendiest trendY1st
 trending tre1ndiN
 trends tre1ndz
 trendy tre1ndY
+trent ~tre1nt
+trenton ~tre1ntun
 trepidation tre2pidE1Sun
 trespass tre1spA2s
 trespassed
@@ -59848,6 +65967,10 @@ tress tre1s
 tresses tre1siz
 trestle tre1sul
 trestles
+trevelyan ~truve1lyun
+trevino ~truvY1nO
+trevor ~tre1vR
+trey ~trE1
 triad trI1A2d
 triads trI1A2dz
 triage trI1iJ
@@ -59861,6 +65984,7 @@ triangle trI1A2Ngul
 triangles trI1A2Ngulz
 triangular trIA1NgyulR
 triangulation trIA2NgyMlE1Sun
+triassic ~trI2A1si2k
 triathlon trI2A1Tlun
 triathlons
 tribal trI1bul
@@ -59884,6 +66008,7 @@ triceps trI1se2ps
 tricepses
 triceratops trI2se1ruto2ps
 triceratopses
+tricia ~tri1Su
 trick tri1k
 tricked tri1kt
 trickery tri1kRY
@@ -59911,6 +66036,7 @@ tried trI1d
 triennial trIe1nYul
 triennials
 tries trI1z
+trieste ~trY1st
 trifecta trIfe1ktu
 trifectas
 trifle trI1ful
@@ -59957,6 +66083,7 @@ trimming tri1miN
 trimmings tri1miNz
 trimness
 trims tri1mz
+trinidad ~tri1nidA2d
 trinities
 trinity tri1nutY
 trinket tri1Nkut
@@ -59979,7 +66106,9 @@ tripling tri1puliN
 triply
 tripod trI1pa2d
 tripods trI1pa2dz
+tripoli ~tri1pulY
 tripos
+trippe ~tri1p
 tripped tri1pt
 tripping tri1piN
 trips tri1ps
@@ -59989,11 +66118,14 @@ trisect
 trisected
 trisecting
 trisects
+trisha ~tri1Su
+tristan ~tri1stA2n
 trite trI1t
 tritely
 triteness
 triter
 tritest
+triton ~trI1tun
 triumph trI1umf
 triumphal trIu1mful
 triumphant trIu1mfunt
@@ -60026,6 +66158,8 @@ troglodyte
 troglodytes
 troika trX1ku
 troikas
+trojan ~trO1Jun
+trojans ~trO1Junz
 troll trO1l
 trolled
 trolley tra1lY
@@ -60060,6 +66194,7 @@ trophies trO1fYz
 trophy trO1fY
 tropic tra1pik
 tropical tra1pikul
+tropicana ~tra2pikA1nu
 tropics tra1piks
 tropism
 tropisms
@@ -60068,6 +66203,7 @@ tropospheres
 trot tra1t
 troth trO1T
 trots tra1ts
+trotsky ~tra1tskY2
 trotted tra1tid
 trotter tra1tR
 trotters
@@ -60124,6 +66260,7 @@ truce trM1s
 truces
 truck tru1k
 trucked tru1kt
+truckee ~tru1kY
 trucker tru1kR
 truckers tru1kRz
 trucking tru1kiN
@@ -60137,22 +66274,28 @@ trucks tru1ks
 truculence
 truculent tru1kyulunt
 truculently
+trudeau ~trMdO1
 trudge tru1J
 trudged tru1Jd
 trudges tru1Jiz
 trudging tru1JiN
+trudy ~trM1dY
 true trM1
 trued
 trueing
 truer trM1R
 trues
 truest trM1ist
+truffaut ~trMfO1
 truffle tru1ful
 truffles tru1fulz
 truing
 truism trM1izum
 truisms
+trujillo ~trMhY1O
 truly trM1lY
+truman ~trM1mun
+trumbull ~tru1mbul
 trump tru1mp
 trumped tru1mpt
 trumpery
@@ -60222,6 +66365,7 @@ tsar za1r
 tsarina
 tsarinas
 tsars
+tsingtao ~si1NtQ2
 tsp
 tsunami tsMna1mY
 tsunamis
@@ -60245,6 +66389,7 @@ tuberous
 tubers tM1bRs
 tubes tM1bz
 tubing tM1biN
+tubman ~tu1bmun
 tubs tu1bz
 tubular tM1byulR
 tuck tu1k
@@ -60255,6 +66400,11 @@ tuckering
 tuckers
 tucking tu1kiN
 tucks tu1ks
+tucson ~tM1sa2n
+tucuman ~tM1kyMmun
+tudor ~tM1dR
+tuesday ~tM1zdY
+tuesdays ~tM1zdE2z
 tuft tu1ft
 tufted tu1ftid
 tufting
@@ -60266,9 +66416,12 @@ tugged tu1gd
 tugging tu1giN
 tugs tu1gz
 tuition tyMi1Sun
+tulane ~tMlE1n
 tulip tM1lup
 tulips tM1lups
+tull ~tu1l
 tulle
+tulsa ~tu1lsu
 tumble tu1mbul
 tumbled tu1mbuld
 tumbledown
@@ -60289,6 +66442,7 @@ tumor tM1mR
 tumors tM1mRz
 tumour
 tumours
+tums ~tu1mz
 tumult tM1mult
 tumults
 tumultuous tM2mu1lCM2us
@@ -60310,6 +66464,9 @@ tungsten tu1Nstun
 tunic tM1nik
 tunics
 tuning tM1niN
+tunis ~tM1nis
+tunisia ~tM2nY1Zu
+tunisian ~tM2nY1Zun
 tunnel tu1nul
 tunneled
 tunneling tu1nuliN
@@ -60318,9 +66475,11 @@ tunnelled
 tunnelling
 tunnellings
 tunnels tu1nulz
+tunney ~tu1nY
 tunnies
 tunny tu1nY
 tuns
+tupperware ~tu1pRwe2r
 turban tR1bun
 turbans tR1bunz
 turbid tR1bid
@@ -60348,8 +66507,14 @@ turfs
 turgid tR1Jid
 turgidity
 turgidly
+turin ~tyU1rin
+turing ~tU1riN
+turk ~tR1k
 turkey tR1kY
 turkeys tR1kYz
+turkish ~tR1kiS
+turkmenistan ~tR2kme1nistA2n
+turks ~tR1ks
 turmeric tR1muri2k
 turmerics
 turmoil tR1mX2l
@@ -60383,6 +66548,7 @@ turnstiles tR1nstI2lz
 turntable tR1ntE2bul
 turntables tR1ntE2bulz
 turpentine tR1puntI2n
+turpin ~tR1pin
 turpitude tR1pitM2d
 turquoise tR1kwXz
 turquoises
@@ -60395,10 +66561,14 @@ turtleneck tR1tulne2k
 turtlenecks tR1tulne2ks
 turtles tR1tulz
 turves
+tuscaloosa ~tu2skulM1su
+tuscan ~tu1skun
+tuscany ~tu1skunY
 tush tU1S
 tushes tU1Siz
 tusk tu1sk
 tusked
+tuskegee ~tu1skugY2
 tusks tu1sks
 tussle tu1sul
 tussled tu1suld
@@ -60406,6 +66576,7 @@ tussles tu1sulz
 tussling
 tussock
 tussocks
+tut ~tu1t
 tutelage tyM1tiliJ
 tutor tM1tR
 tutored tM1tRd
@@ -60413,8 +66584,10 @@ tutorial tMto1rYul
 tutorials tMto1rYulz
 tutoring tM1tRiN
 tutors tM1tRz
+tutsi ~tM1tsY
 tutu tM1tM2
 tutus
+tuvalu ~tM1valM2
 tux tu1ks
 tuxedo tu2ksY1dO
 tuxedoes
@@ -60486,6 +66659,7 @@ twinges
 twinging
 twining twI1niN
 twink twi1Nk
+twinkies ~twi1NkYz
 twinkle twi1Nkul
 twinkled twi1Nkuld
 twinkles twi1Nkulz
@@ -60526,14 +66700,18 @@ twofold tM1fO1ld
 twos tM1z
 twosome tM1sum
 twosomes
+ty ~tI1
 tycoon tIkM1n
 tycoons tIkM1nz
 tying tI1iN
 tyke tI1k
 tykes
+tylenol ~tI1luno2l
+tyler ~tI1lR
 tympana
 tympanum ti1mpunum
 tympanums
+tyndall ~ti1ndul
 type tI1p
 typecast tI1pkA2st
 typecasting tI1pkA2stiN
@@ -60597,10 +66775,13 @@ tyranny ti1runY
 tyrant tI1runt
 tyrants tI1runts
 tyre tI1r
+tyree ~tIrY1
 tyres tI1Rz
 tyro
 tyroes
+tyrone ~tI2rO1n
 tyros
+tyson ~tI1sun
 tzar
 tzarina
 tzarinas
@@ -60609,8 +66790,12 @@ u yM1
 ubiquitous yMbi1kwitus
 ubiquitously
 ubiquity yMbi1kwitY
+ubuntu ~M2bM1tM2
+udall ~yM1dul
 udder
 udders
+uganda ~yMgA1nda
+ugandan ~yM2gA1ndun
 ugh u1g
 uglier u1glYR
 ugliest u1glYust
@@ -60619,6 +66804,9 @@ ugly u1glY
 uh u1
 ukelele
 ukeleles
+ukraine ~yMkrE1n
+ukrainian ~yMkrE1nYun
+ukrainians ~yMkrE1nYunz
 ukulele yM2kulE1lY
 ukuleles
 ulcer u1lsR
@@ -60633,6 +66821,7 @@ ulcers u1lsRz
 ulna
 ulnae
 ulnas
+ulster ~u1lstR
 ulterior ulti1rYR
 ultimata
 ultimate u1ltumut
@@ -60653,6 +66842,7 @@ ululate
 ululated
 ululates
 ululating
+ulysses ~yMli1sYz
 um u1m
 umbel u1mbul
 umbels
@@ -61137,6 +67327,7 @@ underwater u1ndRwo2tR
 underwear u1ndRwe2r
 underweight u1ndRwE2t
 underwent u2ndRwe1nt
+underwood ~u1ndRwU2d
 underworld u1ndRwR2ld
 underworlds
 underwrite u1ndRrI2t
@@ -61402,6 +67593,7 @@ unify yM1nufI2
 unifying yM1nufI2iN
 unilateral yM2nulA1tRul
 unilaterally yM2nulA1tRulY
+unilever ~yM2nilY1vR
 unimaginable u2nimA1Jinubul
 unimaginative unimA1Ji2nutiv
 unimpaired u2nimpe1rd
@@ -61459,10 +67651,13 @@ uniquely yMnY1klY
 uniqueness yMnY1knus
 uniquer
 uniquest
+uniroyal ~yM1nirX2ul
 unisex yM1nise2ks
 unison yM1nusun
 unit yM1nut
+unitarian ~yM2nute1rYun
 unitary yM1nite2rY
+unitas ~yMnI1tus
 unite yM1nI2t
 united yMnI1tid
 unites yMnI1ts
@@ -61478,6 +67673,7 @@ universe yM1nuvR2s
 universes yM1nuvR2siz
 universities yM2nuvR1sutYz
 university yM2nuvR1sutY
+unix ~yM1niks
 unjust unJu1st
 unjustifiable u2nJu2stifI1ubul
 unjustified unJu1stufI2d
@@ -62013,6 +68209,7 @@ updated updE1tid
 updater
 updates updE1ts
 updating updE1tiN
+updike ~u1pdI2k
 updraft u1pdrA2ft
 updrafts u1pdrA2fts
 updraught
@@ -62041,6 +68238,7 @@ upholsterers
 upholstering
 upholsters
 upholstery upO1lstRY
+upjohn ~u1pJa2n
 upkeep u1pkY2p
 upland u1plund
 uplands u1plundz
@@ -62113,6 +68311,7 @@ upswings u1pswi2Nz
 uptake u1ptE2k
 uptakes
 uptight uptI1t
+upton ~u1ptun
 uptown u1ptQ1n
 upturn uptR1n
 upturned
@@ -62121,7 +68320,11 @@ upturns u1ptR2nz
 upward u1pwRd
 upwardly u1pwRdlY
 upwards u1pwRdz
+ur ~R1
+ural ~yU1rul
+urals ~yU1rulz
 uranium yRE1nYum
+uranus ~yM1runus
 urban R1bun
 urbane RbE1n
 urbaner
@@ -62139,10 +68342,12 @@ urbanizes
 urbanizing
 urchin R1Cun
 urchins R1Cunz
+urdu ~RdM1
 urea yRY1u
 urethra yR2Y1Tru
 urethrae
 urethras
+urey ~yR1Y
 urge R1J
 urged R1Jd
 urgency R1JunsY
@@ -62167,6 +68372,11 @@ urns
 urologist yRa1luJust
 urologists yRa1luJusts
 urology yRa1luJY
+urquhart ~R1ka2rt
+ursa ~R1su
+ursula ~R1sulu
+uruguay ~yR1ugwE2
+uruguayan ~yR2ugwE1un
 us u1s
 usability
 usable yM1zubul
@@ -62182,6 +68392,7 @@ usefulness yM1sfulnus
 useless yM1slus
 uselessly
 uselessness
+usenet ~yM1zne2t
 user yM1zR
 username yM1zRnE2m
 usernames yM1zRnE2mz
@@ -62194,6 +68405,7 @@ usherettes
 ushering u1SRiN
 ushers u1SRz
 using yM1ziN
+ustinov ~M1stinav
 usual yM1Zuwul
 usually yM1ZuwulY
 usurer
@@ -62207,12 +68419,14 @@ usurpers
 usurping yM2sR1piN
 usurps yM2sR1ps
 usury yM1ZRY
+utah ~yM1to2
 utensil yMte1nsul
 utensils yMte1nsulz
 uteri
 uterine yM1tRun
 uterus yM1tRus
 uteruses
+utica ~yM1tuku
 utilisation
 utilise
 utilised
@@ -62246,6 +68460,9 @@ uvulae
 uvular
 uvulars
 uvulas
+uzbek ~M1zbek
+uzbekistan ~Mzbe1kistA2n
+uzi ~M1zY
 v vY1
 vacancies vE1kunsYz
 vacancy vE1kunsY
@@ -62261,6 +68478,7 @@ vacationer vEkE1SunR
 vacationers vEkE1SunRz
 vacationing vEkE1SuniN
 vacations vEkE1Sunz
+vacaville ~vA1kuvi2l
 vaccinate vA1ksunEt
 vaccinated vA1ksunEtid
 vaccinates
@@ -62283,6 +68501,7 @@ vacuum vA1kyMm
 vacuumed vA1kyMmd
 vacuuming vA1kyMmiN
 vacuums vA1kyMmz
+vader ~vE1dR
 vagabond vA1guband
 vagabonded
 vagabonding
@@ -62306,8 +68525,11 @@ vainest
 vainglorious
 vainglory
 vainly vE1nlY
+val ~vA1l
 valance
 valances
+valdez ~vAlde1z
+valdosta ~vA2ldo1stu
 vale vE1l
 valedictorian vA2ludi2kto1rYun
 valedictorians
@@ -62315,13 +68537,22 @@ valedictories
 valedictory vA2ludi1ktRY
 valence vE1luns
 valences
+valencia ~vule1nsYu
+valenti ~vale1ntY2
+valentin ~va2le1ntY2n
 valentine vA1luntI2n
 valentines vA1luntI2nz
+valentino ~vA2luntY1nO
+valenzuela ~valenzM1lu
+valeria ~vulY1rYu
+valerian ~vuli1rYun
+valerie ~vA1lRY
 vales vE1lz
 valet vAlE1
 valeted
 valeting
 valets
+valhalla ~vA2lhA1lu
 valiant vA1lyunt
 valiantly vA1lyuntlY
 valid vA1lid
@@ -62336,11 +68567,16 @@ validly vA1lidlY
 validness
 valise
 valises
+valium ~vE1lYum
+valkyrie ~vA2lkY1rY2u
+vallejo ~valE1yO
 valley vA1lY
 valleys vA1lYz
+valois ~vAlwa1
 valor vA1lR
 valorous
 valour
+valparaiso ~vA2lpRE1sO
 valuable vA1lyubul
 valuables vA1lyubulz
 valuation vAlyME1Sun
@@ -62354,6 +68590,7 @@ valve vA1lv
 valved
 valves vA1lvz
 valving
+valvoline ~vA1lvulY2n
 vamoose
 vamoosed
 vamooses
@@ -62366,6 +68603,8 @@ vampires vA1mpIrz
 vamps
 van vA1n
 vanadium vunE1dYum
+vance ~vA1ns
+vancouver ~vAnkM1vR
 vandal vA1ndul
 vandalise
 vandalised
@@ -62377,8 +68616,12 @@ vandalized vA1ndulI2zd
 vandalizes
 vandalizing vA1ndulI2ziN
 vandals vA1ndulz
+vanderbilt ~vA1ndRbilt
+vandyke ~vA2ndI1k
 vane vE1n
 vanes vE1nz
+vanessa ~vune1su
+vang ~vA1N
 vanguard vA1nga2rd
 vanguards
 vanilla vuni1lu
@@ -62399,6 +68642,7 @@ vanquishing
 vans vA1nz
 vantage vA1ntuJ
 vantages vA1ntiJiz
+vanuatu ~vAnMa1tM
 vape vE1p
 vaped
 vapes
@@ -62427,6 +68671,7 @@ vaporware vE1pRwe2r
 vapour
 vapours
 var
+vargas ~va1rgus
 variability verYubi1litY
 variable ve1rYubul
 variables ve1rYubulz
@@ -62468,10 +68713,13 @@ vascular vA1skyulR
 vase vE1s
 vasectomies vAze1ktumYz
 vasectomy vAze1ktumY
+vaseline ~vA1sulY2n
 vases vE1suz
+vasquez ~vAske1z
 vassal vA1sul
 vassalage
 vassals vA1sulz
+vassar ~vA1sR
 vast vA1st
 vaster
 vastest
@@ -62479,10 +68727,13 @@ vastly vA1stlY
 vastness vA1stnus
 vasts
 vat vA1t
+vatican ~vA1tikun
 vats vA1ts
 vatted vA1tid
 vatting
 vaudeville va1dvil
+vaughan ~vo1n
+vaughn ~vo1n
 vault vo1lt
 vaulted vo1ltid
 vaulter
@@ -62493,19 +68744,24 @@ vaunt
 vaunted vo1ntid
 vaunting
 vaunts
+vazquez ~vAske1z
 veal vY1l
 vector ve1ktR
 vectored
 vectoring
 vectors ve1ktRz
+veda ~vE1du
 veep vY1p
 veeps
 veer vi1r
 veered vi1rd
 veering vi1riN
 veers vi1rz
+vega ~vE1gu
 vegan ve1gun
 vegans ve1gunz
+vegas ~vE1gus
+vegemite ~ve1JumI2t
 vegetable ve1Jtubul
 vegetables ve1Jtubulz
 vegetarian ve2Jute1rY2un
@@ -62533,15 +68789,20 @@ vein vE1n
 veined
 veining
 veins vE1nz
+vela ~ve1lu
+velcro ~ve1lkrO
 veld
 velds
 veldt
 veldts
+velez ~vele1z
 vellum
+velma ~ve1lmu
 velocities vula1sutYz
 velocity vula1sutY
 velour ve2lM1r
 velours
+velveeta ~velvY1tu
 velvet ve1lvut
 velveteen ve1lvutY2n
 velvety ve1lvutY
@@ -62569,11 +68830,17 @@ venerates ve1nRE2ts
 venerating ve1nRE2tiN
 veneration ve2nRE1Sun
 venereal vuni1rYul
+venetian ~vunY1Sun
+venezuela ~ve2nizwE1lu
+venezuelan ~ve2nizwE1lun
+venezuelans ~ve2nizwE1lunz
 vengeance ve1nJuns
 vengeful ve1nJful
 vengefully
 venial
+venice ~ve1nus
 venison ve1nusun
+venn ~ve1n
 venom ve1num
 venomous ve1numus
 venomously
@@ -62604,6 +68871,8 @@ venturing ve1nCRiN
 venturous
 venue ve1nyM
 venues ve1nMz
+venus ~vY1nus
+vera ~ve1ru
 veracious
 veracity vRA1sitY
 veranda vRA1ndu
@@ -62631,16 +68900,20 @@ verbose
 verbosity
 verbs vR1bz
 verdant vR1dunt
+verde ~vR1dY
+verdi ~ve1rdY
 verdict vR1dikt
 verdicts vR1dikts
 verdigris
 verdigrised
 verdigrises
 verdigrising
+verdun ~vR1dun
 verdure
 verge vR1J
 verged
 verges vR1Jiz
+vergil ~vR1Jul
 verging vR1JiN
 verier
 veriest
@@ -62656,15 +68929,26 @@ veritable ve1ritubul
 veritably ve1ritublY
 verities ve1rutYz
 verity ve1rutY
+verizon ~ve2rI1zun
+vermeer ~vR1mir
 vermicelli
 vermilion vRmi1lyun
 vermillion vRmi1lyun
 vermin vR1min
 verminous
+vermont ~vRma1nt
+vermonter ~vRma1ntR
 vermouth vRmM1T
+vern ~vR1n
+verna ~vR1nu
 vernacular vRnA1kyulR
 vernaculars
 vernal vR1nul
+verne ~vR1n
+vernon ~vR1nun
+verona ~vRO1nu
+veronica ~vRa1niku
+versailles ~versI1
 versatile vR1sutul
 versatility vR2suti1lutY
 verse vR1s
@@ -62702,6 +68986,7 @@ vespers
 vessel ve1sul
 vessels ve1sulz
 vest ve1st
+vesta ~ve1stu
 vested ve1stid
 vestibule ve1stibyM2l
 vestibules ve1stibyM2lz
@@ -62714,6 +68999,7 @@ vestments ve1stments
 vestries
 vestry
 vests ve1sts
+vesuvius ~vusM1vYus
 vet ve1t
 vetch
 vetches
@@ -62741,8 +69027,10 @@ vi vI1
 via vI1u
 viability vIubi1lutY
 viable vI1ubul
+viacom ~vI1ukam
 viaduct vI1udukt
 viaducts vI1udukts
+viagra ~vYA1gru
 vial vI1ul
 vials vI1ulz
 viand
@@ -62766,6 +69054,7 @@ vibrators vI1brEtRz
 vibratos
 viburnum
 viburnums
+vic ~vi1k
 vicar vi1kR
 vicarage
 vicarages
@@ -62774,9 +69063,11 @@ vicariously vIke1rYuslY
 vicars vi1kRz
 vice vI1s
 viced
+vicente ~vYCe1ntY
 viceroy vI1srX
 viceroys
 vices vI1suz
+vichy ~vY1SY
 vichyssoise vY2Siswa1z
 vicing
 vicinity vusi1nutY
@@ -62785,6 +69076,10 @@ viciously vi1SuslY
 viciousness vi1Susnis
 vicissitude vi2si1sitMd
 vicissitudes visi1sitMdz
+vicki ~vi1kY
+vickie ~vi1kY
+vicksburg ~vi1ksbRg
+vicky ~vi1kY
 victim vi1ktum
 victimisation
 victimise
@@ -62798,6 +69093,9 @@ victimizes
 victimizing vi1ktumIziN
 victims vi1ktumz
 victor vi1ktR
+victoria ~vikto1rYu
+victorian ~vikto1rYun
+victorians ~vikto1rYunz
 victories vi1ktRYz
 victorious vikto1rYus
 victoriously
@@ -62809,6 +69107,7 @@ victualing
 victualled
 victualling
 victuals
+vidal ~vIdA1l
 video vi1dYO
 videocassette vi1dYOkAse2t
 videocassettes vi1dYOkAse2ts
@@ -62822,7 +69121,12 @@ videotaping vi1dYOtE2piN
 videotex vi1dYOte2ks
 vie vI1
 vied vI1d
+vienna ~vYe1nu
+viennese ~vYe1nY2s
 vies vI1z
+vietcong ~vYe1tko1N
+vietnam ~vYe2tna1m
+vietnamese ~vYe2tnamY1s
 view vyM1
 viewed vyM1d
 viewer vyM1R
@@ -62852,6 +69156,9 @@ vigorously vi1gRuslY
 vigour
 vii
 viii
+viking ~vI1kiN
+vikings ~vI1kiNz
+vila ~vY1lu
 vile vI1l
 vilely
 vileness
@@ -62872,11 +69179,16 @@ villainies
 villainous vi1lunus
 villains vi1lunz
 villainy
+villarreal ~vY2larY1l
 villas vi1luz
 villein
 villeins
+vilma ~vi1lmu
+vilnius ~vi1lnYus
 vim vi1m
 vinaigrette
+vince ~vi1ns
+vincent ~vi1nsunt
 vindicate vi1ndukEt
 vindicated vi1ndukEtid
 vindicates vi1ndikE2ts
@@ -62891,9 +69203,11 @@ vindictiveness vindi1ktivnus
 vine vI1n
 vinegar vi1nugR
 vinegary
+vineland ~vI1nlund
 vines vI1nz
 vineyard vi1nyRd
 vineyards vi1nyRdz
+vinson ~vi1nsun
 vintage vi1ntiJ
 vintages vi1ntiJiz
 vintner vi1ntnR
@@ -62934,11 +69248,17 @@ viragos
 viral vI1rul
 vireo
 vireos
+virgie ~vR1gY
+virgil ~vR1Jul
 virgin vR1Jin
 virginal vR1Junul
 virginals
+virginia ~vRJi1nyu
+virginian ~vRJi1nyun
+virginians ~vRJi1nyunz
 virginity vRJi1nitY
 virgins vR1Junz
+virgo ~vR1gO
 virgule vi1rgyM2l
 virgules vi1rgyM2lz
 virile vi1rul
@@ -62979,9 +69299,11 @@ viscus
 vise vI1s
 vised
 vises
+vishnu ~vi1SnM
 visibility vi2zubi1litY
 visible vi1zubul
 visibly vi1zublY
+visigoth ~vi1zugaT
 vising
 vision vi1Zun
 visionaries vi1ZunerYz
@@ -63034,6 +69356,7 @@ vitiates
 vitiating
 vitiation
 viticulture
+vito ~vY1tO
 vitreous vi1trYus
 vitriol vi1trYul
 vitriolic vi2trYa1lik
@@ -63049,12 +69372,15 @@ vivacious vuvE1Sus
 vivaciously
 vivaciousness
 vivacity
+vivaldi ~viva1ldY
 vivas vY1vuz
+vivian ~vi1vYun
 vivid vi1vud
 vivider
 vividest
 vividly vi1vudlY
 vividness vi1vudnus
+vivienne ~vi1vYun
 vivified
 vivifies
 vivify
@@ -63069,6 +69395,10 @@ vizier
 viziers
 vizor
 vizors
+vlad ~vlA1d
+vladimir ~vlA1dumir
+vladivostok ~vlA2divo1stak
+vlasic ~vlA1zik
 vocabularies
 vocabulary vOkA1byule2rY
 vocal vO1kul
@@ -63124,9 +69454,14 @@ volcanic valkA1nik
 volcano valkE1nO
 volcanoes valkE1nOz
 volcanos valkE1nOz
+volcker ~vO1lkR
+voldemort ~vO1ldumo2rt
 vole
 voles vO1lz
+volga ~va1lgu
+volgograd ~vO1lgOgrA2d
 volition vOli1Sun
+volkswagen ~vO1lkswA2gun
 volley va1lY
 volleyball va1lYbo2l
 volleyballs
@@ -63135,9 +69470,11 @@ volleying
 volleys va1lYz
 vols
 volt vO1lt
+volta ~vO1ltu
 voltage vO1ltuJ
 voltages vO1ltuJuz
 voltaic
+voltaire ~vOlte1r
 voltmeter
 voltmeters
 volts vO1lts
@@ -63160,10 +69497,12 @@ voluptuary
 voluptuous vulu1pCuwus
 voluptuously
 voluptuousness
+volvo ~vO1lvO
 vomit va1mut
 vomited
 vomiting va1mutiN
 vomits
+vonnegut ~va1nugut
 voodoo vM1dM2
 voodooed
 voodooing
@@ -63211,6 +69550,8 @@ voyeurism vX2yM1rizum
 voyeuristic vX2yuri1stik
 voyeurs
 vs vY1e1s
+vuitton ~vU2to1n
+vulcan ~vu1lkun
 vulcanisation
 vulcanise
 vulcanised
@@ -63252,6 +69593,7 @@ vuvuzela
 vuvuzelas
 vying vI1iN
 w du1bulyM
+wabash ~wo1bAS
 wabbit
 wabbits
 wack wA1k
@@ -63264,6 +69606,7 @@ wacko wA1kO
 wackos wA1kOz
 wacks wA1ks
 wacky wA1kY
+waco ~wE1kO
 wad wa1d
 wadded wa1did
 wadding
@@ -63310,6 +69653,8 @@ waggoner wA1gunR
 waggoners
 waggons
 waging wE1JiN
+wagner ~wA1gnR
+wagnerian ~wA2gne1rYun
 wagon wA1gun
 wagoner wA1gunR
 wagoners
@@ -63317,6 +69662,7 @@ wagons wA1gunz
 wags wA1gz
 waif wE1f
 waifs
+waikiki ~wI2kYkY1
 wail wE1l
 wailed wE1ld
 wailing wE1liN
@@ -63338,6 +69684,7 @@ waistline wE1stlI2n
 waistlines
 waists wE1sts
 wait wE1t
+waite ~wE1t
 waited wE1tid
 waiter wE1tR
 waiters wE1tRz
@@ -63361,18 +69708,26 @@ wakening
 wakens
 wakes wE1ks
 waking wE1kiN
+wald ~wo1ld
+waldemar ~va1ldumar
+walden ~wo1ldun
+waldheim ~wo1ldhI2m
 waldo wa1ldO
 waldoes
+waldorf ~wo1ldorf
 waldos
 wale wE1l
 waled
 wales wE1lz
+walesa ~wule1su
+walgreen ~wo1lgrY2n
 waling
 walk wo1k
 walked wo1kt
 walker wo1kR
 walkers wo1kRz
 walking wo1kiN
+walkman ~wo1kmA2n
 walkout wo1kQ2t
 walkouts wo1kQ2ts
 walks wo1ks
@@ -63381,8 +69736,11 @@ walkways wo1kwE2z
 wall wo1l
 wallabies wa1lubY2z
 wallaby wa1lubY2
+wallace ~wo1lus
 wallboard wo1lbo2rd
 walled wo1ld
+wallenstein ~wo1lunstI2n
+waller ~wo1lR
 wallet wo1lut
 wallets wo1luts
 walleye wo1lI2
@@ -63391,6 +69749,7 @@ walleyes
 wallflower wo1lflQ2R
 wallflowers
 walling wo1liN
+wallis ~wo1lis
 wallop wa1lup
 walloped
 walloping wo1lupiN
@@ -63405,17 +69764,26 @@ wallpapered wo1lpE2pRd
 wallpapering wo1lpE2pRiN
 wallpapers wo1lpE2pRz
 walls wo1lz
+walmart ~wo1lma2rt
 walnut wo1lnu2t
 walnuts wo1lnu2ts
+walpole ~wo1lpO2l
 walrus wo1lrus
 walruses wa1lrusiz
+walsh ~wo1lS
+walt ~wo1lt
+walter ~wo1ltR
+walters ~wo1ltRz
+walton ~wo1ltun
 waltz wo1lts
 waltzed
 waltzes wo1ltsuz
 waltzing wo1ltsiN
 wampum wa1mpum
 wan wa1n
+wanamaker ~wa1numE2kR
 wand wa1nd
+wanda ~wa1ndu
 wander wa1ndR
 wandered wa1ndRd
 wanderer wa1ndRR
@@ -63428,6 +69796,7 @@ wands wa1ndz
 wane wE1n
 waned wE1nd
 wanes wE1nz
+wang ~wA1N
 wangle wA1Ngul
 wangled wA1Nguld
 wangles
@@ -63486,12 +69855,14 @@ warez we1rz
 warfare wo1rfe2r
 warhead wo1rhe2d
 warheads wo1rhe2dz
+warhol ~wo1rhol
 warhorse
 warhorses
 warier
 wariest
 warily we1rulY
 wariness we1rYnis
+waring ~we1riN
 warlike wo1rlI2k
 warlock wo1rlo2k
 warlocks wo1rlo2ks
@@ -63512,6 +69883,7 @@ warms wo1rmz
 warmth wo1rmT
 warn wo1rn
 warned wo1rnd
+warner ~wo1rnR
 warning wo1rniN
 warnings wo1rniNz
 warns wo1rnz
@@ -63536,6 +69908,7 @@ warring wo1riN
 warrior wo1rYR
 warriors wo1rYRz
 wars wo1rz
+warsaw ~wo1rso2
 warship wo1rSi2p
 warships wo1rSi2ps
 wart wo1rt
@@ -63546,8 +69919,10 @@ wartiest
 wartime wo1rtI2m
 warts wo1rts
 warty
+warwick ~wo1rwik
 wary we1rY
 was wa1z
+wasatch ~wa1sAC
 wash wa1S
 washable wa1Subul
 washables
@@ -63567,6 +69942,9 @@ washerwomen
 washes wa1Siz
 washing wa1SiN
 washings
+washington ~wa1SiNtun
+washingtonian ~wa2SiNtO1nYun
+washingtonians ~wa2SiNtO1nYunz
 washout wa1SQ2t
 washouts wa1SQ2ts
 washroom wa1SrM2m
@@ -63629,6 +70007,7 @@ waterboarded
 waterboarding
 waterboardings
 waterboards
+waterbury ~wo1tRbe2rY
 watercolor wo1tRku2lR
 watercolors wo1tRku2lRz
 watercolour
@@ -63640,16 +70019,19 @@ watercress wo1tRkre2s
 watered wo1tRd
 waterfall wo1tRfo2l
 waterfalls wo1tRfo2lz
+waterford ~wo1tRfRd
 waterfowl wo1tRfQ2l
 waterfowls
 waterfront wo1tRfru2nt
 waterfronts wo1tRfru2nts
+watergate ~wo1tRgE2t
 waterier
 wateriest
 watering wo1tRiN
 waterline
 waterlines
 waterlogged wo1tRla2gd
+waterloo ~wo1tRlM2
 watermark wo1tRma2rk
 watermarked
 watermarking
@@ -63669,10 +70051,14 @@ watersides
 waterspout
 waterspouts
 watertight wo1tRtI2t
+watertown ~wo1tRtQ2n
 waterway wo1tRwE2
 waterways wo1tRwE2z
 waterworks wo1tRwR2ks
 watery wo1tRY
+watkins ~wa1tkinz
+watson ~wa1tsun
+watsonville ~wa1tsunvi2l
 watt wa1t
 wattage wa1tuJ
 wattle wa1tul
@@ -63680,6 +70066,8 @@ wattled wa1tuld
 wattles wa1tulz
 wattling
 watts wa1ts
+waugh ~wo1
+wausau ~wo1so
 wave wE1v
 waved wE1vd
 waveform wE1vfo2rm
@@ -63719,6 +70107,8 @@ waylaid wE1lE2d
 waylay wE1lE2
 waylaying
 waylays
+wayne ~wE1n
+waynesboro ~wE1nzbRO
 ways wE1z
 wayside wE1sI2d
 waysides
@@ -63803,6 +70193,7 @@ weavers wY1vRz
 weaves wY1vz
 weaving wY1viN
 web we1b
+webb ~we1b
 webbed we1bd
 webbing we1biN
 webcam
@@ -63810,6 +70201,7 @@ webcams
 webcast
 webcasting
 webcasts
+weber ~we1bR
 webinar we1binR
 webinars
 webisode
@@ -63821,8 +70213,11 @@ webmistresses
 webs we1bz
 website we1bsI2t
 websites we1bsI2ts
+webster ~we1bstR
+websters ~we1bstRz
 wed we1d
 wedded we1did
+weddell ~we1dul
 wedder
 wedding we1diN
 weddings we1diNz
@@ -63832,7 +70227,10 @@ wedges we1Juz
 wedgie
 wedgies
 wedging
+wedgwood ~we1JwU2d
 wedlock we1dla2k
+wednesday ~we1nzdY
+wednesdays ~we1nzdE2z
 weds
 wee wY1
 weed wY1d
@@ -63876,6 +70274,7 @@ weevil wY1vul
 weevils wY1vulz
 weft
 wefts
+wei ~wE1
 weigh wE1
 weighed wE1d
 weighing wE1iN
@@ -63893,6 +70292,8 @@ weightlifters wE1tli2ftRz
 weightlifting wE1tli2ftiN
 weights wE1ts
 weighty wE1tY
+weill ~wI1l
+weinberg ~wI1nbRg
 weir wY1r
 weird wi1rd
 weirder wi1rdR
@@ -63902,6 +70303,8 @@ weirdness wi1rdnus
 weirdo wi1rdO
 weirdos wi1rdOz
 weirs
+weirton ~wi1rtun
+weiss ~wI1s
 welch we1lC
 welched
 welches
@@ -63915,13 +70318,18 @@ welded we1ldid
 welder we1ldR
 welders we1ldRz
 welding we1ldiN
+weldon ~we1ldun
 welds we1ldz
 welfare we1lfe2r
 welkin
 well we1l
+welland ~we1lund
 welled
+weller ~we1lR
+welles ~we1lz
 welling we1liN
 wellington we1liNtun
+wellingtons ~we1liNtunz
 wells we1lz
 wellspring we1lspri2N
 wellsprings
@@ -63940,18 +70348,25 @@ welterweights
 welting
 welts
 wen we1n
+wenatchee ~wunA1CY
 wench we1nC
 wenches we1nCiz
 wend we1nd
 wended
+wendell ~we1ndul
 wending we1ndiN
 wends we1ndz
+wendy ~we1ndY
 wens
 went we1nt
 wept we1pt
 were wR1
 werewolf we1rwU2lf
 werewolves we1rwU2lvz
+wesley ~we1slY
+wesleyan ~we1zlYun
+wessex ~we1suks
+wesson ~we1sun
 west we1st
 westbound we1stbQ2nd
 westerlies we1stRlYz
@@ -63969,6 +70384,10 @@ westernizes
 westernizing
 westernmost we1stRnmO2st
 westerns we1stRnz
+westinghouse ~we1stiNhQ2s
+westminster ~we2stmi1nstR
+weston ~we1stun
+westphalia ~we1stfE2lYu
 westward we1stwRd
 westwards we1stwRdz
 wet we1t
@@ -64009,6 +70428,7 @@ whammy wA1mY
 whams
 wharf wo1rf
 wharfs wo1rfs
+wharton ~wo1rtun
 wharves
 what wu1t
 whatchamacallit
@@ -64021,6 +70441,7 @@ wheal
 wheals
 wheat wY1t
 wheaten wY1tun
+wheaties ~wY1tYz
 wheedle
 wheedled
 wheedles
@@ -64086,6 +70507,8 @@ whiff wi1f
 whiffed
 whiffing
 whiffs
+whig ~wi1g
+whigs ~wi1gz
 while wI1l
 whiled
 whiles wI1lz
@@ -64128,6 +70551,7 @@ whippet
 whippets
 whipping wi1piN
 whippings
+whipple ~wi1pul
 whippoorwill
 whippoorwills wi1pRwi2lz
 whips wi1ps
@@ -64171,11 +70595,17 @@ whistlers wi1slRz
 whistles wi1sulz
 whistling wi1sliN
 whit wi1t
+whitaker ~wi1tukR
 white wI1t
 whitecap
 whitecaps
+whitefield ~wI1tfY2ld
 whitefish wI1tfi2S
 whitefishes
+whitehall ~wI1tho2l
+whitehead ~wI1the2d
+whitehorse ~wI1tho2rs
+whiteley ~wI1tlY
 whiten wI1tun
 whitened
 whitener wI1tnR
@@ -64192,11 +70622,16 @@ whitewash wI1twa2S
 whitewashed wI1twa2St
 whitewashes
 whitewashing
+whitfield ~wi1tfYld
 whither wi1DR
 whiting wI1tiN
 whitings wI1tiNz
 whitish wI1tiS
+whitley ~wi1tlY
+whitman ~wi1tmun
+whitney ~wi1tnY
 whits
+whittier ~wi1tYR
 whittle wi1tul
 whittled wi1tuld
 whittler
@@ -64256,6 +70691,8 @@ whose hM1z
 whosoever hM2sOe1vR
 why wI1
 whys wI1z
+wicca ~wi1ku
+wichita ~wi1Cuto2
 wick wi1k
 wicked wi1kud
 wickeder
@@ -64299,6 +70736,8 @@ wielding wY1ldiN
 wields wY1ldz
 wiener wY1nR
 wieners wY1nRz
+wiesel ~wY1sul
+wiesenthal ~wY1sunTa1l
 wife wI1f
 wifely
 wig wi1g
@@ -64306,6 +70745,7 @@ wigeon
 wigeons
 wigged
 wigging
+wiggins ~wi1ginz
 wiggle wi1gul
 wiggled wi1guld
 wiggler
@@ -64324,13 +70764,21 @@ wigwagging
 wigwags
 wigwam wi1gwam
 wigwams
+wii ~wY1
 wiki wi1kY2
+wikipedia ~wi1kYpY2dY2u
 wikis wi1kY2z
+wilberforce ~wi1lbRfo2rs
+wilbert ~wi1lbRt
+wilbur ~wi1lbR
+wilburn ~wi1lbRn
+wilcox ~wi1lkaks
 wild wI1ld
 wildcat wI1ldkA2t
 wildcats wI1ldkA2ts
 wildcatted
 wildcatting wI1ldkA2tiN
+wilde ~wI1ld
 wildebeest
 wildebeests
 wilder wI1ldR
@@ -64350,32 +70798,59 @@ wilds wI1ldz
 wile wI1l
 wiled
 wiles wI1lz
+wiley ~wI1lY
+wilford ~wi1lfRd
+wilfred ~wi1lfrid
+wilfredo ~wi2lfE1dO2
 wilful
 wilfully wi1lfulY
 wilfulness
+wilhelm ~wi1lhe2lm
+wilhelmina ~wi2lhelmY1na2
 wilier
 wiliest
 wiliness
 wiling wI1liN
+wilkerson ~wi1lkRsun
+wilkes ~wi1lks
+wilkins ~wi1lkinz
+wilkinson ~wi1lkunsun
 will wi1l
+willa ~wi1lu
+willamette ~wulA1mut
+willard ~wi1lRd
 willed wi1ld
 willful wi1lful
 willfully wi1lfulY
 willfulness
+william ~wi1lyum
+williams ~wi1lyumz
+williamsburg ~wi1lyumzbRg
+williamson ~wi1lyumsun
+williamsport ~wi1lyumspo2rt
+willie ~wi1lY
 willies
 willing wi1liN
 willingly wi1liNlY
 willingness wi1liNnus
+willis ~wi1lis
 willow wi1lO2
 willows wi1lO2z
 willowy wi1luwY
 willpower wi1lpQ2R
 wills wi1lz
+willy ~wi1lY
+wilma ~wi1lmu
+wilmer ~wi1lmR
+wilmington ~wi1lmiNtun
+wilson ~wi1lsun
 wilt wi1lt
 wilted wi1ltid
 wilting wi1ltiN
+wilton ~wi1ltun
 wilts wi1lts
 wily wI1lY
+wimbledon ~wi1mbuldun
 wimp wi1mp
 wimpier
 wimpiest
@@ -64391,7 +70866,9 @@ winced wi1nst
 winces
 winch wi1nC
 winched
+winchell ~wi1nCul
 winches
+winchester ~wi1nCe2stR
 winching
 wincing wi1nsiN
 wind wI1nd
@@ -64405,6 +70882,7 @@ windburn
 winded wi1ndid
 windfall wi1ndfo2l
 windfalls wi1ndfo2lz
+windhoek ~wi1ndhO2k
 windier
 windiest
 windiness
@@ -64434,6 +70912,8 @@ windshield wi1ndSY2ld
 windshields wi1ndSY2ldz
 windsock
 windsocks
+windsor ~wi1nzR
+windsors ~wi1nzRz
 windstorm wi1ndsto2rm
 windstorms
 windsurf
@@ -64452,6 +70932,8 @@ wineglasses
 wineries wI1nRYz
 winery wI1nRY
 wines wI1nz
+winfred ~wi1nfrid
+winfrey ~wi1nfrY
 wing wi1N
 winged wi1Nd
 winger wi1NR
@@ -64467,15 +70949,20 @@ wingspread
 wingspreads
 wingtip
 wingtips
+winifred ~wi1nifrid
 wining wI1niN
 wink wi1Nk
 winked wi1Nkt
 winking wi1NkiN
+winkle ~wi1Nkul
 winks wi1Nks
+winnebago ~wi2nubE1gO
 winner wi1nR
 winners wi1nRz
+winnie ~wi1nY
 winning wi1niN
 winnings wi1niNz
+winnipeg ~wi1nipug
 winnow wi1nO2
 winnowed wi1nO2d
 winnowing wi1nO2iN
@@ -64487,6 +70974,7 @@ winsome wi1nsum
 winsomely
 winsomer
 winsomest
+winston ~wi1nstun
 winter wi1ntR
 wintered wi1ntRd
 wintergreen wi1ntRgrY2n
@@ -64504,6 +70992,7 @@ winterizing
 winters wi1ntRz
 wintertime wi1ntRtI2m
 wintery
+winthrop ~wi1nTrup
 wintrier
 wintriest
 wintry wi1ntrY
@@ -64528,6 +71017,8 @@ wiriest
 wiriness
 wiring wI1riN
 wiry wi1rY
+wis ~wi1s
+wisconsin ~wiska1nsun
 wisdom wi1zdum
 wise wI1z
 wiseacre
@@ -64600,6 +71091,7 @@ witnessed wi1tnust
 witnesses wi1tnusuz
 witnessing wi1tnusiN
 wits wi1ts
+witt ~wi1t
 witticism
 witticisms
 wittier
@@ -64609,6 +71101,7 @@ wittiness
 witting wi1tiN
 wittingly wi1tiNlY
 witty wi1tY
+witwatersrand ~wi1two2tRsrAnd
 wive
 wives wI1vz
 wiz wi1z
@@ -64621,6 +71114,7 @@ wizes
 wizzes
 wk
 wkly
+wm ~wi1lyum
 wobble wa1bul
 wobbled wa1buld
 wobbles
@@ -64628,6 +71122,8 @@ wobblier
 wobbliest
 wobbling wa1buliN
 wobbly wa1bulY
+wobegon ~wO1bugan
+wodehouse ~wU1dhQs
 woe wO1
 woebegone wO1bigo2n
 woeful wO1ful
@@ -64640,13 +71136,17 @@ woke wO1k
 woken wO1kun
 woks wa1ks
 wolf wU1lf
+wolfe ~wU1lf
 wolfed
+wolff ~wU1lf
+wolfgang ~wU1lfgA2N
 wolfhound
 wolfhounds
 wolfing wU1lfi2N
 wolfish
 wolfram wU1lfrA2m
 wolfs
+wolsey ~wO1lsY
 wolverine wU2lvRY1n
 wolverines
 wolves wU1lvz
@@ -64692,6 +71192,7 @@ wonderment wu1ndRmunt
 wonders wu1ndRz
 wondrous wu1ndrus
 wondrously
+wong ~wo1N
 wonkier
 wonkiest
 wonky
@@ -64699,6 +71200,7 @@ wont wO1nt
 wonted
 woo wM1
 wood wU1d
+woodard ~wU1dRd
 woodbine
 woodcarving
 woodcarvings
@@ -64718,6 +71220,7 @@ woodener
 woodenest
 woodenly
 woodenness
+woodhull ~wU1dhu2l
 woodier
 woodies
 woodiest
@@ -64731,6 +71234,7 @@ woodpecker wU1dpe2kR
 woodpeckers wU1dpe2kRz
 woodpile wU1dpIl
 woodpiles wU1dpIlz
+woodrow ~wU1drO2
 woods wU1dz
 woodshed wU1dSe2d
 woodsheds wU1dSe2dz
@@ -64738,7 +71242,9 @@ woodsier
 woodsiest
 woodsman wU1dzmAn
 woodsmen wU1dzmun
+woodstock ~wU1dsta2k
 woodsy
+woodward ~wU1dwo2rd
 woodwind wU1dwi2nd
 woodwinds wU1dwi2ndz
 woodwork wU1dwR2k
@@ -64758,6 +71264,7 @@ wooing wM1iN
 wool wU1l
 woolen wU1lun
 woolens wU1lunz
+woolf ~wU1lf
 woolgathering
 woolie
 woolier
@@ -64770,12 +71277,17 @@ woollies
 woolliest
 woolliness
 woolly wU1lY
+woolworth ~wU1lwR2T
 wooly wU1lY
 woos wM1z
+wooster ~wM1stR
+wooten ~wM1tun
 woozier
 wooziest
 wooziness
 woozy wM1zY
+worcester ~wU1stR
+worcestershire ~wU1stuSR
 word wR1d
 worded wR1did
 wordier
@@ -64785,6 +71297,7 @@ wording wR1diN
 wordings
 wordplay
 words wR1dz
+wordsworth ~wR1dzwRT
 wordy wR1dY
 wore wo1r
 work wR1k
@@ -64893,6 +71406,7 @@ worthlessness
 worthwhile wR1TwI1l
 worthy wR1DY
 wot
+wotan ~wO1tun
 would wU1d
 woulds
 wound wQ1nd
@@ -64906,9 +71420,11 @@ wow wQ1
 wowed wQ1d
 wowing wQ1iN
 wows wQ1z
+wozniak ~wa1znYAk
 wrack rA1k
 wraith
 wraiths
+wrangell ~rA1Ngul
 wrangle rA1Ngul
 wrangled rA1Nguld
 wrangler rA1NgulR
@@ -64978,6 +71494,7 @@ wriggles
 wriggling
 wriggly
 wright rI1t
+wrigley ~ri1glY
 wring ri1N
 wringer ri1NR
 wringers
@@ -65011,6 +71528,7 @@ writing rI1tiN
 writings rI1tiNz
 writs ri1ts
 written ri1tun
+wroclaw ~ra1klo2
 wrong ro1N
 wrongdoer ro1NdM1R
 wrongdoers ro1NdM1Rz
@@ -65039,21 +71557,38 @@ wryest
 wryly rI1lY
 wryness rI1nus
 wt
+wu ~wM1
+wuhan ~wM1un
+wurlitzer ~wR1litsR
 wuss wu1s
 wusses
+wyatt ~wI1ut
+wyeth ~wI1eT
+wylie ~wI1lY
+wynn ~wi1n
+wyoming ~wI2O1miN
 x e1ks
+xanadu ~za1nudM2
+xavier ~zE1vyR
 xci
 xcii
 xciv
 xcix
 xcvi
 xcvii
+xenia ~zY1nYu
 xenon zY1nan
 xenophobia ze2nufO1bYu
 xenophobic ze2nufa1bik
+xenophon ~ze1nufun
 xerographic
 xerography
+xerox ~zi1raks
+xeroxes ~zi1raksiz
+xerxes ~zR1ksYz
+xhosa ~zO1Su
 xi SY1
+xiaoping ~ZQ1pi1N
 xii
 xiii
 xiv
@@ -65104,20 +71639,31 @@ yacking
 yacks
 yahoo ya1hM2
 yahoos ya1hM2z
+yahweh ~ya1we2
 yak yA1k
+yakima ~yA1kimu
 yakked
 yakking
 yaks
+yale ~yE1l
+yalta ~yo1ltu
 yam yA1m
+yamagata ~yamaga1tu
+yamaha ~ya1maha2
 yammer
 yammered
 yammering
 yammers
 yams yA1mz
+yang ~yA1N
+yangtze ~yA1NktsY1
 yank yA1Nk
 yanked yA1Nkt
+yankee ~yA1NkY
+yankees ~yA1NkYz
 yanking yA1NkiN
 yanks yA1Nks
+yaobang ~yQ1bAN
 yap yA1p
 yapped
 yapping
@@ -65134,6 +71680,7 @@ yarmulke ya1rmu2lku
 yarmulkes ya1rmu2lkus
 yarn ya1rn
 yarns ya1rnz
+yates ~yE1ts
 yaw yo1
 yawed
 yawing
@@ -65147,6 +71694,7 @@ yaws
 yd
 ye yY1
 yea yE1
+yeager ~yE1gR
 yeah yA1
 yeahs
 year yi1r
@@ -65168,6 +71716,8 @@ yeastier
 yeastiest
 yeasts yY1sts
 yeasty
+yeats ~yE1ts
+yekaterinburg ~yekA2tRY1nburg
 yell ye1l
 yelled ye1ld
 yelling ye1liN
@@ -65177,18 +71727,25 @@ yellower ye1lOR
 yellowest ye1lOist
 yellowing ye1lOiN
 yellowish ye1lOiS
+yellowknife ~ye1lOnI2f
 yellows ye1lOz
+yellowstone ~ye1lOstO2n
 yells ye1lz
 yelp ye1lp
 yelped ye1lpd
 yelping ye1lpiN
 yelps
+yeltsin ~ye1ltsun
+yemen ~ye1mun
+yemeni ~ye1munY
 yen ye1n
 yens
 yeoman yO1mun
 yeomen
 yep ye1p
 yeps
+yerevan ~ye1ruvun
+yerkes ~yR1kYz
 yes ye1s
 yeses ye1siz
 yeshiva yiSY1vu
@@ -65205,8 +71762,10 @@ yesterdays ye1stRdE2z
 yesteryear ye1stRyi2r
 yet ye1t
 yeti ye1tY
+yevtushenko ~ye2vtuSe1NkO
 yew yM1
 yews
+yiddish ~yi1diS
 yield yY1ld
 yielded yY1ldid
 yielding yY1ldiN
@@ -65220,6 +71779,7 @@ yips
 yo yO1
 yock
 yocks
+yoda ~yO1du
 yodel yO1dul
 yodeled
 yodeler
@@ -65247,11 +71807,21 @@ yokel yO1kel
 yokels
 yokes yO1ks
 yoking
+yoko ~yO1kO
+yokohama ~yO2kuha1mu
+yolanda ~yOla1ndu
 yolk yO1k
 yolks yO1ks
 yon ya1n
 yonder ya1ndR
+yong ~yo1N
+yonkers ~ya1NkRz
 yore yo1r
+york ~yo1rk
+yorkshire ~yo1rkSR
+yorktown ~yo1rktQ2n
+yoruba ~yurM1bu
+yosemite ~yOse1mitY
 you yM1
 young yu1N
 younger yu1NgR
@@ -65259,6 +71829,7 @@ youngest yu1Ngust
 youngish
 youngster yu1NstR
 youngsters yu1NstRz
+youngstown ~yu1NztQ2n
 your yo1r
 yours yU1rz
 yourself yRse1lf
@@ -65273,9 +71844,12 @@ yowl
 yowled
 yowling
 yowls
+ypsilanti ~i2psulA1ntY
 yr
 yrs
 yttrium i1trYum
+yuan ~yMa1n
+yucatan ~yM1kutA2n
 yucca yu1ku
 yuccas
 yuck yu1k
@@ -65285,13 +71859,19 @@ yuckiest
 yucking
 yucks
 yucky yu1kY
+yugo ~yM1gO
+yugoslav ~yM1gOsla2v
+yugoslavia ~yM2gOsla1vYu
+yugoslavian ~yM2gOsla1vYun
 yuk yu1k
 yukked
 yukking
+yukon ~yM1ka2n
 yuks yu1ks
 yule yM1l
 yuletide yM1ltI2d
 yum yu1m
+yuma ~yM1mu
 yummier
 yummiest
 yummy yu1mY
@@ -65300,19 +71880,40 @@ yuppie yu1pY
 yuppies yu1pYz
 yuppy
 yups
+yuri ~yU1rY
+yves ~Y1v
+yvette ~i2ve1t
+yvonne ~i2va1n
 z zY1
+zachariah ~zA2kRI1u
+zachary ~zA1kRY
+zachery ~zA1kRY
+zagreb ~za1gre2b
+zaire ~zIi1r
+zairian ~zIi1rYun
+zambia ~zA1mbYu
+zambian ~zA1mbYun
+zamboni ~zAmbO1nY
+zamora ~zumo1ru
+zane ~zE1n
 zanier
 zanies
 zaniest zE1nYust
 zaniness
+zanuck ~zA1nuk
 zany zE1nY
+zanzibar ~zA1nzuba2r
 zap zA1p
+zapata ~zapa1tu
+zappa ~zA1pu
 zapped zA1pt
 zapper
 zappers
 zapping zA1piN
 zaps zA1ps
+zara ~zA1ru
 zeal zY1l
+zealand ~zY1lund
 zealot ze1lut
 zealots ze1luts
 zealous ze1lus
@@ -65323,11 +71924,18 @@ zebras zY1bruz
 zebu
 zebus
 zed ze1d
+zedekiah ~ze2dukI1u
+zedong ~zE2do1N
 zeds
+zeffirelli ~ze2fire1lY
+zeke ~zY1k
+zelma ~ze1lmu
 zen ze1n
+zenger ~zY1nJR
 zenith zY1nuT
 zeniths
 zenned
+zeno ~zE1nO
 zens ze1nz
 zephyr ze1fR
 zephyrs ze1fRz
@@ -65344,6 +71952,11 @@ zestful ze1stful
 zestfully
 zests
 zeta zE1tu
+zeus ~zM1s
+zhengzhou ~Ze1NgZM2
+zhivago ~Ziva1gO
+ziegfeld ~zi1gfeld
+ziegler ~zY1glR
 zigzag zi1gzAg
 zigzagged zi1gzAgd
 zigzagging zi1gzAgiN
@@ -65351,12 +71964,16 @@ zigzags zi1gzAgz
 zilch zi1lC
 zillion zi1lyun
 zillions zi1lyunz
+zimbabwe ~zimba1bwE
+zimbabwean ~zimba1bwYun
+zimmerman ~zi1mRmun
 zinc zi1Nk
 zinced
 zincing
 zincked
 zincking
 zincs
+zinfandel ~zi1nfunde2l
 zing zi1N
 zinged
 zinger zi1NR
@@ -65365,6 +71982,11 @@ zinging
 zings
 zinnia zi1nYu
 zinnias zi1nYuz
+zion ~zI1un
+zionism ~zI1uni2zum
+zionist ~zI1unist
+zionists ~zI1unists
+zions ~zI1unz
 zip zi1p
 zipped zi1pt
 zipper zi1pR
@@ -65386,6 +72008,9 @@ zits
 zodiac zO1dYA2k
 zodiacal
 zodiacs
+zoe ~zO1Y
+zola ~zO1lu
+zoloft ~za1laft
 zombi
 zombie za1mbY
 zombies za1mbYz
@@ -65407,9 +72032,15 @@ zooming zM1miN
 zooms zM1mz
 zoos zM1z
 zorch
+zorn ~zo1rn
+zorro ~zo1rO2
 zucchini zMkY1nY
 zucchinis zMkY1nYz
+zulu ~zM1lM2
+zulus ~zM1lMz
+zuni ~zM1nY2
 zwieback
 zygote zI1gOt
 zygotes
+zyuganov ~zyM1ganav
 WORDS;

@@ -41,12 +41,14 @@ final class LanguageTest extends TestCase
         $lines = explode("\n", require __DIR__.'/../../../core/Language/Data/words.php');
         self::assertGreaterThan(60000, count($lines));
         foreach ([0, 1, 2, 777, 30000, count($lines) - 2, count($lines) - 1] as $number) {
-            self::assertTrue(Dictionary::shipped()->hasWord(explode(' ', $lines[$number])[0]));
+            self::assertTrue(Dictionary::shipped()->hasWord(explode(' ', $lines[$number])[0]) || str_contains($lines[$number], '~'));
         }
         foreach (['', 'aaaaaaa', 'zzzzzz', 'shado', 'shadowx', 'hopeed'] as $no) {
             self::assertFalse(Dictionary::shipped()->hasWord($no), $no);
         }
         self::assertNull((new Dictionary(''))->pronunciation('a'));
+        self::assertFalse(Dictionary::shipped()->hasWord('june'), 'a name');
+        self::assertSame(1, Dictionary::shipped()->pronunciation('June')?->beats());
     }
 
     public function test_beats_by_rule_are_nearly_always_those_of_the_dictionary(): void
@@ -55,7 +57,7 @@ final class LanguageTest extends TestCase
         $tried = $right = 0;
         foreach ($lines as $number => $line) {
             [$word, $sounds] = array_pad(explode(' ', $line), 2, '');
-            if ($number % 25 === 0 && $sounds !== '') {
+            if ($number % 25 === 0 && $sounds !== '' && $sounds[0] !== '~') {
                 $tried++;
                 $right += Beats::byRule($word) === Dictionary::shipped()->pronunciation($word)?->beats() ? 1 : 0;
             }
