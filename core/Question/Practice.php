@@ -65,7 +65,7 @@ final readonly class Practice implements QuestionKind
         }
         $right = count($items) - count($wrong);
 
-        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode(' ', $wrong).(str_ends_with(implode(' ', $wrong), '.') ? '' : '.'));
+        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.');
     }
 
     public function readable(Fields $content, string $given): string
@@ -143,7 +143,7 @@ final readonly class Practice implements QuestionKind
                 $isIt = false;
             }
             if ($isIt) {
-                return ": {$why}";
+                return ': '.rtrim($why, '.');
             }
         }
 

@@ -9,11 +9,11 @@ export function NameParts({ question, given, onWrite }: AnsweringProps<Asked<'la
   return (
     <div className="flex flex-col gap-3">
       {question.picture && (
-        <div className="relative self-start">
+        <div className="relative w-full max-w-md">
           <img
             src={question.picture}
             alt="What is to be named, with its parts numbered"
-            className="max-h-80 rounded-sm"
+            className="w-full rounded-sm"
           />
           {question.points.map((point, index) => (
             <span
