@@ -6,6 +6,7 @@ use Daybright\Block\Blocks;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
+use Daybright\Lesson\Step;
 use Daybright\Question\Question;
 use Daybright\Recording\Captions;
 use Daybright\Recording\Clock;
@@ -14,6 +15,9 @@ use Daybright\Recording\PausePoint;
 use Daybright\Recording\Playbook;
 use Daybright\Recording\Programme;
 use Daybright\Recording\Segment;
+use Daybright\Scene\Box;
+use Daybright\Scene\Scene;
+use Daybright\Scene\SideSlides;
 use Daybright\Scene\SlidePainter;
 
 /** A programme as a player reads it: pictures, sound, captions, pause points, chapters. Answers are not in it. */
@@ -30,13 +34,11 @@ final class ProgrammeView
     public function of(Lesson $lesson, Programme $programme, callable $picture): array
     {
         $playbook = Playbook::of($lesson, $programme);
-        $shown = array_unique(array_column($playbook->pictures, 'slide'));
+        $scenes = array_map(fn (Slide $slide): Scene => $this->painter->paint($lesson, $slide), self::byId($lesson));
+        $shown = array_values(array_unique(array_column($playbook->pictures, 'slide')));
         $slides = [];
-        foreach ($shown as $id) {
-            $slide = $lesson->slide($id);
-            if ($slide !== null) {
-                $slides[$id] = $this->slide($lesson, $slide, $picture);
-            }
+        foreach (array_intersect_key($scenes, array_flip([...$shown, ...SideSlides::reached($lesson, $scenes, $shown)])) as $id => $scene) {
+            $slides[$id] = self::slide($lesson, $lesson->slide($id), $scene, $picture);
         }
 
         return [
@@ -59,21 +61,49 @@ final class ProgrammeView
         ];
     }
 
+    /** @return array<string, Slide> */
+    private static function byId(Lesson $lesson): array
+    {
+        return array_column($lesson->slides(), null, 'id');
+    }
+
     /**
+     * The script comes only with a side slide: nobody tells it there.
+     *
      * @param  callable(string): string  $picture
      * @return array<string, mixed>
      */
-    private function slide(Lesson $lesson, Slide $slide, callable $picture): array
+    private static function slide(Lesson $lesson, Slide $slide, Scene $scene, callable $picture): array
     {
-        $scene = $this->painter->paint($lesson, $slide);
-
         return [
             'title' => $slide->title,
             'part' => $slide->part->value,
+            'side' => $slide->side,
             'svg' => LessonView::svg($lesson, $scene, $picture),
-            'steps' => array_map(static fn ($step): string => $step->id, $slide->steps),
+            'steps' => array_map(static fn (Step $step): string => $step->id, $slide->steps),
             'descriptions' => array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
+            'script' => $slide->side ? array_values(array_filter(array_map(static fn (Step $step): string => trim($step->script), $slide->steps))) : [],
+            'links' => self::links($lesson, $scene),
         ];
+    }
+
+    /** @return list<array<string, mixed>> areas as [x, y, width, height] in slide units */
+    private static function links(Lesson $lesson, Scene $scene): array
+    {
+        $links = [];
+        foreach ($scene->groups as $group) {
+            $link = $group->link?->moved($group->x, $group->y);
+            if ($link !== null && $lesson->slide($link->slide)?->side === true) {
+                $links[] = [
+                    'slide' => $link->slide,
+                    'label' => $link->label,
+                    'step' => $group->stepNumber,
+                    'areas' => array_map(static fn (Box $area): array => [round($area->x), round($area->y), round($area->width), round($area->height)], $link->areas),
+                ];
+            }
+        }
+
+        return $links;
     }
 
     /**

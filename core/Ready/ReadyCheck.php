@@ -12,6 +12,7 @@ use Daybright\Ready\Rules\FullSlide;
 use Daybright\Ready\Rules\HardToRead;
 use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
+use Daybright\Ready\Rules\SideSlideOutOfReach;
 use Daybright\Ready\Rules\TakeTellsMissingStep;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnitTrouble;
@@ -56,6 +57,7 @@ final readonly class ReadyCheck
             new OverTime,
             new HardToRead,
             new TakeTellsMissingStep,
+            new SideSlideOutOfReach,
         ];
     }
 }

@@ -12,6 +12,7 @@ final readonly class Group
      * @param  float  $x and $y: where the group's own zero stands on the slide
      * @param  int  $stepNumber from 0
      * @param  string  $words what it says or shows, for a student who cannot see it
+     * @param  Link|null  $link where it leads
      */
     public function __construct(
         public string $block,
@@ -22,6 +23,7 @@ final readonly class Group
         public float $x = 0,
         public float $y = 0,
         public string $words = '',
+        public ?Link $link = null,
     ) {
     }
 

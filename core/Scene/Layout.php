@@ -7,8 +7,11 @@ namespace Daybright\Scene;
 /** A block laid out for a width: how high it is, and the shapes of its pieces, about its own zero. */
 final readonly class Layout
 {
-    /** @param  array<string, list<Shape>>  $pieces piece => shapes, in the order in which they are drawn */
-    public function __construct(public float $height, public array $pieces)
+    /**
+     * @param  array<string, list<Shape>>  $pieces piece => shapes, in the order in which they are drawn
+     * @param  array<string, Link>  $links piece => where it leads
+     */
+    public function __construct(public float $height, public array $pieces, public array $links = [])
     {
     }
 }

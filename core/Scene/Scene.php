@@ -33,6 +33,12 @@ final readonly class Scene
         return new self($seen, $this->boxes, $this->overfull, $this->problems);
     }
 
+    /** @return list<Link> places that lead to side slides, in slide units */
+    public function links(): array
+    {
+        return array_values(array_filter(array_map(static fn (Group $group): ?Link => $group->link?->moved($group->x, $group->y), $this->groups)));
+    }
+
     /** What is seen, in words, one sentence or more for each group. */
     public function description(): string
     {

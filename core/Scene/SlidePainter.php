@@ -190,7 +190,7 @@ final readonly class SlidePainter
             $step = $piece === Piece::MAIN ? $block->step : $block->stepOf($piece);
             // A piece never appears before its block.
             $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
-            $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y, $words[$piece] ?? '');
+            $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y, $words[$piece] ?? '', $layout->links[$piece] ?? null);
         }
 
         return $groups;

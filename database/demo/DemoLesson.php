@@ -18,7 +18,7 @@ final class DemoLesson
      * @param  list<string|array{string, float}>  $script a line a step; with seconds of pause after it
      * @param  list<array<string, mixed>>  $blocks
      */
-    public function slide(string $part, string $name, string $title, string $arrangement, array $aims, array $script, array $blocks): self
+    public function slide(string $part, string $name, string $title, string $arrangement, array $aims, array $script, array $blocks, bool $side = false): self
     {
         $steps = [];
         foreach ($script as $number => $line) {
@@ -30,7 +30,7 @@ final class DemoLesson
             $blocks[$number]['step'] = "{$name}-".$block['step'];
             $blocks[$number]['reveals'] = array_map(static fn (int $step): string => "{$name}-{$step}", $block['reveals']);
         }
-        $this->parts[$part][] = ['id' => $name, 'title' => $title, 'side' => false, 'arrangement' => $arrangement, 'aims' => $aims, 'steps' => $steps, 'blocks' => $blocks];
+        $this->parts[$part][] = ['id' => $name, 'title' => $title, 'side' => $side, 'arrangement' => $arrangement, 'aims' => $aims, 'steps' => $steps, 'blocks' => $blocks];
 
         return $this;
     }

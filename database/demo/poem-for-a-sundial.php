@@ -30,11 +30,33 @@ return (new DemoLesson([
 ]))
     ->slide('opening', 'dial', 'A poem for a sundial', 'wide-left', [], [
         'Look at this sundial. What do its parts do?',
-        'Four spots on it have a story each.',
+        'Four spots on it have a story each. Look at them, then go on.',
     ], [
-        $figure('picture-map', ['picture' => 'sundial', 'spots' => [['name' => 'the Sun, seen from the yard', 'x' => 0.14, 'y' => 0.18, 'slide' => ''], ['name' => 'the edge that casts the shadow', 'x' => 0.49, 'y' => 0.35, 'slide' => ''], ['name' => 'noon', 'x' => 0.5, 'y' => 0.64, 'slide' => ''], ['name' => 'the stone, cut by hand', 'x' => 0.5, 'y' => 0.75, 'slide' => '']]], 1, 'left', ['spot-1' => 2, 'spot-2' => 2, 'spot-3' => 2, 'spot-4' => 2]),
+        $figure('picture-map', ['picture' => 'sundial', 'spots' => [['name' => 'the Sun, seen from the yard', 'x' => 0.14, 'y' => 0.18, 'slide' => 'sun-way'], ['name' => 'the edge that casts the shadow', 'x' => 0.49, 'y' => 0.35, 'slide' => 'gnomon'], ['name' => 'noon', 'x' => 0.5, 'y' => 0.64, 'slide' => 'noon-line'], ['name' => 'the stone, cut by hand', 'x' => 0.5, 'y' => 0.75, 'slide' => 'stone']]], 1, 'left', ['spot-1' => 2, 'spot-2' => 2, 'spot-3' => 2, 'spot-4' => 2]),
         $block('text', ['text' => 'People carved verses into sundials. Today we write one.'], 1, 'right'),
+        $block('pause', ['prompt' => 'Look closer at the four spots.', 'marks' => 1, 'seconds' => 30], 2, 'right'),
     ])
+    ->slide('opening', 'sun-way', 'The way of the Sun', 'wide-left', [], [
+        'Seen from our yard the Sun rises in the east, stands highest in the south, and sets in the west.',
+    ], [
+        $block('picture', ['medium' => 'sun-path', 'caption' => ''], 1, 'left'),
+        $block('text', ['text' => 'The higher the Sun, the shorter the shadow.'], 1, 'right'),
+    ], true)
+    ->slide('opening', 'gnomon', 'The edge that casts the shadow', 'whole', [], [
+        'The slanting part is called the gnomon. Its long edge points to the place in the sky about which all the stars turn.',
+    ], [
+        $block('term', ['word' => 'gnomon', 'meaning' => 'the part of a sundial that casts the shadow', 'hook' => 'the g keeps silent, as in gnat and gnome', 'picture' => null]),
+    ], true)
+    ->slide('opening', 'noon-line', 'The line of noon', 'whole', [], [
+        'At noon the shadow lies on the middle line. The lines of morning and afternoon are like two wings on either side.',
+    ], [
+        $block('text', ['text' => "- At noon the shadow is shortest.\n- At ten and at two it is equally long.\n- Clouds are the only thing a sundial fears."]),
+    ], true)
+    ->slide('opening', 'stone', 'The stone', 'whole', [], [
+        'The lines are cut into the stone with a chisel. A wrong cut stays for ever, so the carver measures twice.',
+    ], [
+        $block('text', ['text' => 'A verse in stone has to be short. Count the letters of yours before you carve it.']),
+    ], true)
     ->slide('aims', 'clocks', 'Clocks through time', 'whole', [], [
         'Sundials are old. This line runs from long before the common era to the ship’s clock.',
         'Then came a water clock, then the pendulum, then a clock that keeps time at sea.',
@@ -131,5 +153,6 @@ return (new DemoLesson([
         ]], 1, 'main', ['answer' => 2]),
     ])
     ->document([
+        'sun-path' => ['file' => 'sun-path.svg', 'description' => 'The path of the Sun from east over noon to west above a stick, with the shadow of the stick at three times of the day.', 'credit' => 'Drawn for Larkfield School', 'licence' => 'own'],
         'sundial' => ['file' => 'sundial.svg', 'description' => 'A sundial of stone: a round dial with hour lines on a foot, a slanting gnomon, its shadow, and the Sun at the upper left.', 'credit' => 'Drawn for Larkfield School', 'licence' => 'own'],
     ]);

@@ -201,3 +201,30 @@ async function answered(browser: Browser, link: string, trial: Pick<Trial, 'answ
   await student.getByRole('button', { name: 'Answer', exact: true }).click();
   return student;
 }
+
+test('pictures: a map leads a student to a side slide and back', async ({ page, browser }) => {
+  const slide = await newStoryboard(page, 'Trial of picture maps');
+  const form = await putFigure(page, slide, 'hotspots', 'Picture map');
+  await form.locator('input[type=file]').setInputFiles('database/demo/gate.svg');
+  await form.getByLabel('Name of 1').fill('the gate');
+  await form.getByLabel('Leads to').first().selectOption({ label: 'a new side slide' });
+  await page.keyboard.press('Escape');
+  const side = page.getByRole('region', { name: 'Explain: the gate' });
+  await expect(side.getByText('Explain: side slide')).toBeVisible();
+  await side.getByLabel('Script of step 1').fill('It opens towards the north.');
+  await saved(page);
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  const link = await recordAndShare(page, /Explain: The tank/);
+  await enterClass(student, 'Lena', 'sunny');
+  await student.goto(link);
+  await student.getByRole('button', { name: 'Start' }).click();
+  await student.getByRole('button', { name: '1. the gate' }).click();
+  await expect(student.getByRole('heading', { name: 'the gate' })).toBeFocused();
+  await expect(student.getByText('It opens towards the north.')).toBeVisible();
+  await expect(student.getByRole('button', { name: 'Stop', exact: true })).toBeHidden();
+  await student.keyboard.press('Escape');
+  await expect(student.getByRole('button', { name: '1. the gate seen' })).toBeVisible();
+  await expect(student.getByRole('button', { name: /^(Go on|Watch again)$/ })).toBeVisible();
+  await context.close();
+});

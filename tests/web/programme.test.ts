@@ -1,8 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { bytes, clock, spokenTime } from '../../web/clock';
 import { type Programme, pictureAt, pointerAt, strokesAt } from '../../web/stage/programme';
+import { linksAt } from '../../web/stage/sideTrip';
+
+const link = (slide: string, step: number) => ({ slide, label: slide, step, areas: [] });
 
 const programme = {
+  slides: {
+    one: { links: [link('lamp', 0), link('well', 1)] },
+    two: {},
+    lamp: { links: [link('well', 5)] },
+  },
   pictures: [
     { at: 0, slide: 'one', step: 0 },
     { at: 1500, slide: 'one', step: 1 },
@@ -54,5 +62,17 @@ describe('times and sizes in words', () => {
     expect(spokenTime(61)).toBe('1 minute 1 second');
     expect(spokenTime(0)).toBe('0 seconds');
     expect(bytes(3_430_813)).toBe('3.4 MB');
+  });
+});
+
+describe('where one can go from a slide', () => {
+  it('shows a way on only when its spot has been revealed', () => {
+    expect(linksAt(programme, 100, null).map((each) => each.slide)).toEqual(['lamp']);
+    expect(linksAt(programme, 2000, null).map((each) => each.slide)).toEqual(['lamp', 'well']);
+    expect(linksAt(programme, 4000, null)).toEqual([]);
+  });
+  it('shows every way on from a side slide, which is seen whole', () => {
+    expect(linksAt(programme, 100, 'lamp').map((each) => each.slide)).toEqual(['well']);
+    expect(linksAt(programme, 100, 'well')).toEqual([]);
   });
 });

@@ -3,8 +3,9 @@ import { clock } from '../clock';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { usePlayer } from './Player';
-import { ProgrammeStage } from './ProgrammeStage';
 import type { Programme } from './programme';
+import { SeenStage, SideSlides } from './SideSlides';
+import { useSideTrip } from './sideTrip';
 
 interface PreviewProps {
   programme: Programme;
@@ -14,6 +15,7 @@ interface PreviewProps {
 /** A programme for the teacher to play: it stops at pause points, and goes on at once when told to. */
 export function Preview({ programme, onSlide }: PreviewProps) {
   const player = usePlayer(programme, 0, true);
+  const trip = useSideTrip(programme, player);
   const here = programme.chapters.find((chapter) => player.at < chapter.until)?.slide;
   useEffect(() => {
     if (here && onSlide) onSlide(here);
@@ -21,8 +23,9 @@ export function Preview({ programme, onSlide }: PreviewProps) {
   return (
     <div>
       <div className="border border-rule">
-        <ProgrammeStage programme={programme} at={player.at} />
+        <SeenStage programme={programme} at={player.at} trip={trip} />
       </div>
+      <SideSlides programme={programme} trip={trip} />
       <div className="mt-2 flex items-center gap-3">
         {player.waiting ? (
           <Button look="main" onClick={player.goOn}>

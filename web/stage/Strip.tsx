@@ -67,7 +67,7 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
                   ))}
               </ol>
               {part.slides.some((slide) => slide.side) && (
-                <span className="flex gap-1 pt-1">
+                <span className="flex">
                   {part.slides
                     .filter((slide) => slide.side)
                     .map((slide) => (
@@ -75,9 +75,14 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
                         key={slide.id}
                         type="button"
                         onClick={() => onChoose?.(slide.id)}
-                        className="size-3 rounded-full border-2 border-(--strong) bg-(--tint)"
+                        className="grid size-6 place-items-center"
+                        title={`Side slide: ${slide.title || 'without a title'}`}
                         aria-label={`Side slide: ${slide.title || 'without a title'}`}
-                      />
+                      >
+                        <span
+                          className={`size-3.5 rounded-full border-2 bg-(--tint) ${slide.id === current ? 'border-ink' : 'border-(--strong)'}`}
+                        />
+                      </button>
                     ))}
                 </span>
               )}

@@ -22,6 +22,21 @@ export interface ProgrammeSlide {
   steps: string[];
   /** What is seen at each step, in words. */
   descriptions: string[];
+  side: boolean;
+  /** What is told of a side slide, line by line; other slides have their sound. */
+  script: string[];
+  /** Left out of versions shared before slides could lead on. */
+  links?: SlideLink[];
+}
+
+/** A place on a slide that leads to a side slide. */
+export interface SlideLink {
+  slide: string;
+  label: string;
+  /** Number of the step that shows it. */
+  step: number;
+  /** Where it can be touched: x, y, width and height in slide units. */
+  areas: [number, number, number, number][];
 }
 
 export interface Stroke {

@@ -2,8 +2,9 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { clock, spokenTime } from '../clock';
 import { ask } from '../request';
 import { usePlayer } from '../stage/Player';
-import { ProgrammeStage } from '../stage/ProgrammeStage';
+import { SeenStage, SideSlides } from '../stage/SideSlides';
 import { Strip, type StripPart } from '../stage/Strip';
+import { useSideTrip } from '../stage/sideTrip';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { ExitCheck } from './ExitCheck';
@@ -16,6 +17,7 @@ const SPEEDS = [0.75, 1, 1.25, 1.5];
 /** A lesson to watch: it stops at its pause points, and goes on when the student has tried. */
 export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
   const player = usePlayer(lesson, lesson.visit.position < lesson.length - 500 ? lesson.visit.position : 0);
+  const trip = useSideTrip(lesson, player);
   const [answers, setAnswers] = useState(lesson.visit.answers);
   const [handedIn, setHandedIn] = useState(lesson.visit.handedIn);
   const [hasBegun, setBegun] = useState(lesson.visit.position > 0);
@@ -58,6 +60,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
     const keys = (event: KeyboardEvent) => {
       const target = event.target instanceof HTMLElement ? event.target : null;
       if (target?.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return;
+      if (trip.here) return;
       if (event.key === ' ' && !target?.closest('button, summary, a'))
         (player.isPlaying ? player.pause : player.play)();
       else if (event.key === 'ArrowLeft') player.seek(player.at - 5000);
@@ -67,7 +70,7 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
     };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
-  }, [player]);
+  }, [player, trip.here]);
 
   const begin = () => {
     setBegun(true);
@@ -97,106 +100,113 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           }
           onChoose={(slide) => {
             const found = lesson.chapters.find((each) => each.slide === slide);
-            if (found) player.seek(found.at);
+            if (!found) return trip.visit(slide);
+            trip.leave();
+            player.seek(found.at);
           }}
         />
       </header>
       <main>
         <div className="mt-1 border border-rule">
-          <ProgrammeStage programme={lesson} at={player.at} />
+          <SeenStage programme={lesson} at={player.at} trip={trip} />
         </div>
-        <p
-          className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
-          aria-hidden={!caption}
-        >
-          {caption}
-        </p>
-        <div className="flex flex-wrap items-center gap-2 py-2">
-          <Button
-            look={player.waiting ? 'plain' : 'main'}
-            className="min-h-12! min-w-24"
-            disabled={player.waiting !== null}
-            onClick={hasBegun ? (player.isPlaying ? player.pause : player.play) : begin}
+        {!trip.here && (
+          <p
+            className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
+            aria-hidden={!caption}
           >
-            {player.isPlaying ? 'Stop' : isOver ? 'Watch again' : hasBegun ? 'Go on' : 'Start'}
-          </Button>
-          <Button
-            className="min-h-12!"
-            onClick={() => player.seek(player.at - 10000)}
-            aria-label="− 10 s: back ten seconds"
-          >
-            − 10 s
-          </Button>
-          <span className="tabular-nums">
-            {clock(player.at / 1000)} / {clock(lesson.length / 1000)}
-          </span>
-          <label className="ml-auto flex items-center gap-2 text-[15px]">
-            Speed
-            <select
-              value={player.speed}
-              onChange={(event) => player.setSpeed(Number(event.target.value))}
-              className="min-h-12 rounded border border-[#8d8a7d] bg-sheet px-2 text-base"
+            {caption}
+          </p>
+        )}
+        <SideSlides programme={lesson} trip={trip} />
+        <div hidden={trip.here !== null}>
+          <div className="flex flex-wrap items-center gap-2 py-2">
+            <Button
+              look={player.waiting ? 'plain' : 'main'}
+              className="min-h-12! min-w-24"
+              disabled={player.waiting !== null}
+              onClick={hasBegun ? (player.isPlaying ? player.pause : player.play) : begin}
             >
-              {SPEEDS.map((speed) => (
-                <option key={speed} value={speed}>
-                  {speed === 1 ? 'normal' : `${speed} ×`}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label className="flex min-h-12 items-center gap-2 text-[15px]">
+              {player.isPlaying ? 'Stop' : isOver ? 'Watch again' : hasBegun ? 'Go on' : 'Start'}
+            </Button>
+            <Button
+              className="min-h-12!"
+              onClick={() => player.seek(player.at - 10000)}
+              aria-label="− 10 s: back ten seconds"
+            >
+              − 10 s
+            </Button>
+            <span className="tabular-nums">
+              {clock(player.at / 1000)} / {clock(lesson.length / 1000)}
+            </span>
+            <label className="ml-auto flex items-center gap-2 text-[15px]">
+              Speed
+              <select
+                value={player.speed}
+                onChange={(event) => player.setSpeed(Number(event.target.value))}
+                className="min-h-12 rounded border border-[#8d8a7d] bg-sheet px-2 text-base"
+              >
+                {SPEEDS.map((speed) => (
+                  <option key={speed} value={speed}>
+                    {speed === 1 ? 'normal' : `${speed} ×`}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label className="flex min-h-12 items-center gap-2 text-[15px]">
+              <input
+                type="checkbox"
+                className="size-5 accent-action"
+                checked={hasCaptions}
+                onChange={(event) => setCaptions(event.target.checked)}
+              />
+              Captions
+            </label>
             <input
-              type="checkbox"
-              className="size-5 accent-action"
-              checked={hasCaptions}
-              onChange={(event) => setCaptions(event.target.checked)}
+              type="range"
+              aria-label="Place in the lesson"
+              aria-valuetext={`${spokenTime(player.at / 1000)} of ${spokenTime(lesson.length / 1000)}`}
+              min={0}
+              max={lesson.length}
+              step={1000}
+              value={player.at}
+              onChange={(event) => player.seek(Number(event.target.value))}
+              className="h-8 w-full accent-action"
             />
-            Captions
-          </label>
-          <input
-            type="range"
-            aria-label="Place in the lesson"
-            aria-valuetext={`${spokenTime(player.at / 1000)} of ${spokenTime(lesson.length / 1000)}`}
-            min={0}
-            max={lesson.length}
-            step={1000}
-            value={player.at}
-            onChange={(event) => player.seek(Number(event.target.value))}
-            className="h-8 w-full accent-action"
-          />
+          </div>
+          {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
+          {player.waiting && (
+            <Pause
+              key={player.waiting.block}
+              share={id}
+              student={lesson.student}
+              pause={player.waiting}
+              answer={answers[player.waiting.block]}
+              isLocked={handedIn}
+              onAnswer={took}
+              onGoOn={player.goOn}
+            />
+          )}
+          {!hasBegun && <Before lesson={lesson} />}
+          {(isOver || handedIn) && exitCheck.length > 0 && (
+            <ExitCheck
+              share={id}
+              student={lesson.student}
+              pauses={exitCheck}
+              answers={answers}
+              handedIn={handedIn}
+              onAnswer={took}
+              onHandedIn={(visit) => {
+                setHandedIn(true);
+                setAnswers(visit.answers);
+              }}
+            />
+          )}
+          {isOver && exitCheck.length === 0 && (
+            <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
+          )}
+          <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
         </div>
-        {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
-        {player.waiting && (
-          <Pause
-            key={player.waiting.block}
-            share={id}
-            student={lesson.student}
-            pause={player.waiting}
-            answer={answers[player.waiting.block]}
-            isLocked={handedIn}
-            onAnswer={took}
-            onGoOn={player.goOn}
-          />
-        )}
-        {!hasBegun && <Before lesson={lesson} />}
-        {(isOver || handedIn) && exitCheck.length > 0 && (
-          <ExitCheck
-            share={id}
-            student={lesson.student}
-            pauses={exitCheck}
-            answers={answers}
-            handedIn={handedIn}
-            onAnswer={took}
-            onHandedIn={(visit) => {
-              setHandedIn(true);
-              setAnswers(visit.answers);
-            }}
-          />
-        )}
-        {isOver && exitCheck.length === 0 && (
-          <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
-        )}
-        <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
       </main>
     </div>
   );
@@ -241,8 +251,20 @@ function stripOf(lesson: WatchedLesson): StripPart[] {
         .filter((pause) => pause.slide === chapter.slide)
         .reduce((sum, pause) => sum + pause.seconds, 0),
     };
-    if (last?.kind === chapter.part) last.slides.push(slide);
-    else parts.push({ id: chapter.slide, kind: chapter.part, slides: [slide] });
+    const lamps = sideSlidesOf(lesson, chapter.slide).map((id) => ({
+      id,
+      title: lesson.slides[id]?.title ?? '',
+      side: true,
+      planned: 0,
+      work: 0,
+    }));
+    if (last?.kind === chapter.part) last.slides.push(slide, ...lamps);
+    else parts.push({ id: chapter.slide, kind: chapter.part, slides: [slide, ...lamps] });
   }
   return parts;
+}
+
+/** The side slides that a slide of the lesson leads to. */
+function sideSlidesOf(lesson: WatchedLesson, slide: string): string[] {
+  return [...new Set(lesson.slides[slide]?.links?.map((link) => link.slide))];
 }

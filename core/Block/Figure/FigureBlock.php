@@ -12,6 +12,7 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LeadsOn;
 use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
@@ -68,14 +69,11 @@ final readonly class FigureBlock implements BlockKind, ShowsPictures, Unfinished
             throw InvalidQuantities::because('This figure needs a wider area to be read. Give it the whole slide, or a wider side of it.', 'figure');
         }
         $height = $room->height ?? $smallest->height;
-        $pieces = $figure->scene(new Box(0, 0, $room->width, $height), $room->setting);
+        $box = new Box(0, 0, $room->width, $height);
         $first = $figure->steps()[0]->name;
-        $named = [];
-        foreach ($pieces as $name => $shapes) {
-            $named[$name === $first ? Piece::MAIN : $name] = $shapes;
-        }
+        $links = $figure instanceof LeadsOn ? $figure->links($box, $room->setting) : [];
 
-        return new Layout($height, $named);
+        return new Layout($height, self::named($figure->scene($box, $room->setting), $first), self::named($links, $first));
     }
 
     public function words(Fields $content, Setting $setting): array
@@ -108,6 +106,24 @@ final readonly class FigureBlock implements BlockKind, ShowsPictures, Unfinished
         }
 
         return $figure instanceof UsesPicture ? $figure->missingPicture() : null;
+    }
+
+    /**
+     * By piece of the block: what the figure shows first belongs to the block itself.
+     *
+     * @template Thing
+     *
+     * @param  array<string, Thing>  $byStep
+     * @return array<string, Thing>
+     */
+    private static function named(array $byStep, string $first): array
+    {
+        $named = [];
+        foreach ($byStep as $name => $thing) {
+            $named[$name === $first ? Piece::MAIN : $name] = $thing;
+        }
+
+        return $named;
     }
 
     /** @throws InvalidQuantities */

@@ -11,6 +11,7 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\LabelledPicture\Ground;
 use Daybright\Figure\LabelledPicture\Point;
+use Daybright\Figure\LeadsOn;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -18,13 +19,14 @@ use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
+use Daybright\Scene\Link;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A picture with numbered spots; each can lead to a side slide. */
-final readonly class PictureMap implements UsesPicture
+final readonly class PictureMap implements LeadsOn, UsesPicture
 {
     private const MOST_SPOTS = 9;
 
@@ -85,20 +87,35 @@ final readonly class PictureMap implements UsesPicture
 
     public function scene(Box $box, Setting $setting): array
     {
-        $list = min(360.0, $box->width * 0.34);
-        $ground = new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - $list - 20, $box->height - 8), $setting);
+        $ground = $this->ground($box, $setting);
         $pieces = ['picture' => $ground->shapes()];
-        $slot = min(110.0, $box->height / max(1, count($this->spots)));
-        $top = $box->middleY() - $slot * count($this->spots) / 2;
         foreach ($this->spots as $number => $spot) {
             [$x, $y] = $this->place($number, $ground);
-            $middle = $top + ($number + 0.5) * $slot;
-            $set = $setting->type->fit($spot->name, $list - 64, $slot - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
-            $left = $box->right() - $list;
-            $pieces['spot-'.($number + 1)] = [...$this->sign($number, $x, $y, $setting), ...$this->sign($number, $left + 24, $middle, $setting), ...$set->shapes($left + 60, $middle - $set->height() / 2)];
+            $row = $this->row($number, $box);
+            $set = $setting->type->fit($spot->name, $row->width - 64 - ($spot->slide === '' ? 0 : 40), $row->height - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
+            $pieces['spot-'.($number + 1)] = [
+                ...$this->sign($number, $x, $y, $setting),
+                ...$this->sign($number, $row->x + 24, $row->middleY(), $setting),
+                ...$set->shapes($row->x + 60, $row->middleY() - $set->height() / 2),
+                ...($spot->slide === '' ? [] : [$this->wayOn($row, $setting)]),
+            ];
         }
 
         return $pieces;
+    }
+
+    public function links(Box $box, Setting $setting): array
+    {
+        $ground = $this->ground($box, $setting);
+        $links = [];
+        foreach ($this->spots as $number => $spot) {
+            if ($spot->slide !== '') {
+                [$x, $y] = $this->place($number, $ground);
+                $links['spot-'.($number + 1)] = new Link($spot->slide, ($number + 1).'. '.$spot->name, [new Box($x - 23, $y - 23, 46, 46), $this->row($number, $box)]);
+            }
+        }
+
+        return $links;
     }
 
     public function words(): string
@@ -114,6 +131,34 @@ final readonly class PictureMap implements UsesPicture
     public function missingPicture(): ?string
     {
         return $this->picture === '' ? 'This figure has no picture yet. Choose one.' : null;
+    }
+
+    /** The picture takes the left, the names of the spots the right. */
+    private function ground(Box $box, Setting $setting): Ground
+    {
+        return new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - self::list($box) - 20, $box->height - 8), $setting);
+    }
+
+    /** Where the name of a spot stands in the list. */
+    private function row(int $number, Box $box): Box
+    {
+        $height = min(110.0, $box->height / max(1, count($this->spots)));
+        $top = $box->middleY() - $height * count($this->spots) / 2;
+
+        return new Box($box->right() - self::list($box), $top + $number * $height, self::list($box), $height);
+    }
+
+    private static function list(Box $box): float
+    {
+        return min(400.0, $box->width * 0.36);
+    }
+
+    /** A pointer at the end of a name says that there is more to see. */
+    private function wayOn(Box $row, Setting $setting): Shape
+    {
+        [$x, $y] = [$row->right() - 20, $row->middleY()];
+
+        return Shape::polygon([[$x - 12, $y - 13], [$x + 8, $y], [$x - 12, $y + 13]], Paint::filled($setting->strong()));
     }
 
     /**

@@ -6,7 +6,11 @@ namespace Tests\Core\Figure;
 
 use Daybright\Figure\PictureMap\PictureMap;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\PartKind;
+use Daybright\Scene\Box;
+use Daybright\Scene\Setting;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
 
 final class PictureMapTest extends TestCase
 {
@@ -36,6 +40,40 @@ final class PictureMapTest extends TestCase
         self::assertSame(['picture-1'], $map->pictures());
     }
 
+    public function test_a_spot_leads_on_from_its_sign_and_from_its_name_and_a_spot_without_a_slide_does_not(): void
+    {
+        $map = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9'], ['name' => 'the sky', 'x' => 0.7, 'y' => 0.1, 'slide' => '']]]));
+        $setting = new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []);
+        $links = $map->links($map->smallest(), $setting);
+        self::assertSame(['spot-1'], array_keys($links));
+        self::assertSame(['slide-9', '1. the boat'], [$links['spot-1']->slide, $links['spot-1']->label]);
+        [$sign, $row] = $links['spot-1']->areas;
+        $drawn = $map->scene($map->smallest(), $setting)['spot-1'];
+        self::assertTrue(self::holds($sign, $drawn[0]->box), 'The sign on the picture can be touched.');
+        self::assertTrue(self::holds($row, $drawn[2]->box), 'The sign in the list can be touched.');
+    }
+
+    public function test_places_to_touch_stay_in_the_box_and_do_not_cover_one_another_in_the_list(): void
+    {
+        $setting = new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []);
+        foreach (self::randomFigures(16) as $map) {
+            $box = $map->smallest();
+            $bottom = $box->y;
+            foreach ($map->links($box, $setting) as $link) {
+                [$sign, $row] = $link->areas;
+                self::assertTrue(self::holds($box, $sign));
+                self::assertTrue(self::holds($box, $row));
+                self::assertGreaterThanOrEqual($bottom - 0.01, $row->y);
+                $bottom = $row->bottom();
+            }
+        }
+    }
+
+    private static function holds(Box $outer, Box $inner): bool
+    {
+        return $inner->x >= $outer->x - 0.01 && $inner->y >= $outer->y - 0.01 && $inner->right() <= $outer->right() + 0.01 && $inner->bottom() <= $outer->bottom() + 0.01;
+    }
+
     public function test_too_many_spots_are_refused(): void
     {
         $spots = array_map(static fn (int $number): array => ['name' => "spot {$number}", 'x' => 0.1 * $number, 'y' => 0.5], range(0, 9));
@@ -48,7 +86,7 @@ final class PictureMapTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 120; $round++) {
             $near = mt_rand(0, 1) === 1 ? 1000 : 120;
-            $spots = array_map(static fn (int $number): array => ['name' => ['the boat', 'a woman with a lamp', 'sky'][$number % 3]." {$number}", 'x' => mt_rand(0, $near) / 1000, 'y' => mt_rand(0, $near) / 1000], range(0, mt_rand(0, 8)));
+            $spots = array_map(static fn (int $number): array => ['name' => ['the boat', 'a woman with a lamp', 'sky'][$number % 3]." {$number}", 'x' => mt_rand(0, $near) / 1000, 'y' => mt_rand(0, $near) / 1000, 'slide' => mt_rand(0, 1) === 1 ? "slide-{$number}" : ''], range(0, mt_rand(0, 8)));
             $figures[] = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => $spots]));
         }
 

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Ready;
 
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Recording\Take;
+use Daybright\Scene\Scene;
+use Daybright\Scene\SideSlides;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -74,6 +77,45 @@ final class ReadyCheckTest extends TestCase
         // 660 words at 120 a minute are 5:30, half a minute over the 5 planned.
         self::assertStringContainsString('5:30', $findings[0]->sentence);
         self::assertStringContainsString('0:30 more', $findings[0]->sentence);
+    }
+
+    public function test_a_side_slide_is_reached_through_maps_and_else_found(): void
+    {
+        $lesson = static fn (string $spot, string $further): Lesson => Lesson::from(self::withSideSlides($spot, $further));
+        self::assertSame(['near', 'far'], SideSlides::reached($lesson('near', 'far'), self::scenes($lesson('near', 'far')), ['slide-1']));
+        self::assertNotContains('side-slide-out-of-reach', self::rules($lesson('near', 'far')));
+        // A round of side slides that nothing leads to is out of reach, one and all.
+        self::assertCount(2, array_keys(self::rules($lesson('', 'far')), 'side-slide-out-of-reach', true));
+        self::assertCount(1, array_keys(self::rules($lesson('near', 'near')), 'side-slide-out-of-reach', true));
+    }
+
+    public function test_a_spot_that_leads_nowhere_and_a_question_on_a_side_slide_are_found(): void
+    {
+        $lost = self::findings(Lesson::from(self::withSideSlides('gone', 'far')));
+        self::assertContains('“1. the boat” leads to a side slide that is not there. Choose another for it, or let it lead nowhere.', array_map(static fn (Finding $finding): string => $finding->sentence, $lost));
+        $document = self::withSideSlides('near', 'far');
+        $document['parts'][0]['slides'][2]['blocks'] = [Slides::block('q', 'question', ['type' => 'number', 'prompt' => 'How high?', 'marks' => 1, 'value' => '4', 'unit' => 'm'], 'far-1')];
+        $sentences = array_map(static fn (Finding $finding): string => $finding->sentence, self::findings(Lesson::from($document)));
+        self::assertContains('The lesson does not stop on a side slide, so nobody is asked this question. Move it to a slide of the main line.', $sentences);
+    }
+
+    /** @return array<string, mixed> a slide with a map, the side slide “near” with another, and the side slide “far” */
+    private static function withSideSlides(string $spot, string $further): array
+    {
+        $map = static fn (string $id, string $slide, string $step): array => Slides::block($id, 'figure', ['figure' => 'picture-map', 'quantities' => ['picture' => 'photo', 'spots' => [['name' => 'the boat', 'x' => 0.5, 'y' => 0.5, 'slide' => $slide]]]], $step);
+        $document = Slides::document([$map('map', $spot, 'step-1')]);
+        $main = $document['parts'][0]['slides'][0];
+        $side = static fn (string $id, array $blocks): array => ['id' => $id, 'side' => true, 'steps' => [['id' => "{$id}-1", 'script' => 'Look.', 'pause' => 0]], 'blocks' => $blocks] + $main;
+        $document['parts'][0]['slides'] = [$main, $side('near', [$map('map-2', $further, 'near-1')]), $side('far', [])];
+        $document['media'] = ['photo' => ['name' => 'boat.png', 'type' => 'image/png', 'width' => 900, 'height' => 600, 'sha256' => str_repeat('a', 64), 'description' => 'A boat.', 'credit' => 'R. Ashby', 'licence' => 'own']];
+
+        return $document;
+    }
+
+    /** @return array<string, Scene> */
+    private static function scenes(Lesson $lesson): array
+    {
+        return array_map(static fn (Slide $slide): Scene => Slides::painter()->paint($lesson, $slide), array_column($lesson->slides(), null, 'id'));
     }
 
     public function test_an_unfinished_question_figure_or_picture_is_found(): void

@@ -1,4 +1,5 @@
 import { type DragEvent, useState } from 'react';
+import { useLatest } from '../../latest';
 import type { Medium } from '../../lesson.types';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
@@ -33,6 +34,7 @@ interface PictureChoiceProps {
 /** A picture by dropping, pasting or choosing a file, with what must be said about it. */
 export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
   const desk = useDesk();
+  const chooseNow = useLatest(onChoose);
   const [trouble, setTrouble] = useState('');
   const chosen = medium ? desk.document.media[medium] : undefined;
   const take = async (file: File | undefined) => {
@@ -42,7 +44,7 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
       desk.edit((draft) => {
         draft.media[brought.id] = brought.medium;
       });
-      onChoose(brought.id);
+      chooseNow.current(brought.id);
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useLatest } from '../../latest';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
 import { useKinds } from '../../rooms/lesson/kinds';
@@ -30,10 +31,11 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
   const method = methods.find((each) => each.name === content.method);
   const quantities = (content.quantities ?? method?.blank ?? {}) as Quantities;
   const source = { method: content.method, quantities };
+  const take = useLatest((written: WrittenLines) => onChange({ ...content, quantities, ...filled(written) }));
   const write = async () => {
     try {
       const written = await ask<WrittenLines>('POST', '/api/worked', source);
-      onChange({ ...content, quantities, ...filled(written) });
+      take.current(written);
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));

@@ -1,6 +1,6 @@
 import type { LessonDocument, Slide } from '../../lesson.types';
 import type { PartKind } from '../../parts';
-import { newId } from './desk';
+import { findSlide, newId } from './desk';
 
 /** Changes to the order and number of slides, as edits of the document. */
 
@@ -19,6 +19,16 @@ export function addSlide(document: LessonDocument, part: PartKind, after: string
   const index = after === null ? -1 : slides.findIndex((each) => each.id === after);
   slides.splice(index < 0 ? slides.length : index + 1, 0, slide);
   return slide.id;
+}
+
+/** A side slide right behind a slide of the lesson. */
+export function addSideSlide(document: LessonDocument, after: string, title: string): string {
+  const part = document.parts.find((each) => each.slides.some((slide) => slide.id === after));
+  const id = addSlide(document, part?.kind ?? 'explain', after);
+  const slide = findSlide(document, id);
+  slide.side = true;
+  slide.title = title;
+  return id;
 }
 
 export function deleteSlide(document: LessonDocument, id: string): void {

@@ -98,7 +98,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
         <div className="mb-2 flex items-center gap-2">
           <span className="flex shrink-0 items-center gap-1 rounded-sm bg-(--tint) px-2 py-1 text-[15px] text-(--strong)">
             <PartSign kind={part} />
-            {partLabel(part)}
+            {slide.side ? `${partLabel(part)}: side slide` : partLabel(part)}
           </span>
           <input
             aria-label="Title of the slide"

@@ -35,7 +35,7 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
           onClick={() => onShow(index)}
         >
           <div className="flex items-center gap-2 text-[15px] text-quiet">
-            <span>Step {index + 1}</span>
+            <span className="whitespace-nowrap">Step {index + 1}</span>
             <span className="truncate">{appears(slide, step.id, desk.scenes[slide.id]?.pieces ?? {}, labels)}</span>
             <span className="ml-auto shrink-0">{Math.round(seconds[index] ?? 0)} s</span>
           </div>

@@ -1,9 +1,12 @@
 import { useDesk } from '../../../rooms/lesson/desk';
+import { addSideSlide } from '../../../rooms/lesson/slides';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
 import { PictureChoice } from '../../picture/PictureChoice';
 import type { ControlProps } from '../QuantitiesForm';
 import { type PicturePoint, PicturePoints } from './PicturePoints';
+
+const NEW = 'new side slide';
 
 const MOST = { points: 12, spots: 9 };
 
@@ -17,6 +20,14 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
   const set = (changed: PicturePoint[]) => onChange({ [field.name]: changed });
   const change = (index: number, some: Partial<PicturePoint>) =>
     set(points.map((point, at) => (at === index ? { ...point, ...some } : point)));
+  const leadTo = (index: number, slide: string) => {
+    if (slide !== NEW) return change(index, { slide });
+    let made = '';
+    desk.edit((draft) => {
+      made = addSideSlide(draft, desk.slide?.id ?? '', points[index]?.name ?? '');
+    });
+    change(index, { slide: made });
+  };
   return (
     <fieldset className="flex flex-col gap-3">
       <legend className="mb-1 text-[15px] text-quiet">{field.label}</legend>
@@ -45,9 +56,10 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
               value={point.slide ?? ''}
               choices={[
                 { value: '', label: 'nowhere' },
+                { value: NEW, label: 'a new side slide' },
                 ...sideSlides.map((slide) => ({ value: slide.id, label: slide.title || 'a side slide' })),
               ]}
-              onChoose={(slide) => change(index, { slide })}
+              onChoose={(slide) => leadTo(index, slide)}
             />
           )}
           <Button look="quiet" onClick={() => set(points.filter((_, at) => at !== index))}>
