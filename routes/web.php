@@ -4,6 +4,7 @@ use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FigureController;
+use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\PictureController;
@@ -56,6 +57,8 @@ Route::prefix('api')->group(function (): void {
             Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/archive', [ArchiveController::class, 'export']);
+            Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);
+            Route::get('lessons/{lesson}/handout.pdf', [HandoutController::class, 'pdf']);
             Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);
             Route::put('lessons/{lesson}/takes/{id}', [TakeController::class, 'begin'])->where('id', '[a-z0-9]{22}');
             Route::get('lessons/{lesson}/programme', [ProgrammeController::class, 'show']);
@@ -96,6 +99,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('student')->group(function (): void {
             Route::get('{share}', [WatchController::class, 'show']);
             Route::get('{share}/pictures/{sha256}', [WatchController::class, 'picture'])->where('sha256', '[0-9a-f]{64}');
+            Route::get('{share}/handout.pdf', [WatchController::class, 'handout']);
             Route::get('{share}/sound.{kind}', [WatchController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');

@@ -59,6 +59,12 @@ export interface LessonDocument {
    */
   formulas?: SheetFormula[];
   /**
+   * Practice sets to print.
+   *
+   * @maxItems 12
+   */
+  handout?: PracticeSet[];
+  /**
    * School year in which the class reads, against which texts and scripts are measured.
    */
   readingYear?: number | null;
@@ -87,6 +93,29 @@ export interface SheetQuantity {
   name: string;
   meaning: string;
   unit: string;
+}
+export interface PracticeSet {
+  id: Id;
+  title?: string;
+  /**
+   * What it is made from.
+   */
+  source: "figure" | "worked";
+  /**
+   * Name of the figure or of the kind of worked example.
+   */
+  maker: string;
+  quantities: {
+    [k: string]: unknown;
+  };
+  /**
+   * The same seed makes the same set again.
+   */
+  seed: number;
+  /**
+   * Questions at each level.
+   */
+  count: number;
 }
 export interface Aim {
   id: Id;

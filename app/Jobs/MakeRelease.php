@@ -4,6 +4,7 @@ namespace App\Jobs;
 
 use App\Adapters\Files;
 use App\Adapters\Sound\SoundDesk;
+use App\Lessons\HandoutFile;
 use App\Lessons\ProgrammeView;
 use App\Models\Release;
 use App\Models\Share;
@@ -26,7 +27,7 @@ class MakeRelease implements ShouldQueue
     {
     }
 
-    public function handle(ProgrammeView $view): void
+    public function handle(ProgrammeView $view, HandoutFile $handout): void
     {
         $release = Release::query()->find($this->release);
         if ($release === null || $release->state === 'ready') {
@@ -45,6 +46,10 @@ class MakeRelease implements ShouldQueue
         Files::keep(SoundDesk::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
         unlink($joined);
         unlink($waiting);
+        $pages = $handout->pages($release->read());
+        if ($pages !== []) {
+            Files::keep(HandoutFile::pdf($pages), $release->path('handout.pdf'));
+        }
         $release->update([
             'state' => 'ready',
             'programme' => $view->of($release->read(), $programme, static fn (string $sha256): string => 'picture:'.$sha256),

@@ -50,6 +50,12 @@ class Release extends Model
         return Programme::of($this->read(), $takes);
     }
 
+    /** Whether it was made with pages to print. */
+    public function hasHandout(): bool
+    {
+        return ($this->document['handout'] ?? []) !== [];
+    }
+
     public function path(string $name): string
     {
         return "releases/{$this->id}/{$name}";

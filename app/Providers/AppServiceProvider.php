@@ -5,6 +5,7 @@ namespace App\Providers;
 use App\Adapters\Formula\MathJax;
 use App\Database\ImmediateConnector;
 use App\Lessons\FigureView;
+use App\Lessons\HandoutFile;
 use App\Models\Classroom;
 use App\Models\Export;
 use App\Models\Lesson;
@@ -29,8 +30,9 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
-        $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), $this->app->make(FormulaSetter::class)));
-        $this->app->singleton(FigureView::class, fn (): FigureView => new FigureView(Typeface::all(require base_path('fonts/metrics.php')), $this->app->make(FormulaSetter::class)));
+        foreach ([SlidePainter::class, FigureView::class, HandoutFile::class] as $drawing) {
+            $this->app->singleton($drawing, fn (): object => new $drawing(Typeface::all(require base_path('fonts/metrics.php')), $this->app->make(FormulaSetter::class)));
+        }
     }
 
     public function boot(): void

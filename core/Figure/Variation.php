@@ -35,6 +35,15 @@ final readonly class Variation
         return new self($quantities, $prompt, $answer, $different);
     }
 
+    /** @return list<string> the answer among those of common slips, in an order that tells nothing */
+    public function choices(): array
+    {
+        $choices = array_map(self::written(...), [$this->answer, ...array_values($this->slips)]);
+        sort($choices, SORT_NATURAL);
+
+        return $choices;
+    }
+
     public static function written(Quantity|string $answer): string
     {
         return $answer instanceof Quantity ? $answer->written() : $answer;

@@ -18,6 +18,7 @@ final readonly class Lesson
      * @param  list<Part>  $parts
      * @param  array<string, Medium>  $media by id
      * @param  int|null  $readingYear school year in which the class reads; null when it is not said
+     * @param  list<Fields>  $handout practice sets to print
      */
     private function __construct(
         public string $title,
@@ -28,6 +29,7 @@ final readonly class Lesson
         public array $parts,
         public array $media,
         public ?int $readingYear,
+        public array $handout,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class Lesson
             array_map(Part::from(...), $fields->list('parts')),
             $media,
             isset($document['readingYear']) ? $fields->whole('readingYear') : null,
+            $fields->list('handout'),
         );
         $lesson->refuseRepeatedIds();
 

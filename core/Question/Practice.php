@@ -14,8 +14,6 @@ use Daybright\Worked\PracticeSet;
 /** A practice set at three levels: the student chooses a level and answers its items. */
 final readonly class Practice implements QuestionKind
 {
-    private const LEVELS = [1, 2, 3];
-
     public function name(): string
     {
         return 'practice';
@@ -24,7 +22,7 @@ final readonly class Practice implements QuestionKind
     public function answer(Fields $content): string
     {
         $levels = [];
-        foreach (self::LEVELS as $level) {
+        foreach (PracticeSet::LEVELS as $level) {
             $answers = array_map(static fn (Variation $item): string => Variation::written($item->answer), $this->items($content, $level));
             $levels[] = "Level {$level}: ".implode(', ', $answers);
         }
@@ -37,19 +35,19 @@ final readonly class Practice implements QuestionKind
         return ['levels' => array_map(fn (int $level): array => [
             'level' => (string) $level,
             'items' => array_map(static fn (Variation $item, int $number): array => ['id' => 'q'.($number + 1), 'text' => $item->prompt, 'choices' => self::choices($item)], $this->items($content, $level), array_keys($this->items($content, $level))),
-        ], self::LEVELS)];
+        ], PracticeSet::LEVELS)];
     }
 
     public function shown(Fields $content): array
     {
-        return ['Choose level 1, 2 or 3, and answer its '.$this->count($content).' questions.'];
+        return ['Choose level 1, 2 or 3, and answer its '.count($this->items($content, 1)).' questions.'];
     }
 
     public function mark(Fields $content, string $given): Marking
     {
         $answers = GivenAnswer::map($given);
         $level = (int) ($answers['level'] ?? 0);
-        if (! in_array($level, self::LEVELS, true)) {
+        if (! in_array($level, PracticeSet::LEVELS, true)) {
             throw InvalidAnswer::noLevel();
         }
         $items = $this->items($content, $level);
@@ -85,7 +83,7 @@ final readonly class Practice implements QuestionKind
     public function unfinished(Fields $content): ?string
     {
         try {
-            PracticeSet::of($content->text('source', 'figure'), $content->text('maker', ''), $content->fields('quantities'), $content->whole('seed', 1), 1, 1);
+            PracticeSet::from($content)->items(1);
 
             return null;
         } catch (InvalidQuantities $error) {
@@ -97,15 +95,10 @@ final readonly class Practice implements QuestionKind
     private function items(Fields $content, int $level): array
     {
         try {
-            return PracticeSet::of($content->text('source', 'figure'), $content->text('maker', ''), $content->fields('quantities'), $content->whole('seed', 1), $level, $this->count($content))->items;
+            return PracticeSet::from($content)->items($level);
         } catch (InvalidQuantities) {
             return [];
         }
-    }
-
-    private function count(Fields $content): int
-    {
-        return max(1, min(6, $content->whole('count', 3)));
     }
 
     /**
@@ -115,13 +108,7 @@ final readonly class Practice implements QuestionKind
      */
     private static function choices(Variation $item): array
     {
-        if ($item->answer instanceof Quantity) {
-            return [];
-        }
-        $choices = [$item->answer, ...array_map(Variation::written(...), array_values($item->slips))];
-        sort($choices);
-
-        return $choices;
+        return $item->answer instanceof Quantity ? [] : $item->choices();
     }
 
     private static function isRight(Variation $item, string $given): bool

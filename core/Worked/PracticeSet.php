@@ -10,36 +10,50 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 
-/** Items of one kind at one level, none of them twice; the same seed makes the same set again. */
+/** Items of one kind at three levels, none of them twice; the same seed makes the same set again. */
 final readonly class PracticeSet
 {
+    public const LEVELS = [1, 2, 3];
+
+    private const MOST_ITEMS = 6;
+
     private const MOST_TRIES = 40;
 
-    /** @param  list<Variation>  $items */
-    private function __construct(public array $items)
+    /** @param  int  $count how many items a level has */
+    private function __construct(public string $label, public int $seed, public int $count, private Method|Varies $maker)
     {
     }
 
     /**
-     * @param  string  $source “figure” or “worked”
-     * @param  string  $name of the figure or of the method
-     * @param  int  $level 1 to 3
-     * @param  int  $count how many items; fewer come when the kind has no more to give
+     * @param  Fields  $content source (“figure” or “worked”), maker (its name), quantities, seed, count
      *
      * @throws InvalidQuantities
      */
-    public static function of(string $source, string $name, Fields $quantities, int $seed, int $level, int $count): self
+    public static function from(Fields $content): self
     {
-        $maker = $source === 'worked' ? Methods::draw($name, $quantities) : Figures::draw($name, $quantities);
+        $name = $content->text('maker', '');
+        $quantities = $content->fields('quantities');
+        $maker = $content->text('source', 'figure') === 'worked' ? Methods::draw($name, $quantities) : Figures::draw($name, $quantities);
         if (! $maker instanceof Method && ! $maker instanceof Varies) {
             throw InvalidQuantities::because('This figure has no question that could be asked with other numbers.', 'name');
         }
+        $label = $maker instanceof Method ? $maker::label() : $maker::entry()->label;
+
+        return new self($label, $content->whole('seed', 1), max(1, min(self::MOST_ITEMS, $content->whole('count', 3))), $maker);
+    }
+
+    /**
+     * @param  int  $level 1 to 3
+     * @return list<Variation> as many as the set's count; fewer when the kind has no more to give
+     */
+    public function items(int $level): array
+    {
         $items = [];
-        for ($try = 0; count($items) < $count && $try < self::MOST_TRIES; $try++) {
-            $item = $maker->vary($seed + $try, $level);
+        for ($try = 0; count($items) < $this->count && $try < self::MOST_TRIES; $try++) {
+            $item = $this->maker->vary($this->seed + $try, $level);
             $items[$item->prompt] ??= $item;
         }
 
-        return new self(array_values($items));
+        return array_values($items);
     }
 }

@@ -1,6 +1,8 @@
 <?php
 
 use Database\Demo\DemoLesson;
+use Daybright\Figure\ScaleReading\ScaleReading;
+use Daybright\Worked\Methods\UnitChange;
 
 $block = DemoLesson::block(...);
 $figure = static fn (string $name, array $quantities, int $step = 1, string $region = 'main', array $reveals = []): array => DemoLesson::block('figure', ['figure' => $name, 'quantities' => $quantities], $step, $region, $reveals);
@@ -23,6 +25,10 @@ return (new DemoLesson([
         ['id' => 'aim-height', 'text' => 'find a height from a shadow'],
         ['id' => 'aim-ratio', 'text' => 'compare two lengths by their ratio'],
         ['id' => 'aim-read', 'text' => 'read a scale and plot what was measured'],
+    ],
+    'handout' => [
+        ['id' => 'practice-units', 'title' => 'Change the unit of a length', 'source' => 'worked', 'maker' => 'units', 'quantities' => UnitChange::blank(), 'seed' => 19, 'count' => 3],
+        ['id' => 'practice-scales', 'title' => 'Read a scale', 'source' => 'figure', 'maker' => 'scale-reading', 'quantities' => ScaleReading::blank(), 'seed' => 4, 'count' => 2],
     ],
 ]))
     ->slide('opening', 'pole', 'The height of a flagpole', 'opening', [], [

@@ -205,6 +205,13 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           {isOver && exitCheck.length === 0 && (
             <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
           )}
+          {lesson.handout && (
+            <p className="mt-4">
+              <a href={lesson.handout} className="inline-block py-2 text-lg text-action underline" download>
+                Practice on paper (PDF)
+              </a>
+            </p>
+          )}
           <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
         </div>
       </main>

@@ -25,5 +25,7 @@ export interface WatchedLesson extends Programme {
   materials: string[];
   before: string;
   next: string;
+  /** Address of pages to print, if there are any. */
+  handout?: string | null;
   visit: VisitState;
 }

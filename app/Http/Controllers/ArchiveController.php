@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\FileName;
 use App\Lessons\LessonArchive;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
@@ -17,9 +18,7 @@ class ArchiveController
 
     public function export(Lesson $lesson): BinaryFileResponse
     {
-        $name = preg_replace('/[^\p{L}\p{N} -]+/u', '', $lesson->title) ?: 'lesson';
-
-        return response()->download($this->archive->export($lesson), $name.'.daybright.zip')->deleteFileAfterSend();
+        return response()->download($this->archive->export($lesson), FileName::of($lesson->title, '.daybright.zip'))->deleteFileAfterSend();
     }
 
     public function import(Request $request): JsonResponse

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
+use App\Http\FileName;
 use App\Jobs\MakeVideo;
 use App\Models\Export;
 use App\Models\Release;
@@ -42,9 +43,8 @@ class ExportController
     public function download(Export $export, string $file): BinaryFileResponse
     {
         abort_unless($export->state === 'ready', 404);
-        $name = preg_replace('/[^\p{L}\p{N} -]+/u', '', $export->release->read()->title) ?: 'lesson';
 
-        return response()->download(Files::local($export->path($file)), $name.($file === 'lesson.mp4' ? '.mp4' : '.vtt'));
+        return response()->download(Files::local($export->path($file)), FileName::of($export->release->document['title'], $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
     }
 
     /** @return array<string, mixed>|null */

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Adapters\Files;
 use App\Http\Problem;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
@@ -105,6 +106,7 @@ class WatchController
             'materials' => $document['materials'] ?? [],
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
+            'handout' => $share->release->hasHandout() ? $base.'/handout.pdf' : null,
             'visit' => $this->visits->shown($visit),
         ]);
     }
@@ -114,6 +116,13 @@ class WatchController
         abort_unless(in_array($sha256, array_column($share->release?->document['media'] ?? [], 'sha256'), true), 404);
 
         return PictureController::send(Picture::query()->where('sha256', $sha256)->firstOrFail());
+    }
+
+    public function handout(Share $share): BinaryFileResponse
+    {
+        abort_unless($share->release?->hasHandout() === true, 404);
+
+        return HandoutController::send(Files::local($share->release->path('handout.pdf')), $share->release->document['title']);
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */

@@ -156,8 +156,9 @@ final readonly class EqualParts implements Bars
         $count = [1 => $parts, 2 => $shaded, 3 => $parts - $shaded][$level];
         $quantities = ['mode' => 'parts', 'parts' => $parts, 'shaded' => $shaded, 'known' => $known, 'amount' => (string) ($count * $one), 'unit' => $unit->symbol()];
         $asked = $level === 1 ? $shaded : $parts;
+        $verb = $shaded === 1 ? '1 is' : "{$shaded} are";
         $prompt = match ($level) {
-            1 => "The whole bar is {$amount($parts)->written()}. It has {$parts} equal parts and {$shaded} are shaded. How much is shaded?",
+            1 => "The whole bar is {$amount($parts)->written()}. It has {$parts} equal parts and {$verb} shaded. How much is shaded?",
             2 => "{$shaded} of {$parts} equal parts are shaded. They are {$amount($shaded)->written()} together. How much is the whole bar?",
             default => "{$shaded} of {$parts} equal parts are shaded. The rest is {$amount($parts - $shaded)->written()}. How much is the whole bar?",
         };

@@ -200,7 +200,10 @@ final readonly class Substitution implements Method
         }
         $told = array_map(fn (string $name): string => "the {$this->formula->quantities[$name][0]} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
 
-        return ucfirst(implode(' and ', $told)).". What is the {$this->formula->quantities[$this->asked][0]}?";
+        $last = array_pop($told);
+        $list = $told === [] ? $last : implode(', ', $told).' and '.$last;
+
+        return ucfirst((string) $list).". What is the {$this->formula->quantities[$this->asked][0]}?";
     }
 
     /**

@@ -69,12 +69,12 @@ final class Slides
     }
 
     /** @return array<string, Typeface> */
-    private static function typefaces(): array
+    public static function typefaces(): array
     {
         return Typeface::all(require __DIR__.'/../../../fonts/metrics.php');
     }
 
-    private static function formulas(): FormulaSetter
+    public static function formulas(): FormulaSetter
     {
         return new class implements FormulaSetter
         {

@@ -7,7 +7,7 @@ import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
-import { fillPracticeSlide } from '../question/practiceSlide';
+import { PracticeSets } from '../question/PracticeSets';
 import { type PracticeItem, questionOf } from './practiceItem';
 
 /** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */
@@ -22,8 +22,10 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
       const item = await ask<PracticeItem>('POST', '/api/figures/vary', { ...content, seed, level });
       add((slide) => placeItem(slide, content.figure, item, asChoice));
       setSaid(`A question was added to Your turn: ${item.prompt}`);
+      return true;
     } catch (error) {
       setSaid(sentence(error));
+      return false;
     }
   };
   const askTask = async () => {
@@ -58,15 +60,11 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
           </div>
         ))}
       {figure.varies && (
-        <Button
-          className="self-start"
-          onClick={() => {
-            add((slide) => fillPracticeSlide(slide, 'figure', content.figure, content.quantities));
-            setSaid('A practice set at three levels was added to Your turn.');
-          }}
-        >
-          A practice set
-        </Button>
+        <PracticeSets
+          from={{ source: 'figure', maker: content.figure, quantities: content.quantities }}
+          addQuestion={(level) => vary(level, false)}
+          onSaid={setSaid}
+        />
       )}
       {said && <Notice>{said}</Notice>}
     </fieldset>

@@ -1,14 +1,10 @@
 import type { Slide } from '../../lesson.types';
 import { newId } from '../../rooms/lesson/desk';
 import { freshSeed } from './kinds/PracticeForm';
+import type { PracticeSource } from './PracticeSets';
 
 /** A slide in Your turn with a practice set at three levels, made from a figure or a worked example. */
-export function fillPracticeSlide(
-  slide: Slide,
-  source: 'figure' | 'worked',
-  maker: string,
-  quantities: Record<string, unknown>,
-): void {
+export function fillPracticeSlide(slide: Slide, from: PracticeSource): void {
   const asked = slide.steps[0]?.id ?? '';
   const answer = newId('step');
   slide.title = 'Practice';
@@ -27,9 +23,7 @@ export function fillPracticeSlide(
       prompt: 'Practise at your level.',
       marks: 3,
       stops: true,
-      source,
-      maker,
-      quantities: structuredClone(quantities),
+      ...structuredClone(from),
       seed: freshSeed(),
       count: 3,
     },

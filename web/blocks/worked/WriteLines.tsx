@@ -11,7 +11,7 @@ import type { ContentOf } from '../BlockForm';
 import type { Quantities } from '../figure/fields';
 import { type PracticeItem, questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
-import { fillPracticeSlide } from '../question/practiceSlide';
+import { PracticeSets } from '../question/PracticeSets';
 import { FormulaSheet } from './FormulaSheet';
 
 type Worked = ContentOf<'worked'>;
@@ -80,8 +80,10 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
       });
       setSaid(`A question was added to Your turn: ${item.prompt}`);
       setTrouble('');
+      return true;
     } catch (error) {
       setTrouble(sentence(error));
+      return false;
     }
   };
   return (
@@ -121,18 +123,11 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
               </Button>
             ))}
           </div>
-          <Button
-            className="self-start"
-            onClick={() => {
-              desk.edit((draft) => {
-                const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
-                fillPracticeSlide(slide, 'worked', method.name, quantities);
-              });
-              setSaid('A practice set at three levels was added to Your turn.');
-            }}
-          >
-            A practice set
-          </Button>
+          <PracticeSets
+            from={{ source: 'worked', maker: method.name, quantities }}
+            addQuestion={practise}
+            onSaid={setSaid}
+          />
         </>
       )}
       {trouble && <Notice tone="trouble">{trouble}</Notice>}

@@ -6,9 +6,11 @@ import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
+import { FileLink } from '../../ui/FileLink';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { GiveToClass } from './GiveToClass';
+import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
 import type { ShareAnswer } from './sharing';
 import { VideoFile } from './VideoFile';
@@ -144,6 +146,12 @@ export function Share() {
             />
           )}
         </section>
+        <section aria-labelledby="handout">
+          <h2 id="handout" className="mb-2 text-xl">
+            Handout
+          </h2>
+          <HandoutPages />
+        </section>
       </div>
       <div className="flex flex-col gap-8">
         <section aria-labelledby="seen">
@@ -175,13 +183,7 @@ export function Share() {
                   {bytes(answer.data.archive)}
                 </span>
               </span>
-              <a
-                href={`/api/lessons/${desk.id}/archive`}
-                className="inline-flex min-h-10 items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action"
-                download
-              >
-                Download
-              </a>
+              <FileLink href={`/api/lessons/${desk.id}/archive`}>Download</FileLink>
             </li>
           </ul>
         </section>

@@ -1,6 +1,7 @@
 import { bytes } from '../../clock';
 import { ask } from '../../request';
 import { Button } from '../../ui/Button';
+import { FileLink } from '../../ui/FileLink';
 import { Notice } from '../../ui/Notice';
 import type { Export, Release } from './sharing';
 
@@ -37,13 +38,7 @@ export function VideoFile({
       )}
       {made?.state === 'ready' && (
         <>
-          <a
-            href={`/api/exports/${made.id}/lesson.mp4`}
-            className="inline-flex min-h-10 items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action"
-            download
-          >
-            Download
-          </a>
+          <FileLink href={`/api/exports/${made.id}/lesson.mp4`}>Download</FileLink>
           <a href={`/api/exports/${made.id}/captions.vtt`} className="text-action underline" download>
             Captions
           </a>

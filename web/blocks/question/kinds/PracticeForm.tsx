@@ -17,7 +17,7 @@ export function PracticeForm({ content, set }: KindFormProps) {
       <p>
         {maker
           ? `Made from: ${maker.label}.`
-          : 'A practice set is made from a figure or a worked example: press “A practice set” in its form.'}
+          : 'A practice set is made from a figure or a worked example: press “Students choose a level” in its form.'}
       </p>
       <div className="grid grid-cols-2 items-end gap-3">
         <TextField

@@ -1,0 +1,110 @@
+<?php
+
+namespace Tests\App;
+
+use App\Models\Lesson;
+use App\Models\User;
+use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Worked\PracticeSet;
+use Illuminate\Support\Facades\Process;
+use Illuminate\Testing\TestResponse;
+
+/** Practice on paper, from the lesson to the printed page. */
+class HandoutTest extends TestCase
+{
+    private const SET = ['id' => 'set-1', 'title' => 'Boxes', 'source' => 'figure', 'maker' => 'solid', 'quantities' => [], 'seed' => 7, 'count' => 2];
+
+    public function test_the_pdf_holds_a4_pages_whose_words_can_be_searched(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $paper = $this->words($this->get("/api/lessons/{$lesson->id}/handout.pdf")->assertOk()->assertDownload());
+        $key = $this->words($this->get("/api/lessons/{$lesson->id}/handout.pdf?answers=1")->assertOk()->assertDownload());
+        $this->assertStringContainsString('Boxes', $paper);
+        $this->assertStringContainsString('set 7', $paper);
+        foreach (PracticeSet::from(new Fields(self::set()))->items(2) as $item) {
+            $this->assertStringContainsString(self::plain($item->prompt), $paper);
+            $this->assertStringContainsString(self::plain(Variation::written($item->answer)), $key);
+        }
+        $this->assertMatchesRegularExpression('/Page size:\s+595\.\d+ x 841\.\d+ pts \(A4\)/', $this->told);
+    }
+
+    public function test_the_room_sees_the_same_pages(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $pages = $this->getJson("/api/lessons/{$lesson->id}/handout")->assertOk()->json('pages');
+        $this->assertStringContainsString('viewBox="0 0 2100 2970"', $pages[0]);
+    }
+
+    public function test_a_lesson_without_practice_says_what_to_do_and_an_impossible_set_what_is_wrong(): void
+    {
+        $bare = $this->lessonWith([]);
+        $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertExactJson(['pages' => []]);
+        $this->getJson("/api/lessons/{$bare->id}/handout.pdf")->assertStatus(422)->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
+        $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET]);
+        $this->getJson("/api/lessons/{$odd->id}/handout")->assertStatus(422)->assertJsonPath('detail', 'This figure has no question that could be asked with other numbers.');
+    }
+
+    public function test_students_get_the_handout_of_the_shared_version_and_never_the_answers(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $this->take($lesson, 'measure', 1);
+        $heron = $this->classroom(User::query()->firstOrFail(), 'Ada');
+        $this->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated();
+        $share = $this->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $heron->id, 'instructions' => '', 'due' => null])->json('id');
+        $this->app['auth']->guard()->logout();
+        $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $heron->students()->firstOrFail()->id, 'word' => 'sun']);
+        $address = $this->getJson("/api/watch/{$share}")->assertOk()->json('handout');
+        $paper = $this->words($this->get($address.'?answers=1')->assertOk());
+        $this->assertStringContainsString('Boxes', $paper);
+        $this->assertStringContainsString('Answer', $paper);
+        foreach (PracticeSet::from(new Fields(self::set()))->items(1) as $item) {
+            $this->assertStringNotContainsString(self::plain(Variation::written($item->answer)), $paper);
+        }
+        $this->get("/api/lessons/{$lesson->id}/handout.pdf?answers=1")->assertUnauthorized();
+    }
+
+    public function test_the_shell_writes_both(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $to = sys_get_temp_dir().'/handout-'.$lesson->id.'.pdf';
+        $this->artisan('lesson:handout', ['lesson' => $lesson->id, '--to' => $to, '--answers' => true])->assertSuccessful();
+        $this->assertStringStartsWith('%PDF', (string) file_get_contents($to));
+        unlink($to);
+        $this->artisan('lesson:handout', ['lesson' => $this->lessonWith([])->id, '--to' => $to])->assertFailed();
+    }
+
+    private string $told = '';
+
+    /** @param  list<array<string, mixed>>  $sets */
+    private function lessonWith(array $sets): Lesson
+    {
+        $teacher = User::query()->first() ?? $this->teacher();
+        $this->actingAs($teacher);
+
+        return $this->lesson($teacher, ['handout' => array_map(static fn (array $set): array => ['quantities' => self::set()['quantities']] + $set, $sets)] + self::document());
+    }
+
+    /** @return array<string, mixed> */
+    private static function set(): array
+    {
+        return ['quantities' => Solid::blank()] + self::SET;
+    }
+
+    private function words(TestResponse $answer): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'handout');
+        copy($answer->baseResponse->getFile()->getPathname(), $path);
+        $this->told = Process::run(['pdfinfo', $path])->throw()->output();
+        $text = Process::run(['pdftotext', '-layout', $path, '-'])->throw()->output();
+        unlink($path);
+
+        return self::plain($text);
+    }
+
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text);
+    }
+}

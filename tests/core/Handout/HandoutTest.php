@@ -1,0 +1,165 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Handout;
+
+use Daybright\Figure\Figures;
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PolarGraph\PolarGraph;
+use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\Variation;
+use Daybright\Handout\Handout;
+use Daybright\Handout\Pages;
+use Daybright\Handout\Row;
+use Daybright\Lesson\Fields;
+use Daybright\Lesson\Lesson;
+use Daybright\Scene\Box;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Scene;
+use Daybright\Scene\Shape;
+use Daybright\Worked\Methods\UnitChange;
+use Daybright\Worked\PracticeSet;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
+
+final class HandoutTest extends TestCase
+{
+    public function test_a_lesson_without_practice_has_nothing_to_print(): void
+    {
+        self::assertSame([], self::handout([])->pages());
+        self::assertSame([], self::handout([])->answers());
+    }
+
+    public function test_every_question_of_the_set_is_on_paper_and_no_answer_is(): void
+    {
+        $content = self::set('figure', 'solid', Solid::blank());
+        $paper = self::text(self::handout([$content])->pages());
+        self::assertStringContainsString('Practice: Solid', $paper);
+        self::assertStringContainsString('set 41', $paper);
+        foreach (self::items($content) as $item) {
+            self::assertStringContainsString(self::plain($item->prompt).' Answer', $paper);
+            self::assertStringNotContainsString('Answer '.self::plain(Variation::written($item->answer)), $paper);
+        }
+    }
+
+    public function test_the_answer_key_has_each_answer_with_the_slips_that_lead_astray(): void
+    {
+        $content = self::set('worked', 'units', UnitChange::blank(), 'Change the unit');
+        $key = self::text(self::handout([$content])->answers());
+        self::assertStringContainsString('Change the unit', $key);
+        foreach (self::items($content) as $item) {
+            self::assertStringContainsString(self::plain(Variation::written($item->answer)), $key);
+            foreach ($item->slips as $why => $slip) {
+                self::assertStringContainsString(self::plain(Variation::written($slip).': '.rtrim($why, '.')), $key);
+            }
+        }
+    }
+
+    public function test_words_are_ticked_and_the_right_one_does_not_stand_out(): void
+    {
+        $content = self::set('figure', 'polar-graph', PolarGraph::blank());
+        $page = self::text(self::handout([$content])->pages());
+        foreach (PracticeSet::from(new Fields($content))->items(3) as $item) {
+            foreach ($item->choices() as $choice) {
+                self::assertStringContainsString($choice, $page);
+            }
+            self::assertContains(Variation::written($item->answer), $item->choices());
+        }
+    }
+
+    public function test_the_same_set_number_prints_the_same_and_another_prints_another(): void
+    {
+        $set = self::set('figure', 'solid', Solid::blank());
+        self::assertSame(self::text(self::handout([$set])->pages()), self::text(self::handout([$set])->pages()));
+        self::assertNotSame(self::text(self::handout([$set])->pages()), self::text(self::handout([['seed' => 42] + $set])->pages()));
+    }
+
+    public function test_everything_keeps_to_the_margins_of_every_page(): void
+    {
+        $sets = [];
+        foreach (['bar-model', 'solid', 'venn', 'two-unknowns', 'polar-graph', 'timeline', 'function-graph'] as $name) {
+            $sets[] = ['count' => 6] + self::set('figure', $name, self::blank($name));
+        }
+        foreach ([...self::handout($sets)->pages(), ...self::handout($sets)->answers()] as $page) {
+            $this->assertKeepsToMargins($page);
+        }
+    }
+
+    public function test_a_row_is_never_torn_and_a_heading_never_stands_alone(): void
+    {
+        $row = static fn (string $name, float $height, bool $leads = false): Row => new Row($height, [self::word($name)], $leads);
+        $pages = (new Pages(Slides::typesetter(), 'Title', true))->of([$row('one', 2000), $row('head', 100, true), $row('two', 400), $row('three', 100)]);
+        self::assertCount(2, $pages);
+        self::assertStringContainsString('one', self::text([$pages[0]]));
+        self::assertStringNotContainsString('head', self::text([$pages[0]]));
+        self::assertStringContainsString('head two three', self::text([$pages[1]]));
+        self::assertStringContainsString('2 of 2', self::text([$pages[1]]));
+    }
+
+    public function test_a_set_that_cannot_be_made_says_why(): void
+    {
+        $this->expectException(InvalidQuantities::class);
+        $this->expectExceptionMessage('no question that could be asked with other numbers');
+        self::handout([self::set('figure', 'picture-map', [])])->pages();
+    }
+
+    private function assertKeepsToMargins(Scene $page): void
+    {
+        foreach (array_slice($page->groups, 1) as $group) {
+            foreach ($group->shapes as $shape) {
+                self::assertGreaterThanOrEqual(Pages::MARGIN - 1, $group->x + $shape->box->x, $group->written());
+                self::assertLessThanOrEqual(Pages::WIDTH - Pages::MARGIN + 1, $group->x + $shape->box->right(), $group->written());
+                self::assertLessThanOrEqual(Pages::HEIGHT - Pages::MARGIN, $group->y + $shape->box->bottom(), $group->written());
+            }
+        }
+    }
+
+    /** @param  list<array<string, mixed>>  $sets */
+    private static function handout(array $sets): Handout
+    {
+        return Handout::of(Lesson::from(['handout' => $sets] + Slides::document([])), Slides::typefaces(), Slides::formulas());
+    }
+
+    /**
+     * @param  array<string, mixed>  $quantities
+     * @return array<string, mixed>
+     */
+    private static function set(string $source, string $maker, array $quantities, string $title = ''): array
+    {
+        return ['id' => 'set', 'title' => $title, 'source' => $source, 'maker' => $maker, 'quantities' => $quantities, 'seed' => 41, 'count' => 3];
+    }
+
+    /**
+     * @param  array<string, mixed>  $content
+     * @return list<Variation>
+     */
+    private static function items(array $content): array
+    {
+        return array_merge(...array_map(PracticeSet::from(new Fields($content))->items(...), PracticeSet::LEVELS));
+    }
+
+    /** @return array<string, mixed> */
+    private static function blank(string $name): array
+    {
+        return Figures::called($name)::blank();
+    }
+
+    private static function word(string $word): Shape
+    {
+        return Shape::words([[0.0, $word]], 40, Slides::typesetter()->face(false), 40, Paint::INK, new Box(0, 0, 100, 40));
+    }
+
+    /** @param  list<Scene>  $pages */
+    private static function text(array $pages): string
+    {
+        $groups = array_merge(...array_map(static fn (Scene $page): array => $page->groups, $pages));
+
+        return self::plain(implode(' ', array_map(static fn ($group): string => $group->written(), $groups)));
+    }
+
+    private static function plain(string $text): string
+    {
+        return (string) preg_replace('/[\s\x{00A0}\x{202F}]+/u', ' ', $text);
+    }
+}

@@ -1,0 +1,116 @@
+import { useQuery } from '@tanstack/react-query';
+import { freshSeed } from '../../blocks/question/kinds/PracticeForm';
+import type { PracticeSet } from '../../lesson.types';
+import { ask, sentence } from '../../request';
+import { Button } from '../../ui/Button';
+import { TextField } from '../../ui/Field';
+import { FileLink } from '../../ui/FileLink';
+import { Notice } from '../../ui/Notice';
+import { useDesk } from '../lesson/desk';
+import { useKinds } from '../lesson/kinds';
+import { RoomLink } from '../lesson/RoomLink';
+
+/** What is printed: practice sets with room to write, and their answers for the teacher. */
+export function HandoutPages() {
+  const desk = useDesk();
+  const kinds = useKinds();
+  const sets = desk.document.handout ?? [];
+  const pages = useQuery({
+    queryKey: ['handout', desk.id, JSON.stringify(sets), desk.document.title],
+    queryFn: () => ask<{ pages: string[] }>('GET', `/api/lessons/${desk.id}/handout`),
+    enabled: sets.length > 0 && !desk.isSaving,
+    placeholderData: (before) => before,
+  });
+  const change = (id: string, some: Partial<PracticeSet>) =>
+    desk.edit((draft) => {
+      draft.handout = draft.handout?.map((set) => (set.id === id ? { ...set, ...some } : set));
+    });
+  const takeOff = (id: string) =>
+    desk.edit((draft) => {
+      draft.handout = draft.handout?.filter((set) => set.id !== id);
+    });
+  const labelOf = (set: PracticeSet) =>
+    (set.source === 'worked' ? kinds.data?.methods : kinds.data?.figures)?.find((each) => each.name === set.maker)
+      ?.label ?? set.maker;
+  if (sets.length === 0) {
+    return (
+      <>
+        <p className="mb-2">
+          Practice can be printed, with room to write and an answer key. Press “On the handout” at a figure or at a
+          worked example.
+        </p>
+        <RoomLink to="storyboard">Go to the Storyboard</RoomLink>
+      </>
+    );
+  }
+  return (
+    <div className="flex flex-col gap-4">
+      <ul className="divide-y divide-rule border-y border-rule">
+        {sets.map((set) => (
+          <li key={set.id} className="flex flex-wrap items-end gap-3 py-3">
+            <div className="min-w-48 grow">
+              <TextField
+                label="Heading"
+                value={set.title ?? ''}
+                placeholder={`Practice: ${labelOf(set)}`}
+                maxLength={120}
+                onChange={(event) => change(set.id, { title: event.target.value })}
+              />
+            </div>
+            <div className="w-28">
+              <TextField
+                label="At each level"
+                type="number"
+                min={1}
+                max={6}
+                value={set.count}
+                onChange={(event) =>
+                  change(set.id, { count: Math.min(6, Math.max(1, Math.round(Number(event.target.value)))) })
+                }
+              />
+            </div>
+            <div className="w-28">
+              <TextField
+                label="Set number"
+                type="number"
+                min={0}
+                max={1000000}
+                value={set.seed}
+                onChange={(event) =>
+                  change(set.id, { seed: Math.min(1_000_000, Math.max(0, Math.round(Number(event.target.value)))) })
+                }
+              />
+            </div>
+            <Button onClick={() => change(set.id, { seed: freshSeed() })}>Other numbers</Button>
+            <Button look="quiet" onClick={() => takeOff(set.id)}>
+              Take off
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {pages.isError && <Notice tone="trouble">{sentence(pages.error)}</Notice>}
+      {pages.data && (
+        <>
+          <ol className="flex gap-2 overflow-x-auto pb-1" aria-label="Pages of the handout">
+            {pages.data.pages.map((page, number) => (
+              <li key={number} className="w-40 shrink-0 border border-rule">
+                <div
+                  role="img"
+                  aria-label={`Page ${number + 1} of ${pages.data.pages.length}`}
+                  dangerouslySetInnerHTML={{ __html: page }}
+                />
+              </li>
+            ))}
+          </ol>
+          <p className="flex flex-wrap gap-3">
+            <FileLink href={`/api/lessons/${desk.id}/handout.pdf`}>Handout (PDF)</FileLink>
+            <FileLink href={`/api/lessons/${desk.id}/handout.pdf?answers=1`}>Answer key (PDF)</FileLink>
+          </p>
+          <p className="text-[15px] text-quiet">
+            Students find the handout with the lesson when you share it. The answer key stays with you.
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
