@@ -6,6 +6,8 @@ declare(strict_types=1);
 // php schema/build.php
 
 use Daybright\Block\Blocks;
+use Daybright\Block\Question\QuestionBlock;
+use Daybright\Question\QuestionKinds;
 
 require __DIR__.'/../vendor/autoload.php';
 
@@ -14,11 +16,11 @@ echo json_encode(lessonSchema(), JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JS
 /** @return array<mixed> */
 function lessonSchema(): array
 {
-    $read = static fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
-    $schema = $read(__DIR__.'/lesson.base.json');
+    $schema = readSchema(__DIR__.'/lesson.base.json');
     $kinds = [];
     foreach (Blocks::all() as $name => $kind) {
-        $content = $read(dirname((string) (new ReflectionClass($kind))->getFileName()).'/content.schema.json');
+        $content = readSchema(beside($kind, 'content.schema.json'));
+        $content = $kind instanceof QuestionBlock ? withEveryKind($content) : $content;
         $kinds[] = [
             'title' => str_replace('Content', 'Block', $content['title']),
             'type' => 'object',
@@ -37,4 +39,54 @@ function lessonSchema(): array
     $schema['$defs']['block'] = ['title' => 'Block', 'oneOf' => $kinds];
 
     return $schema;
+}
+
+/**
+ * The fields of a question are those that all have and those that each kind adds; two kinds may add the same field, but not differ about it.
+ *
+ * @param  array<mixed>  $content
+ * @return array<mixed>
+ */
+function withEveryKind(array $content): array
+{
+    $names = [];
+    $added = [];
+    foreach (QuestionKinds::all() as $kind) {
+        $names[] = $kind->name();
+        $added = together($added, readSchema(beside($kind, 'fields.schema.json')), $kind->name());
+    }
+    $content['properties'] = ['type' => ['enum' => $names]] + $content['properties'] + $added;
+
+    return $content;
+}
+
+/**
+ * @param  array<mixed>  $one
+ * @param  array<mixed>  $other
+ * @return array<mixed>
+ */
+function together(array $one, array $other, string $where): array
+{
+    foreach ($other as $name => $value) {
+        $known = $one[$name] ?? $value;
+        $one[$name] = match (true) {
+            is_array($known) && is_array($value) => together($known, $value, "{$where}/{$name}"),
+            $known === $value => $value,
+            default => throw new LogicException("Two kinds of question differ about {$where}/{$name}."),
+        };
+    }
+
+    return $one;
+}
+
+/** A file that stands beside a class. */
+function beside(object $thing, string $name): string
+{
+    return dirname((string) (new ReflectionClass($thing))->getFileName()).'/'.$name;
+}
+
+/** @return array<mixed> */
+function readSchema(string $file): array
+{
+    return json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
 }

@@ -314,6 +314,9 @@ export interface QuestionBlock {
   };
   content: QuestionContent;
 }
+/**
+ * What every kind of question has; what one kind adds stands with the kind.
+ */
 export interface QuestionContent {
   type:
     | "choice"
@@ -340,15 +343,6 @@ export interface QuestionContent {
    */
   seconds?: number | null;
   /**
-   * The right number, or the model answer in words.
-   */
-  value?: string;
-  unit?: string;
-  /**
-   * How far a number may be off, in the same unit.
-   */
-  tolerance?: string;
-  /**
    * @maxItems 8
    */
   choices?: {
@@ -361,6 +355,15 @@ export interface QuestionContent {
     slip?: string;
   }[];
   /**
+   * The right number, or the model answer in words.
+   */
+  value?: string;
+  unit?: string;
+  /**
+   * How far a number may be off, in the same unit.
+   */
+  tolerance?: string;
+  /**
    * Where things are sorted into.
    *
    * @maxItems 4
@@ -370,8 +373,6 @@ export interface QuestionContent {
     name: string;
   }[];
   /**
-   * Things to sort, or things in their right order.
-   *
    * @maxItems 20
    */
   items?: {

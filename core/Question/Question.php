@@ -19,9 +19,7 @@ final readonly class Question
     public static function from(Fields $content): self
     {
         $asked = $content->text('type');
-        // The registry of question kinds: one line each.
-        $kinds = [new Choice, new NumberWithUnit, new ShortText, new ScaleReading, new Sort, new Order, new Label, new Letters, new Truth, new Highlight, new Plan, new Practice];
-        foreach ($kinds as $kind) {
+        foreach (QuestionKinds::all() as $kind) {
             if ($kind->name() === $asked) {
                 return new self($kind, $content);
             }

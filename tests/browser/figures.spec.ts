@@ -144,7 +144,7 @@ test('a worked example writes its lines, and its practice set is answered at a l
   await form.getByLabel('Working').nth(1).fill('3 × 1000 = 3000');
   await form.getByRole('button', { name: /^Tell it in steps/ }).click();
   await expect(slide.getByText(/shows line 3/)).toBeVisible();
-  await form.getByRole('button', { name: 'A practice set' }).click();
+  await form.getByRole('button', { name: 'Students choose a level' }).click();
   await expect(form.getByText(/A practice set at three levels was added/)).toBeVisible();
   await page.keyboard.press('Escape');
   await saved(page);

@@ -1,4 +1,7 @@
+import type { QuestionContent } from '../lesson.types';
 import type { PartKind } from '../parts';
+
+export type QuestionType = QuestionContent['type'];
 
 /** The finished running order as the server tells it; times in milliseconds of narration. */
 export interface Programme {
@@ -60,29 +63,17 @@ export interface PausePoint {
   question: AskedQuestion | null;
 }
 
-interface Thing {
+export interface Thing {
   id: string;
   text: string;
 }
 
-/** A question as the student's page gets it: everything to answer it with, and no answer. */
-export type AskedQuestion = { marks: number; hint: string } & (
-  | { type: 'choice'; choices: Thing[] }
-  | { type: 'number' }
-  | { type: 'reading' }
-  | { type: 'text' }
-  | { type: 'sort'; groups: Thing[]; items: (Thing & { picture?: string | null })[] }
-  | { type: 'order'; items: Thing[] }
-  | { type: 'label'; picture: string | null; points: { id: string; x: number; y: number }[]; names: string[] }
-  | { type: 'letters'; lines: Thing[] }
-  | { type: 'truth'; letter: string }
-  | { type: 'highlight'; passage: string }
-  | { type: 'practice'; levels: { level: string; items: (Thing & { choices: string[] })[] }[] }
-  | { type: 'plan'; boxes: (Thing & { purpose: string; starter: string })[] }
-);
-
-/** A question of one kind. */
-export type Asked<Type extends AskedQuestion['type']> = Extract<AskedQuestion, { type: Type }>;
+/** A question as the student's page gets it: what all kinds have; what one kind adds stands with the kind. No answer is in it. */
+export interface AskedQuestion {
+  type: QuestionType;
+  marks: number;
+  hint: string;
+}
 
 /** What is seen at a moment of narration. */
 export function pictureAt(programme: Programme, at: number): { slide: string; step: number } | undefined {

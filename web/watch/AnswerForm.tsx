@@ -1,9 +1,9 @@
 import { type FormEvent, useState } from 'react';
+import { answeringOf } from '../questions/answers';
 import { ask, sentence, untilAnswered } from '../request';
 import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
-import { answeringOf } from './answers/registry';
 import { useDraft } from './draft';
 import { useLeaving } from './leaving';
 import type { GivenAnswer } from './lesson';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { Block, Slide } from '../../lesson.types';
+import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
 import type { FigureEntry } from '../../rooms/lesson/kinds';
@@ -7,7 +8,6 @@ import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
-import { PracticeSets } from '../question/PracticeSets';
 import { type PracticeItem, questionOf } from './practiceItem';
 
 /** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */

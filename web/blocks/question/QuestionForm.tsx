@@ -1,8 +1,8 @@
+import { QUESTION_KINDS } from '../../questions/forms';
 import { Choice, TextArea, TextField, Tick } from '../../ui/Field';
 import type { ContentOf, FormProps } from '../BlockForm';
 import { Facts } from '../Facts';
 import { Seconds, secondsFor } from '../Seconds';
-import { QUESTION_KINDS } from './kinds/registry';
 
 export function QuestionForm({ content, onChange, facts }: FormProps<'question'>) {
   const set = (change: Partial<ContentOf<'question'>>) => onChange({ ...content, ...change });

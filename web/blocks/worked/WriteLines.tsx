@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useLatest } from '../../latest';
+import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
 import { useKinds } from '../../rooms/lesson/kinds';
@@ -11,7 +12,6 @@ import type { ContentOf } from '../BlockForm';
 import type { Quantities } from '../figure/fields';
 import { type PracticeItem, questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
-import { PracticeSets } from '../question/PracticeSets';
 import { FormulaSheet } from './FormulaSheet';
 
 type Worked = ContentOf<'worked'>;

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { freshSeed } from '../../blocks/question/kinds/PracticeForm';
 import type { PracticeSet } from '../../lesson.types';
+import { freshSeed } from '../../questions/practice/PracticeForm';
 import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';

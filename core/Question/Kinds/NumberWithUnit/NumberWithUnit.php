@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question\Kinds\NumberWithUnit;
+
+use Brick\Math\BigRational;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Quantity;
+use Daybright\Maths\Unit;
+use Daybright\Maths\Units;
+use Daybright\Question\InvalidAnswer;
+use Daybright\Question\Marking;
+use Daybright\Question\QuestionKind;
+
+/**
+ * Type a number with its unit. An answer in another unit of the same kind is right too: 2.4 m for 240 cm.
+ *
+ * With the unit missing or of another kind, a question of two marks or more still earns one less than all.
+ */
+final readonly class NumberWithUnit implements QuestionKind
+{
+    public function name(): string
+    {
+        return 'number';
+    }
+
+    public function answer(Fields $content): string
+    {
+        try {
+            return $this->expected($content)->written();
+        } catch (MathsError) {
+            return trim($content->text('value', '').' '.$content->text('unit', ''));
+        }
+    }
+
+    public function asked(Fields $content): array
+    {
+        return [];
+    }
+
+    public function shown(Fields $content): array
+    {
+        return [];
+    }
+
+    public function mark(Fields $content, string $given): Marking
+    {
+        try {
+            $answer = $this->read($content, $given);
+        } catch (MathsError) {
+            throw InvalidAnswer::notANumber();
+        }
+        $marks = $content->whole('marks', 1);
+        $expected = $this->expected($content);
+        if ($expected->unit->measuresLike($answer->unit)) {
+            return $this->near($answer->in($expected->unit)->value, $expected->value, $content)
+                ? Marking::right($marks)
+                : Marking::wrong($marks, 'Not yet. Look at the answer and compare.');
+        }
+        if (! $this->near($answer->value, $expected->value, $content)) {
+            return Marking::wrong($marks, 'Not yet. Look at the number and the unit.');
+        }
+        $sentence = $answer->unit->isNone() ? 'The number is right. Its unit is missing.' : 'The number is right. Its unit is not.';
+
+        return Marking::partly(max(0, $marks - 1), $marks, $sentence);
+    }
+
+    public function readable(Fields $content, string $given): string
+    {
+        try {
+            return $this->read($content, $given)->written();
+        } catch (MathsError) {
+            return $given;
+        }
+    }
+
+    public function unfinished(Fields $content): ?string
+    {
+        try {
+            $this->expected($content);
+            $this->tolerance($content);
+
+            return null;
+        } catch (MathsError $error) {
+            return 'The answer of this question cannot be read. '.$error->getMessage();
+        }
+    }
+
+    /**
+     * What was typed; “12 marbles” is read where marbles are asked for.
+     *
+     * @throws MathsError
+     */
+    private function read(Fields $content, string $given): Quantity
+    {
+        $typed = self::tidied($given);
+        $things = trim($content->text('unit', ''));
+        if ($things !== '' && Units::find($things) === null && preg_match('/^(.*\d)\s*\p{L}[\p{L} ]*$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower(trim(substr($typed, strlen($match[1])))), mb_substr(mb_strtolower($things), 0, 4))) {
+            return Quantity::of(Quantity::read($match[1])->value, Units::orThings($things));
+        }
+
+        return Quantity::read($typed);
+    }
+
+    /** @throws MathsError */
+    private function expected(Fields $content): Quantity
+    {
+        $unit = Units::orThings($content->text('unit', ''));
+        $value = Quantity::read($content->text('value', ''));
+
+        return Quantity::of($value->value, $value->unit->isNone() ? $unit : $value->unit);
+    }
+
+    private function near(BigRational $given, BigRational $expected, Fields $content): bool
+    {
+        return $given->minus($expected)->abs()->isLessThanOrEqualTo($this->tolerance($content));
+    }
+
+    /** @throws MathsError */
+    private function tolerance(Fields $content): BigRational
+    {
+        $written = trim($content->text('tolerance', ''));
+
+        return $written === '' ? BigRational::zero() : Quantity::read($written)->value->abs();
+    }
+
+    /** Phones put spaces and commas into numbers in their own way: “4,5” is taken as 4.5. */
+    private static function tidied(string $given): string
+    {
+        return (string) preg_replace('/^(\s*[-−]?\d+),(\d{1,2}(?!\d))/u', '$1.$2', trim($given));
+    }
+}

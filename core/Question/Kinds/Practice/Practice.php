@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question\Kinds\Practice;
+
+use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Quantity;
+use Daybright\Question\GivenAnswer;
+use Daybright\Question\InvalidAnswer;
+use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
+use Daybright\Question\Marking;
+use Daybright\Question\QuestionKind;
+use Daybright\Question\Share;
+use Daybright\Worked\PracticeSet;
+
+/** A practice set at three levels: the student chooses a level and answers its items. */
+final readonly class Practice implements QuestionKind
+{
+    public function name(): string
+    {
+        return 'practice';
+    }
+
+    public function answer(Fields $content): string
+    {
+        $levels = [];
+        foreach (PracticeSet::LEVELS as $level) {
+            $answers = array_map(static fn (Variation $item): string => Variation::written($item->answer), $this->items($content, $level));
+            $levels[] = "Level {$level}: ".implode(', ', $answers);
+        }
+
+        return implode('; ', $levels);
+    }
+
+    public function asked(Fields $content): array
+    {
+        return ['levels' => array_map(fn (int $level): array => [
+            'level' => (string) $level,
+            'items' => array_map(static fn (Variation $item, int $number): array => ['id' => 'q'.($number + 1), 'text' => $item->prompt, 'choices' => self::choices($item)], $this->items($content, $level), array_keys($this->items($content, $level))),
+        ], PracticeSet::LEVELS)];
+    }
+
+    public function shown(Fields $content): array
+    {
+        return ['Choose level 1, 2 or 3, and answer its '.count($this->items($content, 1)).' questions.'];
+    }
+
+    public function mark(Fields $content, string $given): Marking
+    {
+        $answers = GivenAnswer::map($given);
+        $level = (int) ($answers['level'] ?? 0);
+        if (! in_array($level, PracticeSet::LEVELS, true)) {
+            throw InvalidAnswer::noLevel();
+        }
+        $items = $this->items($content, $level);
+        $wrong = [];
+        foreach ($items as $number => $item) {
+            $answer = $answers['q'.($number + 1)] ?? '';
+            if ($answer === '') {
+                throw InvalidAnswer::notAllAnswered();
+            }
+            if (! self::isRight($item, $answer)) {
+                $wrong[] = ($number + 1).self::why($item, $answer);
+            }
+        }
+        $right = count($items) - count($wrong);
+
+        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.');
+    }
+
+    public function readable(Fields $content, string $given): string
+    {
+        try {
+            $answers = GivenAnswer::map($given);
+        } catch (InvalidAnswer) {
+            return $given;
+        }
+        $level = $answers['level'] ?? '–';
+        unset($answers['level']);
+        ksort($answers, SORT_NATURAL);
+
+        return "Level {$level}: ".implode(', ', array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers));
+    }
+
+    public function unfinished(Fields $content): ?string
+    {
+        try {
+            PracticeSet::from($content)->items(1);
+
+            return null;
+        } catch (InvalidQuantities $error) {
+            return 'The practice set cannot be made. '.$error->getMessage();
+        }
+    }
+
+    /** @return list<Variation> */
+    private function items(Fields $content, int $level): array
+    {
+        try {
+            return PracticeSet::from($content)->items($level);
+        } catch (InvalidQuantities) {
+            return [];
+        }
+    }
+
+    /**
+     * Words are chosen among the answer and those of common slips; numbers are typed.
+     *
+     * @return list<string>
+     */
+    private static function choices(Variation $item): array
+    {
+        return $item->answer instanceof Quantity ? [] : $item->choices();
+    }
+
+    private static function isRight(Variation $item, string $given): bool
+    {
+        if (! $item->answer instanceof Quantity) {
+            return trim($given) === $item->answer;
+        }
+
+        return (new NumberWithUnit)->mark(self::content($item->answer), $given)->isRight() === true;
+    }
+
+    /** The slip behind a wrong answer, where it is a known one. */
+    private static function why(Variation $item, string $given): string
+    {
+        foreach ($item->slips as $why => $slip) {
+            try {
+                $isIt = $slip instanceof Quantity ? Quantity::read($given)->equals($slip) : $slip === trim($given);
+            } catch (MathsError) {
+                $isIt = false;
+            }
+            if ($isIt) {
+                return ': '.rtrim($why, '.');
+            }
+        }
+
+        return '';
+    }
+
+    private static function content(Quantity $answer): Fields
+    {
+        return new Fields(['marks' => 1, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $answer->exact ? '' : '0.01']);
+    }
+}

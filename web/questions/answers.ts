@@ -1,0 +1,33 @@
+import type { ComponentType } from 'react';
+import type { AskedQuestion, QuestionType } from '../stage/programme';
+import type { AnsweringProps } from './Answering';
+import { ChooseOne } from './choice/ChooseOne';
+import { MarkEvidence } from './highlight/MarkEvidence';
+import { NameParts } from './label/NameParts';
+import { GiveLetters } from './letters/GiveLetters';
+import { PutInOrder } from './order/PutInOrder';
+import { FillPlan } from './plan/FillPlan';
+import { PractiseAtLevel } from './practice/PractiseAtLevel';
+import { SortThings } from './sort/SortThings';
+import { Written } from './text/Written';
+import { TrueOrFalse } from './truth/TrueOrFalse';
+
+/** How each kind of question is answered: one line each. */
+const ANSWERINGS: Record<QuestionType, ComponentType<AnsweringProps<never>>> = {
+  choice: ChooseOne,
+  number: Written,
+  reading: Written,
+  text: Written,
+  sort: SortThings,
+  order: PutInOrder,
+  label: NameParts,
+  letters: GiveLetters,
+  truth: TrueOrFalse,
+  highlight: MarkEvidence,
+  plan: FillPlan,
+  practice: PractiseAtLevel,
+};
+
+export function answeringOf(question: AskedQuestion): ComponentType<AnsweringProps> {
+  return ANSWERINGS[question.type] as ComponentType<AnsweringProps>;
+}
