@@ -146,6 +146,8 @@ test('a worked example writes its lines, and its practice set is answered at a l
   await expect(slide.getByText(/shows line 3/)).toBeVisible();
   await form.getByRole('button', { name: 'Students choose a level' }).click();
   await expect(form.getByText(/A practice set at three levels was added/)).toBeVisible();
+  await form.getByRole('button', { name: 'On the handout' }).click();
+  await expect(form.getByText(/was put on the handout/)).toBeVisible();
   await page.keyboard.press('Escape');
   await saved(page);
   const student = await answered(browser, await recordAndShare(page, /Your turn: Practice/), {
@@ -163,7 +165,17 @@ test('a worked example writes its lines, and its practice set is answered at a l
     },
   });
   await expect(student.getByText('3 of 3 marks')).toBeVisible();
+  const [paper] = await Promise.all([
+    student.waitForEvent('download'),
+    student.getByRole('link', { name: 'Practice on paper (PDF)' }).click(),
+  ]);
+  expect(paper.suggestedFilename()).toBe('Trial of worked examples.pdf');
   await student.context().close();
+  // Other numbers are other pages, at once.
+  const first = page.getByRole('img', { name: /^Page 1 of/ });
+  const before = await first.textContent();
+  await page.getByRole('button', { name: 'Other numbers' }).click();
+  await expect(first).not.toHaveText(before ?? '');
 });
 
 /** Records the question's slide with the practice voice, and gives the lesson to the class. */
