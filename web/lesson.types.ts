@@ -364,6 +364,17 @@ export interface QuestionContent {
    */
   tolerance?: string;
   /**
+   * Wrong answers that common slips give, each with what went wrong.
+   *
+   * @maxItems 8
+   */
+  slips?: {
+    id: string;
+    value: string;
+    unit: string;
+    why: string;
+  }[];
+  /**
    * Where things are sorted into.
    *
    * @maxItems 4

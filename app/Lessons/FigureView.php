@@ -74,16 +74,19 @@ final class FigureView
     /** @return array<string, mixed> a practice item */
     public static function item(Variation $item): array
     {
-        $answer = $item->answer;
-
         return [
             'quantities' => $item->quantities,
             'prompt' => $item->prompt,
-            'answer' => Variation::written($answer),
-            'value' => $answer instanceof Quantity ? $answer->typedNumber() : $answer,
-            'unit' => $answer instanceof Quantity ? $answer->unit->symbol() : null,
-            'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
+            'answer' => Variation::written($item->answer),
+            ...self::typed($item->answer),
+            'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), ...self::typed($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
         ];
+    }
+
+    /** @return array{value: string, unit: string|null} as a teacher would type it; words have no unit */
+    private static function typed(Quantity|string $answer): array
+    {
+        return $answer instanceof Quantity ? ['value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol()] : ['value' => $answer, 'unit' => null];
     }
 
     /** @param  class-string<Figure>  $figure */

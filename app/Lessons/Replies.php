@@ -67,9 +67,26 @@ final class Replies
             'facility' => ItemStatistics::facility($marked->map(static fn (Answer $answer): array => [$answer->earned, $answer->out_of])->values()->all()),
             'right' => $marked->count() - $wrong->count(),
             'wrong' => $wrong->count(),
-            'commonest' => $question->type() === 'text' ? null : ItemStatistics::commonestWrong($wrong->pluck('readable')->values()->all()),
+            'commonest' => $question->type() === 'text' ? null : self::commonest($question, $wrong),
             'toMark' => $answers->whereNull('earned')->count(),
-            'answers' => $answers->map(static fn (Answer $answer): array => ['id' => $answer->id, 'student' => $answer->visit->student->name, 'given' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of])->sortBy('student')->values(),
+            'answers' => $answers->map(static fn (Answer $answer): array => ['id' => $answer->id, 'student' => $answer->visit->student->name, 'given' => $answer->readable, 'slip' => $answer->earned === $answer->out_of ? null : $question->slip($answer->given), 'earned' => $answer->earned, 'outOf' => $answer->out_of])->sortBy('student')->values(),
         ];
+    }
+
+    /**
+     * The wrong answer that came most often, with the slip that gives it, where one is known.
+     *
+     * @param  Collection<int, Answer>  $wrong
+     * @return array<string, mixed>|null
+     */
+    private static function commonest(Question $question, Collection $wrong): ?array
+    {
+        $commonest = ItemStatistics::commonestWrong($wrong->pluck('readable')->values()->all());
+        if ($commonest === null) {
+            return null;
+        }
+        $given = $wrong->firstWhere('readable', $commonest['answer'])?->given;
+
+        return $commonest + ['slip' => $given === null ? null : $question->slip($given)];
     }
 }

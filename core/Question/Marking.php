@@ -10,8 +10,9 @@ final readonly class Marking
     /**
      * @param  int|null  $earned marks, null while the teacher has yet to mark it
      * @param  string  $sentence for the student
+     * @param  string|null  $slip what went wrong, where the answer is one that a known slip gives
      */
-    private function __construct(public ?int $earned, public int $outOf, public string $sentence)
+    private function __construct(public ?int $earned, public int $outOf, public string $sentence, public ?string $slip = null)
     {
     }
 
@@ -28,6 +29,17 @@ final readonly class Marking
     public static function wrong(int $marks, string $sentence): self
     {
         return new self(0, $marks, $sentence);
+    }
+
+    public static function slipped(int $marks, string $slip): self
+    {
+        return new self(0, $marks, 'Not yet. '.rtrim($slip, '.').'.', $slip);
+    }
+
+    /** With what went wrong, for the teacher. */
+    public function because(string $slip): self
+    {
+        return new self($this->earned, $this->outOf, $this->sentence, $slip === '' ? null : $slip);
     }
 
     public static function forTheTeacher(int $marks): self

@@ -87,6 +87,16 @@ final readonly class Question
         return $this->kind->mark($this->content, $given);
     }
 
+    /** What went wrong in an answer, where it is one that a known slip gives. */
+    public function slip(string $given): ?string
+    {
+        try {
+            return $this->mark($given)->slip;
+        } catch (InvalidAnswer) {
+            return null;
+        }
+    }
+
     public function readable(string $given): string
     {
         return $this->kind->readable($this->content, $given);

@@ -7,6 +7,7 @@ return [
         'Ada' => ['tree-block-1' => '6 m', 'thermometer-block-1' => '18 °C', 'claim-block-1' => '{"verdict":"false","example":"1/2"}'],
         'Bram' => ['tree-block-1' => '13.5 m', 'thermometer-block-1' => '14 °C', 'claim-block-1' => '{"verdict":"true"}'],
         'Chidi' => ['tree-block-1' => '600 cm', 'thermometer-block-1' => '18', 'claim-block-1' => '{"verdict":"false","example":"2"}'],
+        'Elif' => ['tree-block-1' => '13.5 m'],
         'Dewi' => ['tree-block-1' => '6', 'thermometer-block-1' => '17.5 °C'],
     ],
     'poem-for-a-sundial' => [

@@ -113,7 +113,7 @@ return (new DemoLesson([
         'The shadow of the lime tree is nine metres long at the same time. How high is the tree?',
         'It is six metres high: two thirds of nine.',
     ], [
-        $block('question', ['type' => 'number', 'prompt' => 'A 1 m stick has a 1.5 m shadow. The lime tree’s shadow is 9 m. How high is the tree?', 'marks' => 2, 'hint' => 'How many times as long as the stick’s is its shadow?', 'stops' => true, 'seconds' => 30, 'value' => '6', 'unit' => 'm', 'tolerance' => '0.1'], 1, 'main', ['answer' => 2]),
+        $block('question', ['type' => 'number', 'prompt' => 'A 1 m stick has a 1.5 m shadow. The lime tree’s shadow is 9 m. How high is the tree?', 'marks' => 2, 'hint' => 'How many times as long as the stick’s is its shadow?', 'stops' => true, 'seconds' => 30, 'value' => '6', 'unit' => 'm', 'tolerance' => '0.1', 'slips' => [['id' => 'upside-down', 'value' => '13.5', 'unit' => 'm', 'why' => 'The ratio was used upside down: the tree came out longer than its shadow'], ['id' => 'added', 'value' => '8.5', 'unit' => 'm', 'why' => 'The difference was kept instead of the ratio']]], 1, 'main', ['answer' => 2]),
     ])
     ->slide('your-turn', 'thermometer', 'Now you: read the thermometer', 'halves', ['aim-read'], [
         'In the shade of the tree it was cooler. Read the thermometer.',

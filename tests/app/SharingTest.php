@@ -154,6 +154,8 @@ class SharingTest extends TestCase
         }
         $this->actingAs($this->rowan);
         $replies = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk();
+        $replies->assertJsonPath('classes.0.questions.0.commonest.slip', 'That was the shadow at ten');
+        $this->assertSame([null, 'That was the shadow at ten', 'That was the shadow at ten'], array_column($replies->json('classes.0.questions.0.answers'), 'slip'));
         $replies->assertJsonPath('classes.0.questions.0.commonest.count', 2)->assertJsonPath('classes.0.questions.1.toMark', 2);
         $this->assertEqualsWithDelta(1 / 3, $replies->json('classes.0.questions.0.facility'), 0.001);
         $answer = $replies->json('classes.0.questions.1.answers.0.id');

@@ -60,7 +60,7 @@ abstract class TestCase extends BaseTestCase
             'format' => 'daybright-lesson', 'version' => 1, 'title' => 'Shadows', 'minutes' => 5, 'pace' => 130,
             'aims' => [['id' => 'aim-1', 'text' => 'measure a shadow']],
             'parts' => [
-                ['id' => 'part-1', 'kind' => 'your-turn', 'slides' => [$slide('measure', [$question('measure', ['type' => 'number', 'prompt' => 'How long?', 'marks' => 2, 'value' => '41', 'unit' => 'cm', 'seconds' => 5])])]],
+                ['id' => 'part-1', 'kind' => 'your-turn', 'slides' => [$slide('measure', [$question('measure', ['type' => 'number', 'prompt' => 'How long?', 'marks' => 2, 'value' => '41', 'unit' => 'cm', 'seconds' => 5, 'slips' => [['id' => 'slip-1', 'value' => '48', 'unit' => 'cm', 'why' => 'That was the shadow at ten']]])])]],
                 ['id' => 'part-2', 'kind' => 'exit-check', 'slides' => [$slide('why', [$question('why', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'value' => 'The Sun was higher.', 'seconds' => 4])])]],
             ],
             'media' => [],

@@ -72,13 +72,17 @@ const ITEM = {
   value: '12',
   unit: 'cm',
   slips: [
-    { answer: '9 cm', why: 'added' },
-    { answer: '100 cm', why: 'squared' },
+    { answer: '9 cm', value: '9', unit: 'cm', why: 'added' },
+    { answer: '100 cm', value: '100', unit: 'cm', why: 'squared' },
   ],
 };
 
 test('an item is asked as a number, or as a choice among the answer and the slips in order of size', () => {
   expect(questionOf(ITEM, false)).toMatchObject({ type: 'number', value: '12', unit: 'cm', marks: 2 });
+  expect(questionOf(ITEM, false).slips).toMatchObject([
+    { value: '9', unit: 'cm', why: 'added' },
+    { value: '100', unit: 'cm', why: 'squared' },
+  ]);
   const choice = questionOf(ITEM, true);
   expect(choice.choices?.map((each) => each.text)).toEqual(['9 cm', '12 cm', '100 cm']);
   expect(choice.choices?.filter((each) => each.right).map((each) => each.text)).toEqual(['12 cm']);

@@ -85,6 +85,7 @@ final class QuestionKindsTest extends TestCase
         $marking = $question->mark((string) json_encode(['q2' => "{$perimeter} cm"] + $given));
         self::assertSame(2, $marking->earned);
         self::assertStringContainsString('Look again at 2: This is the perimeter.', $marking->sentence);
+        self::assertStringStartsWith('This is the perimeter', (string) $marking->slip);
         self::assertStringContainsString("Level 1: {$areas[0]}\u{00A0}cm²", $question->answer());
     }
 

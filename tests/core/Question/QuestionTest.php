@@ -34,11 +34,38 @@ final class QuestionTest extends TestCase
         self::assertSame($earned, $question->mark($given)->earned);
     }
 
+    /** @return iterable<array{string, string|null}> answer, slip */
+    public static function slips(): iterable
+    {
+        yield 'the edges added' => ['21 cm³', 'The edges were added'];
+        yield 'the same in another unit' => ['0.021 litres', 'The edges were added'];
+        yield 'the same without its unit' => ['21', 'The edges were added'];
+        yield 'the right number as a length' => ['168 cm', 'This is a length'];
+        yield 'the right number without a unit' => ['168', null];
+        yield 'another number' => ['20 cm³', null];
+        yield 'the number of a slip in a unit of another kind' => ['21 kg', null];
+        yield 'the right answer' => ['168 cm³', null];
+        yield 'no number at all' => ['a lot', null];
+    }
+
+    #[DataProvider('slips')]
+    public function test_a_wrong_number_is_told_as_the_slip_that_gives_it(string $given, ?string $slip): void
+    {
+        $question = self::question(['type' => 'number', 'value' => '168', 'unit' => 'cm³', 'marks' => 2, 'slips' => [
+            ['id' => 'a', 'value' => '21', 'unit' => 'cm³', 'why' => 'The edges were added'],
+            ['id' => 'b', 'value' => '168', 'unit' => 'cm', 'why' => 'This is a length'],
+            ['id' => 'c', 'value' => 'not a number', 'unit' => '', 'why' => 'Never'],
+        ]]);
+        self::assertSame($slip, $question->slip($given));
+    }
+
     public function test_a_choice_is_marked_and_names_the_slip(): void
     {
         $question = self::question(['type' => 'choice', 'marks' => 1, 'choices' => [['id' => 'a', 'text' => 'noon', 'right' => true], ['id' => 'b', 'text' => 'dawn', 'right' => false, 'slip' => 'A low Sun makes a long shadow.']]]);
         self::assertTrue($question->mark('a')->isRight());
-        self::assertStringContainsString('low Sun', $question->mark('b')->sentence);
+        self::assertSame('Not yet. A low Sun makes a long shadow.', $question->mark('b')->sentence);
+        self::assertSame('A low Sun makes a long shadow.', $question->slip('b'));
+        self::assertNull($question->slip('a'));
         self::assertSame('dawn', $question->readable('b'));
         self::assertSame('noon', $question->answer());
         $this->expectException(InvalidAnswer::class);

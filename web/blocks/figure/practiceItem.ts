@@ -11,13 +11,19 @@ export interface PracticeItem {
   value: string;
   /** Null when the answer is words. */
   unit: string | null;
-  slips: { answer: string; why: string }[];
+  slips: { answer: string; value: string; unit: string | null; why: string }[];
 }
 
 /** The item as a question: to type a number, or to choose among the answer and those that common slips give. */
 export function questionOf(item: PracticeItem, asChoice: boolean): ContentOf<'question'> {
   if (!asChoice && item.unit !== null) {
-    return { type: 'number', prompt: item.prompt, marks: 2, value: item.value, unit: item.unit, stops: true };
+    const slips = item.slips.map((slip) => ({
+      id: newId('slip'),
+      value: slip.value,
+      unit: slip.unit ?? '',
+      why: slip.why,
+    }));
+    return { type: 'number', prompt: item.prompt, marks: 2, value: item.value, unit: item.unit, slips, stops: true };
   }
   const choices = [
     { id: newId('choice'), text: item.answer, right: true },

@@ -1,29 +1,69 @@
+import { newId } from '../../rooms/lesson/desk';
 import { TextField } from '../../ui/Field';
 import type { KindFormProps } from '../KindForm';
+import { Rows } from '../Rows';
 
 export function NumberForm({ content, set }: KindFormProps) {
   return (
-    <div className="grid grid-cols-3 gap-3">
-      <TextField
-        label="Right number"
-        value={content.value ?? ''}
-        maxLength={40}
-        onChange={(event) => set({ value: event.target.value })}
-      />
-      <TextField
-        label="Unit"
-        value={content.unit ?? ''}
-        maxLength={20}
-        placeholder="cm³"
-        onChange={(event) => set({ unit: event.target.value })}
-      />
-      <TextField
-        label={content.type === 'reading' ? 'Half a division' : 'May be off by'}
-        value={content.tolerance ?? ''}
-        maxLength={20}
-        placeholder="0"
-        onChange={(event) => set({ tolerance: event.target.value })}
-      />
-    </div>
+    <>
+      <div className="grid grid-cols-3 gap-3">
+        <TextField
+          label="Right number"
+          value={content.value ?? ''}
+          maxLength={40}
+          onChange={(event) => set({ value: event.target.value })}
+        />
+        <TextField
+          label="Unit"
+          value={content.unit ?? ''}
+          maxLength={20}
+          placeholder="cm³"
+          onChange={(event) => set({ unit: event.target.value })}
+        />
+        <TextField
+          label={content.type === 'reading' ? 'Half a division' : 'May be off by'}
+          value={content.tolerance ?? ''}
+          maxLength={20}
+          placeholder="0"
+          onChange={(event) => set({ tolerance: event.target.value })}
+        />
+      </div>
+      {content.type === 'number' && (
+        <Rows
+          legend="Common slips, told to the student and to you in the replies"
+          rows={content.slips ?? []}
+          most={8}
+          add="Add a slip"
+          make={() => ({ id: newId('slip'), value: '', unit: content.unit ?? '', why: '' })}
+          onChange={(slips) => set({ slips })}
+        >
+          {(slip, change, index) => (
+            <div className="grid grid-cols-[5.5rem_4.5rem_minmax(0,1fr)] gap-2">
+              <TextField
+                label="Number"
+                aria-label={`Number of slip ${index + 1}`}
+                value={slip.value}
+                maxLength={40}
+                onChange={(event) => change({ value: event.target.value })}
+              />
+              <TextField
+                label="Unit"
+                aria-label={`Unit of slip ${index + 1}`}
+                value={slip.unit}
+                maxLength={20}
+                onChange={(event) => change({ unit: event.target.value })}
+              />
+              <TextField
+                label="What went wrong"
+                aria-label={`What went wrong in slip ${index + 1}`}
+                value={slip.why}
+                maxLength={300}
+                onChange={(event) => change({ why: event.target.value })}
+              />
+            </div>
+          )}
+        </Rows>
+      )}
+    </>
   );
 }

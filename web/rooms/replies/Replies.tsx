@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { ask, sentence } from '../../request';
+import type { QuestionType } from '../../stage/programme';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
@@ -10,6 +11,8 @@ interface Reply {
   id: string;
   student: string;
   given: string;
+  /** What went wrong, where a known slip gives this answer. */
+  slip: string | null;
   earned: number | null;
   outOf: number;
 }
@@ -17,13 +20,13 @@ interface Reply {
 interface Question {
   block: string;
   prompt: string;
-  type: 'choice' | 'number' | 'text';
+  type: QuestionType;
   answer: string;
   marks: number;
   facility: number | null;
   right: number;
   wrong: number;
-  commonest: { answer: string; count: number } | null;
+  commonest: { answer: string; count: number; slip: string | null } | null;
   toMark: number;
   answers: Reply[];
 }
@@ -158,7 +161,8 @@ function QuestionSheet({
         {question.right + question.wrong > 0 && `${question.right} right, ${question.wrong} not yet. `}
         {question.commonest && (
           <strong className="font-semibold text-recording">
-            {question.commonest.count} wrote “{question.commonest.answer}”.
+            {question.commonest.count} wrote “{question.commonest.answer}”
+            {question.commonest.slip && `: ${question.commonest.slip.replace(/\.$/, '')}`}.
           </strong>
         )}
         {question.toMark > 0 && <strong className="font-semibold text-action"> {question.toMark} to mark.</strong>}
@@ -170,7 +174,10 @@ function QuestionSheet({
             {question.answers.map((reply) => (
               <li key={reply.id} className="flex flex-wrap items-center gap-x-4 gap-y-1 py-2">
                 <span className="w-20 shrink-0">{reply.student}</span>
-                <span className="min-w-40 grow">{reply.given}</span>
+                <span className="min-w-40 grow">
+                  {reply.given}
+                  {reply.slip && <span className="block text-[15px] text-quiet">{reply.slip}</span>}
+                </span>
                 {question.type === 'text' ? (
                   <fieldset className="flex gap-1">
                     <legend className="sr-only">Marks for {reply.student}</legend>

@@ -43,7 +43,7 @@ final readonly class Choice implements QuestionKind
         }
         $slip = $choice->text('slip', '');
 
-        return Marking::wrong($marks, $slip === '' ? 'Not yet. Look at the answer and compare.' : 'Not yet. '.$slip);
+        return $slip === '' ? Marking::wrong($marks, 'Not yet. Look at the answer and compare.') : Marking::slipped($marks, $slip);
     }
 
     public function readable(Fields $content, string $given): string

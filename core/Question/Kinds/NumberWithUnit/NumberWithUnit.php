@@ -54,17 +54,24 @@ final readonly class NumberWithUnit implements QuestionKind
         }
         $marks = $content->whole('marks', 1);
         $expected = $this->expected($content);
-        if ($expected->unit->measuresLike($answer->unit)) {
-            return $this->near($answer->in($expected->unit)->value, $expected->value, $content)
-                ? Marking::right($marks)
-                : Marking::wrong($marks, 'Not yet. Look at the answer and compare.');
-        }
-        if (! $this->near($answer->value, $expected->value, $content)) {
-            return Marking::wrong($marks, 'Not yet. Look at the number and the unit.');
-        }
-        $sentence = $answer->unit->isNone() ? 'The number is right. Its unit is missing.' : 'The number is right. Its unit is not.';
+        $isLike = $expected->unit->measuresLike($answer->unit);
+        if (! $this->near($isLike ? $answer->in($expected->unit)->value : $answer->value, $expected->value, $content)) {
+            $slip = $this->slip($content, $answer);
 
-        return Marking::partly(max(0, $marks - 1), $marks, $sentence);
+            return match (true) {
+                $slip !== null => Marking::slipped($marks, $slip),
+                $isLike => Marking::wrong($marks, 'Not yet. Look at the answer and compare.'),
+                default => Marking::wrong($marks, 'Not yet. Look at the number and the unit.'),
+            };
+        }
+        if ($isLike) {
+            return Marking::right($marks);
+        }
+        if ($answer->unit->isNone()) {
+            return Marking::partly(max(0, $marks - 1), $marks, 'The number is right. Its unit is missing.');
+        }
+
+        return Marking::partly(max(0, $marks - 1), $marks, 'The number is right. Its unit is not.')->because($this->slip($content, $answer) ?? '');
     }
 
     public function readable(Fields $content, string $given): string
@@ -102,6 +109,23 @@ final readonly class NumberWithUnit implements QuestionKind
         }
 
         return Quantity::read($typed);
+    }
+
+    /** What went wrong, where the answer is one that a known slip gives; a missing unit does not hide it. */
+    private function slip(Fields $content, Quantity $answer): ?string
+    {
+        foreach ($content->list('slips') as $slip) {
+            try {
+                $known = Quantity::of(Quantity::read($slip->text('value'))->value, Units::orThings($slip->text('unit', '')));
+            } catch (MathsError) {
+                continue;
+            }
+            if ($known->equals($answer) || ($answer->unit->isNone() && $known->value->isEqualTo($answer->value))) {
+                return $slip->text('why');
+            }
+        }
+
+        return null;
     }
 
     /** @throws MathsError */

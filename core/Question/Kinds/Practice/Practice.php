@@ -57,19 +57,21 @@ final readonly class Practice implements QuestionKind
             throw InvalidAnswer::noLevel();
         }
         $items = $this->items($content, $level);
-        $wrong = [];
+        $wrong = $slips = [];
         foreach ($items as $number => $item) {
             $answer = $answers['q'.($number + 1)] ?? '';
             if ($answer === '') {
                 throw InvalidAnswer::notAllAnswered();
             }
             if (! self::isRight($item, $answer)) {
-                $wrong[] = ($number + 1).self::why($item, $answer);
+                $slip = self::slip($item, $answer);
+                $wrong[] = ($number + 1).($slip === null ? '' : ': '.$slip);
+                $slips[] = (string) $slip;
             }
         }
         $right = count($items) - count($wrong);
 
-        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.');
+        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.')->because(implode('; ', array_unique(array_filter($slips))));
     }
 
     public function readable(Fields $content, string $given): string
@@ -127,7 +129,7 @@ final readonly class Practice implements QuestionKind
     }
 
     /** The slip behind a wrong answer, where it is a known one. */
-    private static function why(Variation $item, string $given): string
+    private static function slip(Variation $item, string $given): ?string
     {
         foreach ($item->slips as $why => $slip) {
             try {
@@ -136,11 +138,11 @@ final readonly class Practice implements QuestionKind
                 $isIt = false;
             }
             if ($isIt) {
-                return ': '.rtrim($why, '.');
+                return rtrim($why, '.');
             }
         }
 
-        return '';
+        return null;
     }
 
     private static function content(Quantity $answer): Fields
