@@ -4,20 +4,11 @@ import type { Medium } from '../../lesson.types';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
 import { Button } from '../../ui/Button';
-import { Choice, TextArea, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
+import { PictureWords } from './PictureWords';
 
-const LICENCES: { value: Medium['licence']; label: string }[] = [
-  { value: '', label: 'Choose a licence' },
-  { value: 'own', label: 'My own picture' },
-  { value: 'public domain', label: 'Public domain' },
-  { value: 'cc0', label: 'CC0' },
-  { value: 'cc by', label: 'CC BY' },
-  { value: 'cc by-sa', label: 'CC BY-SA' },
-  { value: 'cc by-nc', label: 'CC BY-NC' },
-  { value: 'cc by-nc-sa', label: 'CC BY-NC-SA' },
-  { value: 'with permission', label: 'Used with permission' },
-];
+/** The kinds of file that can be brought in. */
+export const PICTURE_FILES = 'image/png,image/jpeg,image/webp,image/svg+xml';
 
 /** Sends a picture to the server, which checks it by what it holds. */
 export async function bringInPicture(file: File): Promise<{ id: string; medium: Medium }> {
@@ -55,11 +46,6 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
     event.stopPropagation();
     void take(event.dataTransfer.files[0]);
   };
-  const say = (change: Partial<Medium>) =>
-    desk.edit((draft) => {
-      const found = medium ? draft.media[medium] : undefined;
-      if (found) Object.assign(found, change);
-    });
   return (
     <>
       <label
@@ -73,7 +59,7 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
         </span>
         <input
           type="file"
-          accept="image/png,image/jpeg,image/webp,image/svg+xml"
+          accept={PICTURE_FILES}
           className="sr-only"
           onChange={(event) => void take(event.target.files?.[0])}
           onPaste={(event) => void take(event.clipboardData.files[0])}
@@ -82,26 +68,7 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {chosen && (
         <>
-          <TextArea
-            label="What it shows, for someone who cannot see it"
-            value={chosen.description}
-            maxLength={1000}
-            onChange={(event) => say({ description: event.target.value })}
-          />
-          <div className="grid grid-cols-2 gap-3">
-            <TextField
-              label="Whose it is"
-              value={chosen.credit}
-              maxLength={300}
-              onChange={(event) => say({ credit: event.target.value })}
-            />
-            <Choice
-              label="Licence"
-              value={chosen.licence}
-              choices={LICENCES}
-              onChoose={(licence) => say({ licence: licence as Medium['licence'] })}
-            />
-          </div>
+          <PictureWords medium={medium ?? ''} />
           <Button look="quiet" className="self-start" onClick={() => onChoose(null)}>
             Take the picture off
           </Button>

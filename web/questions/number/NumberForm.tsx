@@ -30,7 +30,7 @@ export function NumberForm({ content, set }: KindFormProps) {
       </div>
       {content.type === 'number' && (
         <Rows
-          legend="Common slips, told to the student and to you in the replies"
+          legend="Common slips"
           rows={content.slips ?? []}
           most={8}
           add="Add a slip"
@@ -38,9 +38,9 @@ export function NumberForm({ content, set }: KindFormProps) {
           onChange={(slips) => set({ slips })}
         >
           {(slip, change, index) => (
-            <div className="grid grid-cols-[5.5rem_4.5rem_minmax(0,1fr)] gap-2">
+            <div className="grid grid-cols-2 gap-2">
               <TextField
-                label="Number"
+                label="Wrong number"
                 aria-label={`Number of slip ${index + 1}`}
                 value={slip.value}
                 maxLength={40}
@@ -53,13 +53,15 @@ export function NumberForm({ content, set }: KindFormProps) {
                 maxLength={20}
                 onChange={(event) => change({ unit: event.target.value })}
               />
-              <TextField
-                label="What went wrong"
-                aria-label={`What went wrong in slip ${index + 1}`}
-                value={slip.why}
-                maxLength={300}
-                onChange={(event) => change({ why: event.target.value })}
-              />
+              <div className="col-span-2">
+                <TextField
+                  label="What went wrong"
+                  aria-label={`What went wrong in slip ${index + 1}`}
+                  value={slip.why}
+                  maxLength={300}
+                  onChange={(event) => change({ why: event.target.value })}
+                />
+              </div>
             </div>
           )}
         </Rows>

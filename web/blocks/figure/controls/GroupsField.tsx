@@ -1,7 +1,12 @@
 import { type DragEvent, useState } from 'react';
+import { useLatest } from '../../../latest';
+import { sentence } from '../../../request';
 import { useDesk } from '../../../rooms/lesson/desk';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
+import { Notice } from '../../../ui/Notice';
+import { bringInPicture, PICTURE_FILES } from '../../picture/PictureChoice';
+import { PictureWords } from '../../picture/PictureWords';
 import type { ControlProps } from '../QuantitiesForm';
 
 interface Item {
@@ -70,18 +75,35 @@ function OneGroup({
   onMove: (from: number, item: number, to: number) => void;
   onRemove: (() => void) | undefined;
 }) {
+  const desk = useDesk();
   const [word, setWord] = useState('');
+  const [trouble, setTrouble] = useState('');
+  const put = useLatest((items: Item[]) => onChange({ items: [...group.items, ...items] }));
   const add = () => {
     const words = word
       .split(/[,;\n]/)
       .map((each) => each.trim())
       .filter(Boolean);
-    onChange({ items: [...group.items, ...words.map((text) => ({ text: text.slice(0, 24) }))] });
+    put.current(words.map((text) => ({ text: text.slice(0, 24) })));
     setWord('');
+  };
+  const addPicture = async (file: File | undefined) => {
+    if (!file) return;
+    try {
+      const { id, medium } = await bringInPicture(file);
+      desk.edit((draft) => {
+        draft.media[id] = medium;
+      });
+      put.current([{ text: '', picture: id }]);
+      setTrouble('');
+    } catch (error) {
+      setTrouble(sentence(error));
+    }
   };
   const drop = (event: DragEvent) => {
     event.preventDefault();
     event.stopPropagation();
+    if (event.dataTransfer.files.length > 0) return void addPicture(event.dataTransfer.files[0]);
     const [from, item] = event.dataTransfer.getData('text/plain').split(' ').map(Number);
     if (from !== undefined && item !== undefined) onMove(from, item, number);
   };
@@ -139,6 +161,16 @@ function OneGroup({
         </div>
         <Button type="submit">Add</Button>
       </form>
+      <label className="cursor-pointer self-start py-1 text-action focus-within:outline-3 focus-within:outline-action">
+        Add a picture, or drop one here
+        <input
+          type="file"
+          accept={PICTURE_FILES}
+          className="sr-only"
+          onChange={(event) => void addPicture(event.target.files?.[0])}
+        />
+      </label>
+      {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {onRemove && (
         <Button look="quiet" className="self-start" onClick={onRemove}>
           Remove this group
@@ -171,9 +203,9 @@ function Thing({
     <li
       draggable
       onDragStart={(event) => event.dataTransfer.setData('text/plain', `${group} ${index}`)}
-      className="flex cursor-grab items-center gap-2 rounded border border-rule bg-paper px-2"
+      className="flex cursor-grab flex-wrap items-center gap-2 rounded border border-rule bg-paper px-2"
     >
-      <span className="grow">{item.text || 'a picture'}</span>
+      <span className="grow">{item.text || desk.document.media[item.picture ?? '']?.name || 'a picture'}</span>
       {pictures.length > 0 && (
         <Choice
           label={`Picture for ${item.text}`}
@@ -198,6 +230,14 @@ function Thing({
       <Button look="quiet" className="px-1!" aria-label={`Remove ${item.text}`} onClick={onRemove}>
         ×
       </Button>
+      {item.picture && (
+        <details className="w-full pb-2">
+          <summary className="cursor-pointer text-[15px] text-action">About the picture</summary>
+          <div className="flex flex-col gap-2 pt-2">
+            <PictureWords medium={item.picture} />
+          </div>
+        </details>
+      )}
     </li>
   );
 }

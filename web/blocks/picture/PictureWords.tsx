@@ -1,0 +1,51 @@
+import type { Medium } from '../../lesson.types';
+import { useDesk } from '../../rooms/lesson/desk';
+import { Choice, TextArea, TextField } from '../../ui/Field';
+
+const LICENCES: { value: Medium['licence']; label: string }[] = [
+  { value: '', label: 'Choose a licence' },
+  { value: 'own', label: 'My own picture' },
+  { value: 'public domain', label: 'Public domain' },
+  { value: 'cc0', label: 'CC0' },
+  { value: 'cc by', label: 'CC BY' },
+  { value: 'cc by-sa', label: 'CC BY-SA' },
+  { value: 'cc by-nc', label: 'CC BY-NC' },
+  { value: 'cc by-nc-sa', label: 'CC BY-NC-SA' },
+  { value: 'with permission', label: 'Used with permission' },
+];
+
+/** What must be said about a picture: what it shows, whose it is, and under which licence. */
+export function PictureWords({ medium }: { medium: string }) {
+  const desk = useDesk();
+  const chosen = desk.document.media[medium];
+  const say = (change: Partial<Medium>) =>
+    desk.edit((draft) => {
+      const found = draft.media[medium];
+      if (found) Object.assign(found, change);
+    });
+  if (!chosen) return null;
+  return (
+    <>
+      <TextArea
+        label="What it shows, for someone who cannot see it"
+        value={chosen.description}
+        maxLength={1000}
+        onChange={(event) => say({ description: event.target.value })}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <TextField
+          label="Whose it is"
+          value={chosen.credit}
+          maxLength={300}
+          onChange={(event) => say({ credit: event.target.value })}
+        />
+        <Choice
+          label="Licence"
+          value={chosen.licence}
+          choices={LICENCES}
+          onChoose={(licence) => say({ licence: licence as Medium['licence'] })}
+        />
+      </div>
+    </>
+  );
+}
