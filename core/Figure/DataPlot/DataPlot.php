@@ -18,6 +18,7 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Statistics\Sample;
+use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 
@@ -132,7 +133,7 @@ final readonly class DataPlot implements Varies
         $value = $value->simplified();
         $isShort = BigRational::of(10000)->multipliedBy($value)->simplified()->getDenominator()->isEqualTo(1);
 
-        return $isShort ? Quantity::of($value) : new Quantity($value, \Daybright\Maths\Unit::none(), false);
+        return $isShort ? Quantity::of($value) : new Quantity($value, Unit::none(), false);
     }
 
     /** @throws InvalidQuantities */

@@ -17,6 +17,7 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
+use Daybright\Maths\LinearEquation;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
@@ -158,7 +159,7 @@ final readonly class FunctionGraph implements Varies
     /** @param  list<array{int, string}>  $terms */
     private static function written(array $terms): string
     {
-        return \Daybright\Maths\LinearEquation::sum(array_map(static fn (array $term): array => [BigRational::of($term[0]), $term[1]], $terms));
+        return LinearEquation::sum(array_map(static fn (array $term): array => [BigRational::of($term[0]), $term[1]], $terms));
     }
 
     /** @param  list<float>  $values */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\LabelledPicture;
 
+use Daybright\Figure\Drawing\Table;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\SetText;
@@ -170,7 +171,7 @@ final readonly class LeaderLines
         $shapes = [];
         foreach ($names as $number => $name) {
             $x = $this->box->x + ($number % 2) * $this->box->width / 2;
-            [$written, $style] = \Daybright\Figure\Drawing\Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->setting->type);
+            [$written, $style] = Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->setting->type);
             $y = $top + (intdiv($number, 2) + 0.7) * self::BANK_ROW;
             $shapes[] = Shape::circle($x + 10, $y - 10, 6, Paint::filled($this->setting->strong()));
             $shapes[] = $this->setting->type->label($written, $x + 28, $y, $style);

@@ -8,6 +8,7 @@ use Daybright\Figure\Chance;
 use Daybright\Figure\Drawing\Axes;
 use Daybright\Figure\Drawing\Labels;
 use Daybright\Figure\Drawing\Series;
+use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
@@ -143,7 +144,7 @@ final readonly class MotionGraph implements Varies
             [$pieces['axes'], $pieces['distance']] = [[...$pieces['axes'], ...$axes], $curve];
         }
         foreach ($told as $number => $line) {
-            [$cut, $fitted] = \Daybright\Figure\Drawing\Table::cut($line, $box->width, $style, $setting->type);
+            [$cut, $fitted] = Table::cut($line, $box->width, $style, $setting->type);
             $pieces['answers'][] = $setting->type->label($cut, $box->x, $room->bottom() + 34 + 44.0 * $number, $fitted);
         }
 

@@ -6,6 +6,7 @@ namespace Daybright\Maths\Expression;
 
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\Unit;
 
 /** A function with a name: of an angle in degrees where a degree sign is written, otherwise in radians. */
 final readonly class NamedFunction implements Expression
@@ -29,7 +30,7 @@ final readonly class NamedFunction implements Expression
         }
         $isAngle = $inner->unit->kindInWords() === 'an angle';
         if (! $inner->unit->isNone() && ! $isAngle) {
-            throw MathsError::unlikeUnits($inner->unit, \Daybright\Maths\Unit::none());
+            throw MathsError::unlikeUnits($inner->unit, Unit::none());
         }
         // “sin 30” may mean degrees or radians, and “log” has more than one base: what is not said is not guessed.
         $isAmbiguous = $this->name === 'log' || (in_array($this->name, ['sin', 'cos', 'tan'], true) && ! $isAngle && $inner->exact && ! $inner->value->isZero());
