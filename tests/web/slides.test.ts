@@ -1,6 +1,13 @@
 import { expect, test } from 'vitest';
 import type { LessonDocument } from '../../web/lesson.types';
-import { addSlide, deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../../web/rooms/lesson/slides';
+import {
+  addSideSlide,
+  addSlide,
+  deleteSlide,
+  duplicateSlide,
+  moveSlide,
+  placeSlide,
+} from '../../web/rooms/lesson/slides';
 import { blankLesson } from './blankLesson';
 
 function lesson(): LessonDocument {
@@ -81,4 +88,12 @@ test('a new slide comes behind the one named, serves its aims, and can be taken 
   expect(document.parts[0]?.slides[1]?.steps).toHaveLength(1);
   deleteSlide(document, id);
   expect(order(document)).toEqual(['ab', 'c']);
+});
+
+test('a side slide stands right behind the slide that leads to it, in the same part', () => {
+  const document = lesson();
+  const id = addSideSlide(document, 'a', 'The boat');
+  expect(document.parts[0]?.slides.map((slide) => slide.id)).toEqual(['a', id, 'b']);
+  expect(document.parts[0]?.slides[1]).toMatchObject({ side: true, title: 'The boat', blocks: [] });
+  expect(document.parts[0]?.slides[1]?.steps).toHaveLength(1);
 });
