@@ -1,5 +1,5 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { enterClass, newStoryboard, put, putFigure, saved } from './steps';
+import { enterClass, findNothing, newStoryboard, put, putFigure, saved } from './steps';
 
 interface Trial {
   group: string;
@@ -110,6 +110,7 @@ for (const trial of TRIALS) {
     const form = await putFigure(page, slide, trial.word, trial.figure);
     await trial.fill(form);
     await expect(form.getByRole('alert')).toHaveCount(0);
+    await findNothing(page);
     await trial.ask(form);
     await expect(form.getByText(/A question was added to Your turn/)).toBeVisible();
     await page.keyboard.press('Escape');
@@ -117,6 +118,7 @@ for (const trial of TRIALS) {
     const link = await recordAndShare(page);
     const student = await answered(browser, link, trial);
     await expect(student.getByText(trial.mark)).toBeVisible();
+    await findNothing(student);
     await student.context().close();
     await page.getByRole('link', { name: 'Replies' }).click();
     await page.getByText('All answers').first().click();
@@ -209,6 +211,7 @@ async function answered(browser: Browser, link: string, trial: Pick<Trial, 'answ
   await student.goto(link);
   await student.getByRole('button', { name: 'Start' }).click();
   await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 30_000 });
+  await findNothing(student);
   await trial.answer(student);
   await student.getByRole('button', { name: 'Answer', exact: true }).click();
   return student;
@@ -234,6 +237,7 @@ test('pictures: a map leads a student to a side slide and back', async ({ page, 
   await student.getByRole('button', { name: '1. the gate' }).click();
   await expect(student.getByRole('heading', { name: 'the gate' })).toBeFocused();
   await expect(student.getByText('It opens towards the north.')).toBeVisible();
+  await findNothing(student);
   await expect(student.getByRole('button', { name: 'Stop', exact: true })).toBeHidden();
   await student.keyboard.press('Escape');
   await expect(student.getByRole('button', { name: '1. the gate seen' })).toBeVisible();

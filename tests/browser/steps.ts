@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 export async function signIn(page: Page): Promise<void> {
@@ -60,4 +61,12 @@ export async function putFigure(page: Page, slide: Locator, word: string, figure
   const form = page.getByRole('dialog', { name: 'Figure' });
   await expect(form.getByText(figure, { exact: true })).toBeVisible();
   return form;
+}
+
+/** What axe finds on the page as it stands: nothing. */
+export async function findNothing(page: Page): Promise<void> {
+  const result = await new AxeBuilder({ page }).analyze();
+  expect(
+    result.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
+  ).toEqual([]);
 }

@@ -10,6 +10,9 @@ import { useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
 import { RoomLink } from '../lesson/RoomLink';
 
+/** Pages that are shown small. */
+const SHOWN = 6;
+
 /** What is printed: practice sets with room to write, and their answers for the teacher. */
 export function HandoutPages() {
   const desk = useDesk();
@@ -91,9 +94,9 @@ export function HandoutPages() {
       {pages.isError && <Notice tone="trouble">{sentence(pages.error)}</Notice>}
       {pages.data && (
         <>
-          <ol className="flex gap-2 overflow-x-auto pb-1" aria-label="Pages of the handout">
-            {pages.data.pages.map((page, number) => (
-              <li key={number} className="w-40 shrink-0 border border-rule">
+          <ol className="flex flex-wrap gap-2" aria-label="Pages of the handout">
+            {pages.data.pages.slice(0, SHOWN).map((page, number) => (
+              <li key={number} className="w-36 border border-rule">
                 <div
                   role="img"
                   aria-label={`Page ${number + 1} of ${pages.data.pages.length}`}
@@ -102,6 +105,7 @@ export function HandoutPages() {
               </li>
             ))}
           </ol>
+          {pages.data.pages.length > SHOWN && <p>And {pages.data.pages.length - SHOWN} more.</p>}
           <p className="flex flex-wrap gap-3">
             <FileLink href={`/api/lessons/${desk.id}/handout.pdf`}>Handout (PDF)</FileLink>
             <FileLink href={`/api/lessons/${desk.id}/handout.pdf?answers=1`}>Answer key (PDF)</FileLink>

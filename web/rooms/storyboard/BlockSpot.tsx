@@ -57,7 +57,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
       <Popover.Trigger asChild>
         <button
           type="button"
-          aria-label={`Change ${label.toLowerCase()}`}
+          aria-label={box ? `Change ${label.toLowerCase()}` : `${label}: not shown yet. Change ${label.toLowerCase()}`}
           className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${box && !isSeen ? 'pointer-events-none' : ''}`}
           style={{ left: `${x / 16}%`, top: `${y / 9}%`, width: `${width / 16}%`, height: `${height / 9}%` }}
         >
