@@ -1,18 +1,19 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { clock, spokenTime } from '../clock';
-import { ask } from '../request';
+import { useEffect, useMemo, useState } from 'react';
 import { usePlayer } from '../stage/Player';
 import { SeenStage, SideSlides } from '../stage/SideSlides';
-import { Strip, type StripPart } from '../stage/Strip';
+import { Strip } from '../stage/Strip';
 import { useSideTrip } from '../stage/sideTrip';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { Before } from './Before';
+import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
 import type { GivenAnswer, WatchedLesson } from './lesson';
 import { Pause } from './Pause';
+import { stripOf } from './strip';
 import { Transcript } from './Transcript';
-
-const SPEEDS = [0.75, 1, 1.25, 1.5];
+import { useLessonKeys } from './useLessonKeys';
+import { usePlaceKept } from './usePlaceKept';
 
 /** A lesson to watch: it stops at its pause points, and goes on when the student has tried. */
 export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
@@ -34,44 +35,8 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
     document.title = lesson.title;
   }, [lesson.title]);
 
-  const place = useRef(player.at);
-  place.current = player.at;
-  useEffect(() => {
-    let told = -1;
-    const tell = () => {
-      const position = Math.round(place.current);
-      if (position === told) return;
-      told = position;
-      ask('PUT', `/api/watch/${id}/place`, { position }).catch(() => {
-        told = -1;
-      });
-    };
-    const timer = setInterval(tell, 4000);
-    const leaving = () => document.visibilityState === 'hidden' && tell();
-    document.addEventListener('visibilitychange', leaving);
-    return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', leaving);
-      tell();
-    };
-  }, [id]);
-
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      const target = event.target instanceof HTMLElement ? event.target : null;
-      if (target?.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return;
-      if (trip.here) return;
-      if (event.key === ' ' && !target?.closest('button, summary, a'))
-        (player.isPlaying ? player.pause : player.play)();
-      else if (event.key === 'ArrowLeft') player.seek(player.at - 5000);
-      else if (event.key === 'ArrowRight') player.seek(player.at + 5000);
-      else return;
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [player, trip.here]);
-
+  usePlaceKept(id, player.at);
+  useLessonKeys(player, trip.here !== null);
   const begin = () => {
     setBegun(true);
     player.play();
@@ -120,60 +85,14 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
         )}
         <SideSlides programme={lesson} trip={trip} />
         <div hidden={trip.here !== null}>
-          <div className="flex flex-wrap items-center gap-2 py-2">
-            <Button
-              look={player.waiting ? 'plain' : 'main'}
-              className="min-h-12! min-w-24"
-              disabled={player.waiting !== null}
-              onClick={hasBegun ? (player.isPlaying ? player.pause : player.play) : begin}
-            >
-              {player.isPlaying ? 'Stop' : isOver ? 'Watch again' : hasBegun ? 'Go on' : 'Start'}
-            </Button>
-            <Button
-              className="min-h-12!"
-              onClick={() => player.seek(player.at - 10000)}
-              aria-label="− 10 s: back ten seconds"
-            >
-              − 10 s
-            </Button>
-            <span className="tabular-nums">
-              {clock(player.at / 1000)} / {clock(lesson.length / 1000)}
-            </span>
-            <label className="ml-auto flex items-center gap-2 text-[15px]">
-              Speed
-              <select
-                value={player.speed}
-                onChange={(event) => player.setSpeed(Number(event.target.value))}
-                className="min-h-12 rounded border border-[#8d8a7d] bg-sheet px-2 text-base"
-              >
-                {SPEEDS.map((speed) => (
-                  <option key={speed} value={speed}>
-                    {speed === 1 ? 'normal' : `${speed} ×`}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label className="flex min-h-12 items-center gap-2 text-[15px]">
-              <input
-                type="checkbox"
-                className="size-5 accent-action"
-                checked={hasCaptions}
-                onChange={(event) => setCaptions(event.target.checked)}
-              />
-              Captions
-            </label>
-            <input
-              type="range"
-              aria-label="Place in the lesson"
-              aria-valuetext={`${spokenTime(player.at / 1000)} of ${spokenTime(lesson.length / 1000)}`}
-              min={0}
-              max={lesson.length}
-              step={1000}
-              value={player.at}
-              onChange={(event) => player.seek(Number(event.target.value))}
-              className="h-8 w-full accent-action"
-            />
-          </div>
+          <Controls
+            player={player}
+            length={lesson.length}
+            hasBegun={hasBegun}
+            hasCaptions={hasCaptions}
+            onBegin={begin}
+            onCaptions={setCaptions}
+          />
           {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
           {player.waiting && (
             <Pause
@@ -217,61 +136,4 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
       </main>
     </div>
   );
-}
-
-/** What to know before starting: what to do, what to have ready, what it is for. */
-function Before({ lesson }: { lesson: WatchedLesson }) {
-  return (
-    <section className="mt-2 rounded border border-rule bg-sheet p-4" aria-label="Before you start">
-      {lesson.instructions && <p className="mb-3 text-lg">{lesson.instructions}</p>}
-      {lesson.before && <p className="mb-2">First: {lesson.before}</p>}
-      {lesson.materials.length > 0 && <p className="mb-2">Have ready: {lesson.materials.join(', ')}.</p>}
-      {lesson.aims.length > 0 && (
-        <>
-          <p>By the end you can</p>
-          <ul className="list-disc pl-6">
-            {lesson.aims.map((aim) => (
-              <li key={aim}>{aim}</li>
-            ))}
-          </ul>
-        </>
-      )}
-      {lesson.due && (
-        <p className="mt-2">
-          To be done by{' '}
-          {new Date(lesson.due).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}.
-        </p>
-      )}
-    </section>
-  );
-}
-
-function stripOf(lesson: WatchedLesson): StripPart[] {
-  const parts: StripPart[] = [];
-  for (const chapter of lesson.chapters) {
-    const last = parts[parts.length - 1];
-    const slide = {
-      id: chapter.slide,
-      title: chapter.title,
-      planned: (chapter.until - chapter.at) / 1000,
-      work: lesson.pauses
-        .filter((pause) => pause.slide === chapter.slide)
-        .reduce((sum, pause) => sum + pause.seconds, 0),
-    };
-    const lamps = sideSlidesOf(lesson, chapter.slide).map((id) => ({
-      id,
-      title: lesson.slides[id]?.title ?? '',
-      side: true,
-      planned: 0,
-      work: 0,
-    }));
-    if (last?.kind === chapter.part) last.slides.push(slide, ...lamps);
-    else parts.push({ id: chapter.slide, kind: chapter.part, slides: [slide, ...lamps] });
-  }
-  return parts;
-}
-
-/** The side slides that a slide of the lesson leads to. */
-function sideSlidesOf(lesson: WatchedLesson, slide: string): string[] {
-  return [...new Set(lesson.slides[slide]?.links?.map((link) => link.slide))];
 }

@@ -1,0 +1,28 @@
+import type { WatchedLesson } from './lesson';
+
+/** What to know before starting: what to do, what to have ready, what it is for. */
+export function Before({ lesson }: { lesson: WatchedLesson }) {
+  return (
+    <section className="mt-2 rounded border border-rule bg-sheet p-4" aria-label="Before you start">
+      {lesson.instructions && <p className="mb-3 text-lg">{lesson.instructions}</p>}
+      {lesson.before && <p className="mb-2">First: {lesson.before}</p>}
+      {lesson.materials.length > 0 && <p className="mb-2">Have ready: {lesson.materials.join(', ')}.</p>}
+      {lesson.aims.length > 0 && (
+        <>
+          <p>By the end you can</p>
+          <ul className="list-disc pl-6">
+            {lesson.aims.map((aim) => (
+              <li key={aim}>{aim}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {lesson.due && (
+        <p className="mt-2">
+          To be done by{' '}
+          {new Date(lesson.due).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}.
+        </p>
+      )}
+    </section>
+  );
+}

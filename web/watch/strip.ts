@@ -1,0 +1,33 @@
+import type { StripPart } from '../stage/Strip';
+import type { WatchedLesson } from './lesson';
+
+/** The lesson as time: its slides with their side slides, part by part. */
+export function stripOf(lesson: WatchedLesson): StripPart[] {
+  const parts: StripPart[] = [];
+  for (const chapter of lesson.chapters) {
+    const last = parts[parts.length - 1];
+    const slide = {
+      id: chapter.slide,
+      title: chapter.title,
+      planned: (chapter.until - chapter.at) / 1000,
+      work: lesson.pauses
+        .filter((pause) => pause.slide === chapter.slide)
+        .reduce((sum, pause) => sum + pause.seconds, 0),
+    };
+    const lamps = sideSlidesOf(lesson, chapter.slide).map((id) => ({
+      id,
+      title: lesson.slides[id]?.title ?? '',
+      side: true,
+      planned: 0,
+      work: 0,
+    }));
+    if (last?.kind === chapter.part) last.slides.push(slide, ...lamps);
+    else parts.push({ id: chapter.slide, kind: chapter.part, slides: [slide, ...lamps] });
+  }
+  return parts;
+}
+
+/** The side slides that a slide of the lesson leads to. */
+function sideSlidesOf(lesson: WatchedLesson, slide: string): string[] {
+  return [...new Set(lesson.slides[slide]?.links?.map((link) => link.slide))];
+}
