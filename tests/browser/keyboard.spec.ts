@@ -31,7 +31,7 @@ test('a lesson is made, recorded and watched with the keyboard alone', async ({ 
   await tabTo(page, /^New lesson$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog', { name: 'New lesson' })).toBeVisible();
-  await page.getByLabel('Title').focus();
+  await page.getByRole('textbox', { name: 'Title' }).focus();
   await page.keyboard.type('By keys');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'By the end, students can' })).toBeVisible();
