@@ -13,6 +13,9 @@ use Brick\Math\RoundingMode;
 /** A number with its unit; exact unless a root or π has come into it. */
 final readonly class Quantity
 {
+    /** Units that are written as words have a form for one. */
+    private const ONE = ['days' => 'day', 'weeks' => 'week', 'months' => 'month', 'years' => 'year'];
+
     public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true)
     {
     }
@@ -145,7 +148,7 @@ final readonly class Quantity
     public function written(): string
     {
         $number = $this->number();
-        $symbol = $this->unit->symbol();
+        $symbol = $number === '1' ? self::ONE[$this->unit->symbol()] ?? $this->unit->symbol() : $this->unit->symbol();
 
         return match (true) {
             $symbol === '' => $number,

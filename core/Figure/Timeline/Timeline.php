@@ -58,18 +58,17 @@ final readonly class Timeline implements PosesTask, Varies
 
     public function facts(): array
     {
-        $years = static fn (int $count): Quantity => Quantity::of($count, Units::read('years'));
-        $facts = [Fact::quantity('span', $years($this->first()->until($this->lastYear())), 'from the first event to the last')];
+        $facts = [Fact::quantity('span', self::years($this->first()->until($this->lastYear())), 'from the first event to the last')];
         foreach ($this->events as $number => $event) {
             $letter = chr(97 + $number);
             $facts[] = Fact::words("event {$letter}", $event->label, 'an event');
             $facts[] = Fact::quantity("year {$letter}", Quantity::of($event->from->number()), "its year, {$event->from->written(true)}");
             $facts[] = Fact::words("century {$letter}", $event->from->centuryWritten(), 'its century');
             if ($event->to !== null) {
-                $facts[] = Fact::quantity("length {$letter}", $years($event->from->until($event->to)), 'how long it took');
+                $facts[] = Fact::quantity("length {$letter}", self::years($event->from->until($event->to)), 'how long it took');
             }
             if ($number > 0) {
-                $facts[] = Fact::quantity("gap {$letter}", $years($this->events[$number - 1]->from->until($event->from)), "years from the event before it to “{$event->label}”");
+                $facts[] = Fact::quantity("gap {$letter}", self::years($this->events[$number - 1]->from->until($event->from)), "years from the event before it to “{$event->label}”");
             }
         }
 
@@ -79,9 +78,10 @@ final readonly class Timeline implements PosesTask, Varies
     public function steps(): array
     {
         $break = (new Spacing($this))->breakAfter() === null ? '' : ' The line is broken where a long time passes.';
-        $steps = [new FigureStep('line', 'the line', "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$this->first()->until($this->lastYear())} years.{$break}")];
+        $span = self::years($this->first()->until($this->lastYear()))->written();
+        $steps = [new FigureStep('line', 'the line', "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$span}.{$break}")];
         foreach ($this->events as $number => $event) {
-            $since = $number === 0 ? '' : $this->events[$number - 1]->from->until($event->from).' years later: ';
+            $since = $number === 0 ? '' : self::years($this->events[$number - 1]->from->until($event->from))->written().' later: ';
             $steps[] = new FigureStep('event-'.($number + 1), mb_substr($event->label, 0, 40), ucfirst($since).rtrim($event->label, '.').", {$event->written()}.");
         }
 
@@ -116,25 +116,24 @@ final readonly class Timeline implements PosesTask, Varies
     public function vary(int $seed, int $level): Variation
     {
         $chance = Chance::of($seed, $level);
-        $years = static fn (int $count): Quantity => Quantity::of($count, Units::read('years'));
         if ($level === 1) {
             $from = $chance->whole(400, 1500);
             $to = $from + $chance->whole(37, 480);
 
-            return Variation::of(['events' => "{$from}: A first event\n{$to}: A second event"], "How many years lie between {$from} and {$to}?", $years($to - $from), [
-                'Both years were counted.' => $years($to - $from + 1),
-                'The hundreds were borrowed wrongly.' => $years($to - $from + 100),
-                'Only the last two figures were taken away.' => $years(abs($to % 100 - $from % 100)),
+            return Variation::of(['events' => "{$from}: A first event\n{$to}: A second event"], "How many years lie between {$from} and {$to}?", self::years($to - $from), [
+                'Both years were counted.' => self::years($to - $from + 1),
+                'The hundreds were borrowed wrongly.' => self::years($to - $from + 100),
+                'Only the last two figures were taken away.' => self::years(abs($to % 100 - $from % 100)),
             ]);
         }
         $before = $chance->whole(12, 400);
         $after = $chance->whole(11, 700);
         $between = $before + $after - 1;
         if ($level === 2) {
-            return Variation::of(['events' => "{$before} BCE: A first event\n{$after}: A second event"], "How many years lie between {$before} BCE and {$after} CE? There is no year 0.", $years($between), [
-                'A year 0 was counted.' => $years($before + $after),
-                'The years were taken away from each other.' => $years(abs($before - $after)),
-                'Two years were taken off.' => $years($between - 1),
+            return Variation::of(['events' => "{$before} BCE: A first event\n{$after}: A second event"], "How many years lie between {$before} BCE and {$after} CE? There is no year 0.", self::years($between), [
+                'A year 0 was counted.' => self::years($before + $after),
+                'The years were taken away from each other.' => self::years(abs($before - $after)),
+                'Two years were taken off.' => self::years($between - 1),
             ]);
         }
         $events = "{$before} BCE: A first event\n{$after}: A second event";
@@ -154,5 +153,10 @@ final readonly class Timeline implements PosesTask, Varies
     public function lastYear(): Year
     {
         return array_reduce($this->events, static fn (Year $latest, Event $event): Year => $event->last()->astronomical > $latest->astronomical ? $event->last() : $latest, $this->first());
+    }
+
+    private static function years(int $count): Quantity
+    {
+        return Quantity::of($count, Units::read('years'));
     }
 }

@@ -19,7 +19,7 @@ final class TimelineTest extends TestCase
     {
         $facts = self::facts(self::of("14: Augustus dies\n44 BCE: Caesar dies"));
         self::assertSame(["57\u{00A0}years", "57\u{00A0}years", '1st century BCE', '1st century'], [$facts['span'], $facts['gap b'], $facts['century a'], $facts['century b']]);
-        self::assertSame("1\u{00A0}years", self::facts(self::of("1 BCE: A\n1 CE: B"))['span']);
+        self::assertSame("1\u{00A0}year", self::facts(self::of("1 BCE: A\n1 CE: B"))['span']);
         self::assertSame(['20th century', '21st century'], array_slice(array_values(array_filter(self::facts(self::of("2000: A\n2001: B")), static fn (string $fact): bool => str_contains($fact, 'century'))), 0, 2));
     }
 
