@@ -9,6 +9,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
@@ -23,6 +24,8 @@ use Daybright\Scene\Setting;
 final readonly class LabelledPicture implements PosesTask, UsesPicture
 {
     private const MOST_POINTS = 12;
+
+    private const MOST_IN_A_MARGIN = 6;
 
     /**
      * @param  list<Point>  $points
@@ -56,7 +59,14 @@ final readonly class LabelledPicture implements PosesTask, UsesPicture
         $reading = new Reading($quantities);
         $view = $reading->choice('view', 'The names', ['names', 'blanks', 'bank']);
 
-        return new self($reading->name('picture', '', 60), Point::listOf($reading, 'points', self::MOST_POINTS), $view === 'blanks' || $view === 'bank' ? $view : 'names');
+        $points = Point::listOf($reading, 'points', self::MOST_POINTS);
+        foreach (['left', 'right'] as $side) {
+            if (count(array_filter($points, static fn (Point $point): bool => $point->side === $side)) > self::MOST_IN_A_MARGIN) {
+                throw InvalidQuantities::because("More than six names are to stand on the {$side}. Let some of them stand where they fit.", 'points');
+            }
+        }
+
+        return new self($reading->name('picture', '', 60), $points, $view === 'blanks' || $view === 'bank' ? $view : 'names');
     }
 
     public function facts(): array
@@ -81,7 +91,15 @@ final readonly class LabelledPicture implements PosesTask, UsesPicture
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 690, max(340.0, ($this->view === 'bank' ? 108.0 : 76.0) * ceil(count($this->points) / 2) + 8));
+        return new Box(0, 0, 690, max(340.0, 76.0 * $this->mostInAMargin() + ($this->view === 'bank' ? 32.0 * ceil(count($this->points) / 2) : 0.0) + 8));
+    }
+
+    /** How many names a margin may have to take, with wishes and without. */
+    public function mostInAMargin(): int
+    {
+        $wished = array_count_values(array_filter(array_map(static fn (Point $point): ?string => $point->side, $this->points)));
+
+        return max([(int) ceil(count($this->points) / 2), ...array_values($wished)]);
     }
 
     public function scene(Box $box, Setting $setting): array

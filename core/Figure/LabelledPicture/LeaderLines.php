@@ -53,33 +53,85 @@ final readonly class LeaderLines
     }
 
     /**
-     * The end of each leader line, evenly spaced in the margin of its half of the picture.
+     * The end of each leader line, evenly spaced in its margin.
      *
-     * Ends are dealt out from top to bottom, and two whose lines cross are swapped. A swap makes the two lines together
-     * shorter, so the swapping comes to an end, and at the end none cross.
+     * Wishes for a margin are followed as long as no line crosses one to the other margin: those that do are given up.
      *
      * @return array<int, array{float, float, bool}> number of the point => x, y, whether it stands on the left
      */
     private function ports(Ground $ground): array
     {
         $places = array_map($ground->place(...), $this->figure->points);
-        $order = array_keys($places);
-        usort($order, static fn (int $one, int $other): int => [$places[$one][0], $one] <=> [$places[$other][0], $other]);
-        $half = (int) ceil(count($order) / 2);
+        $wishes = array_filter(array_map(static fn (Point $point): ?string => $point->side, $this->figure->points));
+        do {
+            $ports = $this->dealt($ground, $places, $wishes);
+            $kept = array_diff_key($wishes, array_flip(self::crossing($places, $ports)));
+            $isSettled = count($kept) === count($wishes);
+            $wishes = $kept;
+        } while (! $isSettled);
+
+        return $ports;
+    }
+
+    /**
+     * Every point gets a margin, half of them the left one; ends are dealt out from top to bottom, and two whose lines cross are swapped.
+     *
+     * A swap makes the two lines together shorter, so the swapping comes to an end, and at the end none cross.
+     *
+     * @param  array<int, array{float, float}>  $places
+     * @param  array<int, string>  $wishes number of the point => left or right
+     * @return array<int, array{float, float, bool}>
+     */
+    private function dealt(Ground $ground, array $places, array $wishes): array
+    {
         $room = self::room($this->figure, $this->box);
         $ports = [];
-        foreach ([[array_slice($order, 0, $half), true], [array_slice($order, $half), false]] as [$side, $isLeft]) {
+        foreach (self::sides($places, $wishes) as $name => $side) {
             usort($side, static fn (int $one, int $other): int => $places[$one][1] <=> $places[$other][1]);
-            $x = $isLeft ? $ground->box->x - 14 : $ground->box->right() + 14;
+            $x = $name === 'left' ? $ground->box->x - 14 : $ground->box->right() + 14;
             $slot = $room->height / max(1, count($side));
             $heights = array_map(static fn (int $at): float => $room->y + ($at + 0.5) * $slot, array_keys($side));
             foreach ($this->uncrossed(array_map(static fn (int $number): array => $places[$number], $side), $x, $heights) as $at => $height) {
-                $ports[$side[$at]] = [$x, $height, $isLeft];
+                $ports[$side[$at]] = [$x, $height, $name === 'left'];
             }
         }
         ksort($ports);
 
         return $ports;
+    }
+
+    /**
+     * @param  array<int, array{float, float}>  $places
+     * @param  array<int, string>  $wishes
+     * @return array{left: list<int>, right: list<int>} numbers of points
+     */
+    private static function sides(array $places, array $wishes): array
+    {
+        $free = array_keys(array_diff_key($places, $wishes));
+        usort($free, static fn (int $one, int $other): int => [$places[$one][0], $one] <=> [$places[$other][0], $other]);
+        $left = array_keys($wishes, 'left', true);
+        $room = max(0, min(count($free), (int) ceil(count($places) / 2) - count($left)));
+
+        return ['left' => [...$left, ...array_slice($free, 0, $room)], 'right' => [...array_keys($wishes, 'right', true), ...array_slice($free, $room)]];
+    }
+
+    /**
+     * @param  array<int, array{float, float}>  $places
+     * @param  array<int, array{float, float, bool}>  $ports
+     * @return list<int> numbers of points whose line crosses another
+     */
+    private static function crossing(array $places, array $ports): array
+    {
+        $crossing = [];
+        foreach ($ports as $one => [$x, $y]) {
+            foreach ($ports as $other => [$otherX, $otherY]) {
+                if ($one < $other && self::cross($places[$one], [$x, $y], $places[$other], [$otherX, $otherY])) {
+                    array_push($crossing, $one, $other);
+                }
+            }
+        }
+
+        return $crossing;
     }
 
     /**
@@ -142,7 +194,7 @@ final readonly class LeaderLines
                 Shape::polyline($isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]], Paint::outlined(Paint::QUIET, 2.5)),
             ];
         }
-        $slot = $room->height / max(1, ceil(count($this->figure->points) / 2));
+        $slot = $room->height / max(1, $this->figure->mostInAMargin());
         $set = $this->name($number, $width, $slot, $isLeft);
 
         return $set->shapes($isLeft ? $ground->x - 22 - $width : $ground->right() + 22, $y - $set->height() / 2);

@@ -13,8 +13,9 @@ final readonly class Point
     /**
      * @param  float  $x and $y: from 0 to 1, from the left and from the top of the picture
      * @param  string  $slide id of the slide it leads to; empty for none
+     * @param  'left'|'right'|null  $side the margin in which its name is to stand, if it can without lines that cross
      */
-    private function __construct(public string $name, public float $x, public float $y, public string $slide)
+    private function __construct(public string $name, public float $x, public float $y, public string $slide, public ?string $side)
     {
     }
 
@@ -36,7 +37,8 @@ final readonly class Point
                 throw InvalidQuantities::because("“{$name}” does not lie on the picture. Drag it onto it.", $field);
             }
             $slide = $item->raw()['slide'] ?? '';
-            $points[] = new self($name, (float) $x, (float) $y, is_string($slide) ? $slide : '');
+            $side = $item->raw()['side'] ?? null;
+            $points[] = new self($name, (float) $x, (float) $y, is_string($slide) ? $slide : '', $side === 'left' || $side === 'right' ? $side : null);
         }
         if (count($points) > $most) {
             throw InvalidQuantities::because('There are '.count($points)." points: at most {$most} can be told apart. Take some away.", $field);

@@ -7,6 +7,7 @@ namespace Tests\Core\Figure;
 use Daybright\Figure\LabelledPicture\LabelledPicture;
 use Daybright\Figure\LabelledPicture\LeaderLines;
 use Daybright\Lesson\Fields;
+use Daybright\Scene\Box;
 use PHPUnit\Framework\TestCase;
 
 final class LabelledPictureTest extends TestCase
@@ -32,6 +33,37 @@ final class LabelledPictureTest extends TestCase
         }
     }
 
+    public function test_a_name_stands_in_the_margin_it_is_wished_for(): void
+    {
+        $three = [['name' => 'a', 'x' => 0.2, 'y' => 0.2, 'side' => 'right'], ['name' => 'b', 'x' => 0.8, 'y' => 0.8, 'side' => 'left'], ['name' => 'c', 'x' => 0.9, 'y' => 0.1]];
+        self::assertSame(['right', 'left', 'left'], self::margins(self::of([['x' => 0.5, 'side' => 'right'] + $three[0], ['y' => 0.9] + $three[1], ['name' => 'c', 'x' => 0.1, 'y' => 0.1]], 'names')));
+        $free = array_map(static fn (array $point): array => array_diff_key($point, ['side' => '']), $three);
+        self::assertSame(['left', 'left', 'right'], self::margins(self::of($free, 'names')));
+    }
+
+    public function test_a_wish_whose_line_would_cross_another_is_given_up(): void
+    {
+        // Two points side by side at one height, each wished for the far margin: their lines would run into one another.
+        $crossed = self::of([['name' => 'a', 'x' => 0.4, 'y' => 0.5, 'side' => 'right'], ['name' => 'b', 'x' => 0.6, 'y' => 0.45, 'side' => 'left'], ['name' => 'c', 'x' => 0.1, 'y' => 0.1], ['name' => 'd', 'x' => 0.9, 'y' => 0.9]], 'names');
+        self::assertCount(4, self::margins($crossed));
+        self::assertRefused(LabelledPicture::class, ['picture' => '', 'points' => array_map(static fn (int $number): array => ['name' => "part {$number}", 'x' => 0.1 * $number, 'y' => 0.5, 'side' => 'left'], range(1, 7))], 'points', 'More than six names');
+    }
+
+    /** @return list<string> the margin of each part, by where its line ends */
+    private static function margins(LabelledPicture $figure): array
+    {
+        $box = new Box(0, 0, 1000, 600);
+        $margins = [];
+        foreach (self::drawn($figure, $box) as $piece => $shapes) {
+            if (str_starts_with($piece, 'part-')) {
+                $ends = explode(' ', (string) $shapes[0]->attributes['points']);
+                $margins[] = (float) explode(',', $ends[1])[0] < $box->middleX() ? 'left' : 'right';
+            }
+        }
+
+        return $margins;
+    }
+
     public function test_names_taken_out_are_told_nowhere(): void
     {
         $figure = self::of([['name' => 'gnomon', 'x' => 0.2, 'y' => 0.3], ['name' => 'dial', 'x' => 0.6, 'y' => 0.3]], 'blanks');
@@ -55,7 +87,7 @@ final class LabelledPictureTest extends TestCase
         mt_srand($seed);
         $figures = [];
         for ($round = 0; $round < 120; $round++) {
-            $points = array_map(static fn (int $number): array => ['name' => ['gnomon', 'hour line', 'foot of the stand', 'the longest shadow', 'rim'][$number % 5].($number > 4 ? " {$number}" : ''), 'x' => mt_rand(0, 1000) / 1000, 'y' => mt_rand(0, 1000) / 1000], range(0, mt_rand(0, 11)));
+            $points = array_map(static fn (int $number): array => ['name' => ['gnomon', 'hour line', 'foot of the stand', 'the longest shadow', 'rim'][$number % 5].($number > 4 ? " {$number}" : ''), 'x' => mt_rand(0, 1000) / 1000, 'y' => mt_rand(0, 1000) / 1000, 'side' => $round % 2 === 0 ? '' : ['left', 'right', '', ''][mt_rand(0, 3)]], range(0, mt_rand(0, $round % 2 === 0 ? 11 : 5)));
             $figures[] = self::of($points, ['names', 'blanks', 'bank'][$round % 3]);
         }
 

@@ -6,6 +6,7 @@ export interface PicturePoint {
   x: number;
   y: number;
   slide?: string;
+  side?: string;
   id?: string;
 }
 

@@ -50,6 +50,18 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
               onChange={(event) => change(index, { name: event.target.value })}
             />
           </div>
+          {!isSpots && (
+            <Choice
+              label="Stands"
+              value={point.side ?? ''}
+              choices={[
+                { value: '', label: 'where it fits' },
+                { value: 'left', label: 'on the left' },
+                { value: 'right', label: 'on the right' },
+              ]}
+              onChoose={(side) => change(index, { side })}
+            />
+          )}
           {isSpots && (
             <Choice
               label="Leads to"
