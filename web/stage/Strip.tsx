@@ -8,6 +8,7 @@ export interface StripSlide {
   side?: boolean;
   /** Seconds. */
   planned: number;
+  /** Seconds; null before it is recorded, left out where a lesson is only watched. */
   recorded?: number | null;
   work: number;
 }
@@ -105,6 +106,11 @@ function weight(slide: StripSlide): number {
   return Math.max(LEAST, slide.planned, slide.recorded ?? 0);
 }
 
+function duration(slide: StripSlide): string {
+  if (slide.recorded) return `recorded, ${spokenTime(slide.recorded)}`;
+  return slide.recorded === null ? `planned, ${spokenTime(slide.planned)}` : spokenTime(slide.planned);
+}
+
 interface StretchProps {
   slide: StripSlide;
   part: PartKind;
@@ -118,7 +124,7 @@ function Stretch({ slide, part, isCurrent, onChoose, share, small }: StretchProp
   const filled = slide.recorded ? Math.min(1, slide.recorded / weight(slide)) : 0;
   const label = [
     `${partLabel(part)}: ${slide.title || 'slide without a title'}`,
-    slide.recorded ? `recorded, ${spokenTime(slide.recorded)}` : `planned, ${spokenTime(slide.planned)}`,
+    duration(slide),
     slide.work > 0 ? `pause of ${spokenTime(slide.work)}` : '',
   ]
     .filter(Boolean)

@@ -77,13 +77,18 @@ export function Replies() {
           <div className="grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
             <div className="flex flex-col gap-4">
               <h3 className="text-lg">Questions, the hardest first</h3>
+              {each.questions.length === 0 && (
+                <p className="text-quiet">
+                  Nothing is asked yet. Questions stand here once students see a version that asks some.
+                </p>
+              )}
               {[...each.questions]
                 .sort((one, other) => other.toMark - one.toMark || (one.facility ?? 2) - (other.facility ?? 2))
                 .map((question) => (
                   <QuestionSheet key={question.block} question={question} onMark={mark} />
                 ))}
             </div>
-            <Students students={each.students} />
+            <Students students={each.students} late={isPast(each.due)} />
           </div>
         </section>
       ))}
@@ -91,7 +96,13 @@ export function Replies() {
   );
 }
 
-function Students({ students }: { students: StudentReply[] }) {
+/** A day is past when it is over. */
+function isPast(day: string | null): boolean {
+  return day !== null && day.slice(0, 10) < new Date().toLocaleDateString('sv-SE');
+}
+
+/** Who opened it, how far and with which marks. Not having opened it is a trouble only when it is late. */
+function Students({ students, late }: { students: StudentReply[]; late: boolean }) {
   const opened = students.filter((student) => student.opened).length;
   const handedIn = students.filter((student) => student.handedIn).length;
   return (
@@ -132,7 +143,7 @@ function Students({ students }: { students: StudentReply[] }) {
                     {Math.round(student.share * 100)}%
                   </span>
                 ) : (
-                  <span className="text-recording">not opened</span>
+                  <span className={late ? 'text-recording' : 'text-quiet'}>not opened</span>
                 )}
               </td>
               <td className="py-1.5 text-right">{student.outOf > 0 ? `${student.earned} of ${student.outOf}` : ''}</td>

@@ -64,8 +64,16 @@ export function Share() {
               {sizes && ` A student loads about ${bytes(sizes.sound + sizes.data)}.`}
             </p>
           )}
-          {newest?.state === 'making' && <Notice>Version {newest.number} is being put together.</Notice>}
-          {newest?.state === 'failed' && <Notice tone="trouble">{newest.trouble}</Notice>}
+          {newest?.state === 'making' && (
+            <div className="mb-3">
+              <Notice>Version {newest.number} is being put together.</Notice>
+            </div>
+          )}
+          {newest?.state === 'failed' && (
+            <div className="mb-3">
+              <Notice tone="trouble">{newest.trouble}</Notice>
+            </div>
+          )}
           {changedSince && newest?.state !== 'making' && (
             <p className="mb-3 text-[#805300]">
               The lesson has changed since. Students see the change when you share it again.
