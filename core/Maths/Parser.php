@@ -185,7 +185,7 @@ final class Parser
 
     private function money(Token $symbol): Expression
     {
-        $unit = Units::find($symbol->text);
+        $unit = Units::called($symbol->text);
         $after = $this->tokens[$this->next + 1] ?? null;
         if ($unit === null || ! $unit->isMoney() || $after?->kind !== 'number') {
             throw $this->unexpected();
@@ -198,12 +198,55 @@ final class Parser
     private function number(Token $token): Expression
     {
         [$value, $written] = [self::rational($token->text, $token), Tokens::folded($token->text)];
-        $mixed = $this->mixed($token);
+        $bottom = $this->fractionBottom($token);
+        if ($bottom !== null) {
+            [$value, $written] = [$value->dividedBy($bottom), "{$written}/{$bottom}"];
+        }
+        $mixed = $bottom === null ? $this->mixed($token) : null;
         if ($mixed !== null) {
             [$value, $written] = [$value->plus($mixed[0]), $written.' '.$mixed[1]];
         }
 
-        return new Number($value, $written, $this->unit());
+        return $this->compound($value, $written, $this->unit());
+    }
+
+    /** A measure in two units or more, told in the smallest: “1 h 30 min” is 90 minutes, “2 m 5 cm” 205 centimetres. */
+    private function compound(BigRational $value, string $written, Unit $unit): Number
+    {
+        $token = $this->peek();
+        if ($token?->kind !== 'number' || $unit->isNone() || $unit->isPercent() || $unit->isMoney()) {
+            return new Number($value, $written, $unit);
+        }
+        $this->next++;
+        [$more, $smaller] = [self::rational($token->text, $token), $this->unit()];
+        $isSmaller = $smaller->measuresLike($unit) && $more->multipliedBy($smaller->factor)->isLessThan($unit->factor);
+        if (! $isSmaller || str_contains($written, '.')) {
+            throw MathsError::unexpected($token->text, $token->position);
+        }
+        $inSmaller = $value->multipliedBy($unit->factor)->dividedBy($smaller->factor);
+
+        return $this->compound($inSmaller->plus($more)->simplified(), "{$written} {$unit->symbol()} {$token->text}", $smaller);
+    }
+
+    /**
+     * The lower figure of a fraction written close: “1/2 ÷ 1/4” divides one fraction by another, and “3/4 kg” is a mass.
+     * In “x^1/2”, “3/4²” and “12/3/2” the figures belong to what is around them.
+     */
+    private function fractionBottom(Token $top): ?BigRational
+    {
+        [$slash, $bottom, $after] = [$this->peek(), $this->tokens[$this->next + 1] ?? null, $this->tokens[$this->next + 2] ?? null];
+        $before = $this->tokens[$this->next - 2] ?? null;
+        $isClose = $slash !== null && in_array($slash->text, ['/', '⁄'], true) && ! $slash->spaceBefore
+            && $bottom?->kind === 'number' && ! $bottom->spaceBefore && preg_match('/^\d+$/', $top->text.$bottom->text) === 1;
+        $isHeld = $before !== null && in_array($before->text, ['/', '⁄', '^'], true)
+            || $after !== null && $after->kind === 'sign' && preg_match('/^[\/⁄^⁰¹²³⁴⁵⁶⁷⁸⁹⁻]/u', $after->text) === 1;
+        if (! $isClose || $isHeld) {
+            return null;
+        }
+        $this->next += 2;
+        $value = self::rational($bottom->text, $bottom);
+
+        return $value->isZero() ? throw MathsError::divisionByZero() : $value;
     }
 
     /**
@@ -257,7 +300,7 @@ final class Parser
                 $sign = -1;
             } elseif ($token->is('/') && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
                 $sign = -1;
-            } elseif ($token->kind === 'unit' && ($found = Units::find($token->text)) !== null && ! ($found->isMoney() && $token->text !== 'p' && mb_strlen($token->text) === 1)) {
+            } elseif ($token->kind === 'unit' && ($found = Units::called($token->text)) !== null && ! ($found->isMoney() && $token->text !== 'p' && mb_strlen($token->text) === 1)) {
                 $this->next++;
                 $found = $found->power($power * $this->unitPower());
                 $unit = $sign === 1 ? $unit->times($found) : $unit->per($found);

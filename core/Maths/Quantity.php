@@ -38,7 +38,7 @@ final readonly class Quantity
      */
     public static function read(string $written): self
     {
-        return (new Parser(Tokens::of($written)))->parseWhole()->evaluate([]);
+        return (new Parser(Tokens::ofMeasure($written)))->parseWhole()->evaluate([]);
     }
 
     public function plus(self $other): self

@@ -20,6 +20,30 @@ final class Tokens
      */
     public static function of(string $sum, array $names = []): array
     {
+        return self::cut($sum, $names, Units::find(...));
+    }
+
+    /**
+     * Of a text that is a measure and nothing else, where “3 A” is a current and “12 in” a length.
+     *
+     * @return list<Token>
+     *
+     * @throws MathsError
+     */
+    public static function ofMeasure(string $measure): array
+    {
+        return self::cut($measure, [], Units::called(...));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @param  callable(string): ?Unit  $unit
+     * @return list<Token>
+     *
+     * @throws MathsError
+     */
+    private static function cut(string $sum, array $names, callable $unit): array
+    {
         $tokens = [];
         $position = 0;
         $space = false;
@@ -30,7 +54,7 @@ final class Tokens
 
                 continue;
             }
-            [$kind, $text] = self::next($rest, $tokens, $space, $names);
+            [$kind, $text] = self::next($rest, $tokens, $space, $names, $unit);
             if ($kind === null) {
                 throw MathsError::unexpected($text, $position);
             }
@@ -55,9 +79,10 @@ final class Tokens
     /**
      * @param  list<Token>  $before
      * @param  list<string>  $names
+     * @param  callable(string): ?Unit  $unit
      * @return array{'number'|'unit'|'name'|'sign'|'relation'|null, string}
      */
-    private static function next(string $rest, array $before, bool $space, array $names): array
+    private static function next(string $rest, array $before, bool $space, array $names, callable $unit): array
     {
         if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|[1-9]\d{0,2}(?:[ \x{00A0}\x{202F}]\d{3})+(?![\d\/⁄½¼¾])|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
             return ['number', $match[0]];
@@ -71,7 +96,7 @@ final class Tokens
         if (preg_match('/^(≈|≠|≤|≥|<|>|=)/u', $rest, $match) === 1) {
             return ['relation', $match[0]];
         }
-        if (preg_match('/^°C(?!\p{L})/u', $rest, $match) === 1 || preg_match('/^[°£$€]/u', $rest, $match) === 1) {
+        if (preg_match('/^°[CF](?!\p{L})/u', $rest, $match) === 1 || preg_match('/^[°£$€]/u', $rest, $match) === 1) {
             return ['unit', $match[0]];
         }
         if (preg_match('~^[-+−–×*·⋅/÷∕⁄^()√π%]~u', $rest, $match) === 1) {
@@ -86,7 +111,7 @@ final class Tokens
             return in_array($match[1], ['sqrt', 'pi'], true) ? ['sign', $match[1]] : ['name', $match[1]];
         }
         if (preg_match('/^\p{L}+/u', $rest, $match) === 1) {
-            return self::word($match[0], $before, $space);
+            return self::word($match[0], $before, $space, $unit);
         }
 
         return [null, mb_substr($rest, 0, 1)];
@@ -96,9 +121,10 @@ final class Tokens
      * A letter is a unit after a number or another unit, and a name elsewhere: “3 m” is three metres, “F = m a” a formula.
      *
      * @param  list<Token>  $before
+     * @param  callable(string): ?Unit  $unit
      * @return array{'unit'|'name'|'sign', string}
      */
-    private static function word(string $word, array $before, bool $space): array
+    private static function word(string $word, array $before, bool $space, callable $unit): array
     {
         if ($word === 'of' || ($word === 'x' && $space && self::endsValue($before))) {
             return ['sign', $word];
@@ -106,7 +132,7 @@ final class Tokens
         if ($word === 'sqrt' || $word === 'pi') {
             return ['sign', $word];
         }
-        $isUnit = Units::find($word) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
+        $isUnit = $unit($word) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
         if ($isUnit && self::unitMayFollow($before)) {
             return ['unit', $word];
         }

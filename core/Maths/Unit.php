@@ -67,7 +67,7 @@ final readonly class Unit
      */
     public function root(): self
     {
-        return preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1 && ($root = Units::find($match[1])) !== null
+        return preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1 && ($root = Units::called($match[1])) !== null
             ? $root
             : throw MathsError::unlikeUnits($this, self::none());
     }
@@ -112,13 +112,31 @@ final readonly class Unit
             ['length' => 1, 'time' => -1] => 'a speed',
             ['length' => 1, 'time' => -2] => 'an acceleration',
             ['length' => 1, 'mass' => 1, 'time' => -2] => 'a force',
-            default => count($this->dimensions) === 1 && str_starts_with((string) array_key_first($this->dimensions), 'money') ? 'an amount of money' : 'another kind of quantity',
+            ['length' => -1, 'mass' => 1, 'time' => -2] => 'a pressure',
+            ['length' => 2, 'mass' => 1, 'time' => -2] => 'an energy',
+            ['length' => 2, 'mass' => 1, 'time' => -3] => 'a power',
+            ['length' => -3, 'mass' => 1] => 'a density',
+            ['time' => -1] => 'a frequency',
+            ['current' => 1] => 'a current',
+            ['current' => -1, 'length' => 2, 'mass' => 1, 'time' => -3] => 'a voltage',
+            ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -3] => 'a resistance',
+            ['current' => 1, 'time' => 1] => 'a charge',
+            default => match (true) {
+                $this->isOnly('money') => 'an amount of money',
+                $this->isOnly('temperature') => 'a temperature',
+                default => 'another kind of quantity',
+            },
         };
     }
 
     public function isMoney(): bool
     {
         return $this->kindInWords() === 'an amount of money';
+    }
+
+    private function isOnly(string $base): bool
+    {
+        return array_values($this->dimensions) === [1] && str_starts_with((string) array_key_first($this->dimensions), $base);
     }
 
     private static function join(self $left, self $right, string $between): string

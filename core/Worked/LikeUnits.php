@@ -59,7 +59,7 @@ final readonly class LikeUnits
         foreach ($units as $unit) {
             preg_match_all('/\p{L}+/u', $unit->symbol(), $match);
             foreach ($match[0] as $symbol) {
-                $dimensions = Units::find($symbol)->dimensions ?? [];
+                $dimensions = Units::called($symbol)->dimensions ?? [];
                 // A litre or a newton is no unit from which others are made.
                 if (count($dimensions) === 1 && current($dimensions) === 1) {
                     $found[key($dimensions)][] = $symbol;

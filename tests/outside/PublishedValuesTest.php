@@ -36,6 +36,11 @@ final class PublishedValuesTest extends TestCase
         yield ['1 litre', 'cm³', '1000'];
         yield ['1 ha', 'm²', '10000'];
         yield ['1 day', 's', '86400'];
+        yield ['1 gal', 'litres', '4.54609'];
+        yield ['1 kWh', 'J', '3600000'];
+        // By their definitions: 4840 square yards, 14 pounds.
+        yield ['1 acre', 'm²', '4046.8564224'];
+        yield ['1 stone', 'kg', '6.35029318'];
         yield ['1 km/h', 'm/s', '5/18'];
     }
 

@@ -33,7 +33,7 @@ final class Clauses
                 '/ plus (?=\d)/u',
                 '/ (?:minus|take away) (?=\d)/u',
                 '/'.self::AFTER.' (?:equals|makes|is equal to) (?=[\d£$€(−-])/u',
-                '~((?:[-+×÷*/]|of) ?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
+                '~((?:[-+×÷*/]|of) ?[£$€]?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
             ],
             [' ', ' × ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],
             $text,

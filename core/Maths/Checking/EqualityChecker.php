@@ -7,7 +7,10 @@ namespace Daybright\Maths\Checking;
 use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
+use Daybright\Maths\CompoundMeasure;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\Unit;
+use Daybright\Maths\Units;
 
 /**
  * Finds the equalities in a text and says which do not hold.
@@ -24,7 +27,14 @@ final class EqualityChecker
      */
     public static function check(string $text): array
     {
-        return [...array_merge(...array_map(self::checkClause(...), Clauses::of(NumberWords::inFigures($text)))), ...SpokenMeasures::check($text)];
+        $stated = Statements::in($text);
+        $written = SpokenSums::written(SpokenUnits::written($stated));
+
+        return [
+            ...array_merge(...array_map(self::checkClause(...), Clauses::of(Remainders::without($written)))),
+            ...Remainders::check($written),
+            ...SpokenMeasures::check($stated),
+        ];
     }
 
     /** @return list<Equality> */
@@ -75,6 +85,9 @@ final class EqualityChecker
     {
         $written = $left->written.' '.$sign.' '.$right->written;
         [$expected, $given] = [$left->value, $right->value];
+        if (self::isNotOursToSay($expected->unit, $given->unit) || self::isScale($expected, $given)) {
+            return null;
+        }
         if ($expected->unit->measuresLike($given->unit)) {
             $kind = $measure === null || $given->unit->dimensions === [] ? null : self::wrongKind($written, $given, $measure);
 
@@ -96,11 +109,26 @@ final class EqualityChecker
         return Equality::ofTheWrongKind($written, $expected, $given);
     }
 
+    /** A pint has more millilitres in one country than in the next; degrees on two thermometers are no factor apart. */
+    private static function isNotOursToSay(Unit $left, Unit $right): bool
+    {
+        return Units::differsByCountry($left) !== Units::differsByCountry($right)
+            || (! $left->measuresLike($right) && $left->kindInWords() === 'a temperature' && $right->kindInWords() === 'a temperature');
+    }
+
+    /** “1 cm = 2 km” belongs to a map: nobody takes the longer unit for the smaller one. */
+    private static function isScale(Quantity $left, Quantity $right): bool
+    {
+        return $left->unit->kindInWords() === 'a length' && $left->value->isEqualTo(1)
+            && $right->unit->measuresLike($left->unit) && $right->value->isGreaterThanOrEqualTo(1)
+            && $right->unit->factor->isGreaterThan($left->unit->factor);
+    }
+
     private static function sameKind(string $written, Quantity $expected, Quantity $given, string $sign, string $givenText): Equality
     {
         return $expected->equals($given) || self::rounds($expected, $given, $sign, $givenText)
             ? Equality::right($written)
-            : Equality::wrong($written, $expected->in($given->unit)->written());
+            : Equality::wrong($written, CompoundMeasure::writtenLike($expected->in($given->unit), $givenText));
     }
 
     /** A rounded value passes after “≈”, and after “=” where no exact decimal exists or none is used in class. */
@@ -112,7 +140,9 @@ final class EqualityChecker
             return false;
         }
         $places = preg_match('/\.(\d+)/', $givenText, $match) === 1 ? strlen($match[1]) : 0;
-        if ($sign === '=' && $places < 2 && $expected->exact && ! $isRoundedInClass) {
+        // A whole percent is a hundredth: “1/3 = 33%” is as good as “1/3 = 0.33”.
+        $hundredths = $given->unit->isPercent() ? 0 : 2;
+        if ($sign === '=' && $places < $hundredths && $expected->exact && ! $isRoundedInClass) {
             return false;
         }
         if ($scaled->toScale($places, RoundingMode::HALF_UP)->isEqualTo($given->value->toScale($places, RoundingMode::HALF_UP))) {

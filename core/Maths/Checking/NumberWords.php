@@ -4,76 +4,55 @@ declare(strict_types=1);
 
 namespace Daybright\Maths\Checking;
 
-/**
- * Sums that are said in words, turned into figures and signs: “four eights are thirty-four” becomes “4 × 8 = 34”.
- *
- * Only whole phrases of the form number, operation, number, verb, number are touched; every other number word stays as it is.
- */
+/** Numbers as they are said: “forty-two”, “a hundred and five”, “three quarters”, and their figures. */
 final class NumberWords
 {
+    /** A whole number or decimal in figures, or a whole number up to 999 in words. */
+    public const NUMBER = '(?:(?:(?:'.self::BELOW_HUNDRED.'|an?) hundred(?: and '.self::BELOW_HUNDRED.')?|'.self::BELOW_HUNDRED.'|\d{1,3}(?:,\d{3})+|\d+(?:\.\d+)?)(?![\p{L}-]))';
+
+    /** “half”, “a third”, “three quarters”; “third” alone is an ordinal. */
+    public const FRACTION = '(?:(?:(?:an?|'.self::ONES_PATTERN.') )(?:hal(?:f|ves)|(?:'.self::PARTS_PATTERN.')s?)|half)(?![\p{L}-])';
+
+    /** The tables as they are said: four *eights*. */
+    public const TABLE = 'ones|twos|threes|fours|fives|sixes|sevens|eights|nines|tens|elevens|twelves';
+
     private const ONES = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen'];
 
     private const TENS = [2 => 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
 
-    private const PLURALS = ['ones' => 1, 'twos' => 2, 'threes' => 3, 'fours' => 4, 'fives' => 5, 'sixes' => 6, 'sevens' => 7, 'eights' => 8, 'nines' => 9, 'tens' => 10, 'elevens' => 11, 'twelves' => 12];
+    private const PARTS = ['half' => 2, 'halve' => 2, 'third' => 3, 'quarter' => 4, 'fourth' => 4, 'fifth' => 5, 'sixth' => 6, 'seventh' => 7, 'eighth' => 8, 'ninth' => 9, 'tenth' => 10, 'twelfth' => 12, 'twentieth' => 20, 'hundredth' => 100];
 
-    private const PARTS = ['half' => 2, 'a half' => 2, 'a third' => 3, 'one third' => 3, 'a quarter' => 4, 'one quarter' => 4, 'a fifth' => 5, 'a tenth' => 10];
+    private const ONES_PATTERN = 'one|two|three|four|five|six|seven|eight|nine';
 
-    private const SIGNS = ['plus' => '+', 'add' => '+', 'and' => '+', 'minus' => '−', 'take away' => '−', 'less' => '−', 'times' => '×', 'multiplied by' => '×', 'divided by' => '÷'];
+    private const PARTS_PATTERN = 'third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth|twelfth|twentieth|hundredth';
 
-    private const VERBS = '(?:is|are|makes?|equals?|gives?|is equal to)';
+    private const BELOW_HUNDRED = '(?:(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:[ -](?:'.self::ONES_PATTERN.'))?|nineteen|eighteen|seventeen|sixteen|fifteen|fourteen|thirteen|twelve|eleven|ten|'.self::ONES_PATTERN.'|zero)';
 
-    /** What follows a result that is then no plain number: “is two thirds”, “are six of them”, “is one more”. */
-    private const ENDS = '(?=$|[.,;:!?)]|\s(?:so|and|because|which|but|then|altogether|exactly|in all)\b)';
-
-    public static function inFigures(string $text): string
+    /**
+     * A number in figures, however it was said: “forty-two” is “42”, “three quarters” is “3/4”, “eights” is “8”, “a” is “1”.
+     * Anything else stays as it is.
+     */
+    public static function inFigures(string $said): string
     {
-        $number = self::pattern();
-        $sign = implode('|', array_keys(self::SIGNS));
-        $plural = implode('|', array_keys(self::PLURALS));
-        $part = implode('|', array_keys(self::PARTS));
-        $text = (string) preg_replace_callback(
-            "/(?<![\\p{L}\\d.,-]|\\d )({$number}) ({$plural}) ".self::VERBS." ({$number})".self::ENDS.'/iu',
-            static fn (array $match): string => self::value($match[1]).' × '.self::PLURALS[mb_strtolower($match[2])].' = '.self::value($match[3]),
-            $text,
-        );
-        $text = (string) preg_replace_callback(
-            "/(?<![\\p{L}-])({$part}) of ({$number}) ".self::VERBS." ({$number})".self::ENDS.'/iu',
-            static fn (array $match): string => '1/'.self::PARTS[mb_strtolower($match[1])].' of '.self::value($match[2]).' = '.self::value($match[3]),
-            $text,
-        );
+        $words = mb_strtolower($said);
 
-        return (string) preg_replace_callback(
-            "/(?<![\\p{L}\\d.,-]|\\d )({$number}) ({$sign}) ({$number}) ".self::VERBS." ({$number})".self::ENDS.'/iu',
-            static fn (array $match): string => self::isInWords($match[1].$match[3].$match[4])
-                ? self::value($match[1]).' '.self::SIGNS[mb_strtolower($match[2])].' '.self::value($match[3]).' = '.self::value($match[4])
-                : $match[0],
-            $text,
-        );
+        return match (true) {
+            preg_match('~^an?$~', $words) === 1 => '1',
+            preg_match('~^'.self::FRACTION.'$~u', $words) === 1 => self::fraction($words),
+            preg_match('~^(?:'.self::TABLE.')$~', $words) === 1 => (string) (array_search($words, explode('|', self::TABLE), true) + 1),
+            preg_match('~^'.self::NUMBER.'$~u', $words) === 1 => self::whole($words),
+            default => $said,
+        };
     }
 
-    /** A phrase all in figures is read elsewhere. */
-    private static function isInWords(string $numbers): bool
-    {
-        return preg_match('/\p{L}/u', $numbers) === 1;
-    }
-
-    private static function pattern(): string
-    {
-        $ones = implode('|', array_reverse(self::ONES));
-        $tens = implode('|', self::TENS);
-        $below = "(?:(?:{$tens})(?:[ -](?:".implode('|', array_slice(self::ONES, 1, 9)).'))?|'.$ones.')';
-
-        return "(?:(?:{$below}|an?) hundred(?: and {$below})?|{$below}|\\d+(?:\\.\\d+)?)(?![\\p{L}-])";
-    }
-
-    private static function value(string $words): string
+    /** @param  string  $words what NUMBER matches */
+    private static function whole(string $words): string
     {
         if (preg_match('/\d/', $words) === 1) {
             return $words;
         }
         $value = 0;
-        foreach (preg_split('/[ -]/', mb_strtolower($words)) ?: [] as $word) {
+        foreach (preg_split('/[ -]/', $words) ?: [] as $word) {
             $one = array_search($word, self::ONES, true);
             $ten = array_search($word, self::TENS, true);
             $value = match (true) {
@@ -85,5 +64,18 @@ final class NumberWords
         }
 
         return (string) $value;
+    }
+
+    /**
+     * @param  string  $words what FRACTION matches
+     * @return string such as “3/4”
+     */
+    private static function fraction(string $words): string
+    {
+        $words = explode(' ', $words);
+        $part = rtrim(array_pop($words), 's');
+        $top = max(1, (int) self::whole($words[0] ?? 'one'));
+
+        return $top.'/'.(self::PARTS[$part] ?? 1);
     }
 }

@@ -16,7 +16,7 @@ use Daybright\Maths\Quantity;
 final readonly class Side
 {
     /** A sum that these stand before is part of a longer one. */
-    private const GOES_ON_BEFORE = '~(?:[-+−–×*·÷/^(√=<>:|]|\bx|\bof|\d)\s*$|\d\S*\s+(?:and|plus|minus|less|add|take away)\s*$|\b(?:sin|cos|tan|log|ln|lg|exp|max|min|gcd|hcf|lcm|mod|root|than|off|past|per|by|increase|decrease|ratio)\s*$~ui';
+    private const GOES_ON_BEFORE = '~(?:[-+−–×*·÷/^(√=<>:|]|\bx|(?<!volume )(?<!area )(?<!perimeter )(?<!length )(?<!width )(?<!height )(?<!mass )(?<!speed )(?<!distance )(?<!total )(?<!cost )(?<!angle )\bof|\d)\s*$|\d\S*\s+(?:and|plus|minus|less|add|take away)\s*$|\b(?:sin|cos|tan|log|ln|lg|exp|max|min|gcd|hcf|lcm|mod|root|than|off|past|per|by|increase|decrease|ratio)\s*$~ui';
 
     /** Words before a lone number that do not make a count or a name of it: “so 1 m²” but not “room 12”. */
     private const LEADS_IN = '/^(?:[^\d]*\s)?(?:so|then|that|therefore|thus|because|since|know|remember|but|also|means|hence|where|if|and)$/ui';

@@ -45,7 +45,7 @@ final readonly class Number implements Expression
     public function tex(): string
     {
         $number = preg_match('~^(?:(\d+) )?(\d+)/(\d+)$~', $this->written, $match) === 1
-            ? $match[1]."\\tfrac{{$match[2]}}{{$match[3]}}"
+            ? $match[1].($match[1] === '' ? '\\frac' : '\\tfrac')."{{$match[2]}}{{$match[3]}}"
             : str_replace([',', "\u{202F}", "\u{00A0}", ' '], '\\,', $this->written);
         $symbol = $this->unit->symbol();
 

@@ -26,6 +26,13 @@ final class ParserTest extends TestCase
         yield ['1 1/2', '1.5'];
         yield ['½ × 6', '3'];
         yield ['12 ÷ 3 ÷ 2', '2'];
+        yield ['1/2 ÷ 1/4', '2'];
+        yield ['6 ÷ 2/3', '9'];
+        yield ['3/4²', '0.1875'];
+        yield ['4^1/2', '2'];
+        yield ['24/3/2', '4'];
+        yield ['3/4 kg', "0.75\u{00A0}kg"];
+        yield ['60 km/2 h', "30\u{00A0}km/h"];
         yield ['√2 × √2', '2'];
         yield ['3 m²', "3\u{00A0}m²"];
         yield ['2 m × 3 m', "6\u{00A0}m²"];

@@ -32,6 +32,12 @@ final class QuantityTest extends TestCase
         yield ['90°', '90°'];
         yield ['20 °C', "20\u{00A0}°C"];
         yield ['3 litres', "3\u{00A0}L"];
+        yield ['1 h 30 min', "90\u{00A0}min"];
+        yield ['5 ft 3 in', "63\u{00A0}in"];
+        yield ['2 kg 300 g', "2300\u{00A0}g"];
+        yield ['3 A', "3\u{00A0}A"];
+        yield ['250 µm', "250\u{00A0}μm"];
+        yield ['20 °F', "20\u{00A0}°F"];
         yield ['√2', '1.4142'];
         yield ['√(9/4)', '1.5'];
     }
@@ -54,6 +60,11 @@ final class QuantityTest extends TestCase
         yield ['£2.40', 'p', '240'];
         yield ['0.5 kg', 'g', '500'];
         yield ['3 ha', 'm²', '30000'];
+        yield ['1 kWh', 'MJ', '3.6'];
+        yield ['4 kV', 'mV', '4000000'];
+        yield ['1 hPa', 'Pa', '100'];
+        yield ['8 pints', 'gallons', '1'];
+        yield ['20 cc', 'ml', '20'];
     }
 
     #[DataProvider('conversions')]

@@ -104,7 +104,7 @@ final readonly class NumberWithUnit implements QuestionKind
     {
         $typed = self::tidied($given);
         $things = trim($content->text('unit', ''));
-        if ($things !== '' && Units::find($things) === null && preg_match('/^(.*\d)\s*\p{L}[\p{L} ]*$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower(trim(substr($typed, strlen($match[1])))), mb_substr(mb_strtolower($things), 0, 4))) {
+        if ($things !== '' && Units::called($things) === null && preg_match('/^(.*\d)\s*\p{L}[\p{L} ]*$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower(trim(substr($typed, strlen($match[1])))), mb_substr(mb_strtolower($things), 0, 4))) {
             return Quantity::of(Quantity::read($match[1])->value, Units::orThings($things));
         }
 

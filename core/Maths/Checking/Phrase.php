@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths\Checking;
+
+/** A way of saying a sum, and how it is written: “{number} from {number} {is} {number}” is written “{2} − {1} = {3}”. */
+final readonly class Phrase
+{
+    private const PLACES = [
+        // Where a phrase begins that belongs to nothing before it, as in “minus 3 squared” or “one and a half is”.
+        '{begins}' => '(?<=^|[.!?:;,(“\n]|[.!?:;,] |\bso |\bthen |\bthat |\bbecause |\bsince |\bknow )',
+        '{free}' => '(?<![\p{L}\d.,-]|\d )',
+        '{number}' => '('.NumberWords::NUMBER.')',
+        '{one or number}' => '(an?|'.NumberWords::NUMBER.')',
+        '{fraction}' => '('.NumberWords::FRACTION.')',
+        '{decimal}' => '(\d*\.\d+|\d+(?:\.\d+)? ?%)',
+        '{table}' => '('.NumberWords::TABLE.')',
+        '{unit}' => '((?:square |cubic )?\p{L}+[²³]?)',
+        '{is}' => '(?:=|is equal to|(?:is|are) the same as|comes to|is|are|has|makes?|equals?|gives?|leaves?)',
+        '{you}' => '(?:if (?:you|we) )?',
+        '{you have}' => '(?:,? and|,|,? then)? (?:you|we) (?:have|get|are left with|end up with|make|reach)',
+        // What follows a result that is then a plain number, and not “two thirds”, “six of them” or “one more”.
+        '{ends}' => '(?=$|[.,](?!\d)|[:;!?)”\n]|\s(?:so|and|because|which|but|then|altogether|exactly|in all)\b)',
+    ];
+
+    private string $pattern;
+
+    /** @param  string  $said a pattern with the places above; those that hold a number or a word are counted from 1 */
+    public function __construct(string $said, private string $written)
+    {
+        $this->pattern = '~'.strtr($said, self::PLACES).'~iu';
+    }
+
+    /** @param  callable(string): bool|null  $accepts whether a sum, once written, is one */
+    public function writtenIn(string $text, ?callable $accepts = null): string
+    {
+        return (string) preg_replace_callback($this->pattern, function (array $said) use ($accepts): string {
+            $figures = array_map(NumberWords::inFigures(...), $said);
+            $sum = strtr($this->written, array_combine(array_map(static fn (int|string $place): string => "{{$place}}", array_keys($figures)), $figures));
+
+            return $accepts === null || $accepts($sum) ? $sum : $said[0];
+        }, $text);
+    }
+}
