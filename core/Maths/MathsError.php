@@ -70,6 +70,11 @@ final class MathsError extends DomainException
         return new self('A negative number has no square root here.');
     }
 
+    public static function notASquare(Unit $unit): self
+    {
+        return new self("{$unit->written()} is no square, so a square root of it has no unit.");
+    }
+
     public static function notAPower(): self
     {
         return new self('A power must be a whole number between −20 and 20, without a unit.');

@@ -300,7 +300,7 @@ final class Parser
                 $sign = -1;
             } elseif ($token->is('/') && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
                 $sign = -1;
-            } elseif ($token->kind === 'unit' && ($found = Units::called($token->text)) !== null && ! ($found->isMoney() && $token->text !== 'p' && mb_strlen($token->text) === 1)) {
+            } elseif ($token->kind === 'unit' && ($found = Units::called($token->text)) !== null && ! $this->opensAnAmount($token)) {
                 $this->next++;
                 $found = $found->power($power * $this->unitPower());
                 $unit = $sign === 1 ? $unit->times($found) : $unit->per($found);
@@ -319,6 +319,12 @@ final class Parser
         }
 
         return $unit;
+    }
+
+    /** In “5 €” the sign belongs to the number before it, in “5 + €3” to the one behind. */
+    private function opensAnAmount(Token $token): bool
+    {
+        return in_array($token->text, ['£', '$', '€'], true) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'number';
     }
 
     private function unitPower(): int

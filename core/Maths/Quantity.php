@@ -99,6 +99,10 @@ final readonly class Quantity
             throw MathsError::notARoot();
         }
         $unit = $this->unit->isNone() ? $this->unit : $this->unit->root();
+        $coherent = Units::coherent($this->unit);
+        if ($unit === null) {
+            return $coherent->root() === null ? throw MathsError::notASquare($this->unit) : $this->in($coherent)->root();
+        }
         $value = $this->value->simplified();
         $top = $value->getNumerator()->sqrt();
         $bottom = $value->getDenominator()->sqrt();

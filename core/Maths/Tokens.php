@@ -145,7 +145,21 @@ final class Tokens
     {
         $last = end($before);
 
-        return $last !== false && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || isset(self::SUPERSCRIPTS[mb_substr($last->text, 0, 1)]));
+        return $last !== false && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || self::isSuperscript($last));
+    }
+
+    /** @param  list<Token>  $before */
+    private static function endsUnit(array $before): bool
+    {
+        $last = array_pop($before);
+        $unit = $last !== null && self::isSuperscript($last) ? array_pop($before) : $last;
+
+        return $unit?->kind === 'unit';
+    }
+
+    private static function isSuperscript(Token $token): bool
+    {
+        return isset(self::SUPERSCRIPTS[mb_substr($token->text, 0, 1)]);
     }
 
     /** @param  list<Token>  $before */
@@ -160,9 +174,9 @@ final class Tokens
         }
         $previous = $before[count($before) - 2] ?? null;
         if ($last->is('/')) {
-            return $previous?->kind === 'unit';
+            return self::endsUnit(array_slice($before, 0, -1));
         }
 
-        return isset(self::SUPERSCRIPTS[mb_substr($last->text, 0, 1)]) && $previous?->kind === 'unit';
+        return $previous?->kind === 'unit' && self::isSuperscript($last);
     }
 }

@@ -52,7 +52,7 @@ final class Typed
         return match ($operation->sign) {
             '+' => "{$left} + {$right}",
             '-' => "{$left} − {$right}",
-            'implicit' => $isFilled || preg_match('/\d\s?\p{L}+[²³]?$/u', $left) === 1 ? "{$left} × {$right}" : "{$left} {$right}",
+            'implicit' => $isFilled || ($values !== [] && preg_match('/\d\s?\p{L}+[²³]?$/u', $left) === 1) ? "{$left} × {$right}" : "{$left} {$right}",
             '×' => "{$left} × {$right}",
             'of' => "{$left} of {$right}",
             '÷' => "{$left} ÷ {$right}",
@@ -72,6 +72,6 @@ final class Typed
     /** A single name, a plain number or something in brackets. */
     private static function isSimple(string $written): bool
     {
-        return preg_match('/^(\p{L}|π|\d+(\.\d+)?|\([^()]*\))$/u', $written) === 1;
+        return preg_match('/^(?:\p{L}|π|\d+(?:\.\d+)?|(\((?:[^()]|(?1))*\)))$/u', $written) === 1;
     }
 }

@@ -60,16 +60,18 @@ final readonly class Unit
         return self::of($this->symbol.self::superscript($exponent), $dimensions, $factor);
     }
 
-    /**
-     * The unit whose square this is: cm for cm².
-     *
-     * @throws MathsError when it is no square
-     */
-    public function root(): self
+    /** The unit whose square this is: cm for cm², m/s for J/kg; none where it is no square. */
+    public function root(): ?self
     {
-        return preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1 && ($root = Units::called($match[1])) !== null
-            ? $root
-            : throw MathsError::unlikeUnits($this, self::none());
+        if (preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1) {
+            return Units::called($match[1]);
+        }
+        if (array_filter($this->dimensions, static fn (int $exponent): bool => $exponent % 2 !== 0) !== []) {
+            return null;
+        }
+        $root = Units::coherent(new self('', array_map(static fn (int $exponent): int => intdiv($exponent, 2), $this->dimensions), BigRational::one()));
+
+        return $root->factor->power(2)->isEqualTo($this->factor) ? $root : null;
     }
 
     public function isNone(): bool
@@ -80,6 +82,18 @@ final readonly class Unit
     public function isPercent(): bool
     {
         return $this->symbol === '%';
+    }
+
+    /** Put together from others, as km/h and kg m/s are. */
+    public function isCompound(): bool
+    {
+        return preg_match('~[ /]~', $this->symbol) === 1;
+    }
+
+    /** One name for what is put together from others, as N is for kg m/s². */
+    public function isDerived(): bool
+    {
+        return count($this->dimensions) > 1 && ! $this->isCompound() && array_intersect_key($this->dimensions, ['mass' => 1, 'current' => 1]) !== [];
     }
 
     public function measuresLike(self $other): bool

@@ -77,6 +77,8 @@ final class Units
     /** Units that are not the same in every country: what one of them is in litres is left alone. */
     private const DIFFER_BY_COUNTRY = ['pt', 'qt', 'gal'];
 
+    private const COHERENT = ['length' => 'm', 'mass' => 'kg', 'time' => 's', 'current' => 'A', 'angle' => '°', 'temperature' => '°C', 'temperature in K' => 'K', 'amount' => 'mol'];
+
     /** @var array<string, Unit>|null */
     private static ?array $bySpelling = null;
 
@@ -90,6 +92,40 @@ final class Units
     public static function called(string $spelling): ?Unit
     {
         return self::all()[$spelling] ?? self::all()[mb_strtolower($spelling)] ?? null;
+    }
+
+    /** The unit with a name of its own that a compound one comes to: kg for N/(m/s²), kWh for kW h; none where there is no such name. */
+    public static function named(Unit $unit): ?Unit
+    {
+        foreach ($unit->isCompound() ? self::all() : [] as $named) {
+            if ($named->measuresLike($unit) && $named->factor->isEqualTo($unit->factor) && ! self::differsByCountry($named)) {
+                return $named;
+            }
+        }
+
+        return null;
+    }
+
+    /** The unit of the metre, kilogram and second for the same kind of quantity: N for kN, m/s for km/h, kg for g. */
+    public static function coherent(Unit $unit): Unit
+    {
+        $factor = BigRational::of(1000)->power(max(0, $unit->dimensions['mass'] ?? 0))->dividedBy(BigRational::of(1000)->power(max(0, -($unit->dimensions['mass'] ?? 0))));
+        foreach (array_keys(self::PREFIXED) as $symbol) {
+            $named = self::all()[$symbol];
+            if ($named->measuresLike($unit) && $named->factor->isEqualTo($factor)) {
+                return $named;
+            }
+        }
+        [$above, $below] = ['', ''];
+        foreach ($unit->dimensions as $base => $exponent) {
+            if (! isset(self::COHERENT[$base])) {
+                return $unit;
+            }
+            $raised = self::COHERENT[$base].([2 => '²', 3 => '³'][abs($exponent)] ?? '');
+            [$above, $below] = $exponent > 0 ? [trim("{$raised} {$above}"), $below] : [$above, "{$below}/{$raised}"];
+        }
+
+        return Unit::of($above.$below, $unit->dimensions, $factor);
     }
 
     public static function differsByCountry(Unit $unit): bool

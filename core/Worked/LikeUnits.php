@@ -11,8 +11,8 @@ use Daybright\Maths\Units;
 /** The units of a working made alike: one for lengths, one for times and so on, taken from what is known where that is of one mind. */
 final readonly class LikeUnits
 {
-    /** @param  array<string, string>  $symbols base quantity => symbol of its unit */
-    private function __construct(private array $symbols)
+    /** @param  array<string, string>|null  $symbols base quantity => symbol of its unit; null for metre, kilogram and second throughout */
+    private function __construct(private ?array $symbols)
     {
     }
 
@@ -31,15 +31,26 @@ final readonly class LikeUnits
         return new self($symbols);
     }
 
+    public static function coherent(): self
+    {
+        return new self(null);
+    }
+
     public function convert(Quantity $quantity): Quantity
     {
+        if ($this->symbols === null) {
+            return $quantity->in(Units::coherent($quantity->unit));
+        }
+        if ($quantity->unit->isDerived()) {
+            return $quantity;
+        }
         $symbol = '';
         foreach ($quantity->unit->dimensions as $base => $exponent) {
             if (! isset($this->symbols[$base])) {
                 return $quantity;
             }
             $raised = $this->symbols[$base].([2 => '²', 3 => '³'][abs($exponent)] ?? '');
-            $symbol = $exponent > 0 ? $raised.$symbol : "{$symbol}/{$raised}";
+            $symbol = $exponent > 0 ? rtrim("{$raised} {$symbol}") : "{$symbol}/{$raised}";
         }
         if ($symbol === '' || str_starts_with($symbol, '/') || substr_count($symbol, '/') > 1) {
             return $quantity;

@@ -97,7 +97,7 @@ final readonly class ShareForms implements Method
         $number = rtrim($percent, '%');
 
         return [
-            new Line("{$percent} = ({$number})/100", 'Percent means out of a hundred.', [1 => $number]),
+            new Line("{$percent} = ".(str_contains($number, ' ') ? "({$number})" : $number).'/100', 'Percent means out of a hundred.', [1 => $number]),
             ...$this->reduced($decimal->ends() ? $asOver : $fraction, $fraction),
             ...($decimal->ends() ? [new Line("{$fraction} = {$decimal->written()}", 'As a decimal the digits move two places to the right.')] : []),
         ];

@@ -18,6 +18,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Rearrangement;
 use Daybright\Maths\Typed;
 use Daybright\Maths\Unit;
+use Daybright\Maths\Units;
 use Daybright\Worked\Example;
 use Daybright\Worked\LikeUnits;
 use Daybright\Worked\Line;
@@ -69,15 +70,15 @@ final readonly class Substitution implements Method
         $known = self::known($reading->lines('known', 'What is known', 1, 6));
         $asked = $reading->text('asked', 'What is asked', 12);
         try {
-            $formula = self::formula($reading->text('formula', 'The formula', 80));
+            $formula = self::formula($reading->text('formula', 'The formula', 80), $quantities->list('names'));
             $choice = Choice::judge($formula, array_map(strval(...), array_keys($known)), $asked);
             if (! $choice->serves) {
                 throw InvalidQuantities::because("{$formula->written} cannot serve here. {$choice->why}", 'formula');
             }
             $known = array_intersect_key($known, $formula->quantities);
-            $units = LikeUnits::of(array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known)), array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities)));
-            $converted = array_map($units->convert(...), $known);
             $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
+            $units = self::units($formula, $known, $solved);
+            $converted = array_map($units->convert(...), $known);
             $solved->evaluate($converted);
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
@@ -97,7 +98,9 @@ final readonly class Substitution implements Method
         foreach ($this->known as $name => $quantity) {
             $isChanged = $quantity->unit->symbol() !== $this->converted[$name]->unit->symbol();
             $written = "{$name} = ".$quantity->typed().($isChanged ? " = {$typed[$name]}" : '');
-            $lines[] = new Line($written, ($isChanged ? 'We use one unit throughout: ' : '').$this->formula->quantities[$name][0], [(int) array_search($name, $marks, true) => $typed[$name]]);
+            $meaning = $this->formula->quantities[$name][0] === (string) $name ? '' : $this->formula->quantities[$name][0];
+            $reason = $isChanged ? rtrim("We use one unit throughout: {$meaning}", ': ') : $meaning;
+            $lines[] = new Line($written, $reason === '' ? 'This is given.' : $reason, [(int) array_search($name, $marks, true) => $typed[$name]]);
         }
         if (! ($this->formula->left instanceof Name && $this->formula->left->name === $this->asked)) {
             $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.");
@@ -124,9 +127,9 @@ final readonly class Substitution implements Method
             $values[$name] = $this->units->convert(Quantity::of($chance->whole(2, 6 + 6 * $level), $this->formula->quantities[$name][1]));
             $values[$name] = Quantity::of($chance->whole(2, 6 + 6 * $level), $values[$name]->unit);
         }
-        $values[$subject] = $this->made(Rearrangement::solve($this->formula->left, $this->formula->right, $subject), $values);
+        $values[$subject] = $this->made(Rearrangement::solve($this->formula->left, $this->formula->right, $subject), $values, $subject);
         $known = array_diff_key($values, [$asked => 1]);
-        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".$known[$name]->typed(), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => ''];
+        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".$known[$name]->typed(), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => '', 'names' => $this->formula->named()];
         $item = new self($this->formula, $this->units, $known, $known, $asked, 6, '', Rearrangement::solve($this->formula->left, $this->formula->right, $asked));
         $answer = $item->rounded($item->answer());
         $plain = array_map(static fn (Quantity $quantity): BigRational => $quantity->value, array_values($known));
@@ -144,13 +147,42 @@ final readonly class Substitution implements Method
 
     private function answer(): Quantity
     {
-        return $this->made($this->solved, $this->converted);
+        return $this->made($this->solved, $this->converted, $this->asked);
     }
 
     /** @param  array<string, Quantity>  $values */
-    private function made(Expression $expression, array $values): Quantity
+    private function made(Expression $expression, array $values, string $name): Quantity
     {
-        return $this->units->convert($expression->evaluate($values));
+        return self::inOneUnit($this->units->convert($expression->evaluate($values)), $this->formula->quantities[$name][1]);
+    }
+
+    /**
+     * The units as they were typed; metre, kilogram and second where those would give an answer such as “2 g m/s²”,
+     * or one in tonnes because the force was in kilonewtons.
+     *
+     * @param  array<string, Quantity>  $known
+     *
+     * @throws MathsError
+     */
+    private static function units(SheetFormula $formula, array $known, Expression $solved): LikeUnits
+    {
+        $typed = array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known));
+        $usual = array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities));
+        $units = LikeUnits::of($typed, $usual);
+        $asTyped = self::inOneUnit($units->convert($solved->evaluate(array_map($units->convert(...), $known))), Unit::none())->unit;
+        $isMixed = str_contains($asTyped->symbol(), ' ') || substr_count($asTyped->symbol(), '/') > 1;
+        $hasDerived = array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
+
+        return $isMixed || ($hasDerived && ! $asTyped->isDerived() && count($typed) > 1) ? LikeUnits::coherent() : $units;
+    }
+
+    /** In the unit of the sheet where that is the same by another name, or in one with a name of its own: 3 A for 3 V/Ω. */
+    private static function inOneUnit(Quantity $answer, Unit $usual): Quantity
+    {
+        $isUsual = $usual->measuresLike($answer->unit) && $usual->factor->isEqualTo($answer->unit->factor) && ! $usual->isNone();
+        $unit = $isUsual ? $usual : Units::named($answer->unit);
+
+        return $unit === null ? $answer : new Quantity($answer->value, $unit, $answer->exact);
     }
 
     private function rounded(Quantity $answer): Quantity
@@ -167,9 +199,7 @@ final readonly class Substitution implements Method
 
     private function closing(Quantity $answer): string
     {
-        $meaning = $this->formula->quantities[$this->asked][0];
-
-        return 'So '.($meaning === $this->asked ? $this->asked : "the {$meaning}")." is {$answer->written()}.";
+        return "So {$this->called($this->asked)} is {$answer->written()}.";
     }
 
     /** Sense check: the answer put back gives a known value again. */
@@ -183,7 +213,7 @@ final readonly class Substitution implements Method
         try {
             $back = $isSubject ? Rearrangement::solve($this->formula->left, $this->formula->right, $name) : $this->formula->right;
             $values = [$this->asked => $answer] + $this->converted;
-            $result = $this->made($back, $values);
+            $result = $this->made($back, $values, $name);
         } catch (MathsError) {
             return null;
         }
@@ -198,12 +228,21 @@ final readonly class Substitution implements Method
         if ($this->task !== '') {
             return $this->task;
         }
-        $told = array_map(fn (string $name): string => "the {$this->formula->quantities[$name][0]} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
+        $told = array_map(fn (string $name): string => "{$this->called($name)} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
 
         $last = array_pop($told);
         $list = $told === [] ? $last : implode(', ', $told).' and '.$last;
 
-        return ucfirst((string) $list).". What is the {$this->formula->quantities[$this->asked][0]}?";
+        // A letter keeps its size: “v is 3 m/s” is not about volts.
+        return ($this->called((string) array_key_first($this->known)) === (string) array_key_first($this->known) ? $list : ucfirst((string) $list)).". What is {$this->called($this->asked)}?";
+    }
+
+    /** “the length”, or the letter where nobody has said what it means. */
+    private function called(string $name): string
+    {
+        $meaning = $this->formula->quantities[$name][0];
+
+        return $meaning === $name ? $name : "the {$meaning}";
     }
 
     /**
@@ -226,12 +265,17 @@ final readonly class Substitution implements Method
     }
 
     /**
-     * The formula as the starting sheets know it, with meanings and units, or as it was typed.
+     * The formula with the meanings and units of the lesson's sheet, or of the starting sheets, or as it was typed.
+     *
+     * @param  list<Fields>  $names name, meaning and unit of its quantities
      *
      * @throws MathsError
      */
-    private static function formula(string $written): SheetFormula
+    private static function formula(string $written, array $names): SheetFormula
     {
+        if ($names !== []) {
+            return SheetFormula::withNames($written, $names);
+        }
         $bare = static fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
         foreach (StartingSheets::all() as $sheet) {
             foreach ($sheet as $formula) {

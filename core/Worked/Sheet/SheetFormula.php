@@ -47,12 +47,28 @@ final readonly class SheetFormula
     /** @throws MathsError */
     public static function from(Fields $fields): self
     {
+        return self::withNames($fields->text('formula'), $fields->list('names'));
+    }
+
+    /**
+     * @param  list<Fields>  $names name, meaning and unit of its quantities
+     *
+     * @throws MathsError
+     */
+    public static function withNames(string $written, array $names): self
+    {
         $quantities = [];
-        foreach ($fields->list('names') as $quantity) {
+        foreach ($names as $quantity) {
             $quantities[$quantity->text('name')] = [$quantity->text('meaning', ''), $quantity->text('unit', '')];
         }
 
-        return self::of($fields->text('formula'), $quantities);
+        return self::of($written, $quantities);
+    }
+
+    /** @return list<array{name: string, meaning: string, unit: string}> */
+    public function named(): array
+    {
+        return array_map(fn (string $name): array => ['name' => $name, 'meaning' => $this->quantities[$name][0], 'unit' => $this->quantities[$name][1]->symbol()], $this->names());
     }
 
     /** @return list<string> */

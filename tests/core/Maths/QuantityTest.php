@@ -35,6 +35,8 @@ final class QuantityTest extends TestCase
         yield ['1 h 30 min', "90\u{00A0}min"];
         yield ['5 ft 3 in', "63\u{00A0}in"];
         yield ['2 kg 300 g', "2300\u{00A0}g"];
+        yield ['5 €', '€5'];
+        yield ['3 kg m²/s²', "3\u{00A0}kg m²/s²"];
         yield ['3 A', "3\u{00A0}A"];
         yield ['250 µm', "250\u{00A0}μm"];
         yield ['20 °F', "20\u{00A0}°F"];

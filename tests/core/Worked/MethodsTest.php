@@ -11,7 +11,9 @@ use Daybright\Maths\Checking\EqualityChecker;
 use Daybright\Maths\Quantity;
 use Daybright\Worked\Method;
 use Daybright\Worked\Methods;
+use Daybright\Worked\Methods\Substitution;
 use Daybright\Worked\Sheet\Choice;
+use Daybright\Worked\Sheet\SheetFormula;
 use Daybright\Worked\Sheet\StartingSheets;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,6 +56,36 @@ final class MethodsTest extends TestCase
         $begun->vary(1, 4);
     }
 
+    /** @return iterable<string, array{SheetFormula, string}> */
+    public static function startingFormulas(): iterable
+    {
+        foreach (StartingSheets::all() as $sheet) {
+            foreach ($sheet as $formula) {
+                foreach ($formula->names() as $asked) {
+                    yield "{$formula->written}, {$asked}" => [$formula, $asked];
+                }
+            }
+        }
+    }
+
+    #[DataProvider('startingFormulas')]
+    public function test_every_starting_formula_is_solved_for_each_of_its_quantities_in_a_unit_of_its_kind(SheetFormula $formula, string $asked): void
+    {
+        $values = array_combine($formula->names(), array_map(static fn (string $name, int $place): string => "{$name} = ".(5 + 3 * $place).' '.$formula->quantities[$name][1]->symbol(), $formula->names(), array_keys($formula->names())));
+        // The first letter is what the formula gives: large enough for the differences and roots that the others are found by.
+        $values[$formula->names()[0]] = "{$formula->names()[0]} = 700 ".$formula->quantities[$formula->names()[0]][1]->symbol();
+        unset($values[$asked]);
+        $example = Substitution::from(new Fields(['formula' => $formula->written, 'known' => implode("\n", $values), 'asked' => $asked, 'figures' => 4]))->example();
+        self::assertInstanceOf(Quantity::class, $example->answer);
+        self::assertTrue($example->answer->unit->measuresLike($formula->quantities[$asked][1]), Variation::written($example->answer));
+        self::assertStringContainsString($formula->quantities[$asked][0], $example->task);
+        foreach ($example->lines as $line) {
+            foreach (EqualityChecker::check($line->formula) as $equality) {
+                self::assertTrue($equality->holds(), $equality->sentence);
+            }
+        }
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, list<string>, string}> method, quantities, lines that must be there, answer */
     public static function examples(): iterable
     {
@@ -61,10 +93,16 @@ final class MethodsTest extends TestCase
         yield 'an acceleration' => ['formula', ['formula' => 'v = u + a t', 'known' => "v = 20 m/s\nu = 8 m/s\nt = 4 s", 'asked' => 'a'], ['a = (v − u)/t', 'a = (20 m/s − 8 m/s)/(4 s)'], "3\u{00A0}m/s²"];
         yield 'a radius, rounded' => ['formula', ['formula' => 'A = π r²', 'known' => 'A = 50 cm²', 'asked' => 'r', 'figures' => 3], [], "3.99\u{00A0}cm"];
         yield 'a formula of the teacher’s own' => ['formula', ['formula' => 'q = 3 n + 2', 'known' => 'q = 20', 'asked' => 'n'], ['n = (q − 2)/3'], '6'];
+        yield 'a current, named for what volts over ohms come to' => ['formula', ['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I'], ['I = (12 V)/(4 Ω)', 'I = 3 A'], "3\u{00A0}A"];
+        yield 'a force from grams' => ['formula', ['formula' => 'F = m a', 'known' => "m = 500 g\na = 3 m/s²", 'asked' => 'F'], ['m = 500 g = 0.5 kg', 'F = 0.5 kg × 3 m/s²'], "1.5\u{00A0}N"];
+        yield 'kilowatts and hours stay what they are' => ['formula', ['formula' => 'E = P t', 'known' => "P = 2 kW\nt = 3 h", 'asked' => 'E'], ['E = 2 kW × 3 h'], "6\u{00A0}kWh"];
+        yield 'a speed from an energy' => ['formula', ['formula' => 'E = m v²/2', 'known' => "E = 100 J\nm = 2 kg", 'asked' => 'v'], ['v = √((100 J × 2)/(2 kg))'], "10\u{00A0}m/s"];
+        yield 'a moment is no energy' => ['formula', ['formula' => 'M = F d', 'known' => "F = 20 N\nd = 30 cm", 'asked' => 'M'], [], "6\u{00A0}N m"];
+        yield 'the meanings of the lesson’s own sheet' => ['formula', ['formula' => 'F = k x', 'known' => "F = 30 N\nx = 5 cm", 'asked' => 'k', 'names' => [['name' => 'F', 'meaning' => 'pull', 'unit' => 'N'], ['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'N/m'], ['name' => 'x', 'meaning' => 'stretch', 'unit' => 'm']]], ['x = 5 cm = 0.05 m', '600 N/m × 0.05 m = 30 N'], "600\u{00A0}N/m"];
         yield 'litres' => ['units', ['amount' => '2.5 litres', 'to' => 'ml'], ['1 L = 1000 ml', '2.5 × 1000 = 2500'], "2500\u{00A0}ml"];
         yield 'back to metres' => ['units', ['amount' => '85 cm', 'to' => 'm'], ['1 m = 100 cm', '85 ÷ 100 = 0.85'], "0.85\u{00A0}m"];
         yield 'a recurring share' => ['share', ['share' => '2/3'], ['2 ÷ 3 ≈ 0.667'], '2/3 = 0.666… = 66 2/3%'];
-        yield 'from a percent' => ['share', ['share' => '37.5%'], ['37.5% = (37.5)/100', '375/1000 = 3/8'], '3/8 = 0.375 = 37.5%'];
+        yield 'from a percent' => ['share', ['share' => '37.5%'], ['37.5% = 37.5/100', '375/1000 = 3/8'], '3/8 = 0.375 = 37.5%'];
         yield 'from a decimal' => ['share', ['share' => '0.25'], ['0.25 = 25/100', '25/100 = 1/4'], '1/4 = 0.25 = 25%'];
         yield 'the equation without a fraction is solved' => ['equations', ['mode' => 'equations', 'firstEquation' => '2x + 3y = 12', 'secondEquation' => 'y = x − 1'], ['2x + 3(−1 + x) = 12', '5x = 15', 'x = 3', 'y = 2'], 'x 3, y 2'];
         yield 'a side from a fence' => ['edge', ['shape' => 'fence', 'whole' => '30 m', 'first' => '9 m'], [], "6\u{00A0}m"];
