@@ -65,10 +65,7 @@ final class FigureView
     /** @return array<string, mixed> */
     public static function formula(SheetFormula $formula): array
     {
-        return [
-            'formula' => $formula->written,
-            'names' => array_map(static fn (string $name): array => ['name' => $name, 'meaning' => $formula->quantities[$name][0], 'unit' => $formula->quantities[$name][1]->symbol()], $formula->names()),
-        ];
+        return ['formula' => $formula->written, 'names' => $formula->named()];
     }
 
     /** @return array<string, mixed> a practice item */

@@ -174,6 +174,11 @@ class LessonTest extends TestCase
         $choices = $this->postJson('/api/formulas/choose', ['sheet' => $sheet, 'known' => ['l', 'w'], 'asked' => 'A'])->assertOk()->json();
         $this->assertSame([true, false], [$choices[0]['serves'], $choices[2]['serves']]);
         $this->assertStringContainsString('does not have A', $choices[2]['why']);
+        $this->assertSame(['A', 'l', 'w'], $choices[0]['names']);
+        $own = [['formula' => 'F = k x', 'names' => [['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'furlongs']]]];
+        $judged = $this->postJson('/api/formulas/choose', ['sheet' => $own, 'known' => ['F', 'x'], 'asked' => 'k'])->assertOk()->json(0);
+        $this->assertSame([false, ['F', 'k', 'x']], [$judged['serves'], $judged['names']]);
+        $this->assertStringContainsString('furlongs', $judged['why']);
     }
 
     public function test_figures_vary_and_bad_quantities_get_a_sentence(): void

@@ -180,6 +180,38 @@ test('a worked example writes its lines, and its practice set is answered at a l
   await expect(first).not.toHaveText(before ?? '');
 });
 
+test('a formula of one’s own is put on the sheet, its letters named, and its lines tell them', async ({ page }) => {
+  const slide = await newStoryboard(page, 'Trial of a formula sheet');
+  await put(page, slide, 'Worked example');
+  const form = page.getByRole('dialog', { name: 'Worked example' });
+  await form.getByLabel('Kind of example').selectOption('formula');
+  await form.getByLabel('What is known, one on a line').fill('F = 30 N\nx = 5 cm');
+  await form.getByLabel('What is asked').fill('k');
+  await form.getByLabel('Add a set to the sheet').selectOption('Motion and forces');
+  await expect(form.getByText('Cannot serve. It does not have k, which is asked.').first()).toBeVisible();
+  await form.getByLabel('Or a formula of your own').fill('F = k x');
+  await form.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(form.getByText('Serves. It has what is asked and what is known.')).toBeVisible();
+  await form.getByText('Say what its letters stand for').click();
+  await form.getByLabel('What F stands for in F = k x').fill('pull');
+  await form.getByLabel('Unit of F in F = k x').fill('N');
+  await form.getByLabel('What k stands for in F = k x').fill('stiffness');
+  await form.getByLabel('Unit of k in F = k x').fill('N/furlong');
+  await expect(form.getByText(/N\/furlong.* is not a unit/)).toBeVisible();
+  await form.getByLabel('Unit of k in F = k x').fill('N/m');
+  await form.getByLabel('What x stands for in F = k x').fill('stretch');
+  await form.getByLabel('Unit of x in F = k x').fill('m');
+  await findNothing(page);
+  await form.getByRole('button', { name: 'Use F = k x' }).click();
+  await form.getByRole('button', { name: 'Write the lines' }).click();
+  await expect(form.getByLabel('The task', { exact: true })).toHaveValue(
+    /^The pull is 30\sN and the stretch is 5\scm\. What is the stiffness\?$/,
+  );
+  await expect(form.getByLabel('Working').nth(2)).toHaveValue('x = 5 cm = 0.05 m');
+  await expect(form.getByLabel('Working').nth(5)).toHaveValue('k = 600 N/m');
+  await saved(page);
+});
+
 /** Records the question's slide with the practice voice, and gives the lesson to the class. */
 async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise<string> {
   await page.getByRole('link', { name: 'Record' }).click();

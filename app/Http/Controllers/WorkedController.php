@@ -31,19 +31,21 @@ class WorkedController
         return new JsonResponse(FigureView::item($item) + ['worked' => $this->written(Methods::draw((string) $request->input('method'), new Fields($item->quantities)))]);
     }
 
-    /** Which formulas of a sheet can serve, and why the others cannot. */
+    /** Which formulas of a sheet can serve, and why the others cannot; with the letters of each. */
     public function choose(Request $request): JsonResponse
     {
         $asked = $request->validate(['sheet' => 'present|array|max:80', 'sheet.*.formula' => 'required|string|max:120', 'sheet.*.names' => 'present|array|max:10', 'known' => 'present|array|max:12', 'known.*' => 'string|max:20', 'asked' => 'present|nullable|string|max:20']);
 
         return new JsonResponse(array_map(static function (array $formula) use ($asked): array {
+            $names = [];
             try {
+                $names = SheetFormula::of($formula['formula'], [])->names();
                 $choice = Choice::judge(SheetFormula::from(new Fields($formula)), $asked['known'], (string) $asked['asked']);
             } catch (MathsError $error) {
-                return ['formula' => $formula['formula'], 'serves' => false, 'why' => $error->getMessage()];
+                return ['formula' => $formula['formula'], 'names' => $names, 'serves' => false, 'why' => $error->getMessage()];
             }
 
-            return ['formula' => $formula['formula'], 'serves' => $choice->serves, 'why' => $choice->why];
+            return ['formula' => $formula['formula'], 'names' => $names, 'serves' => $choice->serves, 'why' => $choice->why];
         }, array_values($asked['sheet'])));
     }
 

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
@@ -7,12 +7,7 @@ import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { Quantities } from '../figure/fields';
-
-interface Judged {
-  formula: string;
-  serves: boolean;
-  why: string;
-}
+import { type Judged, SheetEntry } from './SheetEntry';
 
 /** The lesson's formula sheet: which of its formulas can serve for what is known and asked, and why the others cannot. */
 export function FormulaSheet({
@@ -35,6 +30,7 @@ export function FormulaSheet({
     queryKey: ['formulas', sheet, known, asked],
     queryFn: () => ask<Judged[]>('POST', '/api/formulas/choose', { sheet, known, asked }),
     enabled: sheet.length > 0,
+    placeholderData: keepPreviousData,
   });
   const keep = (formulas: StartingFormula[]) =>
     desk.edit((draft) => {
@@ -47,37 +43,25 @@ export function FormulaSheet({
       <legend className="mb-1 text-[15px] text-quiet">Formula sheet of this lesson</legend>
       {judged.error && <Notice tone="trouble">{sentence(judged.error)}</Notice>}
       <ul className="flex flex-col gap-1">
-        {sheet.map((formula, index) => {
-          const verdict = judged.data?.[index];
-          return (
-            <li key={formula.id} className="flex items-start gap-2 border-l-4 border-rule pl-2">
-              <div className="grow">
-                <span className="font-semibold">{formula.formula}</span>
-                {verdict && (
-                  <span className="block text-[15px] text-quiet">
-                    {verdict.serves ? 'Serves. ' : 'Cannot serve. '}
-                    {verdict.why}
-                  </span>
-                )}
-              </div>
-              <Button look="quiet" className="px-2!" onClick={() => onChoose(formula.formula)}>
-                Use {formula.formula}
-              </Button>
-              <Button
-                look="quiet"
-                className="px-2!"
-                aria-label={`Take ${formula.formula} off the sheet`}
-                onClick={() =>
-                  desk.edit((draft) => {
-                    draft.formulas = draft.formulas?.filter((each) => each.id !== formula.id);
-                  })
-                }
-              >
-                ×
-              </Button>
-            </li>
-          );
-        })}
+        {sheet.map((formula, index) => (
+          <SheetEntry
+            key={formula.id}
+            formula={formula}
+            verdict={judged.data?.[index]}
+            onUse={() => onChoose(formula.formula)}
+            onName={(names) =>
+              desk.edit((draft) => {
+                const entry = draft.formulas?.find((each) => each.id === formula.id);
+                if (entry) entry.names = names;
+              })
+            }
+            onRemove={() =>
+              desk.edit((draft) => {
+                draft.formulas = draft.formulas?.filter((each) => each.id !== formula.id);
+              })
+            }
+          />
+        ))}
       </ul>
       <Choice
         label="Add a set to the sheet"

@@ -13,6 +13,7 @@ import type { Quantities } from '../figure/fields';
 import { type PracticeItem, questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
 import { FormulaSheet } from './FormulaSheet';
+import { namedQuantities } from './namedQuantities';
 
 type Worked = ContentOf<'worked'>;
 
@@ -29,7 +30,10 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
   const [said, setSaid] = useState('');
   const methods = kinds.data?.methods ?? [];
   const method = methods.find((each) => each.name === content.method);
-  const quantities = (content.quantities ?? method?.blank ?? {}) as Quantities;
+  const quantities = namedQuantities(
+    (content.quantities ?? method?.blank ?? {}) as Quantities,
+    desk.document.formulas ?? [],
+  );
   const source = { method: content.method, quantities };
   const take = useLatest((written: WrittenLines) => onChange({ ...content, quantities, ...filled(written) }));
   const write = async () => {
