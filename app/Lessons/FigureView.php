@@ -76,6 +76,7 @@ final class FigureView
             'prompt' => $item->prompt,
             'answer' => Variation::written($item->answer),
             ...self::typed($item->answer),
+            'tolerance' => $item->tolerance,
             'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), ...self::typed($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
         ];
     }

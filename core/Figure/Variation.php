@@ -13,8 +13,9 @@ final readonly class Variation
      * @param  array<string, mixed>  $quantities
      * @param  Quantity|string  $answer a number with its unit, or words
      * @param  array<string, Quantity|string>  $slips what went wrong => the answer it gives, none of them the right one, no two alike
+     * @param  string  $tolerance how far a typed number may be off, in the unit of the answer; empty for not at all
      */
-    private function __construct(public array $quantities, public string $prompt, public Quantity|string $answer, public array $slips)
+    private function __construct(public array $quantities, public string $prompt, public Quantity|string $answer, public array $slips, public string $tolerance)
     {
     }
 
@@ -22,7 +23,7 @@ final readonly class Variation
      * @param  array<string, mixed>  $quantities
      * @param  array<string, Quantity|string>  $slips
      */
-    public static function of(array $quantities, string $prompt, Quantity|string $answer, array $slips): self
+    public static function of(array $quantities, string $prompt, Quantity|string $answer, array $slips, string $tolerance = ''): self
     {
         $different = [];
         foreach ($slips as $why => $slip) {
@@ -32,7 +33,7 @@ final readonly class Variation
             }
         }
 
-        return new self($quantities, $prompt, $answer, $different);
+        return new self($quantities, $prompt, $answer, $different, $tolerance);
     }
 
     /** @return list<string> the answer among those of common slips, in an order that tells nothing */

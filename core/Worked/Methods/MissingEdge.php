@@ -81,17 +81,13 @@ final readonly class MissingEdge implements Method
 
     public function vary(int $seed, int $level): Variation
     {
-        // The edge is always what is asked: levels make the numbers larger.
-        $item = $this->substitution->vary($seed, max(2, $level));
-        for ($try = 1; $item->quantities['asked'] !== self::SHAPES[$this->shape][2] && $try < 40; $try++) {
-            $item = $this->substitution->vary($seed * 41 + $try, max(2, $level));
-        }
+        $item = $this->substitution->varyAsking($seed, $level, self::SHAPES[$this->shape][2]);
         $quantities = ['shape' => $this->shape];
         foreach (explode("\n", is_string($item->quantities['known']) ? $item->quantities['known'] : '') as $line) {
             [$letter, $value] = array_pad(explode(' = ', $line), 2, '');
             $quantities[self::SHAPES[$this->shape][1][$letter] ?? $letter] = $value;
         }
 
-        return Variation::of($quantities, $item->prompt, $item->answer, $item->slips);
+        return Variation::of($quantities, $item->prompt, $item->answer, $item->slips, $item->tolerance);
     }
 }

@@ -20,6 +20,7 @@ use Daybright\Maths\Typed;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
 use Daybright\Worked\Example;
+use Daybright\Worked\FormulaPractice;
 use Daybright\Worked\LikeUnits;
 use Daybright\Worked\Line;
 use Daybright\Worked\Method;
@@ -30,11 +31,14 @@ use Daybright\Worked\Sheet\StartingSheets;
 /** Known values put into a formula: chosen, rearranged, units made alike, substituted, worked out, rounded, told and checked. */
 final readonly class Substitution implements Method
 {
+    /** The acceleration of falling is the same in every item. */
+    private const NEVER_ASKED = ['g'];
+
     /**
      * @param  array<string, Quantity>  $known as typed, by name
      * @param  array<string, Quantity>  $converted in the units of the formula
      */
-    private function __construct(private SheetFormula $formula, private LikeUnits $units, private array $known, private array $converted, private string $asked, private int $figures, private string $task, private Expression $solved)
+    private function __construct(private SheetFormula $formula, private LikeUnits $units, private array $known, private array $converted, private string $asked, private Unit $unit, private int $figures, private string $task, private Expression $solved)
     {
     }
 
@@ -50,7 +54,7 @@ final readonly class Substitution implements Method
 
     public static function blank(): array
     {
-        return ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h', 'figures' => 3, 'task' => ''];
+        return ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h', 'unit' => '', 'figures' => 3, 'task' => ''];
     }
 
     public static function fields(): array
@@ -59,6 +63,7 @@ final readonly class Substitution implements Method
             Field::text('formula', 'Formula', 'V = l w h'),
             Field::lines('known', 'What is known, one on a line', "l = 6 cm\nw = 4 cm"),
             Field::text('asked', 'What is asked', 'V'),
+            Field::text('unit', 'Unit of the answer', 'as it comes'),
             Field::whole('figures', 'Figures to round to'),
             Field::text('task', 'The task in words', 'leave empty to have it written'),
         ];
@@ -77,14 +82,18 @@ final readonly class Substitution implements Method
             }
             $known = array_intersect_key($known, $formula->quantities);
             $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
-            $units = self::units($formula, $known, $solved);
+            $unit = Units::read($reading->has('unit') ? $reading->text('unit', 'The unit of the answer', 20) : '');
+            $units = self::units($formula, $known, $solved, $unit);
             $converted = array_map($units->convert(...), $known);
-            $solved->evaluate($converted);
+            $answer = $solved->evaluate($converted);
+            if (! $unit->isNone() && ! $unit->measuresLike($answer->unit)) {
+                throw InvalidQuantities::because("{$asked} is {$answer->unit->kindInWords()} here, and {$unit->written()} is {$unit->kindInWords()}. Choose another unit for the answer.", 'unit');
+            }
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
         }
 
-        return new self($formula, $units, $known, $converted, $asked, $reading->has('figures') ? $reading->whole('figures', 'The figures to round to', 1, 8) : 3, $reading->has('task') ? $reading->text('task', 'The task', 300) : '', $solved);
+        return new self($formula, $units, $known, $converted, $asked, $unit, $reading->has('figures') ? $reading->whole('figures', 'The figures to round to', 1, 8) : 3, $reading->has('task') ? $reading->text('task', 'The task', 300) : '', $solved);
     }
 
     public function example(): Example
@@ -107,6 +116,11 @@ final readonly class Substitution implements Method
         }
         $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_map(static fn (string $name): string => $typed[$name], $marks));
         $rounded = $this->rounded($answer);
+        $before = $this->made($this->solved, $this->converted, $this->asked);
+        if ($before->unit->symbol() !== $answer->unit->symbol() && ! $before->unit->isNone()) {
+            $told = $this->rounded($before);
+            $lines[] = new Line("{$this->asked} ".($told->equals($before) && $before->exact ? '=' : '≈').' '.$told->typed(), 'We work it out, and change its unit.');
+        }
         $lines[] = new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈').' '.$rounded->typed(), $rounded->equals($answer) ? 'We work it out.' : "We work it out and round to {$this->figures} figures.");
         $lines[] = new Line('', $this->closing($rounded));
         $check = $this->check($rounded);
@@ -114,40 +128,37 @@ final readonly class Substitution implements Method
         return new Example($this->taskInWords(), $check === null ? $lines : [...$lines, $check], $rounded);
     }
 
-    /** Level 1 asks for what the formula gives, level 2 for one of its other quantities, level 3 in another unit where there is one. */
+    /** Level 1 asks for what the formula gives, level 2 for one of its other quantities, level 3 gives a value in another unit. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
-        $names = $this->formula->names();
         $subject = $this->formula->left instanceof Name ? $this->formula->left->name : $this->asked;
-        $others = array_values(array_diff($names, [$subject]));
-        $asked = $level === 1 || $others === [] ? $subject : $chance->one($others);
-        $values = [];
-        foreach ($others as $name) {
-            $values[$name] = $this->units->convert(Quantity::of($chance->whole(2, 6 + 6 * $level), $this->formula->quantities[$name][1]));
-            $values[$name] = Quantity::of($chance->whole(2, 6 + 6 * $level), $values[$name]->unit);
-        }
-        $values[$subject] = $this->made(Rearrangement::solve($this->formula->left, $this->formula->right, $subject), $values, $subject);
-        $known = array_diff_key($values, [$asked => 1]);
-        $quantities = ['formula' => $this->formula->written, 'known' => implode("\n", array_map(fn (string $name): string => "{$name} = ".$known[$name]->typed(), array_keys($known))), 'asked' => $asked, 'figures' => 6, 'task' => '', 'names' => $this->formula->named()];
-        $item = new self($this->formula, $this->units, $known, $known, $asked, 6, '', Rearrangement::solve($this->formula->left, $this->formula->right, $asked));
-        $answer = $item->rounded($item->answer());
-        $plain = array_map(static fn (Quantity $quantity): BigRational => $quantity->value, array_values($known));
-        $product = array_reduce($plain, static fn (BigRational $all, BigRational $each): BigRational => $all->multipliedBy($each), BigRational::one());
-        $sum = array_reduce($plain, static fn (BigRational $all, BigRational $each): BigRational => $all->plus($each), BigRational::zero());
-        $in = static fn (BigRational $value): Quantity => Quantity::of($value, $answer->unit);
+        $others = array_values(array_diff($this->formula->names(), [$subject, ...self::NEVER_ASKED]));
+        $asked = $level === 1 || $others === [] ? $subject : Chance::of($seed, $level)->one($others);
 
-        return Variation::of($quantities, $item->taskInWords(), $answer, [
-            'The numbers were multiplied without solving the formula first.' => $in($product),
-            'The numbers were added.' => $in($sum),
-            'The formula was turned upside down.' => $in($answer->value->isZero() ? BigRational::one() : $answer->value->reciprocal()),
-            'One of the numbers was left out.' => $in($plain[0]),
-        ]);
+        return $this->practice($seed, $level, $asked, $subject);
+    }
+
+    /** @param  string  $asked the quantity that is always asked */
+    public function varyAsking(int $seed, int $level, string $asked): Variation
+    {
+        return $this->practice($seed, $level, $asked, $this->formula->left instanceof Name ? $this->formula->left->name : $asked);
+    }
+
+    private function practice(int $seed, int $level, string $asked, string $result): Variation
+    {
+        $kept = array_intersect_key($this->converted, array_flip(self::NEVER_ASKED));
+        try {
+            return (new FormulaPractice($this->formula, $kept))->item(Chance::of($seed, $level), $level, $asked, $result);
+        } catch (MathsError $error) {
+            throw InvalidQuantities::because($error->getMessage(), 'formula');
+        }
     }
 
     private function answer(): Quantity
     {
-        return $this->made($this->solved, $this->converted, $this->asked);
+        $answer = $this->made($this->solved, $this->converted, $this->asked);
+
+        return $this->unit->isNone() ? $answer : $answer->in($this->unit);
     }
 
     /** @param  array<string, Quantity>  $values */
@@ -164,11 +175,11 @@ final readonly class Substitution implements Method
      *
      * @throws MathsError
      */
-    private static function units(SheetFormula $formula, array $known, Expression $solved): LikeUnits
+    private static function units(SheetFormula $formula, array $known, Expression $solved, Unit $wanted): LikeUnits
     {
         $typed = array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known));
         $usual = array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities));
-        $units = LikeUnits::of($typed, $usual);
+        $units = $wanted->isNone() ? LikeUnits::of($typed, $usual) : LikeUnits::of([], [$wanted, ...$usual, ...$typed]);
         $asTyped = self::inOneUnit($units->convert($solved->evaluate(array_map($units->convert(...), $known))), Unit::none())->unit;
         $isMixed = str_contains($asTyped->symbol(), ' ') || substr_count($asTyped->symbol(), '/') > 1;
         $hasDerived = array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
@@ -234,7 +245,7 @@ final readonly class Substitution implements Method
         $list = $told === [] ? $last : implode(', ', $told).' and '.$last;
 
         // A letter keeps its size: “v is 3 m/s” is not about volts.
-        return ($this->called((string) array_key_first($this->known)) === (string) array_key_first($this->known) ? $list : ucfirst((string) $list)).". What is {$this->called($this->asked)}?";
+        return ($this->called((string) array_key_first($this->known)) === (string) array_key_first($this->known) ? $list : ucfirst((string) $list)).". What is {$this->called($this->asked)}".($this->unit->isNone() ? '' : " in {$this->unit->symbol()}").'?';
     }
 
     /** “the length”, or the letter where nobody has said what it means. */

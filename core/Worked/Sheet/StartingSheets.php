@@ -47,9 +47,17 @@ final class StartingSheets
         ],
         'Money and share' => [
             ['p = a/w', ['p' => ['share', ''], 'a' => ['part', ''], 'w' => ['whole', '']]],
-            ['c = n p', ['c' => ['cost', '£'], 'n' => ['how many', ''], 'p' => ['price of one', '£']]],
+            ['c = n p', ['c' => ['cost', '£'], 'n' => ['number bought', ''], 'p' => ['price of one', '£']]],
         ],
     ];
+
+    /** Formulas for a part of a whole: what they give is at most 1. */
+    private const SHARES = ['p = a/w', 'P = f/n'];
+
+    public static function givesAShare(SheetFormula $formula): bool
+    {
+        return in_array($formula->written, self::SHARES, true);
+    }
 
     /** @return array<string, list<SheetFormula>> */
     public static function all(): array

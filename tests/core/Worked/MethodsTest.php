@@ -86,6 +86,26 @@ final class MethodsTest extends TestCase
         }
     }
 
+    #[DataProvider('startingFormulas')]
+    public function test_practice_with_a_starting_formula_has_numbers_that_come_out_well(SheetFormula $formula, string $asked): void
+    {
+        $known = array_map(static fn (string $name): string => "{$name} = 9 ".$formula->quantities[$name][1]->symbol(), array_diff($formula->names(), [$formula->names()[0]]));
+        $method = Substitution::from(new Fields(['formula' => $formula->written, 'known' => implode("\n", $known), 'asked' => $formula->names()[0]]));
+        foreach ([1, 2, 3] as $level) {
+            for ($seed = 1; $seed <= 6; $seed++) {
+                $item = $method->varyAsking($seed, $level, $asked);
+                self::assertDoesNotMatchRegularExpression('~\d/\d|\d{7}|\.\d{4}~', str_replace("\u{202F}", '', $item->prompt));
+                self::assertInstanceOf(Quantity::class, $item->answer);
+                self::assertTrue($item->answer->value->isPositive());
+                self::assertGreaterThanOrEqual(1, count($item->slips));
+                self::assertSame($item->tolerance !== '', str_contains($item->prompt, 'Give three figures.'));
+                // A value in another unit is asked for in that of the formula, so that it has to be changed.
+                self::assertSame($item->quantities['unit'] !== '', str_contains($item->prompt, " in {$item->answer->unit->symbol()}?"));
+                self::assertTrue($level === 3 || $item->quantities['unit'] === '');
+            }
+        }
+    }
+
     /** @return iterable<string, array{string, array<string, mixed>, list<string>, string}> method, quantities, lines that must be there, answer */
     public static function examples(): iterable
     {
@@ -98,6 +118,8 @@ final class MethodsTest extends TestCase
         yield 'kilowatts and hours stay what they are' => ['formula', ['formula' => 'E = P t', 'known' => "P = 2 kW\nt = 3 h", 'asked' => 'E'], ['E = 2 kW × 3 h'], "6\u{00A0}kWh"];
         yield 'a speed from an energy' => ['formula', ['formula' => 'E = m v²/2', 'known' => "E = 100 J\nm = 2 kg", 'asked' => 'v'], ['v = √((100 J × 2)/(2 kg))'], "10\u{00A0}m/s"];
         yield 'a moment is no energy' => ['formula', ['formula' => 'M = F d', 'known' => "F = 20 N\nd = 30 cm", 'asked' => 'M'], [], "6\u{00A0}N m"];
+        yield 'a speed in the unit that is wanted' => ['formula', ['formula' => 'v = s/t', 'known' => "s = 3 km\nt = 15 min", 'asked' => 'v', 'unit' => 'km/h'], ['t = 15 min = 0.25 h', 'v = (3 km)/(0.25 h)'], "12\u{00A0}km/h"];
+        yield 'a force in kilonewtons' => ['formula', ['formula' => 'F = m a', 'known' => "m = 4 t\na = 3 m/s²", 'asked' => 'F', 'unit' => 'kN'], ['F = 12000 N', 'F = 12 kN'], "12\u{00A0}kN"];
         yield 'the meanings of the lesson’s own sheet' => ['formula', ['formula' => 'F = k x', 'known' => "F = 30 N\nx = 5 cm", 'asked' => 'k', 'names' => [['name' => 'F', 'meaning' => 'pull', 'unit' => 'N'], ['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'N/m'], ['name' => 'x', 'meaning' => 'stretch', 'unit' => 'm']]], ['x = 5 cm = 0.05 m', '600 N/m × 0.05 m = 30 N'], "600\u{00A0}N/m"];
         yield 'litres' => ['units', ['amount' => '2.5 litres', 'to' => 'ml'], ['1 L = 1000 ml', '2.5 × 1000 = 2500'], "2500\u{00A0}ml"];
         yield 'back to metres' => ['units', ['amount' => '85 cm', 'to' => 'm'], ['1 m = 100 cm', '85 ÷ 100 = 0.85'], "0.85\u{00A0}m"];

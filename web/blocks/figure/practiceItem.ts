@@ -11,6 +11,8 @@ export interface PracticeItem {
   value: string;
   /** Null when the answer is words. */
   unit: string | null;
+  /** How far a typed number may be off; empty for not at all. */
+  tolerance: string;
   slips: { answer: string; value: string; unit: string | null; why: string }[];
 }
 
@@ -23,7 +25,8 @@ export function questionOf(item: PracticeItem, asChoice: boolean): ContentOf<'qu
       unit: slip.unit ?? '',
       why: slip.why,
     }));
-    return { type: 'number', prompt: item.prompt, marks: 2, value: item.value, unit: item.unit, slips, stops: true };
+    const { prompt, value, unit, tolerance } = item;
+    return { type: 'number', prompt, marks: 2, value, unit, tolerance, slips, stops: true };
   }
   const choices = [
     { id: newId('choice'), text: item.answer, right: true },

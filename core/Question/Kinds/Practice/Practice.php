@@ -125,7 +125,7 @@ final readonly class Practice implements QuestionKind
             return trim($given) === $item->answer;
         }
 
-        return (new NumberWithUnit)->mark(self::content($item->answer), $given)->isRight() === true;
+        return (new NumberWithUnit)->mark(self::content($item->answer, $item->tolerance), $given)->isRight() === true;
     }
 
     /** The slip behind a wrong answer, where it is a known one. */
@@ -145,8 +145,8 @@ final readonly class Practice implements QuestionKind
         return null;
     }
 
-    private static function content(Quantity $answer): Fields
+    private static function content(Quantity $answer, string $tolerance): Fields
     {
-        return new Fields(['marks' => 1, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $answer->exact ? '' : '0.01']);
+        return new Fields(['marks' => 1, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $tolerance]);
     }
 }

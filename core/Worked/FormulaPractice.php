@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Worked;
+
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
+use Daybright\Figure\Chance;
+use Daybright\Figure\Variation;
+use Daybright\Lesson\Fields;
+use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\MathsError;
+use Daybright\Maths\Quantity;
+use Daybright\Maths\Rearrangement;
+use Daybright\Maths\Units;
+use Daybright\Worked\Methods\Substitution;
+use Daybright\Worked\Sheet\SheetFormula;
+use Daybright\Worked\Sheet\StartingSheets;
+
+/** Practice with a formula: values that come out well, and the answers that its common slips give. */
+final readonly class FormulaPractice
+{
+    private const TRIES = 150;
+
+    /** Figures to which an answer is rounded that does not end. */
+    private const FIGURES = 3;
+
+    /** The greatest number drawn, by level. */
+    private const MOST = [1 => 10, 2 => 20, 3 => 30];
+
+    /** Units in which a value may be given instead, so that it has to be changed first. */
+    private const GIVEN_IN = ['mm' => 'cm', 'cm' => 'mm', 'm' => 'cm', 'km' => 'm', 's' => 'min', 'min' => 's', 'h' => 'min', 'g' => 'kg', 'kg' => 'g', 'N' => 'kN', 'J' => 'kJ', 'W' => 'kW', 'A' => 'mA', 'Ω' => 'kΩ', 'L' => 'ml'];
+
+    /** @param  array<string, Quantity>  $kept values that are the same in every item, such as the acceleration of falling */
+    public function __construct(private SheetFormula $formula, private array $kept)
+    {
+    }
+
+    /**
+     * Level 1 and 2 give every value in the unit of the formula, level 3 one of them in another.
+     *
+     * @param  string  $result the quantity that is worked out from the others while numbers are sought
+     *
+     * @throws MathsError
+     */
+    public function item(Chance $chance, int $level, string $asked, string $result): Variation
+    {
+        $values = $this->wellChosen($chance, $level, $result);
+        $ends = $values !== null;
+        $values ??= $this->rounded($this->drawn($chance, self::MOST[$level] ?? 10, 0, $result), $result);
+        $known = array_diff_key($values, [$asked => 1]);
+        $given = $level === 3 ? $this->inAnotherUnit($chance, $known) : $known;
+        $unit = $given === $known ? '' : $this->formula->quantities[$asked][1]->symbol();
+        $quantities = [
+            'formula' => $this->formula->written,
+            'known' => implode("\n", array_map(static fn (string $name, Quantity $value): string => "{$name} = {$value->typed()}", array_keys($given), $given)),
+            'asked' => $asked, 'figures' => $ends ? 8 : self::FIGURES, 'unit' => $unit, 'task' => '', 'names' => $this->formula->named(),
+        ];
+        $example = Substitution::from(new Fields($quantities))->example();
+        if (! $example->answer instanceof Quantity) {
+            throw MathsError::unknownName($asked);
+        }
+        $solved = Rearrangement::solve($this->formula->left, $this->formula->right, $asked);
+        $slips = $this->slips($solved, $known, $given, $example->answer);
+
+        return $ends
+            ? Variation::of($quantities, $example->task, $example->answer, $slips)
+            : Variation::of($quantities, "{$example->task} Give three figures.", $example->answer, $slips, self::lastFigure($example->answer));
+    }
+
+    /**
+     * Values that all end after few places, as few as can be found; null where none do.
+     *
+     * @return array<string, Quantity>|null
+     */
+    private function wellChosen(Chance $chance, int $level, string $result): ?array
+    {
+        if (str_contains($this->formula->written, 'π')) {
+            return null;
+        }
+        foreach ([0, 1, 2] as $places) {
+            for ($try = 0; $try < self::TRIES; $try++) {
+                try {
+                    $values = $this->drawn($chance, self::MOST[$level] ?? 10, $places, $result);
+                } catch (MathsError) {
+                    continue;
+                }
+                if ($this->isWell($values[$result], $places)) {
+                    return $values;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @return array<string, Quantity> all quantities of the formula, in its order
+     *
+     * @throws MathsError when they do not go together, as a hypotenuse shorter than a leg
+     */
+    private function drawn(Chance $chance, int $most, int $places, string $result): array
+    {
+        $values = [];
+        foreach ($this->formula->names() as $name) {
+            // Numbers after the point only where whole ones do not do, and never for what is counted.
+            $isCount = $this->formula->quantities[$name][1]->isNone();
+            $size = 10 ** ($places > 0 && ! $isCount && $chance->whole(0, 1) === 1 ? 1 : 0);
+            $values[$name] = $this->kept[$name] ?? Quantity::of(BigRational::nd($chance->whole(2 * $size, $most * $size), $size), $this->formula->quantities[$name][1]);
+        }
+        unset($values[$result]);
+        if (count(array_unique(array_map(static fn (Quantity $value): string => $value->number(), $values))) < count($values)) {
+            throw MathsError::notRearranged($result);
+        }
+        $worked = Rearrangement::solve($this->formula->left, $this->formula->right, $result)->evaluate($values);
+        $usual = $this->formula->quantities[$result][1];
+
+        return [$result => $usual->measuresLike($worked->unit) ? $worked->in($usual) : $worked] + $values;
+    }
+
+    private function isWell(Quantity $value, int $places): bool
+    {
+        $scaled = $value->value->multipliedBy(10 ** $places)->simplified();
+
+        return $value->exact && $value->value->isPositive() && $value->value->isLessThan(100_000)
+            && $scaled->getDenominator()->isEqualTo(1)
+            && (! StartingSheets::givesAShare($this->formula) || $value->value->isLessThan(1));
+    }
+
+    /**
+     * @param  array<string, Quantity>  $values
+     * @return array<string, Quantity>
+     */
+    private function rounded(array $values, string $result): array
+    {
+        return [$result => self::toFigures($values[$result])] + $values;
+    }
+
+    /**
+     * @param  array<string, Quantity>  $known
+     * @return array<string, Quantity> the same, one of them in another unit where that is short
+     */
+    private function inAnotherUnit(Chance $chance, array $known): array
+    {
+        foreach ($chance->shuffled(array_keys($known)) as $name) {
+            $other = Units::called(self::GIVEN_IN[$known[$name]->unit->symbol()] ?? '');
+            $value = $other === null ? null : $known[$name]->in($other);
+            if ($value !== null && $value->value->multipliedBy(1000)->simplified()->getDenominator()->isEqualTo(1)) {
+                return [...$known, $name => $value];
+            }
+        }
+
+        return $known;
+    }
+
+    /**
+     * @param  array<string, Quantity>  $known
+     * @param  array<string, Quantity>  $given
+     * @return array<string, Quantity>
+     */
+    private function slips(Expression $solved, array $known, array $given, Quantity $answer): array
+    {
+        $worked = ['The unit was not changed first.' => $given === $known ? [] : [[$solved, self::plain($given)]]];
+        foreach (FormulaSlips::of($solved) as $why => $expressions) {
+            $worked[$why] = array_map(static fn (Expression $each): array => [$each, self::plain($known)], $expressions);
+        }
+        $slips = [];
+        foreach ($worked as $why => $tries) {
+            foreach ($tries as [$expression, $values]) {
+                $value = $expression->value($values);
+                if (is_finite($value) && $value > 0 && $value < 1e7) {
+                    $slips[$why] ??= self::toFigures(Quantity::of(BigRational::of(sprintf('%.9F', $value)), $answer->unit), 4);
+                }
+            }
+        }
+
+        return array_filter($slips, static fn (Quantity $slip): bool => $slip->value->isPositive());
+    }
+
+    /**
+     * @param  array<string, Quantity>  $values
+     * @return array<string, float>
+     */
+    private static function plain(array $values): array
+    {
+        return array_map(static fn (Quantity $value): float => $value->value->toFloat(), $values);
+    }
+
+    /** Rounded, unless it is short already. */
+    private static function toFigures(Quantity $value, int $figures = self::FIGURES): Quantity
+    {
+        $scale = $figures - 1 - (int) floor(log10(max(1e-9, abs($value->value->toFloat()))));
+        $most = $value->unit->isMoney() ? 2 : 6;
+
+        return Quantity::of($value->value->toScale(max(0, min($most, $scale)), RoundingMode::HALF_UP), $value->unit);
+    }
+
+    /** One in the last figure: rounding on the way may move it. */
+    private static function lastFigure(Quantity $answer): string
+    {
+        $size = (int) floor(log10(max(1e-9, abs($answer->value->toFloat())))) - self::FIGURES + 1;
+
+        return $size >= 0 ? (string) 10 ** $size : '0.'.str_repeat('0', -$size - 1).'1';
+    }
+}
