@@ -7,6 +7,7 @@ namespace Daybright\Worked;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 use Daybright\Figure\Chance;
+use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Variation;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Expression\Expression;
@@ -48,7 +49,7 @@ final readonly class FormulaPractice
     {
         $values = $this->wellChosen($chance, $level, $result);
         $ends = $values !== null;
-        $values ??= $this->rounded($this->drawn($chance, self::MOST[$level] ?? 10, 0, $result), $result);
+        $values ??= $this->rounded($chance, $level, $result);
         $known = array_diff_key($values, [$asked => 1]);
         $given = $level === 3 ? $this->inAnotherUnit($chance, $known) : $known;
         $unit = $given === $known ? '' : $this->formula->quantities[$asked][1]->symbol();
@@ -81,12 +82,8 @@ final readonly class FormulaPractice
         }
         foreach ([0, 1, 2] as $places) {
             for ($try = 0; $try < self::TRIES; $try++) {
-                try {
-                    $values = $this->drawn($chance, self::MOST[$level] ?? 10, $places, $result);
-                } catch (MathsError) {
-                    continue;
-                }
-                if ($this->isWell($values[$result], $places)) {
+                $values = $this->drawn($chance, self::MOST[$level] ?? 10, $places, $result);
+                if ($values !== null && $this->isWell($values[$result], $places)) {
                     return $values;
                 }
             }
@@ -96,11 +93,9 @@ final readonly class FormulaPractice
     }
 
     /**
-     * @return array<string, Quantity> all quantities of the formula, in its order
-     *
-     * @throws MathsError when they do not go together, as a hypotenuse shorter than a leg
+     * @return array<string, Quantity>|null all quantities of the formula; null when two are alike or do not go together, as a hypotenuse shorter than a leg
      */
-    private function drawn(Chance $chance, int $most, int $places, string $result): array
+    private function drawn(Chance $chance, int $most, int $places, string $result): ?array
     {
         $values = [];
         foreach ($this->formula->names() as $name) {
@@ -111,9 +106,13 @@ final readonly class FormulaPractice
         }
         unset($values[$result]);
         if (count(array_unique(array_map(static fn (Quantity $value): string => $value->number(), $values))) < count($values)) {
-            throw MathsError::notRearranged($result);
+            return null;
         }
-        $worked = Rearrangement::solve($this->formula->left, $this->formula->right, $result)->evaluate($values);
+        try {
+            $worked = Rearrangement::solve($this->formula->left, $this->formula->right, $result)->evaluate($values);
+        } catch (MathsError) {
+            return null;
+        }
         $usual = $this->formula->quantities[$result][1];
 
         return [$result => $usual->measuresLike($worked->unit) ? $worked->in($usual) : $worked] + $values;
@@ -129,12 +128,21 @@ final readonly class FormulaPractice
     }
 
     /**
-     * @param  array<string, Quantity>  $values
+     * Whole values, and the result of them to a few figures.
+     *
      * @return array<string, Quantity>
+     *
+     * @throws InvalidQuantities where no values go together
      */
-    private function rounded(array $values, string $result): array
+    private function rounded(Chance $chance, int $level, string $result): array
     {
-        return [$result => self::toFigures($values[$result])] + $values;
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $values = $this->drawn($chance, self::MOST[$level] ?? 10, 0, $result);
+            if ($values !== null) {
+                return [$result => self::toFigures($values[$result])] + $values;
+            }
+        }
+        throw InvalidQuantities::because("No numbers were found that go together in {$this->formula->written}. Choose another formula to practise.", 'formula');
     }
 
     /**

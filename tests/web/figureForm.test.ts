@@ -71,6 +71,7 @@ const ITEM = {
   answer: '12 cm',
   value: '12',
   unit: 'cm',
+  tolerance: '',
   slips: [
     { answer: '9 cm', value: '9', unit: 'cm', why: 'added' },
     { answer: '100 cm', value: '100', unit: 'cm', why: 'squared' },
@@ -79,6 +80,7 @@ const ITEM = {
 
 test('an item is asked as a number, or as a choice among the answer and the slips in order of size', () => {
   expect(questionOf(ITEM, false)).toMatchObject({ type: 'number', value: '12', unit: 'cm', marks: 2 });
+  expect(questionOf({ ...ITEM, tolerance: '0.1' }, false).tolerance).toBe('0.1');
   expect(questionOf(ITEM, false).slips).toMatchObject([
     { value: '9', unit: 'cm', why: 'added' },
     { value: '100', unit: 'cm', why: 'squared' },
