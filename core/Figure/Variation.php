@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Daybright\Figure;
 
 use Daybright\Maths\Quantity;
+use Daybright\Maths\SignificantFigures;
 
 /** Another item of the same kind: new quantities, a question, its answer, and the wrong answers of common slips. */
 final readonly class Variation
 {
+    /** Figures to which an answer is rounded that does not end. */
+    public const FIGURES = 3;
+
     /**
      * @param  array<string, mixed>  $quantities
      * @param  Quantity|string  $answer a number with its unit, or words
@@ -34,6 +38,19 @@ final readonly class Variation
         }
 
         return new self($quantities, $prompt, $answer, $different, $tolerance);
+    }
+
+    /**
+     * An item whose answer does not end: it is asked for in three figures, and the last of them may be off by one, since rounding on the way can move it.
+     *
+     * @param  array<string, mixed>  $quantities
+     * @param  array<string, Quantity|string>  $slips
+     */
+    public static function rounded(array $quantities, string $prompt, Quantity $answer, array $slips): self
+    {
+        $round = static fn (Quantity|string $value): Quantity|string => $value instanceof Quantity ? SignificantFigures::round($value, self::FIGURES) : $value;
+
+        return self::of($quantities, "{$prompt} Give three figures.", SignificantFigures::round($answer, self::FIGURES), array_map($round, $slips), SignificantFigures::last($answer, self::FIGURES));
     }
 
     /** @return list<string> the answer among those of common slips, in an order that tells nothing */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Daybright\Worked;
 
 use Brick\Math\BigRational;
-use Brick\Math\RoundingMode;
 use Daybright\Figure\Chance;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Variation;
@@ -14,6 +13,7 @@ use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Rearrangement;
+use Daybright\Maths\SignificantFigures;
 use Daybright\Maths\Units;
 use Daybright\Worked\Methods\Substitution;
 use Daybright\Worked\Sheet\SheetFormula;
@@ -23,9 +23,6 @@ use Daybright\Worked\Sheet\StartingSheets;
 final readonly class FormulaPractice
 {
     private const TRIES = 150;
-
-    /** Figures to which an answer is rounded that does not end. */
-    private const FIGURES = 3;
 
     /** The greatest number drawn, by level. */
     private const MOST = [1 => 10, 2 => 20, 3 => 30];
@@ -56,7 +53,7 @@ final readonly class FormulaPractice
         $quantities = [
             'formula' => $this->formula->written,
             'known' => implode("\n", array_map(static fn (string $name, Quantity $value): string => "{$name} = {$value->typed()}", array_keys($given), $given)),
-            'asked' => $asked, 'figures' => $ends ? 8 : self::FIGURES, 'unit' => $unit, 'task' => '', 'names' => $this->formula->named(),
+            'asked' => $asked, 'figures' => $ends ? 8 : Variation::FIGURES, 'unit' => $unit, 'task' => '', 'names' => $this->formula->named(),
         ];
         $example = Substitution::from(new Fields($quantities))->example();
         if (! $example->answer instanceof Quantity) {
@@ -67,7 +64,7 @@ final readonly class FormulaPractice
 
         return $ends
             ? Variation::of($quantities, $example->task, $example->answer, $slips)
-            : Variation::of($quantities, "{$example->task} Give three figures.", $example->answer, $slips, self::lastFigure($example->answer));
+            : Variation::rounded($quantities, $example->task, $example->answer, $slips);
     }
 
     /**
@@ -139,7 +136,7 @@ final readonly class FormulaPractice
         for ($try = 0; $try < self::TRIES; $try++) {
             $values = $this->drawn($chance, self::MOST[$level] ?? 10, 0, $result);
             if ($values !== null) {
-                return [$result => self::toFigures($values[$result])] + $values;
+                return [$result => SignificantFigures::round($values[$result], Variation::FIGURES)] + $values;
             }
         }
         throw InvalidQuantities::because("No numbers were found that go together in {$this->formula->written}. Choose another formula to practise.", 'formula');
@@ -178,7 +175,7 @@ final readonly class FormulaPractice
             foreach ($tries as [$expression, $values]) {
                 $value = $expression->value($values);
                 if (is_finite($value) && $value > 0 && $value < 1e7) {
-                    $slips[$why] ??= self::toFigures(Quantity::of(BigRational::of(sprintf('%.9F', $value)), $answer->unit), 4);
+                    $slips[$why] ??= SignificantFigures::round(Quantity::of(BigRational::of(sprintf('%.9F', $value)), $answer->unit), 4, $answer->unit->isMoney() ? 2 : 6);
                 }
             }
         }
@@ -193,22 +190,5 @@ final readonly class FormulaPractice
     private static function plain(array $values): array
     {
         return array_map(static fn (Quantity $value): float => $value->value->toFloat(), $values);
-    }
-
-    /** Rounded, unless it is short already. */
-    private static function toFigures(Quantity $value, int $figures = self::FIGURES): Quantity
-    {
-        $scale = $figures - 1 - (int) floor(log10(max(1e-9, abs($value->value->toFloat()))));
-        $most = $value->unit->isMoney() ? 2 : 6;
-
-        return Quantity::of($value->value->toScale(max(0, min($most, $scale)), RoundingMode::HALF_UP), $value->unit);
-    }
-
-    /** One in the last figure: rounding on the way may move it. */
-    private static function lastFigure(Quantity $answer): string
-    {
-        $size = (int) floor(log10(max(1e-9, abs($answer->value->toFloat())))) - self::FIGURES + 1;
-
-        return $size >= 0 ? (string) 10 ** $size : '0.'.str_repeat('0', -$size - 1).'1';
     }
 }

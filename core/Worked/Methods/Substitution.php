@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Worked\Methods;
 
-use Brick\Math\BigRational;
 use Daybright\Figure\Chance;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
@@ -16,6 +15,7 @@ use Daybright\Maths\Expression\Name;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Rearrangement;
+use Daybright\Maths\SignificantFigures;
 use Daybright\Maths\Typed;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
@@ -198,14 +198,9 @@ final readonly class Substitution implements Method
 
     private function rounded(Quantity $answer): Quantity
     {
-        $size = abs($answer->value->toFloat());
-        $places = $size === 0.0 ? 0 : $this->figures - 1 - (int) floor(log10($size));
-        if ($answer->exact && BigRational::of(1000000)->multipliedBy($answer->value)->simplified()->getDenominator()->isEqualTo(1) && strlen(trim(str_replace(['.', '-'], '', (string) $answer->value->toBigDecimal()), '0')) <= $this->figures) {
-            return $answer;
-        }
-        $value = $places >= 0 ? (string) $answer->value->toScale($places, \Brick\Math\RoundingMode::HALF_UP) : (string) ((int) (round($answer->value->toFloat() * 10 ** $places) / 10 ** $places));
+        $short = SignificantFigures::round($answer, $this->figures);
 
-        return Quantity::of($value, $answer->unit);
+        return $answer->exact && $short->equals($answer) ? $answer : $short;
     }
 
     private function closing(Quantity $answer): string

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Maths;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+
+/** Rounding to figures, as “3.99 to three figures”; figures before the point that are not kept become 0. */
+final class SignificantFigures
+{
+    /** @param  int  $most places after the point that are never exceeded: two for money */
+    public static function round(Quantity $quantity, int $figures, int $most = 12): Quantity
+    {
+        $place = self::place($quantity, $figures);
+        $step = BigDecimal::of(10)->power(max(0, $place));
+        $value = $quantity->value->dividedBy($step)->toScale(max(0, min($most, -$place)), RoundingMode::HALF_UP)->multipliedBy($step);
+
+        return Quantity::of($value, $quantity->unit);
+    }
+
+    /** One in the last figure that is kept, as it is typed: “0.01”, “10”. */
+    public static function last(Quantity $quantity, int $figures): string
+    {
+        $place = self::place($quantity, $figures);
+
+        return $place >= 0 ? '1'.str_repeat('0', $place) : '0.'.str_repeat('0', -$place - 1).'1';
+    }
+
+    /** Power of ten of the last figure that is kept. */
+    private static function place(Quantity $quantity, int $figures): int
+    {
+        $size = abs($quantity->value->toFloat());
+
+        return $size === 0.0 ? 0 : (int) floor(log10($size)) - $figures + 1;
+    }
+}
