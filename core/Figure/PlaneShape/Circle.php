@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Daybright\Figure\PlaneShape;
 
 use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\SignificantFigures;
 use Daybright\Maths\Unit;
 
 /** A circle of which one measure is known: radius, diameter, circumference or area. */
@@ -64,5 +67,38 @@ final readonly class Circle extends Measured
         }
 
         return [[[0.0, 0.0], [$radius, 0.0], 'radius', $this->written('radius')]];
+    }
+
+    /** Level 1 asks for the circumference from the diameter, level 2 for the area, level 3 for the radius from the circumference. */
+    public function vary(Chance $chance, int $level): Variation
+    {
+        $radius = $chance->whole(2, 8 + 4 * $level);
+        $pi = new Quantity(BigRational::of(self::PI), Unit::none(), false);
+        $times = static fn (int|BigRational $number, Unit $unit): Quantity => $pi->times(Quantity::of($number, $unit));
+        [$length, $square] = [$this->unit(), $this->unit()->power(2)];
+        $quantities = ['shape' => 'circle', 'unit' => $length->symbol()];
+        if ($level === 1) {
+            return Variation::rounded($quantities + ['diameter' => (string) (2 * $radius)], "A circle has a diameter of {$this->in(2 * $radius)->written()}. What is its circumference?", $times(2 * $radius, $length), [
+                'The diameter was taken for the radius.' => $times(4 * $radius, $length),
+                'The diameter was halved: this is half way round.' => $times($radius, $length),
+                'This is the area.' => $times($radius ** 2, $square),
+                'π was left out.' => $this->in(2 * $radius),
+            ]);
+        }
+        if ($level === 2) {
+            return Variation::rounded($quantities + ['radius' => (string) $radius], "A circle has a radius of {$this->in($radius)->written()}. What is its area?", $times($radius ** 2, $square), [
+                'The radius was doubled instead of squared.' => $times(2 * $radius, $square),
+                'The diameter was squared.' => $times(4 * $radius ** 2, $square),
+                'π was left out.' => $this->in($radius ** 2, 2),
+                'The unit of an area is a square.' => $times($radius ** 2, $length),
+            ]);
+        }
+        $around = SignificantFigures::round($times(2 * $radius, $length), Variation::FIGURES);
+
+        return Variation::rounded($quantities + ['circumference' => $around->typedNumber()], "The circumference of a circle is {$around->written()}. What is its radius?", $around->over($pi)->over(Quantity::of(2)), [
+            'This is the diameter.' => $around->over($pi),
+            'It was multiplied by π instead of divided.' => $around->times($pi)->over(Quantity::of(2)),
+            'π was left out.' => $around->over(Quantity::of(2)),
+        ]);
     }
 }

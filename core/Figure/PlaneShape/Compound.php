@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\PlaneShape;
 
+use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 
@@ -64,5 +67,34 @@ final readonly class Compound extends Measured
             [$top, $left, 'step length', $this->written('step length')],
             [$left, $start, 'width', $this->written('width')],
         ];
+    }
+
+    /** Level 1 asks for the area, level 2 for the way round, level 3 for the length of the corner from the area that is left. */
+    public function vary(Chance $chance, int $level): Variation
+    {
+        [$length, $width] = [$chance->whole(6, 16), $chance->whole(5, 12)];
+        [$cutLength, $cutWidth] = [$chance->whole(2, $length - 2), $chance->whole(2, $width - 2)];
+        $quantities = ['shape' => 'compound', 'unit' => $this->unit()->symbol(), 'length' => (string) $length, 'width' => (string) $width, 'cutLength' => (string) $cutLength, 'cutWidth' => (string) $cutWidth];
+        [$whole, $corner] = [$length * $width, $cutLength * $cutWidth];
+        $cut = "From a rectangle of {$this->in($length)->written()} by {$this->in($width)->written()} a corner";
+
+        return match ($level) {
+            1 => Variation::of($quantities, "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What area is left?", $this->in($whole - $corner, 2), [
+                'The corner was not taken away.' => $this->in($whole, 2),
+                'The corner was added.' => $this->in($whole + $corner, 2),
+                'This is the area of the corner.' => $this->in($corner, 2),
+            ]),
+            2 => Variation::of($quantities, "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What is the perimeter of the L-shape?", $this->in(2 * ($length + $width)), [
+                'The two sides of the corner were taken away: the way round goes along them.' => $this->in(2 * ($length + $width) - $cutLength - $cutWidth),
+                'The two sides of the corner were added.' => $this->in(2 * ($length + $width) + $cutLength + $cutWidth),
+                'This is the area.' => $this->in($whole - $corner, 2),
+                'Only half the way round was counted.' => $this->in($length + $width),
+            ]),
+            default => Variation::of($quantities, "{$cut} is cut out, {$this->in($cutWidth)->written()} wide. An area of {$this->in($whole - $corner, 2)->written()} is left. How long is the corner?", $this->in($cutLength), [
+                'This is the area of the corner.' => $this->in($corner, 2),
+                'The area that is left was divided, not the one that is gone.' => $this->in(BigRational::nd($whole - $corner, $cutWidth)),
+                'This is what is left of the length.' => $this->in($length - $cutLength),
+            ]),
+        };
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\PlaneShape;
 
+use Brick\Math\BigRational;
 use Daybright\Figure\Fact;
+use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 
 /** What all outlines have in common: measures by name, some of them given. */
@@ -58,5 +60,11 @@ abstract readonly class Measured implements Outline
         }
 
         return '';
+    }
+
+    /** A length in the unit of the shape; its square with a power of two. */
+    protected function in(int|BigRational $number, int $power = 1): Quantity
+    {
+        return Quantity::of($number, $this->unit->power($power));
     }
 }

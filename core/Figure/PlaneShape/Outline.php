@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\PlaneShape;
 
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Unit;
 
 /** A kind of flat shape with all its measures. */
@@ -37,4 +39,7 @@ interface Outline
      * @return list<array{array{float, float}, array{float, float}, string, string}> from, to, fact, written
      */
     public function dimensions(): array;
+
+    /** Another shape of this kind, with a question about it. */
+    public function vary(Chance $chance, int $level): Variation;
 }

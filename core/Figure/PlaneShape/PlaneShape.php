@@ -16,7 +16,6 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
-use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 
@@ -106,39 +105,9 @@ final readonly class PlaneShape implements Varies
         return ucfirst($this->outline->kind()).'. Known: '.$this->inWords($this->outline->known()).'.';
     }
 
-    /** Level 1 asks for an area, level 2 for a missing side, level 3 for the area of an L-shape. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
-        $unit = $this->outline->unit();
-        $side = static fn (int $length): Quantity => Quantity::of($length, $unit);
-        $square = static fn (int $area): Quantity => Quantity::of($area, $unit->power(2));
-        $length = $chance->whole(6, 14 + 4 * $level);
-        $width = $chance->whole(3, $length - 2);
-        if ($level === 1) {
-            return Variation::of(['shape' => 'rectangle', 'length' => (string) $length, 'width' => (string) $width, 'unit' => $unit->symbol()], "A rectangle is {$side($length)->written()} long and {$side($width)->written()} wide. What is its area?", $square($length * $width), [
-                'This is the perimeter.' => $side(2 * ($length + $width)),
-                'The sides were added instead of multiplied.' => $square($length + $width),
-                'The unit of an area is a square.' => $side($length * $width),
-            ]);
-        }
-        if ($level === 2) {
-            $perimeter = 2 * ($length + $width);
-
-            return Variation::of(['shape' => 'rectangle', 'length' => (string) $length, 'perimeter' => (string) $perimeter, 'unit' => $unit->symbol()], "The perimeter of a rectangle is {$side($perimeter)->written()}. It is {$side($length)->written()} long. How wide is it?", $side($width), [
-                'Only one length was taken away.' => $side($perimeter - $length),
-                'Both lengths were taken away, but the rest was not halved.' => $side(2 * $width),
-                'This is half the perimeter.' => $side($length + $width),
-            ]);
-        }
-        [$length, $width] = [$chance->whole(6, 16), $chance->whole(5, 12)];
-        [$cutLength, $cutWidth] = [$chance->whole(2, $length - 2), $chance->whole(2, $width - 2)];
-
-        return Variation::of(['shape' => 'compound', 'length' => (string) $length, 'width' => (string) $width, 'cutLength' => (string) $cutLength, 'cutWidth' => (string) $cutWidth, 'unit' => $unit->symbol()], "From a rectangle of {$side($length)->written()} by {$side($width)->written()} a corner of {$side($cutLength)->written()} by {$side($cutWidth)->written()} is cut out. What area is left?", $square($length * $width - $cutLength * $cutWidth), [
-            'The corner was not taken away.' => $square($length * $width),
-            'The corner was added.' => $square($length * $width + $cutLength * $cutWidth),
-            'This is the area of the corner.' => $square($cutLength * $cutWidth),
-        ]);
+        return $this->outline->vary(Chance::of($seed, $level), $level);
     }
 
     /** @param  list<Fact>  $facts */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Daybright\Figure\PlaneShape;
 
 use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 
@@ -62,6 +64,34 @@ final readonly class Rectangle extends Measured
             [[0.0, 0.0], [$length, 0.0], 'length', $this->written('length')],
             [[$length, 0.0], [$length, $width], 'width', $this->written('width')],
         ];
+    }
+
+    /** Level 1 asks for the area, level 2 for a side from the perimeter, level 3 for the perimeter from the area. */
+    public function vary(Chance $chance, int $level): Variation
+    {
+        $length = $chance->whole(6, 14 + 4 * $level);
+        $width = $chance->whole(3, $length - 2);
+        [$perimeter, $area] = [2 * ($length + $width), $length * $width];
+        $quantities = ['shape' => 'rectangle', 'unit' => $this->unit()->symbol(), 'length' => (string) $length];
+
+        return match ($level) {
+            1 => Variation::of($quantities + ['width' => (string) $width], "A rectangle is {$this->in($length)->written()} long and {$this->in($width)->written()} wide. What is its area?", $this->in($area, 2), [
+                'This is the perimeter.' => $this->in($perimeter),
+                'The sides were added instead of multiplied.' => $this->in($length + $width, 2),
+                'The unit of an area is a square.' => $this->in($area),
+            ]),
+            2 => Variation::of($quantities + ['perimeter' => (string) $perimeter], "The perimeter of a rectangle is {$this->in($perimeter)->written()}. It is {$this->in($length)->written()} long. How wide is it?", $this->in($width), [
+                'Only one length was taken away.' => $this->in($perimeter - $length),
+                'Both lengths were taken away, but the rest was not halved.' => $this->in(2 * $width),
+                'This is half the perimeter.' => $this->in($length + $width),
+            ]),
+            default => Variation::of($quantities + ['area' => (string) $area], "The area of a rectangle is {$this->in($area, 2)->written()}. It is {$this->in($length)->written()} long. What is its perimeter?", $this->in($perimeter), [
+                'This is the width: the way round it is asked.' => $this->in($width),
+                'Only two of the four sides were added.' => $this->in($length + $width),
+                'The length was taken away from the area.' => $this->in($area - $length),
+                'This is a length, not an area.' => $this->in($perimeter, 2),
+            ]),
+        };
     }
 
     private static function fromPerimeter(BigRational $perimeter, BigRational $side): BigRational

@@ -5,15 +5,21 @@ declare(strict_types=1);
 namespace Daybright\Figure\PlaneShape;
 
 use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\SignificantFigures;
 use Daybright\Maths\Unit;
 
 /** A right triangle of which two measures are known: two of base, height, longest side and area. */
 final readonly class RightTriangle extends Measured
 {
+    /** Whole legs with a whole longest side (Euclid, Elements X.29 gives the rule). */
+    private const TRIPLES = [[3, 4, 5], [5, 12, 13], [8, 15, 17], [7, 24, 25], [20, 21, 29], [12, 35, 37]];
+
     /** @throws InvalidQuantities */
     public static function from(Reading $reading, Unit $unit): self
     {
@@ -57,6 +63,38 @@ final readonly class RightTriangle extends Measured
         [$corner, $right, $top] = $this->corners();
 
         return [[$corner, $right, 'base', $this->written('base')], [$right, $top, 'hypotenuse', $this->written('hypotenuse')], [$top, $corner, 'height', $this->written('height')]];
+    }
+
+    /** Level 1 asks for the area, level 2 for the longest side, level 3 for a leg. */
+    public function vary(Chance $chance, int $level): Variation
+    {
+        [$base, $height, $longest] = $chance->one(self::TRIPLES);
+        $times = $chance->whole(1, 3);
+        [$base, $height, $longest] = [$base * $times, $height * $times, $longest * $times];
+        if ($chance->whole(0, 1) === 1) {
+            [$base, $height] = [$height, $base];
+        }
+        $area = BigRational::nd($base * $height, 2);
+        $root = fn (int $square): Quantity => Quantity::of(SignificantFigures::round(Quantity::of($square)->root(), Variation::FIGURES)->value, $this->unit());
+        $quantities = ['shape' => 'right', 'unit' => $this->unit()->symbol(), 'base' => (string) $base];
+
+        return match ($level) {
+            1 => Variation::of($quantities + ['height' => (string) $height], "A right triangle has a base of {$this->in($base)->written()} and a height of {$this->in($height)->written()}. What is its area?", $this->in($area, 2), [
+                'The half was left out: this is the rectangle around it.' => $this->in($base * $height, 2),
+                'The two sides were added.' => $this->in($base + $height, 2),
+                'The unit of an area is a square.' => $this->in($area),
+            ]),
+            2 => Variation::of($quantities + ['height' => (string) $height], "The legs of a right triangle are {$this->in($base)->written()} and {$this->in($height)->written()}. How long is its longest side?", $this->in($longest), [
+                'The two legs were added.' => $this->in($base + $height),
+                'The square root was not taken.' => $this->in($longest ** 2),
+                'The squares were taken from each other instead of added.' => $root(abs($base ** 2 - $height ** 2)),
+            ]),
+            default => Variation::of($quantities + ['hypotenuse' => (string) $longest], "The longest side of a right triangle is {$this->in($longest)->written()}, and one leg is {$this->in($base)->written()}. How long is the other leg?", $this->in($height), [
+                'The squares were added: the longest side is known already.' => $root($longest ** 2 + $base ** 2),
+                'The leg was taken from the longest side without squaring.' => $this->in($longest - $base),
+                'The square root was not taken.' => $this->in($height ** 2),
+            ]),
+        };
     }
 
     private static function leg(Quantity $longest, Quantity $other): Quantity

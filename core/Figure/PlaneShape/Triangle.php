@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\PlaneShape;
 
+use Brick\Math\BigRational;
+use Daybright\Figure\Chance;
 use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Reading;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
@@ -73,6 +76,36 @@ final readonly class Triangle extends Measured
         [$left, $right, $top] = $this->corners();
 
         return [[$left, $right, 'first', $this->written('first')], [$right, $top, 'second', $this->written('second')], [$top, $left, 'third', $this->written('third')]];
+    }
+
+    /** Level 1 asks for the perimeter, level 2 for a missing side, level 3 for one of two equal sides. */
+    public function vary(Chance $chance, int $level): Variation
+    {
+        [$first, $second] = [$chance->whole(5, 10 + 4 * $level), $chance->whole(5, 10 + 4 * $level)];
+        $third = $level === 3 ? $second : $chance->whole(abs($first - $second) + 2, $first + $second - 3);
+        if ($level === 3) {
+            $first = $chance->whole(3, 2 * $second - 2);
+        }
+        $perimeter = $first + $second + $third;
+        $quantities = ['shape' => 'triangle', 'unit' => $this->unit()->symbol(), 'first' => (string) $first, 'second' => (string) $second, 'third' => (string) $third];
+
+        return match ($level) {
+            1 => Variation::of($quantities, "The sides of a triangle are {$this->in($first)->written()}, {$this->in($second)->written()} and {$this->in($third)->written()}. What is its perimeter?", $this->in($perimeter), [
+                'One side was left out.' => $this->in($first + $second),
+                'The sides were multiplied.' => $this->in($first * $second * $third),
+                'A perimeter is a length, not an area.' => $this->in($perimeter, 2),
+            ]),
+            2 => Variation::of($quantities, "The perimeter of a triangle is {$this->in($perimeter)->written()}. Two sides are {$this->in($first)->written()} and {$this->in($second)->written()}. How long is the third?", $this->in($third), [
+                'Only one side was taken away.' => $this->in($perimeter - $first),
+                'These are the two known sides together.' => $this->in($first + $second),
+                'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
+            ]),
+            default => Variation::of($quantities, "The perimeter of a triangle is {$this->in($perimeter)->written()}. Its base is {$this->in($first)->written()}, and the other two sides are equal. How long is each of them?", $this->in($second), [
+                'The rest was not halved.' => $this->in(2 * $second),
+                'The base was not taken away first.' => $this->in(BigRational::nd($perimeter, 2)),
+                'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
+            ]),
+        };
     }
 
     private static function degrees(float $angle): Quantity

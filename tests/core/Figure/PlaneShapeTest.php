@@ -62,6 +62,31 @@ final class PlaneShapeTest extends TestCase
         self::assertEqualsWithDelta(8 / 5, $shape->box->width / $shape->box->height, 0.001);
     }
 
+    protected static function kinds(): array
+    {
+        return array_slice(self::randomFigures(5), 0, 5);
+    }
+
+    protected static function differentItems(): int
+    {
+        // A circle has as many items as whole radii.
+        return 8;
+    }
+
+    public function test_practice_is_about_the_shape_that_is_shown(): void
+    {
+        foreach (['a rectangle' => 0, 'a triangle' => 1, 'A right triangle' => 2, 'A circle' => 3, 'From a rectangle' => 4] as $words => $place) {
+            $figure = self::kinds()[$place];
+            self::assertInstanceOf(PlaneShape::class, $figure);
+            self::assertStringContainsStringIgnoringCase($words, $figure->vary(4, 1)->prompt);
+        }
+        $circle = self::kinds()[3];
+        self::assertInstanceOf(PlaneShape::class, $circle);
+        $item = $circle->vary(2, 2);
+        self::assertStringEndsWith('Give three figures.', $item->prompt);
+        self::assertNotSame('', $item->tolerance);
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
