@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Daybright\Figure\Solid;
 
 use Brick\Math\BigInteger;
-use Brick\Math\BigRational;
 use Daybright\Figure\Chance;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
@@ -29,7 +28,10 @@ final readonly class Solid implements Varies
     /** Boxes are counted up to this volume. */
     private const LARGEST_VOLUME = 1000;
 
-    /** @param  'box'|'cubes'|'net'  $view */
+    /**
+     * @param  'box'|'cubes'|'net'  $view
+     * @param  bool  $isSought the volume is known, and boxes of it are looked for
+     */
     private function __construct(
         public Quantity $length,
         public Quantity $width,
@@ -37,6 +39,7 @@ final readonly class Solid implements Varies
         public ?Quantity $fill,
         public string $view,
         private int $longestEdge,
+        private bool $isSought = false,
     ) {
     }
 
@@ -171,38 +174,16 @@ final readonly class Solid implements Varies
         return "{$what}, {$this->edgesInWords()}.{$filled}";
     }
 
-    /** Level 1 asks for a volume, level 2 for the volume of a filling, level 3 for a missing edge. */
     public function vary(int $seed, int $level): Variation
     {
-        $random = Chance::of($seed, $level);
-        $unit = $this->length->unit;
-        [$length, $width, $height] = [$random->whole(3, 10 + 2 * $level), $random->whole(2, 9), $random->whole(3, 9)];
-        $in = static fn (int $number, int $power = 1): Quantity => Quantity::of($number, $unit->power($power));
-        $quantities = ['mode' => 'edges', 'length' => (string) $length, 'width' => (string) $width, 'height' => (string) $height, 'unit' => $unit->symbol(), 'view' => 'box'];
-        $edges = "{$in($length)->written()} long and {$in($width)->written()} wide";
-        $volume = $length * $width * $height;
-        if ($level === 1) {
-            return Variation::of($quantities, "A box is {$edges} and {$in($height)->written()} high. What is its volume?", $in($volume, 3), [
-                'The edges were added instead of multiplied.' => $in($length + $width + $height, 3),
-                'This is the area of the base only.' => $in($length * $width, 3),
-                'This is a length, not a volume.' => $in($volume),
-            ]);
-        }
-        if ($level === 2) {
-            $fill = $random->whole(1, $height - 1);
+        $practice = new SolidPractice(Chance::of($seed, $level), $level, $this->length->unit);
 
-            return Variation::of($quantities + ['fill' => (string) $fill], "A box is {$edges} and {$in($height)->written()} high. It is filled {$in($fill)->written()} high. What is the volume of the filling?", $in($length * $width * $fill, 3), [
-                'This is the volume of the whole box.' => $in($volume, 3),
-                'This is what is still empty.' => $in($volume - $length * $width * $fill, 3),
-                'This is the area of the base only.' => $in($length * $width, 3),
-            ]);
-        }
-
-        return Variation::of($quantities, "A box is {$edges}. Its volume is {$in($volume, 3)->written()}. How high is it?", $in($height), [
-            'This is the height times the width: divide by both edges of the base.' => $in($width * $height),
-            'The edges were added before dividing.' => Quantity::of(BigRational::nd($volume, $length + $width), $unit),
-            'This is a volume, not a length.' => $in($height, 3),
-        ]);
+        return match (true) {
+            $this->isSought => $practice->ofOneVolume(),
+            $this->view === 'cubes' => $practice->cubes(),
+            $this->view === 'net' => $practice->net(),
+            default => $practice->box(),
+        };
     }
 
     public function base(): Quantity
@@ -242,8 +223,13 @@ final readonly class Solid implements Varies
         return self::boxes($volume->toInt(), $this->longestEdge);
     }
 
-    /** @return list<array{int, int, int}> */
-    private static function boxes(int $volume, int $longestEdge): array
+    /**
+     * Boxes with whole edges, each once, the nearest to a cube first.
+     *
+     * @param  int  $longestEdge 0 for no limit
+     * @return list<array{int, int, int}> edges from the longest down
+     */
+    public static function boxes(int $volume, int $longestEdge): array
     {
         $boxes = [];
         for ($short = 1; $short ** 3 <= $volume; $short++) {
@@ -272,7 +258,7 @@ final readonly class Solid implements Varies
         $edge = static fn (int $length): Quantity => Quantity::of(BigInteger::of($length), $unit);
         // The first is the nearest to a cube.
         [$length, $width, $height] = $boxes[0];
-        $solid = new self($edge($length), $edge($width), $edge($height), null, $view, $limit);
+        $solid = new self($edge($length), $edge($width), $edge($height), null, $view, $limit, true);
         $solid->refuseExtremeShape();
 
         return $solid;

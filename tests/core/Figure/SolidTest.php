@@ -89,6 +89,20 @@ final class SolidTest extends TestCase
     }
 
     /** @return list<Figure> */
+    protected static function kinds(): array
+    {
+        return [
+            self::edges('6', '4', '3'), self::edges('6', '4', '3', ['view' => 'cubes']), self::edges('6', '4', '3', ['view' => 'net']),
+            Solid::from(new Fields(['mode' => 'volume', 'volume' => 24, 'unit' => 'cm', 'view' => 'box'])),
+        ];
+    }
+
+    protected static function differentItems(): int
+    {
+        // There are as many cubes as whole edges, and not many volumes that are good to take apart.
+        return 12;
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
