@@ -28,7 +28,10 @@ use Daybright\Scene\Shape;
 /** Two unknown numbers found in three ways from the same two equations: guess and check, substitution, crossing lines. */
 final readonly class TwoUnknowns implements Varies
 {
-    /** @param  'table'|'substitution'|'both'|'lines'  $view */
+    /**
+     * @param  'table'|'substitution'|'both'|'lines'  $view
+     * @param  string|null  $of what the total of a story counts; null for two equations
+     */
     private function __construct(
         public LinearEquation $first,
         public LinearEquation $second,
@@ -38,6 +41,7 @@ final readonly class TwoUnknowns implements Varies
         public string $view,
         public BigRational $x,
         public BigRational $y,
+        private ?string $of = null,
     ) {
     }
 
@@ -154,38 +158,11 @@ final readonly class TwoUnknowns implements Varies
         return ['given' => [...$pieces['given'], Shape::polyline([[$middle, $box->y + 6], [$middle, $box->bottom() - 6]], Paint::outlined(Paint::RULE, 3))]] + $pieces;
     }
 
-    /** Level 1 are heads and legs with small numbers, level 2 larger ones, level 3 asks how many more. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
-        [$names, $each, $of] = $chance->one([
-            [['rabbits', 'hens'], [4, 2], 'legs'], [['tricycles', 'bicycles'], [3, 2], 'wheels'],
-            [['spiders', 'beetles'], [8, 6], 'legs'], [['adult tickets', 'child tickets'], [5, 3], 'pounds'],
-        ]);
-        [$x, $y] = [$chance->whole(2, 6 + 6 * $level), $chance->whole(2, 6 + 6 * $level)];
-        if ($x === $y) {
-            $x++;
-        }
-        $count = $x + $y;
-        $total = $each[0] * $x + $each[1] * $y;
-        $quantities = ['mode' => 'story', 'firstName' => $names[0], 'secondName' => $names[1], 'count' => (string) $count, 'firstEach' => (string) $each[0], 'secondEach' => (string) $each[1], 'total' => (string) $total, 'totalName' => $of, 'view' => 'table'];
-        $story = "There are {$count} {$names[0]} and {$names[1]}, with {$total} {$of} in all. Each of the {$names[0]} has {$each[0]}, each of the {$names[1]} {$each[1]}.";
-        if ($level === 3) {
-            [$most, $least] = $x > $y ? [$names[0], $names[1]] : [$names[1], $names[0]];
+        $practice = new TwoUnknownsPractice(Chance::of($seed, $level), $level);
 
-            return Variation::of($quantities, "{$story} How many more {$most} than {$least} are there?", Quantity::of(abs($x - $y)), [
-                "These are the {$most}." => Quantity::of(max($x, $y)),
-                "These are the {$least}." => Quantity::of(min($x, $y)),
-                'These are both together.' => Quantity::of($count),
-            ]);
-        }
-
-        return Variation::of($quantities, "{$story} How many {$names[0]} are there?", Quantity::of($x), [
-            "These are the {$names[1]}." => Quantity::of($y),
-            'They were shared in halves.' => Quantity::of(BigRational::nd($count, 2)),
-            "All were taken as {$names[0]}." => Quantity::of(BigRational::nd($total, $each[0])),
-            'The count was taken away from the total.' => Quantity::of($total - $count),
-        ]);
+        return $this->of === null ? $practice->equations() : $practice->story([$this->firstName, $this->secondName], [$this->second->a, $this->second->b], $this->of);
     }
 
     public static function number(BigRational $value): string
@@ -214,7 +191,7 @@ final readonly class TwoUnknowns implements Varies
         $of = $reading->name('totalName', 'in all');
         $story = "There are {$count} {$first} and {$second} together. Each of the {$first} has ".self::number($each[0]).", each of the {$second} ".self::number($each[1]).'. The total is '.self::number($total)." {$of}.";
 
-        return new self(LinearEquation::of(1, 1, $count), LinearEquation::of($each[0], $each[1], $total), $first, $second, $story, self::view($view), $x, $y);
+        return new self(LinearEquation::of(1, 1, $count), LinearEquation::of($each[0], $each[1], $total), $first, $second, $story, self::view($view), $x, $y, $of);
     }
 
     private static function ofEquations(Reading $reading, string $view): self

@@ -79,6 +79,22 @@ final class TwoUnknownsTest extends TestCase
         self::assertRefused(TwoUnknowns::class, $equations + ['secondEquation' => 'x + y'], 'secondEquation', 'not an equation');
     }
 
+    protected static function kinds(): array
+    {
+        return [
+            self::story('20', '56', 'table'),
+            TwoUnknowns::from(new Fields(['mode' => 'story', 'firstName' => 'adults', 'secondName' => 'children', 'count' => '10', 'firstEach' => '7.50', 'secondEach' => '4', 'total' => '54', 'totalName' => 'pounds', 'view' => 'table'])),
+            TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => 'x + y = 20', 'secondEquation' => '4x + 2y = 56', 'view' => 'lines'])),
+        ];
+    }
+
+    public function test_practice_keeps_the_story_of_the_teacher(): void
+    {
+        $figure = self::kinds()[1];
+        self::assertInstanceOf(TwoUnknowns::class, $figure);
+        self::assertStringContainsString('Each of the adults has 7.5, each of the children 4.', $figure->vary(3, 1)->prompt);
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
