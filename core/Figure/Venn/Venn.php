@@ -57,6 +57,9 @@ final readonly class Venn implements Varies
             Field::text('BC', 'In the second and the third')->when('sets', 'three'),
             Field::text('ABC', 'In all three')->when('sets', 'three'),
             Field::text('onlyA', 'Only in the first'), Field::text('onlyB', 'Only in the second'), Field::text('onlyC', 'Only in the third')->when('sets', 'three'),
+            Field::text('onlyAB', 'In the first and the second, not in the third')->when('sets', 'three'),
+            Field::text('onlyAC', 'In the first and the third, not in the second')->when('sets', 'three'),
+            Field::text('onlyBC', 'In the second and the third, not in the first')->when('sets', 'three'),
             Field::text('union', 'In at least one'),
             Field::text('neither', 'In none'),
         ];
@@ -133,40 +136,11 @@ final readonly class Venn implements Varies
         return 'Overlapping circles for '.implode(', ', $this->names).'. Known: '.implode(', ', $known).'.';
     }
 
-    /** Level 1 asks for those in only one set, level 2 for those in both, level 3 for those in none. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
-        $both = $chance->whole(2, 4 + 4 * $level);
-        [$onlyA, $onlyB] = [$chance->whole(3, 6 + 6 * $level), $chance->whole(3, 6 + 6 * $level)];
-        $neither = $chance->whole(1, 4 + 4 * $level);
-        $all = $onlyA + $onlyB + $both + $neither;
-        [$a, $b] = [$onlyA + $both, $onlyB + $both];
-        [$first, $second] = [mb_strtolower($this->names[0]), mb_strtolower($this->names[1])];
-        $quantities = ['sets' => 'two', 'nameA' => $this->names[0], 'nameB' => $this->names[1], 'total' => (string) $all];
-        $number = Quantity::of(...);
-        if ($level === 1) {
-            return Variation::of($quantities + ['A' => (string) $a, 'B' => (string) $b, 'AB' => (string) $both], "Of {$all}, {$a} are in “{$first}” and {$b} in “{$second}”; {$both} of them are in both. How many are only in “{$first}”?", $number($onlyA), [
-                'Those in both were not taken away.' => $number($a),
-                'Those in both were added.' => $number($a + $both),
-                'The second set was taken away from the first.' => $number(abs($a - $b)),
-                'These are only in the other one.' => $number($onlyB),
-            ]);
-        }
-        if ($level === 2) {
-            return Variation::of($quantities + ['A' => (string) $a, 'B' => (string) $b, 'neither' => (string) $neither], "Of {$all}, {$a} are in “{$first}”, {$b} in “{$second}” and {$neither} in neither. How many are in both?", $number($both), [
-                'The two sets were added.' => $number($a + $b),
-                'Those in neither were forgotten.' => $number(abs($a + $b - $all)),
-                'The smaller set was taken away from the larger.' => $number(abs($a - $b)),
-                'These are only in one of them.' => $number($onlyA),
-            ]);
-        }
+        $practice = new VennPractice(Chance::of($seed, $level), $level, $this->names);
 
-        return Variation::of($quantities + ['onlyA' => (string) $onlyA, 'B' => (string) $b, 'AB' => (string) $both], "Of {$all}, {$onlyA} are only in “{$first}”, {$b} in “{$second}” and {$both} in both. How many are in neither?", $number($neither), [
-            'Those in both were taken away twice.' => $number(abs($neither - $both)),
-            'Only the second set was taken away.' => $number($all - $b),
-            'These are in at least one of them.' => $number($all - $neither),
-        ]);
+        return count($this->names) === 2 ? $practice->two() : $practice->three();
     }
 
     public function value(string $field): int
@@ -188,12 +162,12 @@ final readonly class Venn implements Varies
             return $sums;
         }
 
-        return [...$sums, 'C' => $holding(4), 'AC' => $holding(5), 'BC' => $holding(6), 'ABC' => [7], 'onlyC' => [4]];
+        return [...$sums, 'C' => $holding(4), 'AC' => $holding(5), 'BC' => $holding(6), 'ABC' => [7], 'onlyC' => [4], 'onlyAB' => [3], 'onlyAC' => [5], 'onlyBC' => [6]];
     }
 
     private static function factName(string $field): string
     {
-        return ['total' => 'total', 'A' => 'first', 'B' => 'second', 'C' => 'third', 'AB' => 'first and second', 'AC' => 'first and third', 'BC' => 'second and third', 'ABC' => 'all three', 'onlyA' => 'only first', 'onlyB' => 'only second', 'onlyC' => 'only third', 'union' => 'any', 'neither' => 'neither'][$field] ?? $field;
+        return ['total' => 'total', 'A' => 'first', 'B' => 'second', 'C' => 'third', 'AB' => 'first and second', 'AC' => 'first and third', 'BC' => 'second and third', 'ABC' => 'all three', 'onlyA' => 'only first', 'onlyB' => 'only second', 'onlyC' => 'only third', 'onlyAB' => 'first and second only', 'onlyAC' => 'first and third only', 'onlyBC' => 'second and third only', 'union' => 'any', 'neither' => 'neither'][$field] ?? $field;
     }
 
     /** @param  list<string>  $names */
@@ -204,7 +178,8 @@ final readonly class Venn implements Varies
         return match ($field) {
             'total' => 'all together', 'A' => "in {$a}", 'B' => "in {$b}", 'C' => "in {$c}",
             'AB' => "in both {$a} and {$b}", 'AC' => "in both {$a} and {$c}", 'BC' => "in both {$b} and {$c}", 'ABC' => 'in all three',
-            'onlyA' => "only in {$a}", 'onlyB' => "only in {$b}", 'onlyC' => "only in {$c}", 'union' => 'in at least one', default => 'in none'
+            'onlyA' => "only in {$a}", 'onlyB' => "only in {$b}", 'onlyC' => "only in {$c}",
+            'onlyAB' => "in {$a} and {$b}, not in {$c}", 'onlyAC' => "in {$a} and {$c}, not in {$b}", 'onlyBC' => "in {$b} and {$c}, not in {$a}", 'union' => 'in at least one', default => 'in none'
         };
     }
 

@@ -17,6 +17,7 @@ final class VennTest extends TestCase
         // Inclusion and exclusion for three sets: |A ∪ B ∪ C| = 18 + 16 + 15 − 6 − 5 − 4 + 2 = 36.
         $facts = self::facts(self::three(['total' => '40', 'A' => '18', 'B' => '16', 'C' => '15', 'AB' => '6', 'AC' => '5', 'BC' => '4', 'ABC' => '2']));
         self::assertSame(['36', '4', '9', '8', '8', '9/10', '1/20'], [$facts['any'], $facts['neither'], $facts['only first'], $facts['only second'], $facts['only third'], $facts['chance of any'], $facts['chance of all three']]);
+        self::assertSame(['4', '3', '2'], [$facts['first and second only'], $facts['first and third only'], $facts['second and third only']]);
     }
 
     public function test_any_four_counts_that_settle_two_sets_agree(): void
@@ -37,6 +38,11 @@ final class VennTest extends TestCase
         self::assertRefused(Venn::class, $names + ['total' => '20', 'A' => '14', 'B' => '11', 'AB' => '4'], 'total', 'cannot all be right');
         self::assertRefused(Venn::class, $names + ['total' => '3.5'], 'total', 'whole number');
         self::assertRefused(Venn::class, ['nameB' => 'Cats'] + $names, 'nameB', 'a name of its own');
+    }
+
+    protected static function kinds(): array
+    {
+        return array_slice(self::randomFigures(5), 0, 2);
     }
 
     protected static function randomFigures(int $seed): array
