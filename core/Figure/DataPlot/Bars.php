@@ -10,6 +10,7 @@ use Daybright\Figure\Drawing\Labels;
 use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\FigureStep;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
@@ -82,6 +83,11 @@ final readonly class Bars implements Plot
     public function words(): string
     {
         return 'Bars. '.$this->values->words();
+    }
+
+    public function practice(DataPractice $practice): Variation
+    {
+        return $practice->named('bars', $this->title, $this->values->names);
     }
 
     private function hasKey(): bool

@@ -17,7 +17,6 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
-use Daybright\Maths\Statistics\Sample;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
@@ -88,43 +87,9 @@ final readonly class DataPlot implements Varies
         return $this->plot->words();
     }
 
-    /** Level 1 asks for the range, level 2 for the median of an even number of values, level 3 for the mean. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
-        $values = array_map(static fn (): int => $chance->whole(2, 8 + 6 * $level), range(1, $level === 2 ? 6 : 5));
-        if ($level === 3) {
-            // The last value is chosen so that the mean is whole.
-            $values[4] += (5 - array_sum($values) % 5) % 5;
-        }
-        if (max($values) === min($values)) {
-            $values[0]++;
-        }
-        $sample = new Sample(array_map(static fn (int $value): BigRational => BigRational::of($value), $values));
-        $quantities = ['kind' => 'dots', 'table' => "value\n".implode("\n", $values)];
-        $list = implode(', ', $values);
-        if ($level === 1) {
-            return Variation::of($quantities, "What is the range of {$list}?", Quantity::of($sample->range()), [
-                'This is the greatest value.' => Quantity::of($sample->most()),
-                'The last value was taken away from the first.' => Quantity::of(abs($values[0] - $values[4])),
-                'The greatest and the least were added.' => Quantity::of($sample->most()->plus($sample->least())),
-                'One was added, as when counting.' => Quantity::of($sample->range()->plus(1)),
-            ]);
-        }
-        if ($level === 2) {
-            return Variation::of($quantities, "What is the median of {$list}?", Quantity::of($sample->median()), [
-                'The values were not put in order first.' => Quantity::of(BigRational::nd($values[2] + $values[3], 2)),
-                'This is the mean.' => Quantity::of($sample->mean()),
-                'This is halfway between the least and the greatest.' => Quantity::of($sample->most()->plus($sample->least())->dividedBy(2)),
-                'The range was taken.' => Quantity::of($sample->range()),
-            ]);
-        }
-
-        return Variation::of($quantities, "What is the mean of {$list}?", Quantity::of($sample->mean()), [
-            'This is the sum: it has not been divided yet.' => Quantity::of($sample->sum()),
-            'This is the median.' => Quantity::of($sample->median()),
-            'The sum was divided by one too few.' => Quantity::of($sample->sum()->dividedBy(4)),
-        ]);
+        return $this->plot->practice(new DataPractice(Chance::of($seed, $level), $level));
     }
 
     /** A number of which a reader sees no more than they need: exact when it ends soon, otherwise rounded. */

@@ -10,6 +10,7 @@ use Daybright\Figure\Drawing\Scale;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Statistics\Sample;
 use Daybright\Scene\Box;
@@ -102,6 +103,11 @@ final readonly class Dots implements Plot
     public function words(): string
     {
         return "Dots over a number line of {$this->name}: ".implode(', ', array_map(static fn (BigRational $value): string => Quantity::of($value)->number(), array_slice($this->values, 0, 40))).(count($this->values) > 40 ? ' and so on' : '').'.';
+    }
+
+    public function practice(DataPractice $practice): Variation
+    {
+        return $practice->dots();
     }
 
     /** @return list<Shape> */

@@ -10,6 +10,7 @@ use Daybright\Figure\Drawing\Labels;
 use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Variation;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
@@ -95,5 +96,10 @@ final readonly class Lines implements Plot
     public function words(): string
     {
         return 'Lines. '.$this->values->words();
+    }
+
+    public function practice(DataPractice $practice): Variation
+    {
+        return $practice->named('lines', (string) array_key_first($this->values->series), $this->values->names);
     }
 }

@@ -6,6 +6,7 @@ namespace Daybright\Figure\DataPlot;
 
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
+use Daybright\Figure\Variation;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
@@ -25,4 +26,6 @@ interface Plot
     public function scene(Box $box, Setting $setting): array;
 
     public function words(): string;
+
+    public function practice(DataPractice $practice): Variation;
 }

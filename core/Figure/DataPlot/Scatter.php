@@ -10,6 +10,7 @@ use Daybright\Figure\Drawing\Labels;
 use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
+use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Statistics\LeastSquares;
 use Daybright\Maths\Statistics\Sample;
@@ -118,6 +119,11 @@ final readonly class Scatter implements Plot
     public function words(): string
     {
         return "Points with {$this->across} across and {$this->up} upwards: ".implode(', ', array_map(fn (array $pair): string => '('.$this->written($pair[0]).', '.$this->written($pair[1]).')', array_slice($this->pairs, 0, 30))).(count($this->pairs) > 30 ? ' and so on' : '').'.';
+    }
+
+    public function practice(DataPractice $practice): Variation
+    {
+        return $practice->scatter();
     }
 
     /** Bounds of common practice in schools: 0.8 strong, 0.5 moderate, 0.3 weak. */

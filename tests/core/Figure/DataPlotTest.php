@@ -64,6 +64,19 @@ final class DataPlotTest extends TestCase
         self::assertRefused(DataPlot::class, ['kind' => 'lines', 'table' => "a,b,c,d,e\n1,2,3,4,5"], 'table', 'at most 4');
     }
 
+    protected static function kinds(): array
+    {
+        return [
+            self::plot('scatter', "x, y\n1, 2\n2, 4\n3, 5"), self::plot('dots', "minutes\n3\n5\n8"),
+            self::plot('bars', "Day, Herons\nMonday, 4\nTuesday, 7\nFriday, 2"), self::plot('lines', "Month, Rain\nMay, 40\nJune, 55\nJuly, 61\nAugust, 30"),
+        ];
+    }
+
+    protected static function differentItems(): int
+    {
+        return 25;
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
