@@ -52,6 +52,15 @@ final readonly class Curve
         return $this->expression->value(['x' => $x]);
     }
 
+    /** @return list<float> where it meets another curve on a stretch */
+    public function crossings(self $other, float $from, float $to): array
+    {
+        $apart = fn (float $x): float => $this->at($x) - $other->at($x);
+        $values = array_map(static fn (int $piece): array => [$x = $from + ($to - $from) * $piece / self::PIECES, $apart($x)], range(0, self::PIECES));
+
+        return self::findRoots($values, $apart);
+    }
+
     /** @return list<array{float, float}|null> */
     public function values(float $from, float $to): array
     {

@@ -17,14 +17,14 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
-use Daybright\Maths\LinearEquation;
-use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 
 /** One to three functions of x, with their intercepts, roots and turning points. */
 final readonly class FunctionGraph implements Varies
 {
+    private const ORDINALS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
+
     /** @param  non-empty-list<Curve>  $curves */
     private function __construct(public array $curves, public float $from, public float $to, public ?BigRational $start, public bool $showsTable)
     {
@@ -78,12 +78,20 @@ final readonly class FunctionGraph implements Varies
             }
             $facts[] = Fact::words("roots{$suffix}", self::list($curve->roots), 'where y is 0');
             foreach ($curve->roots as $at => $root) {
-                $facts[] = Fact::quantity('root '.['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'][$at].$suffix, Curve::told($root), 'a root');
+                $facts[] = Fact::quantity('root '.self::ORDINALS[$at].$suffix, Curve::told($root), 'a root');
             }
             $facts[] = Fact::words("turning points{$suffix}", $curve->turns === [] ? 'none' : implode(', ', array_map(static fn (array $turn): string => self::point($turn[0], $turn[1]).' '.$turn[2], $curve->turns)), 'where it turns');
+            foreach ($curve->turns as $at => [$x, $y]) {
+                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." x{$suffix}", Curve::told($x), 'the x of a turning point');
+                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." y{$suffix}", Curve::told($y), 'the y of a turning point');
+            }
             if ($curve->slope !== null) {
                 $facts[] = Fact::quantity("slope{$suffix}", Curve::told($curve->slope), 'how much it rises for each step across');
             }
+        }
+        foreach ($this->crossings() as $at => [$x, $y]) {
+            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' x', Curve::told($x), 'the x where two of them meet');
+            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' y', Curve::told($y), 'the y where two of them meet');
         }
 
         return $facts;
@@ -99,6 +107,10 @@ final readonly class FunctionGraph implements Varies
                 new FigureStep('curve-'.($number + 1), "y = {$curve->written}", "This is the graph of y = {$curve->written}, traced from left to right."),
                 new FigureStep('points-'.($number + 1), 'points of '.$curve->written, trim("{$roots} {$turns}")),
             );
+        }
+        if (count($this->curves) > 1) {
+            $points = array_map(static fn (array $point): string => self::point($point[0], $point[1]), $this->crossings());
+            $steps[] = new FigureStep('crossings', 'where they meet', $points === [] ? 'They do not meet here.' : 'They meet at '.implode(', ', $points).'.');
         }
 
         return $steps;
@@ -119,47 +131,27 @@ final readonly class FunctionGraph implements Varies
         return 'The graph of '.implode(' and ', array_map(static fn (Curve $curve): string => "y = {$curve->written}", $this->curves)).' for x from '.Curve::told($this->from)->number().' to '.Curve::told($this->to)->number().'.';
     }
 
-    /** Level 1 asks for the slope of a line, level 2 for its root, level 3 for the greater root of a parabola. */
-    public function vary(int $seed, int $level): Variation
+    /** @return list<array{float, float}> where curves meet, from left to right */
+    public function crossings(): array
     {
-        $chance = Chance::of($seed, $level);
-        if ($level === 3) {
-            $least = $chance->whole(-5, 3);
-            $most = $least + $chance->whole(1, 6);
-            [$sum, $product] = [$least + $most, $least * $most];
-            $written = self::written([[1, 'x²'], [-$sum, 'x'], [$product, '']]);
-
-            return Variation::of(['functions' => $written, 'from' => (string) ($least - 2), 'to' => (string) ($most + 2), 'table' => false], "Where does y = {$written} meet the x-axis for the greater x?", Quantity::of($most), [
-                'This is the smaller root.' => Quantity::of($least),
-                'The sign of the root was turned round.' => Quantity::of(-$most),
-                'This is where y meets the upright axis.' => Quantity::of($product),
-                'This is the sum of the roots.' => Quantity::of($sum),
-            ]);
+        $points = [];
+        foreach ($this->curves as $number => $curve) {
+            foreach (array_slice($this->curves, $number + 1) as $other) {
+                foreach ($curve->crossings($other, $this->from, $this->to) as $x) {
+                    $points[] = [$x, $curve->at($x)];
+                }
+            }
         }
-        $slope = $chance->one([2, 3, 4, 5, -2, -3, -4]);
-        $root = $chance->whole(-4, 4);
-        $intercept = $level === 1 ? $chance->whole(1, 9) * ($chance->whole(0, 1) === 1 ? 1 : -1) : -$slope * $root;
-        $written = self::written([[$slope, 'x'], [$intercept, '']]);
-        $quantities = ['functions' => $written, 'from' => '-6', 'to' => '6', 'table' => false];
-        if ($level === 1) {
-            return Variation::of($quantities, "What is the slope of the line y = {$written}?", Quantity::of($slope), [
-                'This is where the line meets the upright axis.' => Quantity::of($intercept),
-                'The sign was lost.' => Quantity::of(-$slope),
-                'The two numbers were added.' => Quantity::of($slope + $intercept),
-            ]);
-        }
+        sort($points);
 
-        return Variation::of($quantities, "For which x is y = {$written} equal to 0?", Quantity::of($root), [
-            'This is where the line meets the upright axis.' => Quantity::of($intercept),
-            'The sign was not turned round.' => Quantity::of(-$root),
-            'This is the slope.' => Quantity::of($slope),
-        ]);
+        return array_slice($points, 0, count(self::ORDINALS));
     }
 
-    /** @param  list<array{int, string}>  $terms */
-    private static function written(array $terms): string
+    public function vary(int $seed, int $level): Variation
     {
-        return LinearEquation::sum(array_map(static fn (array $term): array => [BigRational::of($term[0]), $term[1]], $terms));
+        $practice = new FunctionPractice(Chance::of($seed, $level), $level);
+
+        return $this->curves[0]->slope === null ? $practice->parabola() : $practice->line();
     }
 
     /** @param  list<float>  $values */

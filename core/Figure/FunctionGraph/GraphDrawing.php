@@ -47,6 +47,9 @@ final readonly class GraphDrawing
         foreach ($this->graph->curves as $number => $curve) {
             $pieces['points-'.($number + 1)] = $this->points($curve, $axes, new Series($number, $this->setting), $labels);
         }
+        if (count($this->graph->curves) > 1) {
+            $pieces['crossings'] = $this->marked($this->graph->crossings(), $axes, new Series(0, $this->setting), $labels);
+        }
         if ($this->graph->showsTable) {
             array_push($pieces['points-1'], ...$this->table(new Box($room->right() + 16, $this->box->y, $tableWidth - 18, $this->box->height)));
         }
@@ -126,6 +129,16 @@ final readonly class GraphDrawing
         if (is_finite($intercept) && $this->graph->from <= 0 && $this->graph->to >= 0) {
             $points[] = [0.0, $intercept];
         }
+
+        return $this->marked($points, $axes, $series, $labels);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $points
+     * @return list<Shape>
+     */
+    private function marked(array $points, Axes $axes, Series $series, Labels $labels): array
+    {
         $seen = [];
         $shapes = [];
         foreach ($points as [$x, $y]) {

@@ -42,6 +42,24 @@ final class FunctionGraphTest extends TestCase
         self::assertRefused(FunctionGraph::class, ['functions' => "x\n2x\n3x\n4x", 'from' => '0', 'to' => '1'], 'functions', 'from 1 to 3');
     }
 
+    protected static function kinds(): array
+    {
+        return [self::of('2x + 1', '-4', '4'), self::of('x² − 4', '-4', '4')];
+    }
+
+    protected static function differentItems(): int
+    {
+        return 20;
+    }
+
+    public function test_curves_meet_where_they_are_equal(): void
+    {
+        // x² = x + 2 has the roots −1 and 2 by the quadratic formula.
+        $facts = self::facts(self::of("x²\nx + 2", '-4', '4'));
+        self::assertSame(['−1', '1', '2', '4'], [$facts['crossing one x'], $facts['crossing one y'], $facts['crossing two x'], $facts['crossing two y']]);
+        self::assertArrayNotHasKey('crossing one x', self::facts(self::of("x²\nx − 2", '-4', '4')));
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
