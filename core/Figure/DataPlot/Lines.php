@@ -30,6 +30,9 @@ final readonly class Lines implements Plot
     public static function of(Rows $rows): self
     {
         $values = NamedValues::of($rows, 60);
+        if (count($values->names) < 2) {
+            throw InvalidQuantities::because('A line goes from one row to the next: give at least two rows.', 'table');
+        }
         if (! $rows->isNumeric(0)) {
             return new self(NamedValues::of($rows, 12), $rows->heads[0], $rows->heads[1], null);
         }

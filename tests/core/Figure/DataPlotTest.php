@@ -55,6 +55,7 @@ final class DataPlotTest extends TestCase
 
     public function test_a_table_that_cannot_be_plotted_gets_a_sentence(): void
     {
+        self::assertRefused(DataPlot::class, ['kind' => 'lines', 'table' => "Day\tHerons\nMonday\t4"], 'table', 'at least two rows');
         self::assertRefused(DataPlot::class, ['kind' => 'scatter', 'table' => "1, 2\n3"], 'table', 'Give every row as many');
         self::assertRefused(DataPlot::class, ['kind' => 'scatter', 'table' => "a, 2\n3, many"], 'table', 'is not a number');
         self::assertRefused(DataPlot::class, ['kind' => 'scatter', 'table' => "1\n3"], 'table', 'two columns');
