@@ -35,7 +35,7 @@ final readonly class Formula
             if ($index % 2 === 1) {
                 $tex[] = self::RELATIONS[$side];
             } elseif (trim($side) !== '') {
-                $tex[] = Parser::read($side)->tex();
+                $tex[] = (new Parser(Tokens::ofFormula($side)))->parseWhole()->tex();
             } elseif ($index !== 0 && $index !== count($sides) - 1) {
                 throw MathsError::unexpected('=', 0);
             }

@@ -20,7 +20,7 @@ final class Tokens
      */
     public static function of(string $sum, array $names = []): array
     {
-        return self::cut($sum, $names, Units::find(...));
+        return self::cut($sum, $names, static fn (string $word): ?Unit => Units::find($word));
     }
 
     /**
@@ -32,12 +32,24 @@ final class Tokens
      */
     public static function ofMeasure(string $measure): array
     {
-        return self::cut($measure, [], Units::called(...));
+        return self::cut($measure, [], static fn (string $word): ?Unit => Units::called($word));
+    }
+
+    /**
+     * Of a formula that is to be set: “12 V” with a space is twelve volts there, “2V” twice V.
+     *
+     * @return list<Token>
+     *
+     * @throws MathsError
+     */
+    public static function ofFormula(string $formula): array
+    {
+        return self::cut($formula, [], static fn (string $word, bool $space): ?Unit => Units::find($word) ?? ($space && preg_match('/^[AVCK]$/', $word) === 1 ? Units::called($word) : null));
     }
 
     /**
      * @param  list<string>  $names
-     * @param  callable(string): ?Unit  $unit
+     * @param  callable(string, bool): ?Unit  $unit the unit that a word stands for, told whether a space is before it
      * @return list<Token>
      *
      * @throws MathsError
@@ -79,7 +91,7 @@ final class Tokens
     /**
      * @param  list<Token>  $before
      * @param  list<string>  $names
-     * @param  callable(string): ?Unit  $unit
+     * @param  callable(string, bool): ?Unit  $unit
      * @return array{'number'|'unit'|'name'|'sign'|'relation'|null, string}
      */
     private static function next(string $rest, array $before, bool $space, array $names, callable $unit): array
@@ -121,7 +133,7 @@ final class Tokens
      * A letter is a unit after a number or another unit, and a name elsewhere: “3 m” is three metres, “F = m a” a formula.
      *
      * @param  list<Token>  $before
-     * @param  callable(string): ?Unit  $unit
+     * @param  callable(string, bool): ?Unit  $unit
      * @return array{'unit'|'name'|'sign', string}
      */
     private static function word(string $word, array $before, bool $space, callable $unit): array
@@ -132,7 +144,7 @@ final class Tokens
         if ($word === 'sqrt' || $word === 'pi') {
             return ['sign', $word];
         }
-        $isUnit = $unit($word) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
+        $isUnit = $unit($word, $space) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
         if ($isUnit && self::unitMayFollow($before)) {
             return ['unit', $word];
         }

@@ -44,11 +44,7 @@ final readonly class FormulaPractice
      */
     public function item(Chance $chance, int $level, string $asked, string $result): Variation
     {
-        $values = $this->wellChosen($chance, $level, $result);
-        $ends = $values !== null;
-        $values ??= $this->rounded($chance, $level, $result);
-        $known = array_diff_key($values, [$asked => 1]);
-        $given = $level === 3 ? $this->inAnotherUnit($chance, $known) : $known;
+        [$known, $given, $ends] = $this->chosen($chance, $level, $asked, $result);
         $unit = $given === $known ? '' : $this->formula->quantities[$asked][1]->symbol();
         $quantities = [
             'formula' => $this->formula->written,
@@ -65,6 +61,23 @@ final readonly class FormulaPractice
         return $ends
             ? Variation::of($quantities, $example->task, $example->answer, $slips)
             : Variation::rounded($quantities, $example->task, $example->answer, $slips);
+    }
+
+    /**
+     * Level 3 looks for values of which one is short in another unit too.
+     *
+     * @return array{array<string, Quantity>, array<string, Quantity>, bool} what is known in the units of the formula, as it is given, and whether the answer ends
+     */
+    private function chosen(Chance $chance, int $level, string $asked, string $result): array
+    {
+        for ($try = 0; ; $try++) {
+            $well = $this->wellChosen($chance, $level, $result);
+            $known = array_diff_key($well ?? $this->rounded($chance, $level, $result), [$asked => 1]);
+            $given = $level === 3 ? $this->inAnotherUnit($chance, $known) : $known;
+            if ($level < 3 || $given !== $known || $try === 12) {
+                return [$known, $given, $well !== null];
+            }
+        }
     }
 
     /**
@@ -151,7 +164,7 @@ final readonly class FormulaPractice
         foreach ($chance->shuffled(array_keys($known)) as $name) {
             $other = Units::called(self::GIVEN_IN[$known[$name]->unit->symbol()] ?? '');
             $value = $other === null ? null : $known[$name]->in($other);
-            if ($value !== null && $value->value->multipliedBy(1000)->simplified()->getDenominator()->isEqualTo(1)) {
+            if ($value !== null && $value->value->isLessThan(10_000) && $value->value->multipliedBy(100)->simplified()->getDenominator()->isEqualTo(1)) {
                 return [...$known, $name => $value];
             }
         }

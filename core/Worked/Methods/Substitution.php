@@ -98,34 +98,64 @@ final readonly class Substitution implements Method
 
     public function example(): Example
     {
-        $answer = $this->answer();
-        $names = array_map(strval(...), array_keys($this->known));
-        /** @var array<int, string> $marks number => name */
-        $marks = array_combine(range(1, count($names)), $names);
-        $typed = array_map(static fn (Quantity $each): string => $each->typed(), $this->converted);
-        $lines = [new Line($this->formula->written, 'This formula has what is asked and what is known.')];
-        foreach ($this->known as $name => $quantity) {
-            $isChanged = $quantity->unit->symbol() !== $this->converted[$name]->unit->symbol();
-            $written = "{$name} = ".$quantity->typed().($isChanged ? " = {$typed[$name]}" : '');
-            $meaning = $this->formula->quantities[$name][0] === (string) $name ? '' : $this->formula->quantities[$name][0];
-            $reason = $isChanged ? rtrim("We use one unit throughout: {$meaning}", ': ') : $meaning;
-            $lines[] = new Line($written, $reason === '' ? 'This is given.' : $reason, [(int) array_search($name, $marks, true) => $typed[$name]]);
-        }
-        if (! ($this->formula->left instanceof Name && $this->formula->left->name === $this->asked)) {
-            $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.");
-        }
-        $lines[] = new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_map(static fn (string $name): string => $typed[$name], $marks));
-        $rounded = $this->rounded($answer);
-        $before = $this->made($this->solved, $this->converted, $this->asked);
-        if ($before->unit->symbol() !== $answer->unit->symbol() && ! $before->unit->isNone()) {
-            $told = $this->rounded($before);
-            $lines[] = new Line("{$this->asked} ".($told->equals($before) && $before->exact ? '=' : '≈').' '.$told->typed(), 'We work it out, and change its unit.');
-        }
-        $lines[] = new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈').' '.$rounded->typed(), $rounded->equals($answer) ? 'We work it out.' : "We work it out and round to {$this->figures} figures.");
-        $lines[] = new Line('', $this->closing($rounded));
-        $check = $this->check($rounded);
+        $answer = $this->rounded($this->answer());
+        $check = $this->check($answer);
+        $lines = [
+            new Line($this->formula->written, 'This formula has what is asked and what is known.'),
+            ...$this->givenLines(),
+            ...$this->solvingLines(),
+            ...$this->resultLines(),
+            new Line('', "So {$this->called($this->asked)} is {$answer->written()}."),
+        ];
 
-        return new Example($this->taskInWords(), $check === null ? $lines : [...$lines, $check], $rounded);
+        return new Example($this->taskInWords(), $check === null ? $lines : [...$lines, $check], $answer);
+    }
+
+    /** @return list<Line> what is known, each with its mark */
+    private function givenLines(): array
+    {
+        $lines = [];
+        foreach (array_map(strval(...), array_keys($this->known)) as $number => $name) {
+            [$typed, $converted] = [$this->known[$name], $this->converted[$name]];
+            $isChanged = $typed->unit->symbol() !== $converted->unit->symbol();
+            $meaning = $this->formula->quantities[$name][0] === $name ? '' : $this->formula->quantities[$name][0];
+            $reason = $isChanged ? rtrim("We use one unit throughout: {$meaning}", ': ') : $meaning;
+            $lines[] = new Line("{$name} = {$typed->typed()}".($isChanged ? " = {$converted->typed()}" : ''), $reason === '' ? 'This is given.' : $reason, [$number + 1 => $converted->typed()]);
+        }
+
+        return $lines;
+    }
+
+    /** @return list<Line> the formula solved for what is asked, and with the values put in */
+    private function solvingLines(): array
+    {
+        $typed = array_map(static fn (Quantity $each): string => $each->typed(), $this->converted);
+        $isSolved = $this->formula->left instanceof Name && $this->formula->left->name === $this->asked;
+
+        return [
+            ...($isSolved ? [] : [new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.")]),
+            new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_combine(range(1, count($typed)), array_values($typed))),
+        ];
+    }
+
+    /** @return list<Line> what it comes to, and the same in the unit that is wished */
+    private function resultLines(): array
+    {
+        [$answer, $before] = [$this->answer(), $this->made($this->solved, $this->converted, $this->asked)];
+        $isExact = $this->rounded($answer)->equals($answer);
+        $worked = $isExact ? 'We work it out.' : "We work it out and round to {$this->figures} figures.";
+        $isChanged = $before->unit->symbol() !== $answer->unit->symbol();
+
+        return $isChanged
+            ? [$this->result($before, $worked), $this->result($answer, "In {$answer->unit->symbol()}, as it is asked for.")]
+            : [$this->result($answer, $worked)];
+    }
+
+    private function result(Quantity $answer, string $reason): Line
+    {
+        $rounded = $this->rounded($answer);
+
+        return new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈')." {$rounded->typed()}", $reason);
     }
 
     /** Level 1 asks for what the formula gives, level 2 for one of its other quantities, level 3 gives a value in another unit. */
@@ -201,11 +231,6 @@ final readonly class Substitution implements Method
         $short = SignificantFigures::round($answer, $this->figures);
 
         return $answer->exact && $short->equals($answer) ? $answer : $short;
-    }
-
-    private function closing(Quantity $answer): string
-    {
-        return "So {$this->called($this->asked)} is {$answer->written()}.";
     }
 
     /** Sense check: the answer put back gives a known value again. */

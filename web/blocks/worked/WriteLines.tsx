@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useLatest } from '../../latest';
+import type { LessonDocument } from '../../lesson.types';
 import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
@@ -54,33 +55,13 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
         level,
       });
       desk.edit((draft) => {
-        const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
-        const asked = slide.steps[0]?.id ?? '';
-        const answer = newId('step');
-        slide.title = 'Now you';
-        slide.arrangement = 'halves';
-        slide.steps = [
-          { id: asked, script: `${item.prompt} Stop the lesson and try.`, pause: 0 },
-          { id: answer, script: 'Compare your working with this one.', pause: 0 },
-        ];
-        slide.blocks.push(
-          {
-            id: newId('block'),
-            kind: 'question',
-            region: 'left',
-            step: asked,
-            reveals: { answer },
-            content: questionOf(item, false),
-          },
-          {
-            id: newId('block'),
-            kind: 'worked',
-            region: 'right',
-            step: answer,
-            reveals: {},
-            content: { ...filled(item.worked), task: '', method: content.method, quantities: item.quantities },
-          },
-        );
+        const question = addQuestion(draft, item);
+        addWorking(draft, question, {
+          ...filled(item.worked),
+          task: '',
+          method: content.method,
+          quantities: item.quantities,
+        });
       });
       setSaid(`A question was added to Your turn: ${item.prompt}`);
       setTrouble('');
@@ -138,6 +119,43 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
       {said && <Notice>{said}</Notice>}
     </fieldset>
   );
+}
+
+/** A slide of Your turn that asks an item, its answer on a step of its own. */
+function addQuestion(draft: LessonDocument, item: PracticeItem): string {
+  const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
+  const asked = slide.steps[0]?.id ?? '';
+  const answer = newId('step');
+  slide.title = 'Now you';
+  slide.steps = [
+    { id: asked, script: `${item.prompt} Stop the lesson and try.`, pause: 0 },
+    { id: answer, script: 'This is the answer.', pause: 0 },
+  ];
+  slide.blocks.push({
+    id: newId('block'),
+    kind: 'question',
+    region: 'main',
+    step: asked,
+    reveals: { answer },
+    content: questionOf(item, false),
+  });
+  return slide.id;
+}
+
+/** The slide behind it, with room for every line of the working. */
+function addWorking(draft: LessonDocument, question: string, content: Worked): void {
+  const slide = findSlide(draft, addSlide(draft, 'your-turn', question));
+  const step = slide.steps[0];
+  slide.title = 'One way to it';
+  if (step) step.script = 'Compare your working with this one.';
+  slide.blocks.push({
+    id: newId('block'),
+    kind: 'worked',
+    region: 'main',
+    step: step?.id ?? '',
+    reveals: {},
+    content,
+  });
 }
 
 function filled(written: WrittenLines): Pick<Worked, 'task' | 'lines'> {
