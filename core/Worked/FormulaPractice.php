@@ -74,7 +74,8 @@ final readonly class FormulaPractice
             $well = $this->wellChosen($chance, $level, $result);
             $known = array_diff_key($well ?? $this->rounded($chance, $level, $result), [$asked => 1]);
             $given = $level === 3 ? $this->inAnotherUnit($chance, $known) : $known;
-            if ($level < 3 || $given !== $known || $try === 12) {
+            $isHopeless = array_filter($known, static fn (Quantity $value): bool => isset(self::GIVEN_IN[$value->unit->symbol()])) === [];
+            if ($level < 3 || $given !== $known || $isHopeless || $try === 12) {
                 return [$known, $given, $well !== null];
             }
         }

@@ -1,5 +1,7 @@
 import { useState } from 'react';
-import type { Block, Slide } from '../../lesson.types';
+import type { Slide } from '../../lesson.types';
+import { askOnSlide } from '../../questions/askOnSlide';
+import { freshSeed } from '../../questions/practice/PracticeForm';
 import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
@@ -18,7 +20,7 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
     desk.edit((draft) => fill(findSlide(draft, addSlide(draft, 'your-turn', null))));
   const vary = async (level: number, asChoice: boolean) => {
     try {
-      const seed = (crypto.getRandomValues(new Uint32Array(1))[0] ?? 1) % 100_000;
+      const seed = freshSeed();
       const item = await ask<PracticeItem>('POST', '/api/figures/vary', { ...content, seed, level });
       add((slide) => placeItem(slide, content.figure, item, asChoice));
       setSaid(`A question was added to Your turn: ${item.prompt}`);
@@ -71,26 +73,17 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
   );
 }
 
-function begin(slide: Slide, script: string): { asked: string; answer: string } {
-  const asked = slide.steps[0]?.id ?? '';
-  const answer = newId('step');
-  slide.title = 'Now you';
-  slide.steps = [
-    { id: asked, script: `${script} Stop the lesson and try.`, pause: 0 },
-    { id: answer, script: 'Compare your answer with this one.', pause: 0 },
-  ];
-  return { asked, answer };
-}
-
-function question(step: string, answer: string, region: Block['region'], content: ContentOf<'question'>): Block {
-  return { id: newId('block'), kind: 'question', region, step, reveals: { answer }, content };
-}
-
 /** The question, and with its answer the figure that shows why. */
 function placeItem(slide: Slide, figure: string, item: PracticeItem, asChoice: boolean): void {
-  const { asked, answer } = begin(slide, item.prompt);
+  const { answer } = askOnSlide(slide, {
+    title: 'Now you',
+    script: item.prompt,
+    compare: 'Compare your answer with this one.',
+    region: 'left',
+    content: questionOf(item, asChoice),
+  });
   slide.arrangement = 'halves';
-  slide.blocks.push(question(asked, answer, 'left', questionOf(item, asChoice)), {
+  slide.blocks.push({
     id: newId('block'),
     kind: 'figure',
     region: 'right',
@@ -102,10 +95,15 @@ function placeItem(slide: Slide, figure: string, item: PracticeItem, asChoice: b
 
 /** A scale to be read stands beside its question; everything else the question shows itself. */
 function placeTask(slide: Slide, content: ContentOf<'figure'>, task: ContentOf<'question'>): void {
-  const { asked, answer } = begin(slide, task.prompt);
   const showsFigure = task.type === 'reading' || content.figure === 'scale-reading';
+  const { asked, answer } = askOnSlide(slide, {
+    title: 'Now you',
+    script: task.prompt,
+    compare: 'Compare your answer with this one.',
+    region: showsFigure ? 'left' : 'main',
+    content: task,
+  });
   slide.arrangement = showsFigure ? 'halves' : 'whole';
-  slide.blocks.push(question(asked, answer, showsFigure ? 'left' : 'main', task));
   if (task.type === 'label') {
     slide.arrangement = 'wide-right';
     const [asking] = slide.blocks;

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { useLatest } from '../../latest';
 import type { LessonDocument } from '../../lesson.types';
+import { askOnSlide } from '../../questions/askOnSlide';
+import { freshSeed } from '../../questions/practice/PracticeForm';
 import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
@@ -48,15 +50,21 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
   };
   const practise = async (level: number) => {
     try {
-      const seed = (crypto.getRandomValues(new Uint32Array(1))[0] ?? 1) % 100_000;
+      const seed = freshSeed();
       const item = await ask<PracticeItem & { worked: WrittenLines }>('POST', '/api/worked/vary', {
         ...source,
         seed,
         level,
       });
       desk.edit((draft) => {
-        const question = addQuestion(draft, item);
-        addWorking(draft, question, {
+        const slide = addSlide(draft, 'your-turn', null);
+        askOnSlide(findSlide(draft, slide), {
+          title: 'Now you',
+          script: item.prompt,
+          compare: 'This is the answer.',
+          content: questionOf(item, false),
+        });
+        addWorking(draft, slide, {
           ...filled(item.worked),
           task: '',
           method: content.method,
@@ -119,27 +127,6 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
       {said && <Notice>{said}</Notice>}
     </fieldset>
   );
-}
-
-/** A slide of Your turn that asks an item, its answer on a step of its own. */
-function addQuestion(draft: LessonDocument, item: PracticeItem): string {
-  const slide = findSlide(draft, addSlide(draft, 'your-turn', null));
-  const asked = slide.steps[0]?.id ?? '';
-  const answer = newId('step');
-  slide.title = 'Now you';
-  slide.steps = [
-    { id: asked, script: `${item.prompt} Stop the lesson and try.`, pause: 0 },
-    { id: answer, script: 'This is the answer.', pause: 0 },
-  ];
-  slide.blocks.push({
-    id: newId('block'),
-    kind: 'question',
-    region: 'main',
-    step: asked,
-    reveals: { answer },
-    content: questionOf(item, false),
-  });
-  return slide.id;
 }
 
 /** The slide behind it, with room for every line of the working. */
