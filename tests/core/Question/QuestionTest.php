@@ -34,6 +34,43 @@ final class QuestionTest extends TestCase
         self::assertSame($earned, $question->mark($given)->earned);
     }
 
+    /** @return iterable<array{string, string, string, int}> value, unit, answer as students type it, marks of two */
+    public static function typed(): iterable
+    {
+        yield ['1.5', 'm', '1,5 m', 2];
+        yield ['1500', 'm', '1,500 m', 2];
+        yield ['12', 'm²', '12 sq m', 2];
+        yield ['12', 'm²', '12 m^2', 2];
+        yield ['20', '°C', '20 C', 2];
+        yield ['20', '°C', '20 degrees', 2];
+        yield ['90', 'min', '1 h 30 min', 2];
+        yield ['5', '£', '5 pounds', 2];
+        yield ['6', 'lb', '6 pounds', 2];
+        yield ['5', '£', '500p', 2];
+        yield ['25', '%', '25', 1];
+        yield ['25', '%', '0.25', 2];
+        yield ['25', '%', '25 percent', 2];
+        yield ['6', 'pages', '6', 2];
+        yield ['6', 'pages', '6 pages', 2];
+        yield ['6', 'pages', '6 cm', 1];
+        yield ['7', '', 'seven', 2];
+        yield ['3/4', '', 'three quarters', 2];
+        yield ['7', '', 'x = 7', 2];
+        yield ['7', 'cm', 'about 7 cm.', 2];
+        yield ['63', 'in', '5 ft 3 in', 2];
+        yield ['63', 'in', '5\'3"', 2];
+        yield ['100', 'kg', '100 kgs', 2];
+        yield ['60', 'km/h', '60 kph', 2];
+        yield ['3', 'A', '3A', 2];
+        yield ['20', '°', '20 C', 1];
+    }
+
+    #[DataProvider('typed')]
+    public function test_numbers_are_read_as_students_type_them(string $value, string $unit, string $given, int $earned): void
+    {
+        self::assertSame($earned, self::question(['type' => 'number', 'value' => $value, 'unit' => $unit, 'marks' => 2])->mark($given)->earned);
+    }
+
     /** @return iterable<array{string, string|null}> answer, slip */
     public static function slips(): iterable
     {
@@ -84,7 +121,7 @@ final class QuestionTest extends TestCase
     public static function unusable(): iterable
     {
         yield ['number', '   '];
-        yield ['number', 'about five'];
+        yield ['number', 'a lot'];
         yield ['text', ''];
         yield ['text', str_repeat('a', 4001)];
     }

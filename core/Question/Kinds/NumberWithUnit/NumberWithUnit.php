@@ -47,14 +47,16 @@ final readonly class NumberWithUnit implements QuestionKind
 
     public function mark(Fields $content, string $given): Marking
     {
+        $expected = $this->expected($content);
         try {
-            $answer = $this->read($content, $given);
+            $answer = TypedAnswer::read($given, $expected->unit);
         } catch (MathsError) {
             throw InvalidAnswer::notANumber();
         }
         $marks = $content->whole('marks', 1);
-        $expected = $this->expected($content);
-        $isLike = $expected->unit->measuresLike($answer->unit);
+        // “25” for 25 % has lost its sign; “0.25” is the same share.
+        $isPlainPercent = $expected->unit->isPercent() && $answer->unit->isNone() && $this->near($answer->value, $expected->value, $content);
+        $isLike = $expected->unit->measuresLike($answer->unit) && ! $isPlainPercent;
         if (! $this->near($isLike ? $answer->in($expected->unit)->value : $answer->value, $expected->value, $content)) {
             $slip = $this->slip($content, $answer);
 
@@ -77,7 +79,7 @@ final readonly class NumberWithUnit implements QuestionKind
     public function readable(Fields $content, string $given): string
     {
         try {
-            return $this->read($content, $given)->written();
+            return TypedAnswer::read($given, $this->expected($content)->unit)->written();
         } catch (MathsError) {
             return $given;
         }
@@ -93,22 +95,6 @@ final readonly class NumberWithUnit implements QuestionKind
         } catch (MathsError $error) {
             return 'The answer of this question cannot be read. '.$error->getMessage();
         }
-    }
-
-    /**
-     * What was typed; “12 marbles” is read where marbles are asked for.
-     *
-     * @throws MathsError
-     */
-    private function read(Fields $content, string $given): Quantity
-    {
-        $typed = self::tidied($given);
-        $things = trim($content->text('unit', ''));
-        if ($things !== '' && Units::called($things) === null && preg_match('/^(.*\d)\s*\p{L}[\p{L} ]*$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower(trim(substr($typed, strlen($match[1])))), mb_substr(mb_strtolower($things), 0, 4))) {
-            return Quantity::of(Quantity::read($match[1])->value, Units::orThings($things));
-        }
-
-        return Quantity::read($typed);
     }
 
     /** What went wrong, where the answer is one that a known slip gives; a missing unit does not hide it. */
@@ -148,11 +134,5 @@ final readonly class NumberWithUnit implements QuestionKind
         $written = trim($content->text('tolerance', ''));
 
         return $written === '' ? BigRational::zero() : Quantity::read($written)->value->abs();
-    }
-
-    /** Phones put spaces and commas into numbers in their own way: “4,5” is taken as 4.5. */
-    private static function tidied(string $given): string
-    {
-        return (string) preg_replace('/^(\s*[-−]?\d+),(\d{1,2}(?!\d))/u', '$1.$2', trim($given));
     }
 }

@@ -12,6 +12,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
+use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
@@ -133,7 +134,7 @@ final readonly class Practice implements QuestionKind
     {
         foreach ($item->slips as $why => $slip) {
             try {
-                $isIt = $slip instanceof Quantity ? Quantity::read($given)->equals($slip) : $slip === trim($given);
+                $isIt = $slip instanceof Quantity ? TypedAnswer::read($given, $slip->unit)->equals($slip) : $slip === trim($given);
             } catch (MathsError) {
                 $isIt = false;
             }
