@@ -42,7 +42,7 @@ const TRIALS: Trial[] = [
     answer: async (student) => {
       const asked =
         (await student
-          .getByText(/What is the range of/)
+          .getByText(/The bars show Hen \d+, Cat \d+, Bee \d+\. How far is the greatest above the least/)
           .last()
           .textContent()) ?? '';
       const values = [...asked.matchAll(/\d+/g)].map(Number);
