@@ -212,6 +212,27 @@ test('a formula of one’s own is put on the sheet, its letters named, and its l
   await saved(page);
 });
 
+test('a name of a labelled picture is dragged, or moved by keys, to its margin', async ({ page }) => {
+  const slide = await newStoryboard(page, 'Trial of names');
+  const form = await putFigure(page, slide, 'anatomy', 'Labelled picture');
+  const first = form.getByRole('button', { name: /^Name 1, the first part/ });
+  const second = form.getByRole('button', { name: /^Name 2, the second part/ });
+  const [from, to] = [await first.boundingBox(), await second.boundingBox()];
+  if (!from || !to) throw new Error('The names are not to be seen.');
+  await page.mouse.move(from.x + 10, from.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(to.x + 10, to.y - 30, { steps: 5 });
+  await page.mouse.up();
+  await expect(first).toHaveAccessibleName(/on the right/);
+  await second.press('ArrowLeft');
+  await expect(second).toHaveAccessibleName(/on the left/);
+  await second.press('Delete');
+  await expect(second).toHaveAccessibleName(/where it fits/);
+  await findNothing(page);
+  await page.keyboard.press('Escape');
+  await saved(page);
+});
+
 /** Records the question's slide with the practice voice, and gives the lesson to the class. */
 async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise<string> {
   await page.getByRole('link', { name: 'Record' }).click();

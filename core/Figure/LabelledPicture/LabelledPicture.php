@@ -48,7 +48,7 @@ final readonly class LabelledPicture implements PosesTask, UsesPicture
     public static function fields(): array
     {
         return [
-            Field::special(Control::Points, 'points', 'Picture and its parts', 'Click the picture to add a point; drag a point to move it'),
+            Field::special(Control::Points, 'points', 'Picture and its parts', 'Click the picture to add a point; drag points and names to where they are to be'),
             Field::text('picture', 'Picture')->when('view', 'never'),
             Field::choice('view', 'Names', ['names' => 'in the margins', 'blanks' => 'taken out', 'bank' => 'taken out, in a list below']),
         ];

@@ -19,6 +19,9 @@ final readonly class LeaderLines
 
     private const BANK_ROW = 42.0;
 
+    /** Room that a name has at the most, from top to bottom. */
+    private const NAME = 110.0;
+
     public function __construct(private LabelledPicture $figure, private Box $box, private Setting $setting)
     {
     }
@@ -53,7 +56,7 @@ final readonly class LeaderLines
     }
 
     /**
-     * The end of each leader line, evenly spaced in its margin.
+     * The end of each leader line, evenly spaced in its margin where no height is wished.
      *
      * Wishes for a margin are followed as long as no line crosses one to the other margin: those that do are given up.
      *
@@ -89,8 +92,7 @@ final readonly class LeaderLines
         foreach (self::sides($places, $wishes) as $name => $side) {
             usort($side, static fn (int $one, int $other): int => $places[$one][1] <=> $places[$other][1]);
             $x = $name === 'left' ? $ground->box->x - 14 : $ground->box->right() + 14;
-            $slot = $room->height / max(1, count($side));
-            $heights = array_map(static fn (int $at): float => $room->y + ($at + 0.5) * $slot, array_keys($side));
+            [$side, $heights] = $this->heights($side, $room, $wishes);
             foreach ($this->uncrossed(array_map(static fn (int $number): array => $places[$number], $side), $x, $heights) as $at => $height) {
                 $ports[$side[$at]] = [$x, $height, $name === 'left'];
             }
@@ -98,6 +100,34 @@ final readonly class LeaderLines
         ksort($ports);
 
         return $ports;
+    }
+
+    /**
+     * Heights in a margin from the top down: as wished or evenly, moved only as far as names need to keep apart.
+     *
+     * @param  list<int>  $side numbers of points
+     * @param  array<int, string>  $wishes
+     * @return array{list<int>, list<float>} the numbers in the order of their heights, and the heights
+     */
+    private function heights(array $side, Box $room, array $wishes): array
+    {
+        $slot = $room->height / max(1, count($side));
+        $wished = [];
+        foreach ($side as $at => $number) {
+            $height = isset($wishes[$number]) ? $this->figure->points[$number]->height : null;
+            $wished[$number] = $height === null ? $room->y + ($at + 0.5) * $slot : $room->y + $height * $room->height;
+        }
+        asort($wished);
+        $apart = min($slot, self::NAME);
+        $heights = array_values($wished);
+        foreach (array_keys($heights) as $at) {
+            $heights[$at] = max($heights[$at], $room->y + ($at + 0.5) * $apart, $at === 0 ? 0.0 : $heights[$at - 1] + $apart);
+        }
+        foreach (array_reverse(array_keys($heights)) as $below => $at) {
+            $heights[$at] = min($heights[$at], $room->bottom() - ($below + 0.5) * $apart, $below === 0 ? INF : $heights[$at + 1] - $apart);
+        }
+
+        return [array_keys($wished), array_values($heights)];
     }
 
     /**
@@ -202,7 +232,7 @@ final readonly class LeaderLines
 
     private function name(int $number, float $width, float $height, bool $isLeft): SetText
     {
-        return $this->setting->type->fit($this->figure->points[$number]->name, $width, min(110.0, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
+        return $this->setting->type->fit($this->figure->points[$number]->name, $width, min(self::NAME, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
     }
 
     private static function bankHeight(LabelledPicture $figure): float

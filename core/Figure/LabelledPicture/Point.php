@@ -14,8 +14,9 @@ final readonly class Point
      * @param  float  $x and $y: from 0 to 1, from the left and from the top of the picture
      * @param  string  $slide id of the slide it leads to; empty for none
      * @param  'left'|'right'|null  $side the margin in which its name is to stand, if it can without lines that cross
+     * @param  float|null  $height from 0 to 1, from the top of that margin: about where its name is to stand
      */
-    private function __construct(public string $name, public float $x, public float $y, public string $slide, public ?string $side)
+    private function __construct(public string $name, public float $x, public float $y, public string $slide, public ?string $side, public ?float $height)
     {
     }
 
@@ -38,7 +39,9 @@ final readonly class Point
             }
             $slide = $item->raw()['slide'] ?? '';
             $side = $item->raw()['side'] ?? null;
-            $points[] = new self($name, (float) $x, (float) $y, is_string($slide) ? $slide : '', $side === 'left' || $side === 'right' ? $side : null);
+            $height = $item->raw()['height'] ?? null;
+            $side = $side === 'left' || $side === 'right' ? $side : null;
+            $points[] = new self($name, (float) $x, (float) $y, is_string($slide) ? $slide : '', $side, $side !== null && is_numeric($height) ? max(0.0, min(1.0, (float) $height)) : null);
         }
         if (count($points) > $most) {
             throw InvalidQuantities::because('There are '.count($points)." points: at most {$most} can be told apart. Take some away.", $field);

@@ -41,6 +41,21 @@ final class LabelledPictureTest extends TestCase
         self::assertSame(['left', 'left', 'right'], self::margins(self::of($free, 'names')));
     }
 
+    public function test_a_name_stands_at_the_height_it_is_wished_for_as_far_as_names_keep_apart(): void
+    {
+        $height = static function (array $points): array {
+            $drawn = self::drawn(self::of($points, 'names'), new Box(0, 0, 1000, 600));
+
+            return array_map(static fn (int $number): float => (float) explode(',', explode(' ', (string) $drawn["part-{$number}"][0]->attributes['points'])[1])[1], range(1, count($points)));
+        };
+        $low = ['name' => 'a', 'x' => 0.1, 'y' => 0.5, 'side' => 'left', 'height' => 0.8];
+        self::assertEqualsWithDelta(4 + 0.8 * 592, $height([$low, ['name' => 'c', 'x' => 0.9, 'y' => 0.5]])[0], 1);
+        [$upper, $lower] = $height([['name' => 'b', 'y' => 0.4, 'height' => 0.78] + $low, $low]);
+        self::assertGreaterThanOrEqual(110.0, $lower - $upper);
+        // A height alone, without a margin, is no wish.
+        self::assertEqualsWithDelta(300, $height([['side' => ''] + $low])[0], 1);
+    }
+
     public function test_a_wish_whose_line_would_cross_another_is_given_up(): void
     {
         // Two points side by side at one height, each wished for the far margin: their lines would run into one another.
@@ -87,7 +102,7 @@ final class LabelledPictureTest extends TestCase
         mt_srand($seed);
         $figures = [];
         for ($round = 0; $round < 120; $round++) {
-            $points = array_map(static fn (int $number): array => ['name' => ['gnomon', 'hour line', 'foot of the stand', 'the longest shadow', 'rim'][$number % 5].($number > 4 ? " {$number}" : ''), 'x' => mt_rand(0, 1000) / 1000, 'y' => mt_rand(0, 1000) / 1000, 'side' => $round % 2 === 0 ? '' : ['left', 'right', '', ''][mt_rand(0, 3)]], range(0, mt_rand(0, $round % 2 === 0 ? 11 : 5)));
+            $points = array_map(static fn (int $number): array => ['name' => ['gnomon', 'hour line', 'foot of the stand', 'the longest shadow', 'rim'][$number % 5].($number > 4 ? " {$number}" : ''), 'x' => mt_rand(0, 1000) / 1000, 'y' => mt_rand(0, 1000) / 1000, 'side' => $round % 2 === 0 ? '' : ['left', 'right', '', ''][mt_rand(0, 3)], 'height' => $round % 4 === 1 ? mt_rand(0, 100) / 100 : null], range(0, mt_rand(0, $round % 2 === 0 ? 11 : 5)));
             $figures[] = self::of($points, ['names', 'blanks', 'bank'][$round % 3]);
         }
 

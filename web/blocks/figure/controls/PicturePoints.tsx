@@ -7,6 +7,7 @@ export interface PicturePoint {
   y: number;
   slide?: string;
   side?: string;
+  height?: number;
   id?: string;
 }
 

@@ -4,6 +4,8 @@ import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
 import { PictureChoice } from '../../picture/PictureChoice';
 import type { ControlProps } from '../QuantitiesForm';
+import type { Side } from './margins';
+import { NamesInMargins } from './NamesInMargins';
 import { type PicturePoint, PicturePoints } from './PicturePoints';
 
 const NEW = 'new side slide';
@@ -28,18 +30,35 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
     });
     change(index, { slide: made });
   };
+  const wish = (index: number, to: { side?: Side; height?: number }) =>
+    set(
+      points.map((point, at) => {
+        if (at !== index) return point;
+        const { side: _, height: __, ...free } = point;
+        return { ...free, ...to };
+      }),
+    );
+  const pictured = (
+    <PicturePoints
+      picture={picture}
+      points={points}
+      most={isSpots ? MOST.spots : MOST.points}
+      make={(x, y) => ({ name: `part ${points.length + 1}`, x, y })}
+      onChange={set}
+    />
+  );
   return (
     <fieldset className="flex flex-col gap-3">
       <legend className="mb-1 text-[15px] text-quiet">{field.label}</legend>
       <PictureChoice medium={picture || null} onChoose={(medium) => onChange({ picture: medium ?? '' })} />
       <p className="text-[15px] text-quiet">{field.hint}</p>
-      <PicturePoints
-        picture={picture}
-        points={points}
-        most={isSpots ? MOST.spots : MOST.points}
-        make={(x, y) => ({ name: `part ${points.length + 1}`, x, y })}
-        onChange={set}
-      />
+      {isSpots ? (
+        pictured
+      ) : (
+        <NamesInMargins points={points} onWish={wish}>
+          {pictured}
+        </NamesInMargins>
+      )}
       {points.map((point, index) => (
         <div key={index} className="flex items-end gap-2">
           <div className="grow">
@@ -50,18 +69,6 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
               onChange={(event) => change(index, { name: event.target.value })}
             />
           </div>
-          {!isSpots && (
-            <Choice
-              label="Stands"
-              value={point.side ?? ''}
-              choices={[
-                { value: '', label: 'where it fits' },
-                { value: 'left', label: 'on the left' },
-                { value: 'right', label: 'on the right' },
-              ]}
-              onChoose={(side) => change(index, { side })}
-            />
-          )}
           {isSpots && (
             <Choice
               label="Leads to"
