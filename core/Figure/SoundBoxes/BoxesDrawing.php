@@ -22,15 +22,22 @@ final readonly class BoxesDrawing
     {
         [$cells, $size] = $this->cells();
         $pieces = ['boxes' => []];
-        foreach ($this->figure->boxes as $number => [$letters, $sound]) {
+        foreach ($this->figure->boxes as $number => [$written, $sound]) {
             $cell = $cells[$number];
+            [$letters, $behind] = self::parts($written);
             $pieces['boxes'][] = Shape::rectangle($cell, Paint::outlined(Paint::INK, 4, '#FFFFFF'), 6);
             $shapes = [$this->setting->type->label($letters, $cell->middleX(), $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5))];
-            // A dot for a sound of one letter, a dash for one of several (common practice in early reading).
+            // A dot for a sound of one letter, a dash for one of several, an arc where they stand apart (common practice in early reading).
             $y = $cell->bottom() + 26;
-            $shapes[] = mb_strlen($letters) === 1
-                ? Shape::circle($cell->middleX(), $y, 8, Paint::filled($this->setting->strong()))
-                : Shape::polyline([[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]], Paint::outlined($this->setting->strong(), 8));
+            if ($behind !== '') {
+                $x = $cells[$number + 1]->right() + self::gap($behind, $size, $this->setting) / 2;
+                $shapes[] = $this->setting->type->label($behind, $x, $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5));
+                $shapes[] = self::arc($cell->middleX(), $x, $cell->bottom() + 6, 40, $this->setting->strong());
+            } else {
+                $shapes[] = mb_strlen($letters) === 1
+                    ? Shape::circle($cell->middleX(), $y, 8, Paint::filled($this->setting->strong()))
+                    : Shape::polyline([[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]], Paint::outlined($this->setting->strong(), 8));
+            }
             if ($sound !== '' && $this->setting->type->width("/{$sound}/", new TextStyle(28)) <= $cell->width + 8) {
                 $shapes[] = $this->setting->type->label("/{$sound}/", $cell->middleX(), $y + 48, new TextStyle(28, Paint::QUIET, false, 0.5));
             }
@@ -45,18 +52,20 @@ final readonly class BoxesDrawing
     private function cells(): array
     {
         for ($size = 110.0; $size > 30; $size -= 4) {
-            $widths = array_map(fn (array $box): float => max($size * 0.9, $this->setting->type->width($box[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4), $this->figure->boxes);
-            if (array_sum($widths) <= $this->box->width - 8 && $size * 1.5 + 150 <= $this->box->height) {
+            $widths = array_map(fn (array $box): float => max($size * 0.9, $this->setting->type->width(self::parts($box[0])[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4), $this->figure->boxes);
+            // Letters that stand apart from their vowel have a place without a box, behind the next one.
+            $gaps = array_map(fn (array $box): float => self::gap(self::parts($box[0])[1], $size, $this->setting), $this->figure->boxes);
+            if (array_sum($widths) + array_sum($gaps) <= $this->box->width - 8 && $size * 1.5 + 150 <= $this->box->height) {
                 break;
             }
         }
         $high = $size * 1.5;
-        $x = $this->box->middleX() - array_sum($widths) / 2;
+        $x = $this->box->middleX() - (array_sum($widths) + array_sum($gaps)) / 2;
         $y = $this->box->middleY() - $high / 2 - 8;
         $cells = [];
-        foreach ($widths as $width) {
+        foreach ($widths as $number => $width) {
             $cells[] = new Box($x, $y, $width, $high);
-            $x += $width;
+            $x += $width + ($gaps[$number - 1] ?? 0.0);
         }
 
         return [$cells, $size];
@@ -74,11 +83,34 @@ final readonly class BoxesDrawing
             if (! isset($cells[$first], $cells[$last])) {
                 continue;
             }
-            [$left, $right, $y] = [$cells[$first]->x + 8, $cells[$last]->right() - 8, $cells[$first]->y - 12];
-            $points = array_map(static fn (int $piece): array => [$left + ($right - $left) * $piece / 16, $y - sin($piece / 16 * M_PI) * 34], range(0, 16));
-            $shapes[] = Shape::polyline($points, Paint::outlined($this->setting->strong(), 5));
+            $shapes[] = self::arc($cells[$first]->x + 8, $cells[$last]->right() - 8, $cells[$first]->y - 12, -34, $this->setting->strong());
         }
 
         return $shapes;
+    }
+
+    /**
+     * The letters in the box, and those that belong to them and stand behind the next one: “a_e”.
+     *
+     * @return array{string, string}
+     */
+    private static function parts(string $written): array
+    {
+        [$letters, $behind] = explode('_', $written.'_');
+
+        return [$letters, $behind];
+    }
+
+    private static function gap(string $letters, float $size, Setting $setting): float
+    {
+        return $letters === '' ? 0.0 : $setting->type->width($letters, new TextStyle($size, Paint::INK, true)) + $size * 0.3;
+    }
+
+    /** @param  float  $deep how far it hangs down; below zero it stands up */
+    private static function arc(float $left, float $right, float $y, float $deep, string $colour): Shape
+    {
+        $points = array_map(static fn (int $piece): array => [$left + ($right - $left) * $piece / 16, $y + sin($piece / 16 * M_PI) * $deep], range(0, 16));
+
+        return Shape::polyline($points, Paint::outlined($colour, 5));
     }
 }

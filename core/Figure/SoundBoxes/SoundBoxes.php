@@ -34,11 +34,11 @@ final readonly class SoundBoxes implements Varies
     private const PRACTICE = [
         1 => ['sun', 'map', 'dog', 'pin', 'hat', 'bed', 'cup', 'fox', 'lid', 'jam', 'web', 'net', 'mud', 'rug', 'zip', 'van', 'log', 'bus', 'leg', 'wig', 'hop', 'tin', 'cat', 'pen', 'bat', 'hut', 'sit', 'rod', 'jet', 'gum', 'fan', 'kit', 'nut', 'pot', 'ram'],
         2 => ['ship', 'chin', 'fish', 'path', 'duck', 'ring', 'shell', 'chop', 'moth', 'bell', 'rock', 'king', 'wish', 'rush', 'thin', 'back', 'long', 'hill', 'chick', 'shock', 'sock', 'song', 'dish', 'bath', 'much', 'kick', 'shed', 'chip', 'boss', 'puff', 'hush', 'neck', 'wing', 'cloth', 'doll'],
-        3 => ['train', 'sheep', 'night', 'cloud', 'green', 'flight', 'spoon', 'brush', 'stream', 'throat', 'crown', 'sprout', 'beach', 'float', 'bright', 'sleep', 'broom', 'chain', 'proud', 'queen', 'street', 'toast', 'snail', 'coach', 'thrush', 'sketch', 'splash', 'crunch', 'shrimp', 'string', 'branch', 'scratch', 'cheek', 'drown', 'stretch'],
+        3 => ['train', 'sheep', 'night', 'cloud', 'green', 'flight', 'spoon', 'brush', 'stream', 'throat', 'crown', 'sprout', 'beach', 'float', 'bright', 'sleep', 'broom', 'chain', 'proud', 'queen', 'street', 'toast', 'snail', 'coach', 'thrush', 'sketch', 'splash', 'crunch', 'shrimp', 'string', 'branch', 'scratch', 'cheek', 'drown', 'stretch', 'cake', 'stone', 'smile', 'plate', 'whale', 'slope'],
     ];
 
     /**
-     * @param  non-empty-list<array{string, string}>  $boxes letters, and the sound they write (empty for silent letters)
+     * @param  non-empty-list<array{string, string}>  $boxes letters (“a_e” for such as stand apart), and the sound they write (empty for silent letters)
      * @param  list<int>  $beatStarts numbers of the boxes with which beats begin
      */
     private function __construct(public string $word, public array $boxes, public array $beatStarts, private ?Pronunciation $pronunciation, private bool $isOwn)
@@ -59,7 +59,7 @@ final readonly class SoundBoxes implements Varies
     {
         return [
             Field::text('word', 'Word', 'shadow'),
-            Field::text('split', 'Your own split into sounds', 'sh-a-d-ow; leave empty to take the dictionary’s'),
+            Field::text('split', 'Your own split into sounds', 'sh-a-d-ow, c-a_e-k; leave empty to take the dictionary’s'),
         ];
     }
 
@@ -104,7 +104,12 @@ final readonly class SoundBoxes implements Varies
     {
         $steps = [new FigureStep('boxes', 'the empty boxes', 'Say the word slowly. Count the sounds: one box for each.')];
         foreach ($this->boxes as $number => [$letters, $sound]) {
-            $steps[] = new FigureStep('sound-'.($number + 1), "“{$letters}”", $sound === '' && ! $this->isOwn ? "Here “{$letters}” is silent." : "This sound is written “{$letters}”.");
+            [$first, $behind] = array_pad(explode('_', $letters, 2), 2, '');
+            $steps[] = new FigureStep('sound-'.($number + 1), "“{$letters}”", match (true) {
+                $behind !== '' => "This sound is written “{$first}” and “{$behind}”, with another sound between them.",
+                $sound === '' && ! $this->isOwn => "Here “{$letters}” is silent.",
+                default => "This sound is written “{$letters}”.",
+            });
         }
         $steps[] = new FigureStep('beats', 'the beats', $this->beats() === 1 ? 'The word has one beat.' : "Clap the beats: there are {$this->beats()}.");
 
@@ -162,8 +167,9 @@ final readonly class SoundBoxes implements Varies
     private static function ownSplit(string $word, string $split, ?Pronunciation $pronunciation): self
     {
         $pieces = array_values(array_filter(preg_split('/[-–·|\s]+/u', mb_strtolower($split)) ?: [], static fn (string $piece): bool => $piece !== ''));
-        if (implode('', $pieces) !== $word) {
-            throw InvalidQuantities::because('The split has the letters “'.implode('', $pieces)."”, but the word is “{$word}”. Use exactly its letters, with a hyphen between sounds.", 'split');
+        $joined = self::joined($pieces);
+        if ($joined !== $word) {
+            throw InvalidQuantities::because("The split has the letters “{$joined}”, but the word is “{$word}”. Use exactly its letters, with a hyphen between sounds, and a_e where letters of one sound stand apart: c-a_e-k.", 'split');
         }
         $beats = $pronunciation?->beats() ?? Beats::byRule($word);
         $vowels = array_keys(array_filter($pieces, static fn (string $piece): bool => preg_match('/[aeiouy]/', $piece) === 1));
@@ -176,28 +182,64 @@ final readonly class SoundBoxes implements Varies
     }
 
     /**
+     * The word that pieces spell: in “c-a_e-k” the e comes behind the next piece.
+     *
+     * @param  list<string>  $pieces
+     */
+    private static function joined(array $pieces): string
+    {
+        $word = $waiting = '';
+        foreach ($pieces as $piece) {
+            [$letters, $behind] = array_pad(explode('_', $piece, 2), 2, '');
+            $word .= $letters.$waiting;
+            $waiting = $behind;
+        }
+
+        // Nothing is left for letters to stand behind: they are no split.
+        return $waiting === '' ? $word : "{$word}_{$waiting}";
+    }
+
+    /**
      * A silent letter stands in the box of the sound before it; at the beginning of a word with the one after it.
+     * An e that makes the vowel say its name belongs to that vowel across the consonant: “a_e” in “cake” (common practice in early reading).
      *
      * @param  list<array{string, list<Sound>}>  $matched
      * @return list<array{string, list<Sound>}>
      */
     private static function withSilent(array $matched): array
     {
-        $boxes = [];
+        $boxes = $apart = [];
         $waiting = '';
         foreach ($matched as [$letters, $sounds]) {
             $last = array_key_last($boxes);
+            if ($letters === 'le' && $last !== null && self::isSplitVowel($boxes[$last], $sounds)) {
+                $apart[$last] = '_e';
+                $letters = 'l';
+            }
             if ($sounds !== []) {
                 $boxes[] = [$waiting.$letters, $sounds];
                 $waiting = '';
             } elseif ($last === null) {
                 $waiting .= $letters;
+            } elseif ($letters === 'e' && isset($boxes[$last - 1]) && self::isSplitVowel($boxes[$last - 1], $boxes[$last][1])) {
+                $apart[$last - 1] = '_e';
             } else {
                 $boxes[$last] = [$boxes[$last][0].$letters, $boxes[$last][1]];
             }
         }
 
-        return $boxes;
+        return array_map(static fn (array $box, int $number): array => [$box[0].($apart[$number] ?? ''), $box[1]], $boxes, array_keys($boxes));
+    }
+
+    /**
+     * @param  array{string, list<Sound>}  $vowel
+     * @param  list<Sound>  $between the sounds before the e
+     */
+    private static function isSplitVowel(array $vowel, array $between): bool
+    {
+        $name = ['a' => Sound::EY, 'e' => Sound::IY, 'i' => Sound::AY, 'y' => Sound::AY, 'o' => Sound::OW, 'u' => Sound::UW][$vowel[0]] ?? null;
+
+        return $name !== null && $vowel[1][count($vowel[1]) - 1] === $name && count($between) === 1 && ! $between[0]->isVowel();
     }
 
     /**
