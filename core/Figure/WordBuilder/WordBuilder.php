@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\WordBuilder;
 
+use Daybright\Figure\Chance;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
@@ -14,6 +15,8 @@ use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
+use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
 use Daybright\Language\Dictionary;
 use Daybright\Language\Pronunciation;
 use Daybright\Language\Sound;
@@ -24,8 +27,15 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
 
 /** Beginnings and endings, and which of them join into real words. */
-final readonly class WordBuilder implements PosesTask
+final readonly class WordBuilder implements PosesTask, Varies
 {
+    /** Words and the endings that they take, for practice by level. */
+    private const PRACTICE = [
+        1 => [[['hop', 'stop', 'clap', 'plan', 'grab', 'shop', 'drop', 'skip', 'chat', 'hum', 'tap', 'nod', 'beg', 'trip', 'rub', 'hug', 'jog'], ['ing', 'ed']], [['run', 'swim', 'win', 'dig', 'plan', 'shop', 'jog', 'skip'], ['er', 'ing']]],
+        2 => [[['hope', 'make', 'ride', 'bake', 'smile', 'dance', 'write', 'shine', 'close', 'move', 'race', 'save', 'use', 'skate', 'drive'], ['ing']], [['bake', 'ride', 'dance', 'write', 'race', 'skate', 'drive', 'make'], ['er']], [['late', 'nice', 'wide', 'large', 'brave', 'close', 'safe'], ['er', 'est']]],
+        3 => [[['carry', 'try', 'cry', 'hurry', 'worry', 'copy', 'marry', 'study', 'empty', 'tidy'], ['ed']], [['happy', 'easy', 'funny', 'lucky', 'angry', 'pretty', 'heavy', 'tidy', 'early'], ['er', 'est']], [['happy', 'lucky', 'pretty', 'heavy', 'tidy', 'empty'], ['ness']]],
+    ];
+
     /**
      * @param  non-empty-list<string>  $beginnings
      * @param  non-empty-list<string>  $endings
@@ -153,6 +163,23 @@ final readonly class WordBuilder implements PosesTask
         $items = array_map(static fn (array $item, int $number): array => ['id' => 'item-'.($number + 1)] + $item, array_slice($items, 0, 16), array_keys(array_slice($items, 0, 16)));
 
         return ['type' => 'sort', 'prompt' => 'Which of these are real words?', 'marks' => max(1, min(5, intdiv(count($items), 2))), 'groups' => [['id' => 'group-1', 'name' => 'Real words'], ['id' => 'group-2', 'name' => 'Not real words']], 'items' => $items];
+    }
+
+    /** Level 1 doubles a letter, level 2 drops an e, level 3 turns a y into i (the joining rules of school spelling, common practice). */
+    public function vary(int $seed, int $level): Variation
+    {
+        $chance = Chance::of($seed, $level);
+        [$words, $endings] = $chance->one(self::PRACTICE[$level]);
+        [$word, $ending] = [$chance->one($words), $chance->one($endings)];
+        $joined = self::join($word, $ending) ?? $word.$ending;
+        $short = substr($word, 0, -1);
+        $slips = match ($level) {
+            1 => ['The last letter is doubled after a short vowel.' => $word.$ending, 'It is the last letter that is doubled, not the vowel.' => substr($short, 0, -1).substr($short, -1).substr($short, -1).substr($word, -1).$ending],
+            2 => ['The e goes before an ending that begins with a vowel.' => $word.$ending, 'Nothing is doubled: the vowel says its name.' => $short.substr($short, -1).$ending],
+            default => ['A y after a consonant turns into i.' => $word.$ending, 'The y was left out.' => $short.$ending, 'The y itself turns into i: it does not stay.' => "{$word}i{$ending}"],
+        };
+
+        return Variation::of(['beginnings' => $word, 'endings' => "-{$ending}"], "Join “{$word}” and “-{$ending}”. How is the word written?", $joined, $slips);
     }
 
     /** Joined as English joins them: hop + ing is hopping, make + ing is making, try + ed is tried. Plain joining is the last try. */

@@ -37,6 +37,25 @@ final class WordBuilderTest extends TestCase
         self::assertRefused(WordBuilder::class, ['beginnings' => '', 'endings' => '-ed'], 'beginnings', 'from 1 to 8');
     }
 
+    protected static function differentItems(): int
+    {
+        return 15;
+    }
+
+    public function test_every_practice_word_is_joined_by_its_rule(): void
+    {
+        $builder = WordBuilder::from(new Fields(WordBuilder::blank()));
+        for ($seed = 1; $seed <= 300; $seed++) {
+            foreach ([1, 2, 3] as $level) {
+                $item = $builder->vary($seed, $level);
+                preg_match('/^Join “(\w+)” and “-(\w+)”/u', $item->prompt, $match);
+                [$word, $ending] = [$match[1] ?? '', $match[2] ?? ''];
+                $expected = [1 => $word.substr($word, -1).$ending, 2 => substr($word, 0, -1).$ending, 3 => substr($word, 0, -1).'i'.$ending][$level];
+                self::assertSame($expected, $item->answer);
+            }
+        }
+    }
+
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -52,7 +52,7 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
         [false, true].map((asChoice) => (
           <div key={String(asChoice)} className="flex flex-wrap items-center gap-2">
             <span className="w-full text-[15px] text-quiet">
-              {asChoice ? 'Other numbers, to choose from answers' : 'Other numbers, to type the answer'}
+              {asChoice ? 'Another one like it, to choose from answers' : 'Another one like it, to type the answer'}
             </span>
             {[1, 2, 3].map((level) => (
               <Button key={level} onClick={() => void vary(level, asChoice)}>
