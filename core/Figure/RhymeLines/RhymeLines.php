@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\RhymeLines;
 
+use Daybright\Figure\Chance;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
@@ -13,6 +14,8 @@ use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
+use Daybright\Figure\Variation;
+use Daybright\Figure\Varies;
 use Daybright\Language\Beats;
 use Daybright\Language\Rhyme;
 use Daybright\Lesson\Fields;
@@ -21,7 +24,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\Setting;
 
 /** Verse with a letter for the sound of each line's end. */
-final readonly class RhymeLines implements PosesTask
+final readonly class RhymeLines implements PosesTask, Varies
 {
     private const MOST_LINES = 14;
 
@@ -124,6 +127,12 @@ final readonly class RhymeLines implements PosesTask
     public function task(): array
     {
         return ['type' => 'letters', 'prompt' => 'Give each line a letter: lines that rhyme get the same one.', 'marks' => max(1, min(5, intdiv(count($this->lines), 2))), 'lines' => array_map(static fn (array $line, int $number): array => ['id' => 'line-'.($number + 1), 'text' => $line[0], 'letter' => $line[1]], $this->lines, array_keys($this->lines))];
+    }
+
+    /** Level 1 has rhymes that are spelled alike, level 2 rhymes that are not, level 3 words that only look as if they rhymed. */
+    public function vary(int $seed, int $level): Variation
+    {
+        return (new RhymePractice(Chance::of($seed, $level), $level))->item();
     }
 
     public function pattern(): string
