@@ -212,9 +212,10 @@ final readonly class SoundBoxes implements Varies
         $waiting = '';
         foreach ($matched as [$letters, $sounds]) {
             $last = array_key_last($boxes);
-            if ($letters === 'le' && $last !== null && self::isSplitVowel($boxes[$last], $sounds)) {
+            // Letters such as “ce” and “the” write one sound; behind a vowel that says its name their e is the vowel's: “ice”, “bathe”.
+            if (strlen($letters) > 1 && str_ends_with($letters, 'e') && $last !== null && self::isSplitVowel($boxes[$last], $sounds)) {
                 $apart[$last] = '_e';
-                $letters = 'l';
+                $letters = substr($letters, 0, -1);
             }
             if ($sounds !== []) {
                 $boxes[] = [$waiting.$letters, $sounds];

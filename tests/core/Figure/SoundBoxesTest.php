@@ -38,11 +38,11 @@ final class SoundBoxesTest extends TestCase
         self::assertRefused(SoundBoxes::class, ['word' => 'two words'], 'word', 'not one word');
     }
 
-    /** Long vowels by the CMU Pronouncing Dictionary's own entries: CAKE  K EY1 K, CUBE  K Y UW1 B, HAVE  HH AE1 V, SMILES  S M AY1 L Z. */
+    /** Long vowels by the CMU Pronouncing Dictionary's own entries: CAKE  K EY1 K, CUBE  K Y UW1 B, HAVE  HH AE1 V, SMILES  S M AY1 L Z, BATHE  B EY1 DH, ICE  AY1 S. */
     public function test_an_e_that_makes_the_vowel_say_its_name_belongs_to_it(): void
     {
-        $splits = array_map(static fn (string $word): string => self::facts(self::of($word))['split'], ['cake', 'cube', 'have', 'smiles', 'come', 'tree']);
-        self::assertSame(['c · a_e · k', 'c · u_e · b', 'h · a · ve', 's · m · i_e · l · s', 'c · o · me', 't · r · ee'], $splits);
+        $splits = array_map(static fn (string $word): string => self::facts(self::of($word))['split'], ['cake', 'cube', 'have', 'smiles', 'come', 'tree', 'bathe', 'ice', 'bridge', 'table']);
+        self::assertSame(['c · a_e · k', 'c · u_e · b', 'h · a · ve', 's · m · i_e · l · s', 'c · o · me', 't · r · ee', 'b · a_e · th', 'i_e · c', 'b · r · i · dge', 't · a · b · le'], $splits);
         self::assertSame('3', self::facts(self::of('cake', 'c-a_e-k'))['sounds']);
         self::assertRefused(SoundBoxes::class, ['word' => 'cake', 'split' => 'c-k-a_e'], 'split', 'exactly its letters');
         self::assertRefused(SoundBoxes::class, ['word' => 'cake', 'split' => 'c-a-k_e'], 'split', 'exactly its letters');
