@@ -83,7 +83,7 @@ final readonly class Substitution implements Method
             $known = array_intersect_key($known, $formula->quantities);
             $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
             $unit = Units::read($reading->has('unit') ? $reading->text('unit', 'The unit of the answer', 20) : '');
-            $units = self::units($formula, $known, $solved, $unit);
+            $units = self::units($formula, $known, $solved, $asked, $unit);
             $converted = array_map($units->convert(...), $known);
             $answer = $solved->evaluate($converted);
             if (! $unit->isNone() && ! $unit->measuresLike($answer->unit)) {
@@ -177,8 +177,10 @@ final readonly class Substitution implements Method
     private function practice(int $seed, int $level, string $asked, string $result): Variation
     {
         $kept = array_intersect_key($this->converted, array_flip(self::NEVER_ASKED));
+        // A formula of no sheet has the units that its values were typed with.
+        $typed = array_map(static fn (Quantity $each): Unit => $each->unit, [...$this->converted, $this->asked => $this->answer()]);
         try {
-            return (new FormulaPractice($this->formula, $kept))->item(Chance::of($seed, $level), $level, $asked, $result);
+            return (new FormulaPractice($this->formula->withUnits($typed), $kept))->item(Chance::of($seed, $level), $level, $asked, $result);
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
         }
@@ -205,16 +207,18 @@ final readonly class Substitution implements Method
      *
      * @throws MathsError
      */
-    private static function units(SheetFormula $formula, array $known, Expression $solved, Unit $wanted): LikeUnits
+    private static function units(SheetFormula $formula, array $known, Expression $solved, string $asked, Unit $wanted): LikeUnits
     {
         $typed = array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known));
         $usual = array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities));
         $units = $wanted->isNone() ? LikeUnits::of($typed, $usual) : LikeUnits::of([], [$wanted, ...$usual, ...$typed]);
         $asTyped = self::inOneUnit($units->convert($solved->evaluate(array_map($units->convert(...), $known))), Unit::none())->unit;
+        $usualAnswer = $formula->quantities[$asked][1];
         $isMixed = str_contains($asTyped->symbol(), ' ') || substr_count($asTyped->symbol(), '/') > 1;
-        $hasDerived = array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
+        $isUnusual = ! $asTyped->isCompound() || ($usualAnswer->measuresLike($asTyped) && ! $usualAnswer->factor->isEqualTo($asTyped->factor));
+        $hasDerived = count($typed) > 1 && array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
 
-        return $isMixed || ($hasDerived && ! $asTyped->isDerived() && count($typed) > 1) ? LikeUnits::coherent() : $units;
+        return $isMixed || ($hasDerived && $isUnusual && ! $asTyped->isDerived()) ? LikeUnits::coherent() : $units;
     }
 
     /** In the unit of the sheet where that is the same by another name, or in one with a name of its own: 3 A for 3 V/Ω. */

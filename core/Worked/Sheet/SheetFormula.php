@@ -71,6 +71,21 @@ final readonly class SheetFormula
         return array_map(fn (string $name): array => ['name' => $name, 'meaning' => $this->quantities[$name][0], 'unit' => $this->quantities[$name][1]->symbol()], $this->names());
     }
 
+    /**
+     * The same with units for quantities that have none yet.
+     *
+     * @param  array<string, Unit>  $units by name
+     */
+    public function withUnits(array $units): self
+    {
+        $quantities = [];
+        foreach ($this->quantities as $name => [$meaning, $unit]) {
+            $quantities[$name] = [$meaning, $unit->isNone() ? $units[$name] ?? $unit : $unit];
+        }
+
+        return new self($this->written, $this->left, $this->right, $quantities);
+    }
+
     /** @return list<string> */
     public function names(): array
     {

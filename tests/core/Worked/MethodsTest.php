@@ -86,6 +86,14 @@ final class MethodsTest extends TestCase
         }
     }
 
+    public function test_a_formula_of_no_sheet_is_practised_with_the_units_that_were_typed(): void
+    {
+        $method = Substitution::from(new Fields(['formula' => 'F = k x', 'known' => "F = 30 N\nx = 0.05 m", 'asked' => 'k']));
+        $item = $method->vary(5, 1);
+        self::assertMatchesRegularExpression('~^k is \d+\x{00A0}N/m and x is \d+\x{00A0}m\. What is F\?$~u', $item->prompt);
+        self::assertStringEndsWith("\u{00A0}N", Variation::written($item->answer));
+    }
+
     #[DataProvider('startingFormulas')]
     public function test_practice_with_a_starting_formula_has_numbers_that_come_out_well(SheetFormula $formula, string $asked): void
     {
