@@ -82,7 +82,7 @@ final readonly class Substitution implements Method
             }
             $known = array_intersect_key($known, $formula->quantities);
             $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
-            $unit = Units::read($reading->has('unit') ? $reading->text('unit', 'The unit of the answer', 20) : '');
+            $unit = self::wished($reading);
             $units = self::units($formula, $known, $solved, $asked, $unit);
             $converted = array_map($units->convert(...), $known);
             $answer = $solved->evaluate($converted);
@@ -219,6 +219,15 @@ final readonly class Substitution implements Method
         $hasDerived = count($typed) > 1 && array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
 
         return $isMixed || ($hasDerived && $isUnusual && ! $asTyped->isDerived()) ? LikeUnits::coherent() : $units;
+    }
+
+    private static function wished(Reading $reading): Unit
+    {
+        try {
+            return Units::read($reading->has('unit') ? $reading->text('unit', 'The unit of the answer', 20) : '');
+        } catch (MathsError $error) {
+            throw InvalidQuantities::because($error->getMessage(), 'unit');
+        }
     }
 
     /** In the unit of the sheet where that is the same by another name, or in one with a name of its own: 3 A for 3 V/Ω. */

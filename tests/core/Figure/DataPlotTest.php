@@ -73,11 +73,6 @@ final class DataPlotTest extends TestCase
         ];
     }
 
-    protected static function differentItems(): int
-    {
-        return 25;
-    }
-
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

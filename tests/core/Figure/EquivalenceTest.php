@@ -47,7 +47,7 @@ final class EquivalenceTest extends TestCase
         self::assertLessThanOrEqual(2, count(array_unique($widths)), 'cells are alike, their shading a little smaller');
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
         return 25;
     }

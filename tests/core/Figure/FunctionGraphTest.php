@@ -47,9 +47,9 @@ final class FunctionGraphTest extends TestCase
         return [self::of('2x + 1', '-4', '4'), self::of('x² − 4', '-4', '4')];
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
-        return 20;
+        return [30, 20][$kind];
     }
 
     public function test_curves_meet_where_they_are_equal(): void

@@ -67,10 +67,10 @@ final class PlaneShapeTest extends TestCase
         return array_slice(self::randomFigures(5), 0, 5);
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
-        // A circle has as many items as whole radii.
-        return 8;
+        // A circle has as many items as whole radii, a right triangle as whole triples.
+        return [30, 30, 25, 8, 30][$kind];
     }
 
     public function test_practice_is_about_the_shape_that_is_shown(): void

@@ -62,7 +62,7 @@ final class PolarGraphTest extends TestCase
         return $figures;
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
         return 12;
     }

@@ -43,7 +43,7 @@ final class ScaleReadingTest extends TestCase
         self::assertRefused(ScaleReading::class, ['instrument' => 'protractor', 'angle' => '190'], 'angle', 'not on the scale');
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
         return 25;
     }

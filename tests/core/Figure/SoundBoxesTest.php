@@ -68,7 +68,7 @@ final class SoundBoxesTest extends TestCase
         self::assertGreaterThan(0.97, $cut / $tried);
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
         return 20;
     }

@@ -37,9 +37,9 @@ final class WordBuilderTest extends TestCase
         self::assertRefused(WordBuilder::class, ['beginnings' => '', 'endings' => '-ed'], 'beginnings', 'from 1 to 8');
     }
 
-    protected static function differentItems(): int
+    protected static function differentItems(int $kind): int
     {
-        return 15;
+        return 20;
     }
 
     public function test_every_practice_word_is_joined_by_its_rule(): void

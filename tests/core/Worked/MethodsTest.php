@@ -86,6 +86,12 @@ final class MethodsTest extends TestCase
         }
     }
 
+    public function test_a_unit_that_is_none_is_told_at_its_own_field(): void
+    {
+        $this->expectExceptionObject(InvalidQuantities::because('“mAh” is not a unit this lesson knows. Use for example cm, m², litres or km/h.', 'unit'));
+        Substitution::from(new Fields(['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I', 'unit' => 'mAh']));
+    }
+
     public function test_a_formula_of_no_sheet_is_practised_with_the_units_that_were_typed(): void
     {
         $method = Substitution::from(new Fields(['formula' => 'F = k x', 'known' => "F = 30 N\nx = 0.05 m", 'asked' => 'k']));
