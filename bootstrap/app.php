@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StudentOnly;
 use App\Http\Problem;
@@ -16,7 +17,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only: there is nobody to share resources with.
         $middleware->remove(HandleCors::class);
-        $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(CleanInput::class);
+        $middleware->prepend(SecurityHeaders::class);
         $middleware->alias(['student' => StudentOnly::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

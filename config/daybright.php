@@ -11,6 +11,8 @@ return [
         'rsvg' => env('RSVG_PROGRAM', 'rsvg-convert'),
         'php' => env('PHP_PROGRAM', PHP_BINARY),
     ],
+    // Unfinished files.
+    'work_folder' => env('WORK_PATH', storage_path('framework/cache/work')),
     // Bytes.
     'largest_picture' => 8 * 1024 * 1024,
     'largest_piece' => 512 * 1024,

@@ -2,7 +2,10 @@
 
 namespace App\Adapters;
 
+use Closure;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Storage;
 
 /** The files of lessons, on whatever disk the school keeps them, and as paths for programs that need one. */
@@ -10,6 +13,9 @@ final class Files
 {
     /** @var array<string, string> */
     private static array $copies = [];
+
+    /** @var list<list<string>> temporary files made since each piece of work now under way began, the innermost last */
+    private static array $open = [];
 
     /** A path that programs can read; on a distant disk the file is copied here first. */
     public static function local(string $path): string
@@ -42,15 +48,46 @@ final class Files
     {
         $folder = self::workFolder();
         if (! is_dir($folder)) {
-            mkdir($folder, 0700, true);
+            @mkdir($folder, 0700, true);
+        }
+        $path = $folder.'/'.bin2hex(random_bytes(12)).($extension === '' ? '' : '.'.$extension);
+        if (self::$open !== []) {
+            self::$open[array_key_last(self::$open)][] = $path;
         }
 
-        return $folder.'/'.bin2hex(random_bytes(12)).($extension === '' ? '' : '.'.$extension);
+        return $path;
+    }
+
+    /**
+     * Whatever temporary files some work makes are gone when it ends, whole or broken. Those whose paths it returns stay.
+     *
+     * @template T
+     *
+     * @param  Closure(): T  $work
+     * @return T
+     */
+    public static function tidily(Closure $work): mixed
+    {
+        self::$open[] = [];
+        $stay = [];
+        try {
+            $result = $work();
+            $stay = array_filter(Arr::flatten([$result]), is_string(...));
+
+            return $result;
+        } finally {
+            $made = array_pop(self::$open) ?? [];
+            (new Filesystem)->delete(array_filter(array_diff($made, $stay), is_file(...)));
+            array_map((new Filesystem)->deleteDirectory(...), array_filter(array_diff($made, $stay), is_dir(...)));
+            if (self::$open !== []) {
+                array_push(self::$open[array_key_last(self::$open)], ...array_intersect($made, $stay));
+            }
+        }
     }
 
     /** Unfinished files, which a killed program leaves behind. */
     public static function workFolder(): string
     {
-        return storage_path('framework/cache/work');
+        return (string) config('daybright.work_folder');
     }
 }

@@ -11,6 +11,7 @@ use App\Adapters\Video\Rasteriser;
 use App\Adapters\Video\VideoMaker;
 use App\Jobs\MakeRelease;
 use App\Jobs\PrepareTake;
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
 use App\Lessons\LessonView;
@@ -136,13 +137,13 @@ class Bench extends Command
         $drawing = self::cpu() - $before;
         $file = Files::temporary('mkv');
         $stream = fopen($file, 'wb');
-        $writer = new MatroskaWriter($stream, Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        fwrite($stream, $writer->header());
         $track = new FrameTrack($release->running(), $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
         foreach ($track->frames() as $at => $frame) {
-            $writer->picture($frame, $at);
+            fwrite($stream, $writer->picture($frame, $at));
         }
         fclose($stream);
-        $pictures->forget();
         $target = Files::temporary('mp4');
         $before = self::cpu();
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $file, '-i', Files::local($release->path('video-sound.m4a')), '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-c:a', 'copy', $target]);
@@ -181,17 +182,18 @@ class Bench extends Command
     private function saving(User $teacher, LessonStore $store, LessonSchema $schema, LessonView $view): void
     {
         $document = require database_path('demo/height-of-a-flagpole.php');
-        $lesson = $store->create(new Lesson(['user_id' => $teacher->id]), $document);
+        $lesson = $store->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::of($document));
         auth()->login($teacher);
         $times = [];
         for ($round = 0; $round < 60; $round++) {
             $document['parts'][3]['slides'][0]['steps'][0]['script'] = "Word {$round}.";
             $document['parts'][2]['slides'][0]['title'] = "Same Sun {$round}";
             $begun = microtime(true);
-            $read = $schema->check($document);
+            $saved = LessonDocument::of($document);
+            $read = $schema->check($saved);
             $before = $lesson->document();
-            $lesson = $store->save($lesson, $document, $lesson->version);
-            foreach ($view->changed($before, $document, $read) as $slide) {
+            $lesson = $store->save($lesson, $saved, $lesson->version);
+            foreach ($view->changed($before, $saved, $read) as $slide) {
                 $view->scene($read, $slide);
             }
             $view->timing($read);

@@ -2,11 +2,14 @@
 
 namespace App\Console;
 
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
+use Daybright\Format\IncomingJson;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Scene\SlidePainter;
 use DomainException;
+use stdClass;
 
 /** The ready check from the shell. */
 class CheckLesson extends LessonCommand
@@ -19,11 +22,18 @@ class CheckLesson extends LessonCommand
     {
         $name = $this->argument('lesson');
         $lesson = is_string($name) ? $this->lesson($name) : null;
-        $document = $lesson?->document() ?? json_decode((string) stream_get_contents(STDIN), true);
-        $findings = (new ReadyCheck($painter))->of($schema->check(is_array($document) ? $document : throw new DomainException('What was read is not a lesson document.')), $lesson?->recorded() ?? []);
+        $document = $lesson?->document() ?? self::fromInput();
+        $findings = (new ReadyCheck($painter))->of($schema->check($document), $lesson?->recorded() ?? []);
         $this->output->writeln((string) json_encode(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT));
 
         return self::SUCCESS;
+    }
+
+    private static function fromInput(): LessonDocument
+    {
+        $value = IncomingJson::decode((string) stream_get_contents(STDIN));
+
+        return $value instanceof stdClass ? LessonDocument::of($value) : throw new DomainException('What was read is not a lesson document.');
     }
 
     protected function tellTrouble(string $sentence): void

@@ -4,6 +4,7 @@ namespace App\Console;
 
 use App\Jobs\MakeRelease;
 use App\Jobs\MakeVideo;
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
 use App\Lessons\PictureStore;
@@ -73,11 +74,12 @@ class LoadDemo extends Command
     private function lesson(User $teacher, Series $series, int $place, string $file, LessonStore $store, LessonSchema $schema, PictureStore $pictures): Lesson
     {
         $document = require database_path("demo/{$file}.php");
-        foreach ($document['media'] as $id => $medium) {
+        foreach ((array) $document['media'] as $id => $medium) {
             $kept = $pictures->keep($teacher, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
             unset($medium['file']);
-            $document['media'][$id] = [...$kept, ...$medium];
+            $document['media']->$id = [...$kept, ...$medium];
         }
+        $document = LessonDocument::of($document);
         $schema->check($document);
 
         return $store->create(new Lesson(['user_id' => $teacher->id, 'series_id' => $series->id, 'place' => $place]), $document);

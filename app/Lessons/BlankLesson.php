@@ -11,11 +11,10 @@ final class BlankLesson
 {
     /**
      * @param  array{title: string, subject?: string|null, className?: string|null, minutes?: float|int|null}  $plan
-     * @return array<string, mixed>
      */
-    public static function document(array $plan): array
+    public static function document(array $plan): LessonDocument
     {
-        return [
+        return LessonDocument::of([
             'format' => Lesson::FORMAT,
             'version' => Lesson::VERSION,
             'title' => $plan['title'],
@@ -36,8 +35,8 @@ final class BlankLesson
                 'kind' => $kind->value,
                 'slides' => $kind === PartKind::Opening ? [self::slide($plan['title'])] : [],
             ], PartKind::cases()),
-            'media' => [],
-        ];
+            'media' => (object) [],
+        ]);
     }
 
     /** @return array<string, mixed> */

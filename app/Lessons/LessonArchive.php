@@ -9,12 +9,15 @@ use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Take;
 use App\Models\User;
+use Daybright\Format\IncomingJson;
 use Daybright\Format\SvgCleaner;
+use Daybright\Format\UnreadableText;
+use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
-use JsonException;
+use stdClass;
 use Throwable;
 use ZipArchive;
 
@@ -29,7 +32,7 @@ final class LessonArchive
 
     private const NAMES = '~^(lesson\.json|pictures/[0-9a-f]{64}|takes/\d{1,4}/(take\.json|sound\.flac))$~';
 
-    public function __construct(private readonly LessonSchema $schema)
+    public function __construct(private readonly LessonSchema $schema, private readonly LessonView $view)
     {
     }
 
@@ -40,8 +43,8 @@ final class LessonArchive
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
         $document = $lesson->document();
-        $zip->addFromString('lesson.json', self::json(LessonSchema::withObjects($document)));
-        foreach (array_unique(array_column($document['media'], 'sha256')) as $sha256) {
+        $zip->addFromString('lesson.json', (string) $document);
+        foreach (array_unique(array_column($document->array()['media'], 'sha256')) as $sha256) {
             $zip->addFile(Files::local(Picture::path($sha256)), 'pictures/'.$sha256);
         }
         foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
@@ -70,8 +73,8 @@ final class LessonArchive
         }
         try {
             $this->checkEntries($zip);
-            $document = $this->decoded($zip, 'lesson.json');
-            $read = $this->schema->check($document);
+            $document = LessonDocument::of($this->decoded($zip, 'lesson.json'));
+            $read = $this->checked($document);
             $pictures = $this->pictures($zip, $read);
             $takes = $this->takes($zip, $read);
         } finally {
@@ -99,17 +102,16 @@ final class LessonArchive
         }
     }
 
-    /** @return array<mixed> */
-    private function decoded(ZipArchive $zip, string $name): array
+    private function decoded(ZipArchive $zip, string $name): stdClass
     {
         $json = $zip->getFromName($name, self::MOST_JSON + 1);
         try {
-            $value = $json === false ? null : json_decode($json, true, 64, JSON_THROW_ON_ERROR);
-        } catch (JsonException) {
+            $value = $json === false ? null : IncomingJson::decode($json);
+        } catch (UnreadableText) {
             $value = null;
         }
 
-        return is_array($value) ? $value : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
+        return $value instanceof stdClass ? $value : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
     }
 
     /** @return array<string, array{string, string}> sha256 => type and bytes */
@@ -141,8 +143,9 @@ final class LessonArchive
     {
         $takes = [];
         for ($number = 1; $zip->locateName("takes/{$number}/take.json") !== false; $number++) {
-            $fields = $this->decoded($zip, "takes/{$number}/take.json");
-            $this->checkTake($fields, $document, $number);
+            $taken = $this->decoded($zip, "takes/{$number}/take.json");
+            $fields = IncomingJson::arrays($taken);
+            $this->checkTake($fields, $taken, $document, $number);
             $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException("The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.");
             try {
                 $length = SoundDesk::length($sound);
@@ -175,7 +178,7 @@ final class LessonArchive
     }
 
     /** @param  array<mixed>  $fields */
-    private function checkTake(array $fields, Document $document, int $number): void
+    private function checkTake(array $fields, stdClass $taken, Document $document, int $number): void
     {
         $whole = static fn (mixed $value): bool => is_int($value) && $value >= 0 && $value <= 7200 * 48000;
         $cuts = is_array($fields['cuts'] ?? null) ? $fields['cuts'] : [null];
@@ -188,15 +191,30 @@ final class LessonArchive
         if (! $inOrder) {
             throw new DomainException("Take {$number} in the archive is not in order. Fetch the archive again.");
         }
-        $this->schema->checkEvents($fields['events']);
+        try {
+            $this->schema->checkEvents($taken->events);
+        } catch (InvalidLesson) {
+            throw new DomainException("What was done in take {$number} of the archive is not in order. Fetch the archive again.");
+        }
+    }
+
+    private function checked(LessonDocument $document): Document
+    {
+        try {
+            $read = $this->schema->check($document);
+            $this->view->refuseUndrawable($read, $read->slides());
+        } catch (InvalidLesson $trouble) {
+            throw new DomainException("The lesson in this archive is not in order, and nothing was brought in. {$trouble->getMessage()}");
+        }
+
+        return $read;
     }
 
     /**
-     * @param  array<mixed>  $document
      * @param  array<string, array{string, string}>  $pictures
      * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes
      */
-    private function keep(User $user, array $document, array $pictures, array $takes): Lesson
+    private function keep(User $user, LessonDocument $document, array $pictures, array $takes): Lesson
     {
         $kept = [];
         try {

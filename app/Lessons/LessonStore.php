@@ -15,11 +15,11 @@ final class LessonStore
     /** How far back a teacher can undo. */
     public const REVISIONS_KEPT = 400;
 
-    /** @param  array<mixed>  $document checked by the caller */
-    public function create(Lesson $lesson, array $document): Lesson
+    /** @param  LessonDocument  $document checked by the caller */
+    public function create(Lesson $lesson, LessonDocument $document): Lesson
     {
         return DB::transaction(function () use ($lesson, $document): Lesson {
-            $lesson->title = $document['title'];
+            $lesson->title = $document->title();
             $lesson->save();
             $lesson->revisions()->create(['number' => 1, 'document' => $document]);
 
@@ -28,11 +28,11 @@ final class LessonStore
     }
 
     /**
-     * @param  array<mixed>  $document checked by the caller
+     * @param  LessonDocument  $document checked by the caller
      *
      * @throws StaleSave
      */
-    public function save(Lesson $lesson, array $document, int $version): Lesson
+    public function save(Lesson $lesson, LessonDocument $document, int $version): Lesson
     {
         $stale = false;
         $saved = DB::transaction(function () use ($lesson, $document, $version, &$stale): Lesson {
@@ -47,7 +47,7 @@ final class LessonStore
             $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
             $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
             $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
-            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document['title']]);
+            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document->title()]);
 
             return $current;
         });
@@ -72,7 +72,7 @@ final class LessonStore
             }
             $target = $current->revisions()->where('set_aside', false)->where('number', $current->revision + $by)->first();
             if ($target !== null) {
-                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document['title']]);
+                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document->title()]);
             }
 
             return $current;

@@ -5,12 +5,16 @@ namespace App\Lessons;
 use App\Models\Lesson;
 use Daybright\Block\Blocks;
 use Daybright\Block\Piece;
+use Daybright\Lesson\Block;
+use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SlidePainter;
 use Daybright\Scene\SvgWriter;
 use Daybright\Timing\LessonTiming;
+use stdClass;
+use Throwable;
 
 /** What the rooms show of a lesson: its pictures, its times, and what can be done with its blocks. */
 final class LessonView
@@ -19,13 +23,22 @@ final class LessonView
     {
     }
 
-    /** @return array<string, mixed> */
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws InvalidLesson when the slide cannot be drawn
+     */
     public function scene(Document $document, Slide $slide): array
     {
-        $scene = $this->painter->paint($document, $slide);
+        try {
+            $scene = $this->painter->paint($document, $slide);
+            $svg = self::svg($document, $scene, static fn (string $sha256): string => '/api/pictures/'.$sha256);
+        } catch (Throwable $error) {
+            throw $this->undrawable($document, $slide, $error);
+        }
 
         return [
-            'svg' => self::svg($document, $scene, static fn (string $sha256): string => '/api/pictures/'.$sha256),
+            'svg' => $svg,
             'boxes' => array_map(static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)], $scene->boxes) ?: new \stdClass,
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
@@ -34,6 +47,43 @@ final class LessonView
             'pieces' => $this->pieces($slide) ?: new \stdClass,
             'answers' => $this->answers($slide) ?: new \stdClass,
         ];
+    }
+
+    /**
+     * A slide of an older lesson that cannot be drawn says so in its place, so that the lesson can be opened and mended.
+     *
+     * @return array<string, mixed>
+     */
+    public function sceneOrTrouble(Document $document, Slide $slide): array
+    {
+        try {
+            return $this->scene($document, $slide);
+        } catch (InvalidLesson $trouble) {
+            $empty = new stdClass;
+
+            return [
+                'svg' => (new SvgWriter(static fn (): string => ''))->write(new Scene([], [], [], [])),
+                'boxes' => $empty,
+                'overfull' => [],
+                'problems' => array_fill_keys(array_map(static fn (Block $block): string => $block->id, $slide->blocks), $trouble->getMessage()) ?: $empty,
+                'description' => '',
+                'facts' => $empty,
+                'pieces' => $empty,
+                'answers' => $empty,
+            ];
+        }
+    }
+
+    /**
+     * @param  list<Slide>  $slides
+     *
+     * @throws InvalidLesson when one of them cannot be drawn
+     */
+    public function refuseUndrawable(Document $document, array $slides): void
+    {
+        foreach ($slides as $slide) {
+            $this->scene($document, $slide);
+        }
     }
 
     /** @param  callable(string): string  $address of a picture, by the sha256 of its bytes */
@@ -73,20 +123,38 @@ final class LessonView
     /**
      * The slides that look different in two documents; with another typeface, picture or part all of them may.
      *
-     * @param  array<mixed>  $before
-     * @param  array<mixed>  $after
      * @return list<Slide>
      */
-    public function changed(array $before, array $after, Document $document): array
+    public function changed(LessonDocument $before, LessonDocument $after, Document $document): array
     {
+        [$before, $after] = [$before->array(), $after->array()];
         $old = self::bySlide($before);
         $new = self::bySlide($after);
-        $everything = ($before['media'] ?? null) != ($after['media'] ?? null) || ($before['typeface'] ?? null) !== ($after['typeface'] ?? null);
+        $everything = ($before['media'] ?? null) !== ($after['media'] ?? null) || ($before['typeface'] ?? null) !== ($after['typeface'] ?? null);
 
-        return array_values(array_filter($document->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) != $new[$slide->id]));
+        return array_values(array_filter($document->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) !== $new[$slide->id]));
     }
 
-    /** @return array<string, array<mixed>> */
+    /** The block that stands in the way is named where it can be found out. */
+    private function undrawable(Document $document, Slide $slide, Throwable $error): InvalidLesson
+    {
+        report($error);
+        $name = $slide->title !== '' ? "“{$slide->title}”" : 'without a title';
+        foreach ($slide->blocks as $block) {
+            try {
+                self::svg($document, $this->painter->paint($document, $slide->with([$block])), static fn (string $sha256): string => $sha256);
+            } catch (Throwable) {
+                return InvalidLesson::because("The slide {$name} cannot be drawn because of its block “{$block->kind}”. Change it or take it away.", "/slides/{$slide->id}/blocks/{$block->id}");
+            }
+        }
+
+        return InvalidLesson::because("The slide {$name} cannot be drawn. Take back the last change.", "/slides/{$slide->id}");
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, array<mixed>>
+     */
     private static function bySlide(array $document): array
     {
         $slides = [];

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Lessons\LessonDocument;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
@@ -53,14 +54,13 @@ class Lesson extends Model
         return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): Recorded => $take->recorded())->all();
     }
 
-    /** @return array<mixed> */
-    public function document(): array
+    public function document(): LessonDocument
     {
         return $this->revisions()->where('set_aside', false)->where('number', $this->revision)->firstOrFail()->document;
     }
 
     public function read(): Document
     {
-        return Document::from($this->document());
+        return $this->document()->read();
     }
 }

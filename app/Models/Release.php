@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Lessons\LessonDocument;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\Programme;
 use Daybright\Recording\Stretch;
@@ -21,7 +22,7 @@ class Release extends Model
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'takes' => 'array', 'programme' => 'array'];
+        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array'];
     }
 
     public function lesson(): BelongsTo
@@ -36,7 +37,7 @@ class Release extends Model
 
     public function read(): Document
     {
-        return Document::from($this->document);
+        return $this->document->read();
     }
 
     public function running(): Programme
@@ -53,7 +54,7 @@ class Release extends Model
     /** Whether it was made with pages to print. */
     public function hasHandout(): bool
     {
-        return ($this->document['handout'] ?? []) !== [];
+        return ($this->document->array()['handout'] ?? []) !== [];
     }
 
     public function path(string $name): string

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use App\Lessons\LessonDocument;
 use Illuminate\Database\Eloquent\Model;
 
 /** One saved state of a lesson document. */
@@ -11,6 +12,6 @@ class Revision extends Model
 
     protected function casts(): array
     {
-        return ['document' => 'array', 'set_aside' => 'boolean'];
+        return ['document' => LessonDocument::class, 'set_aside' => 'boolean'];
     }
 }

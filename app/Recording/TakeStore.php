@@ -35,9 +35,9 @@ final class TakeStore
     /**
      * Sending a piece twice changes nothing; another piece under the same number is refused.
      *
-     * @param  list<array<string, mixed>>  $events
+     * @param  mixed  $events as they were sent, decoded
      */
-    public function piece(Take $take, int $number, string $bytes, string $sha256, array $events): void
+    public function piece(Take $take, int $number, string $bytes, string $sha256, mixed $events): void
     {
         if (! hash_equals(hash('sha256', $bytes), $sha256)) {
             throw new DomainException('A piece of the recording was damaged on its way. It will be sent again.');

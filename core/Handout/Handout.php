@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Handout;
 
-use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\FormulaSetter;
@@ -12,6 +11,7 @@ use Daybright\Scene\Scene;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
 use Daybright\Worked\PracticeSet;
+use DomainException;
 
 /** What a lesson gives to print: pages to write on, and pages with the answers. */
 final readonly class Handout
@@ -26,11 +26,7 @@ final readonly class Handout
         return new self($lesson, new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas));
     }
 
-    /**
-     * @return list<Scene> A4 pages in tenths of a millimetre; none when there is nothing to print
-     *
-     * @throws InvalidQuantities when a practice set cannot be made
-     */
+    /** @return list<Scene> A4 pages in tenths of a millimetre; none when there is nothing to print */
     public function pages(): array
     {
         $rows = new PracticeRows($this->type);
@@ -38,11 +34,7 @@ final readonly class Handout
         return (new Pages($this->type, $this->lesson->title, true))->of($this->rows($rows->questions(...)));
     }
 
-    /**
-     * @return list<Scene>
-     *
-     * @throws InvalidQuantities
-     */
+    /** @return list<Scene> */
     public function answers(): array
     {
         $rows = new PracticeRows($this->type);
@@ -50,7 +42,25 @@ final readonly class Handout
         return (new Pages($this->type, $this->lesson->title.': answers', false))->of($this->rows($rows->answers(...)));
     }
 
+    /** @return array<int, string> by the number of a practice set, from 0: why it cannot be printed */
+    public static function troubles(Lesson $lesson): array
+    {
+        $troubles = [];
+        foreach ($lesson->handout as $number => $content) {
+            try {
+                $set = PracticeSet::from($content);
+                array_map($set->items(...), PracticeSet::LEVELS);
+            } catch (DomainException $error) {
+                $troubles[$number] = $error->getMessage();
+            }
+        }
+
+        return $troubles;
+    }
+
     /**
+     * A set that cannot be made is left out, and the ready check tells of it: the others are printed all the same.
+     *
      * @param  callable(string, PracticeSet): list<Row>  $rows
      * @return list<Row>
      */
@@ -60,6 +70,6 @@ final readonly class Handout
             $set = PracticeSet::from($content);
 
             return $rows($content->text('title', '') ?: 'Practice: '.$set->label, $set);
-        }, $this->lesson->handout));
+        }, array_values(array_diff_key($this->lesson->handout, self::troubles($this->lesson)))));
     }
 }

@@ -41,6 +41,12 @@ final readonly class Slide
         );
     }
 
+    /** @param  list<Block>  $blocks */
+    public function with(array $blocks): self
+    {
+        return new self($this->id, $this->title, $this->side, $this->arrangement, $this->aims, $this->steps, $blocks, $this->part);
+    }
+
     /** The number of a step, from 0; a step that is not on this slide counts as the first, so that nothing is lost from view. */
     public function stepNumber(string $id): int
     {

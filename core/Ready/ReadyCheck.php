@@ -15,6 +15,7 @@ use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\SideSlideOutOfReach;
 use Daybright\Ready\Rules\TakeTellsMissingStep;
 use Daybright\Ready\Rules\UnfinishedBlock;
+use Daybright\Ready\Rules\UnfinishedPracticeSet;
 use Daybright\Ready\Rules\UnitTrouble;
 use Daybright\Ready\Rules\UnreadableFormula;
 use Daybright\Recording\Take;
@@ -51,6 +52,7 @@ final readonly class ReadyCheck
             new UnreadableFormula,
             new AnswerShowsEarly,
             new UnfinishedBlock,
+            new UnfinishedPracticeSet,
             new FullSlide,
             new PictureWithoutWords,
             new EmptyScript,

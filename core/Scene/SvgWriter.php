@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Scene;
 
 use Closure;
+use DOMDocument;
 
 /** Writes a scene as SVG that every renderer draws alike. */
 final readonly class SvgWriter
@@ -14,13 +15,33 @@ final readonly class SvgWriter
     {
     }
 
-    /** @param  Box|null  $view what is seen of the slide; all of it when left out */
+    /**
+     * @param  Box|null  $view what is seen of the slide; all of it when left out
+     *
+     * @throws MalformedDrawing
+     */
     public function write(Scene $scene, ?Box $view = null): string
     {
         $view ??= new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
         $groups = implode('', array_map($this->group(...), $scene->groups));
 
-        return '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="'.implode(' ', array_map(Shape::short(...), [$view->x, $view->y, $view->width, $view->height])).'" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>';
+        return self::wellFormed('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="'.implode(' ', array_map(Shape::short(...), [$view->x, $view->y, $view->width, $view->height])).'" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>');
+    }
+
+    /** What is not well-formed is skipped by a renderer without a word, and every later picture takes the place of the one before. */
+    private static function wellFormed(string $svg): string
+    {
+        $before = libxml_use_internal_errors(true);
+        try {
+            if ((new DOMDocument)->loadXML($svg, LIBXML_NONET | LIBXML_PARSEHUGE)) {
+                return $svg;
+            }
+            $error = libxml_get_last_error();
+            throw MalformedDrawing::at($error === false ? 0 : $error->line, $error === false ? '' : $error->message);
+        } finally {
+            libxml_clear_errors();
+            libxml_use_internal_errors($before);
+        }
     }
 
     private function group(Group $group): string

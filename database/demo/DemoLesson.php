@@ -28,7 +28,7 @@ final class DemoLesson
         foreach ($blocks as $number => $block) {
             $blocks[$number]['id'] = "{$name}-block-".($number + 1);
             $blocks[$number]['step'] = "{$name}-".$block['step'];
-            $blocks[$number]['reveals'] = array_map(static fn (int $step): string => "{$name}-{$step}", $block['reveals']);
+            $blocks[$number]['reveals'] = (object) array_map(static fn (int $step): string => "{$name}-{$step}", $block['reveals']);
         }
         $this->parts[$part][] = ['id' => $name, 'title' => $title, 'side' => $side, 'arrangement' => $arrangement, 'aims' => $aims, 'steps' => $steps, 'blocks' => $blocks];
 
@@ -56,6 +56,6 @@ final class DemoLesson
             $parts[] = ['id' => "part-{$kind}", 'kind' => $kind, 'slides' => $this->parts[$kind] ?? []];
         }
 
-        return ['format' => 'daybright-lesson', 'version' => 1, ...$this->plan, 'parts' => $parts, 'media' => $media];
+        return ['format' => 'daybright-lesson', 'version' => 1, ...$this->plan, 'parts' => $parts, 'media' => (object) $media];
     }
 }

@@ -40,10 +40,18 @@ class HandoutTest extends TestCase
     public function test_a_lesson_without_practice_says_what_to_do_and_an_impossible_set_what_is_wrong(): void
     {
         $bare = $this->lessonWith([]);
-        $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertExactJson(['pages' => []]);
+        $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertJsonPath('pages', []);
         $this->getJson("/api/lessons/{$bare->id}/handout.pdf")->assertStatus(422)->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
-        $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET]);
-        $this->getJson("/api/lessons/{$odd->id}/handout")->assertStatus(422)->assertJsonPath('detail', 'This figure has no question that could be asked with other numbers.');
+        $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET, self::SET]);
+        $answer = $this->getJson("/api/lessons/{$odd->id}/handout")->assertOk()->assertJsonPath('troubles.0', 'This figure has no question that could be asked with other numbers.');
+        $this->assertCount(1, $answer->json('troubles'));
+        $this->assertNotSame([], $answer->json('pages'));
+        $found = $this->getJson("/api/lessons/{$odd->id}/ready")->assertOk()->json('findings');
+        $this->assertContains('unfinished-practice', array_column($found, 'rule'));
+        // A blank field that a teacher has not filled in yet is no reason to give the class nothing.
+        $this->take($odd, 'measure', 1);
+        $this->postJson("/api/lessons/{$odd->id}/releases")->assertCreated();
+        $this->assertSame('ready', $odd->releases()->firstOrFail()->state);
     }
 
     public function test_students_get_the_handout_of_the_shared_version_and_never_the_answers(): void

@@ -2,6 +2,7 @@
 
 namespace Tests\App;
 
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
 use App\Models\Revision;
@@ -42,8 +43,8 @@ class LessonTest extends TestCase
         $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Theirs'] + self::document()])->assertOk();
         $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Mine'] + self::document()])
             ->assertStatus(409)->assertJsonPath('document.title', 'Theirs')->assertJsonPath('version', 2)->assertHeader('Content-Type', 'application/problem+json');
-        $this->assertSame('Theirs', $lesson->fresh()->document()['title']);
-        $this->assertSame('Mine', Revision::query()->where('set_aside', true)->firstOrFail()->document['title']);
+        $this->assertSame('Theirs', $lesson->fresh()->document()->title());
+        $this->assertSame('Mine', Revision::query()->where('set_aside', true)->firstOrFail()->document->title());
     }
 
     public function test_a_save_returns_the_pictures_of_the_slides_that_changed_and_no_others(): void
@@ -91,7 +92,7 @@ class LessonTest extends TestCase
         ob_start();
         require base_path('schema/build.php');
         $this->assertSame((string) file_get_contents(base_path('schema/lesson.schema.json')), ob_get_clean());
-        (new LessonSchema)->check(self::document());
+        (new LessonSchema)->check(LessonDocument::of(self::document()));
     }
 
     /** @return iterable<string, array{string, string}> method and address of another teacher's things */

@@ -5,6 +5,7 @@ namespace Tests\App;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Jobs\PrepareTake;
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Classroom;
 use App\Models\Lesson;
@@ -14,6 +15,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 
 abstract class TestCase extends BaseTestCase
@@ -33,6 +35,13 @@ abstract class TestCase extends BaseTestCase
         parent::setUp();
         Storage::fake('local');
         $this->withoutVite();
+        config(['daybright.work_folder' => storage_path('framework/testing/work-'.getmypid())]);
+    }
+
+    protected function tearDown(): void
+    {
+        File::deleteDirectory(Files::workFolder());
+        parent::tearDown();
     }
 
     protected function teacher(string $name = 'Rowan'): User
@@ -43,7 +52,7 @@ abstract class TestCase extends BaseTestCase
     /** @param  array<string, mixed>|null  $document */
     protected function lesson(User $teacher, ?array $document = null): Lesson
     {
-        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), $document ?? self::document());
+        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::of($document ?? self::document()));
     }
 
     /** @return array<string, mixed> two slides: one asks for a number, one is an exit check in words */
@@ -54,7 +63,7 @@ abstract class TestCase extends BaseTestCase
             'steps' => [['id' => "{$id}-1", 'script' => 'The first line.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'The second line.', 'pause' => 0]],
             'blocks' => $blocks,
         ];
-        $question = static fn (string $id, array $content): array => ['id' => "{$id}-question", 'kind' => 'question', 'region' => 'main', 'step' => "{$id}-1", 'reveals' => ['answer' => "{$id}-2"], 'content' => $content];
+        $question = static fn (string $id, array $content): array => ['id' => "{$id}-question", 'kind' => 'question', 'region' => 'main', 'step' => "{$id}-1", 'reveals' => (object) ['answer' => "{$id}-2"], 'content' => $content];
 
         return [
             'format' => 'daybright-lesson', 'version' => 1, 'title' => 'Shadows', 'minutes' => 5, 'pace' => 130,
@@ -63,7 +72,7 @@ abstract class TestCase extends BaseTestCase
                 ['id' => 'part-1', 'kind' => 'your-turn', 'slides' => [$slide('measure', [$question('measure', ['type' => 'number', 'prompt' => 'How long?', 'marks' => 2, 'value' => '41', 'unit' => 'cm', 'seconds' => 5, 'slips' => [['id' => 'slip-1', 'value' => '48', 'unit' => 'cm', 'why' => 'That was the shadow at ten']]])])]],
                 ['id' => 'part-2', 'kind' => 'exit-check', 'slides' => [$slide('why', [$question('why', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'value' => 'The Sun was higher.', 'seconds' => 4])])]],
             ],
-            'media' => [],
+            'media' => (object) [],
         ];
     }
 

@@ -6,7 +6,7 @@ use App\Adapters\Video\Countdown;
 use App\Adapters\Video\FrameTrack;
 use App\Adapters\Video\InkStroke;
 use App\Adapters\Video\Rasteriser;
-use Daybright\Lesson\Lesson;
+use App\Lessons\LessonDocument;
 use Daybright\Recording\Playbook;
 use Daybright\Recording\Programme;
 use Daybright\Recording\Take;
@@ -69,7 +69,6 @@ class VideoPartsTest extends TestCase
     {
         $sheet = Rasteriser::of([Countdown::svg()]);
         $countdown = new Countdown($sheet->picture(0));
-        $sheet->forget();
         $bar = static fn (int $left): int => count(array_filter(range(896, 1231), static fn (int $x): bool => self::light($countdown->over(self::paper(), $left, 60), $x, 676) > 200));
         $this->assertSame(336, $bar(60));
         $this->assertEqualsWithDelta(168, $bar(30), 2);
@@ -123,7 +122,7 @@ class VideoPartsTest extends TestCase
      */
     private function frames(array $events, int $seconds): array
     {
-        $lesson = Lesson::from(self::document());
+        $lesson = LessonDocument::of(self::document())->read();
         $programme = Programme::of($lesson, ['measure' => Take::of('take', 'measure', $seconds * 48000, $events, [])]);
         $playbook = Playbook::of($lesson, $programme);
         $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
@@ -131,7 +130,6 @@ class VideoPartsTest extends TestCase
         $pictures = Rasteriser::of([...array_map(static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'.$colours[$index].'"/></svg>', array_keys($keys)), Countdown::svg()]);
         $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
         $frames = iterator_to_array($track->frames());
-        $pictures->forget();
 
         return [$frames, $programme->length() / 48];
     }

@@ -4,6 +4,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BrokenPage } from './BrokenPage';
 import { Classes } from './classes/Classes';
 import { Edit } from './edit/Edit';
 import { Home } from './home/Home';
@@ -17,9 +18,10 @@ import { SignIn } from './sign-in/SignIn';
 import { Storyboard } from './storyboard/Storyboard';
 
 const router = createBrowserRouter([
-  { path: '/sign-in', element: <SignIn /> },
+  { path: '/sign-in', element: <SignIn />, errorElement: <BrokenPage /> },
   {
     element: <SignedIn />,
+    errorElement: <BrokenPage />,
     children: [
       { path: '/', element: <Home /> },
       { path: '/classes', element: <Classes /> },

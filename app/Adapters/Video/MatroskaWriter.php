@@ -5,22 +5,20 @@ namespace App\Adapters\Video;
 /** Writes raw pictures with millisecond times as a Matroska stream (RFC 9559), one cluster a picture. */
 final class MatroskaWriter
 {
-    /** @param  resource  $stream */
-    public function __construct(private $stream, private readonly int $width, private readonly int $height)
+    public function __construct(private readonly int $width, private readonly int $height)
     {
-        $this->write($this->header());
     }
 
     /** @param  int  $at milliseconds */
-    public function picture(string $i420, int $at): void
+    public function picture(string $i420, int $at): string
     {
         $time = self::element("\xE7", self::number($at));
         $block = "\xA3".self::size(4 + strlen($i420))."\x81\x00\x00\x80";
-        $this->write("\x1F\x43\xB6\x75".self::size(strlen($time) + strlen($block) + strlen($i420)).$time.$block);
-        $this->write($i420);
+
+        return "\x1F\x43\xB6\x75".self::size(strlen($time) + strlen($block) + strlen($i420)).$time.$block.$i420;
     }
 
-    private function header(): string
+    public function header(): string
     {
         $ebml = self::element("\x1A\x45\xDF\xA3",
             self::element("\x42\x86", "\x01").self::element("\x42\xF7", "\x01").self::element("\x42\xF2", "\x04").self::element("\x42\xF3", "\x08")
@@ -48,16 +46,5 @@ final class MatroskaWriter
     private static function number(int $number): string
     {
         return ltrim(pack('J', $number), "\x00") ?: "\x00";
-    }
-
-    private function write(string $bytes): void
-    {
-        for ($written = 0; $written < strlen($bytes);) {
-            $now = fwrite($this->stream, $written === 0 ? $bytes : substr($bytes, $written));
-            if ($now === false || $now === 0) {
-                throw new VideoFailed('The video encoder stopped taking pictures.');
-            }
-            $written += $now;
-        }
     }
 }

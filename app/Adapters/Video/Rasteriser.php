@@ -4,9 +4,10 @@ namespace App\Adapters\Video;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use Illuminate\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+use Throwable;
 
-/** Turns SVG pictures into raw I420 pictures, all in one file on disk, with ffmpeg's librsvg decoder in two processes. */
+/** Turns SVG pictures into raw I420 pictures in two temporary files, with ffmpeg's librsvg decoder in two processes. */
 final class Rasteriser
 {
     public const WIDTH = 1280;
@@ -20,32 +21,51 @@ final class Rasteriser
     {
     }
 
-    /** @param  non-empty-list<string>  $svgs */
+    /**
+     * @param  non-empty-list<string>  $svgs
+     *
+     * @throws VideoFailed when not every one of them was drawn
+     */
     public static function of(array $svgs): self
     {
-        $folder = Files::temporary('');
-        mkdir($folder, 0700, true);
-        foreach ($svgs as $number => $svg) {
-            file_put_contents(sprintf('%s/%05d.svg', $folder, $number), $svg);
-        }
         $half = intdiv(count($svgs) + 1, 2);
         $running = $paths = [];
-        foreach ([[0, $half], [$half, count($svgs) - $half]] as [$from, $count]) {
+        foreach (array_filter([array_slice($svgs, 0, $half), array_slice($svgs, $half)]) as $part) {
+            // Each half in a folder of its own: where a picture is passed over, ffmpeg would take one more from behind it.
+            $folder = Files::temporary('');
+            mkdir($folder, 0700, true);
+            foreach ($part as $number => $svg) {
+                file_put_contents(sprintf('%s/%05d.svg', $folder, $number), $svg);
+            }
             $paths[] = $path = Files::temporary('yuv');
-            if ($count > 0) {
-                $process = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'image2', '-c:v', 'librsvg', '-width', (string) self::WIDTH, '-height', (string) self::HEIGHT, '-framerate', '1', '-start_number', (string) $from, '-i', $folder.'/%05d.svg', '-frames:v', (string) $count, '-vf', 'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-f', 'rawvideo', $path]);
-                $process->start();
-                $running[] = $process;
-            }
+            $process = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'image2', '-c:v', 'librsvg', '-width', (string) self::WIDTH, '-height', (string) self::HEIGHT, '-framerate', '1', '-start_number', '0', '-i', $folder.'/%05d.svg', '-frames:v', (string) count($part), '-vf', 'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-f', 'rawvideo', $path]);
+            $process->start();
+            $running[] = $process;
         }
-        foreach ($running as $process) {
-            if ($process->wait() !== 0) {
-                throw new VideoFailed('The pictures could not be drawn: '.substr($process->getErrorOutput(), -500));
+        $pictures = new self($paths, $half);
+        try {
+            foreach ($running as $process) {
+                if ($process->wait() !== 0) {
+                    throw VideoFailed::because('The pictures could not be drawn', $process->getErrorOutput());
+                }
             }
+            $pictures->refuseMissing(count($svgs));
+        } catch (Throwable $error) {
+            array_map(static fn (Process $process): ?int => $process->stop(0), $running);
+            throw $error;
         }
-        (new Filesystem)->deleteDirectory($folder);
 
-        return new self($paths, $half);
+        return $pictures;
+    }
+
+    /** A picture that the renderer passed over would put every later one in a wrong place. */
+    private function refuseMissing(int $expected): void
+    {
+        clearstatcache();
+        $there = array_sum(array_map(static fn (string $path): int => is_file($path) ? (int) filesize($path) : 0, $this->paths)) / self::BYTES;
+        if ((float) $there !== (float) $expected) {
+            throw VideoFailed::because("Of {$expected} pictures {$there} were drawn");
+        }
     }
 
     public function picture(int $number): string
@@ -53,10 +73,5 @@ final class Rasteriser
         [$path, $place] = $number < $this->half ? [$this->paths[0], $number] : [$this->paths[1], $number - $this->half];
 
         return (string) file_get_contents($path, false, null, (int) ($place * self::BYTES), (int) self::BYTES);
-    }
-
-    public function forget(): void
-    {
-        array_map(unlink(...), array_filter($this->paths, is_file(...)));
     }
 }

@@ -16,11 +16,21 @@ use Daybright\Recording\Cue;
 use Daybright\Recording\Playbook;
 use Daybright\Recording\Programme;
 use Daybright\Scene\SlidePainter;
+use Generator;
 use Illuminate\Support\Facades\Storage;
 
 /** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
 final class VideoMaker
 {
+    /** Bytes that are written to a pipe at once. */
+    private const PIPE = 65536;
+
+    /** Milliseconds by which the length of a video may differ from the one that was computed. */
+    private const MOST_APART = 100;
+
+    /** Seconds between two tellings of the progress. */
+    private const TOLD = 0.5;
+
     public function __construct(private readonly SlidePainter $painter)
     {
     }
@@ -31,6 +41,15 @@ final class VideoMaker
      */
     public function make(Release $release, Closure $progress): array
     {
+        return Files::tidily(fn (): array => $this->made($release, $progress));
+    }
+
+    /**
+     * @param  Closure(float): void  $progress
+     * @return array{video: string, captions: string}
+     */
+    private function made(Release $release, Closure $progress): array
+    {
         $lesson = $release->read();
         $programme = $release->running();
         $playbook = Playbook::of($lesson, $programme);
@@ -39,15 +58,10 @@ final class VideoMaker
         $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
         $progress(0.2);
         $silent = Files::temporary('mp4');
-        try {
-            $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
-            $this->encode($track, $programme, $silent, $progress);
-            $captions = $this->captions($programme);
-            $video = $this->mux($release, $lesson, $programme, $silent, $captions);
-        } finally {
-            $pictures->forget();
-            array_map(unlink(...), array_filter([$silent], is_file(...)));
-        }
+        $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $this->encode($track, $programme, $silent, $progress);
+        $captions = $this->captions($programme);
+        $video = $this->mux($release, $lesson, $programme, $silent, $captions);
         $progress(1.0);
 
         return ['video' => $video, 'captions' => $captions];
@@ -64,7 +78,7 @@ final class VideoMaker
     private function svg(Lesson $lesson, string $key): string
     {
         [$id, $step] = explode(' ', $key);
-        $slide = $lesson->slide($id) ?? throw new VideoFailed('A slide is missing from this version.');
+        $slide = $lesson->slide($id) ?? throw VideoFailed::because('A slide is missing from this version');
         $scene = $this->painter->paint($lesson, $slide)->at((int) $step);
         $types = [];
         foreach ($lesson->media as $medium) {
@@ -79,33 +93,53 @@ final class VideoMaker
     {
         $length = Clock::milliseconds($programme->length());
         $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $track->keyTimes()));
-        $errors = Files::temporary('log');
-        $command = [(string) config('daybright.programs.ffmpeg'), '-v', 'error', '-y', '-f', 'matroska', '-i', 'pipe:0', '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-force_key_frames', $keyFrames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-g', '1000', '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv', '-video_track_timescale', '1000', $target];
-        $process = proc_open($command, [0 => ['pipe', 'r'], 1 => ['file', '/dev/null', 'w'], 2 => ['file', $errors, 'w']], $pipes);
-        if ($process === false) {
-            throw new VideoFailed('The video encoder could not be started.');
-        }
-        try {
-            $writer = new MatroskaWriter($pipes[0], Rasteriser::WIDTH, Rasteriser::HEIGHT);
-            $told = 0.0;
-            foreach ($track->frames() as $at => $frame) {
-                $writer->picture($frame, $at);
-                if (microtime(true) - $told > 0.5) {
-                    $told = microtime(true);
-                    $progress(0.2 + 0.75 * $at / max(1, $length));
-                }
+        $frames = 0;
+        $encoder = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'matroska', '-i', 'pipe:0', '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-force_key_frames', $keyFrames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-g', '1000', '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv', '-video_track_timescale', '1000', $target]);
+        $told = 0.0;
+        $encoder->setInput(self::stream($track, static function (int $at) use (&$frames, &$told, $progress, $length): void {
+            $frames++;
+            if (microtime(true) - $told > self::TOLD) {
+                $told = microtime(true);
+                $progress(0.2 + 0.75 * $at / max(1, $length));
             }
-        } catch (VideoCancelled|VideoFailed $stop) {
-            proc_terminate($process);
-            throw $stop;
+        }));
+        try {
+            $encoder->run();
         } finally {
-            fclose($pipes[0]);
-            $code = proc_close($process);
-            $said = (string) file_get_contents($errors);
-            unlink($errors);
+            $encoder->stop(0);
         }
-        if ($code !== 0) {
-            throw new VideoFailed('The video encoder failed: '.substr($said, -500));
+        if (! $encoder->isSuccessful()) {
+            throw VideoFailed::because('The video encoder failed', $encoder->getErrorOutput());
+        }
+        self::refuseOther($target, $frames, $length);
+    }
+
+    /**
+     * @param  Closure(int): void  $told of every picture, with its milliseconds
+     * @return Generator<int, string> the pictures as a Matroska stream, in pieces that a pipe takes at once
+     */
+    private static function stream(FrameTrack $track, Closure $told): Generator
+    {
+        $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        yield $writer->header();
+        foreach ($track->frames() as $at => $frame) {
+            $told($at);
+            foreach (str_split($writer->picture($frame, $at), self::PIPE) as $piece) {
+                yield $piece;
+            }
+        }
+    }
+
+    /** A picture too few or too many, or a wrong length, would show answers before they are told. */
+    private static function refuseOther(string $video, int $frames, float $length): void
+    {
+        $told = json_decode(Program::run('ffprobe', ['-v', 'error', '-select_streams', 'v:0', '-show_entries', 'stream=nb_frames,duration', '-of', 'json', $video]), true);
+        [$made, $seconds] = [(int) ($told['streams'][0]['nb_frames'] ?? 0), (float) ($told['streams'][0]['duration'] ?? 0)];
+        if ($made !== $frames) {
+            throw VideoFailed::countDiffers('pictures', $frames, $made);
+        }
+        if (abs($seconds * 1000 - $length) > self::MOST_APART) {
+            throw VideoFailed::countDiffers('seconds', round($length / 1000, 3), round($seconds, 3));
         }
     }
 
@@ -123,7 +157,6 @@ final class VideoMaker
         file_put_contents($chapters, self::chapters($lesson, $programme));
         $target = Files::temporary('mp4');
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $silent, '-i', Files::local($release->path('video-sound.m4a')), '-i', $captions, '-f', 'ffmetadata', '-i', $chapters, '-map', '0:v', '-map', '1:a', '-map', '2:s', '-map_metadata', '3', '-map_chapters', '3', '-c:v', 'copy', '-c:a', 'copy', '-c:s', 'mov_text', '-metadata:s:s:0', 'language=eng', '-movflags', '+faststart', $target]);
-        unlink($chapters);
 
         return $target;
     }

@@ -44,7 +44,7 @@ class ExportController
     {
         abort_unless($export->state === 'ready', 404);
 
-        return response()->download(Files::local($export->path($file)), FileName::of($export->release->document['title'], $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
+        return response()->download(Files::local($export->path($file)), FileName::of($export->release->document->title(), $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
     }
 
     /** @return array<string, mixed>|null */

@@ -5,6 +5,7 @@ namespace App\Http\Controllers;
 use App\Http\FileName;
 use App\Lessons\HandoutFile;
 use App\Models\Lesson;
+use Daybright\Handout\Handout;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,7 +20,9 @@ class HandoutController
 
     public function show(Lesson $lesson): JsonResponse
     {
-        return new JsonResponse(['pages' => $this->handout->pages($lesson->read())]);
+        $read = $lesson->read();
+
+        return new JsonResponse(['pages' => $this->handout->pages($read), 'troubles' => Handout::troubles($read) ?: new \stdClass]);
     }
 
     public function pdf(Request $request, Lesson $lesson): BinaryFileResponse

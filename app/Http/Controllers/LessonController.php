@@ -2,8 +2,10 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\CleanInput;
 use App\Http\Problem;
 use App\Lessons\BlankLesson;
+use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
 use App\Lessons\LessonStrip;
@@ -11,6 +13,7 @@ use App\Lessons\LessonView;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
+use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
@@ -19,6 +22,7 @@ use Daybright\Timing\MeasuredPace;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use stdClass;
 
 /** Lessons: made, shown, saved, undone, checked. */
 class LessonController
@@ -54,10 +58,10 @@ class LessonController
     public function show(Lesson $lesson): JsonResponse
     {
         $document = $lesson->document();
-        $read = Document::from($document);
+        $read = $document->read();
         $scenes = [];
         foreach ($read->slides() as $slide) {
-            $scenes[$slide->id] = $this->view->scene($read, $slide);
+            $scenes[$slide->id] = $this->view->sceneOrTrouble($read, $slide);
         }
 
         return $this->answer($lesson, $document, $read, $scenes);
@@ -65,21 +69,22 @@ class LessonController
 
     public function save(Request $request, Lesson $lesson): JsonResponse
     {
-        $body = json_decode($request->getContent(), true, 64);
-        if (! is_array($body) || ! is_array($body['document'] ?? null) || ! is_int($body['version'] ?? null)) {
-            throw new DomainException('This save could not be read. Load the page again; nothing that was saved before is lost.');
+        $body = CleanInput::body($request);
+        if (! $body instanceof stdClass || ! ($body->document ?? null) instanceof stdClass || ! is_int($body->version ?? null)) {
+            throw UnreadableText::notJson();
         }
-        $before = $lesson->document();
-        $read = $this->schema->check($body['document']);
+        $document = LessonDocument::of($body->document);
+        $read = $this->schema->check($document);
         $this->refuseForeignPictures($request, $read);
-        try {
-            $saved = $this->store->save($lesson, $body['document'], $body['version']);
-        } catch (StaleSave $stale) {
-            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version, 'document' => LessonSchema::withObjects($stale->lesson->document())]);
-        }
+        // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = [];
-        foreach ($this->view->changed($before, $body['document'], $read) as $slide) {
+        foreach ($this->view->changed($lesson->document(), $document, $read) as $slide) {
             $scenes[$slide->id] = $this->view->scene($read, $slide);
+        }
+        try {
+            $saved = $this->store->save($lesson, $document, $body->version);
+        } catch (StaleSave $stale) {
+            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version, 'document' => $stale->lesson->document()]);
         }
 
         return new JsonResponse([
@@ -125,11 +130,8 @@ class LessonController
         return $this->show($moved);
     }
 
-    /**
-     * @param  array<mixed>  $document
-     * @param  array<string, mixed>  $scenes
-     */
-    private function answer(Lesson $lesson, array $document, Document $read, array $scenes): JsonResponse
+    /** @param  array<string, mixed>  $scenes */
+    private function answer(Lesson $lesson, LessonDocument $document, Document $read, array $scenes): JsonResponse
     {
         $recorded = $lesson->recorded();
 
@@ -137,7 +139,7 @@ class LessonController
             'id' => $lesson->id,
             'series' => $lesson->series?->title,
             'place' => $lesson->place,
-            'document' => LessonSchema::withObjects($document),
+            'document' => $document,
             ...$this->view->history($lesson),
             'scenes' => $scenes ?: new \stdClass,
             'timing' => $this->view->timing($read),

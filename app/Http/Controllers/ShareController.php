@@ -70,7 +70,7 @@ class ShareController
     private function archiveBytes(Lesson $lesson): int
     {
         $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
-        $pictures = collect($lesson->document()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
+        $pictures = collect($lesson->document()->array()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
 
         return $takes->concat($pictures)->sum(Storage::size(...));
     }
@@ -80,7 +80,7 @@ class ShareController
         $takes = $lesson->takes()->where('chosen', true)->where('state', 'ready')->get()->map(static fn ($take): array => [$take->id, $take->cuts])->sort()->values()->all();
         $frozen = collect($release->takes)->map(static fn (array $take): array => [$take['id'], $take['cuts']])->sort()->values()->all();
 
-        return $release->document != $lesson->document() || $takes != $frozen;
+        return ! $release->document->isSameAs($lesson->document()) || $takes != $frozen;
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ use App\Models\Lesson;
 use App\Models\Take;
 use App\Recording\HeardSound;
 use App\Recording\TakeStore;
+use Daybright\Format\IncomingJson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\SpokenWord;
 use Daybright\Recording\WordAlignment;
@@ -42,8 +43,8 @@ class TakeController
         if ($request->file('sound') === null || strlen($bytes) > config('daybright.largest_piece') || $number > 20000) {
             throw new DomainException('This piece of the recording cannot be kept: it is missing or too large.');
         }
-        $events = json_decode((string) $request->input('events', '[]'), true);
-        $this->store->piece($take, $number, $bytes, (string) $request->input('sha256'), is_array($events) ? array_values($events) : []);
+        $given = $request->validate(['events' => 'nullable|string|max:4000000', 'sha256' => 'required|string|max:64']);
+        $this->store->piece($take, $number, $bytes, $given['sha256'], IncomingJson::decode($given['events'] ?? '[]'));
 
         return new JsonResponse(['number' => $number]);
     }

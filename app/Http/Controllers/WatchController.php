@@ -73,7 +73,7 @@ class WatchController
             'class' => $student->classroom->name,
             'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')->map(static fn (Share $share): array => [
                 'id' => $share->id,
-                'title' => $share->release->document['title'],
+                'title' => $share->release->document->title(),
                 'series' => $share->lesson->series?->title,
                 'due' => $share->due,
                 'minutes' => round(($share->release->programme['length'] ?? 0) / 60000, 1),
@@ -95,7 +95,7 @@ class WatchController
         abort_if($share->release === null, 404);
         $visit = $this->visits->open($share, $request->attributes->get('student'));
         $base = "/api/watch/{$share->id}";
-        $document = $share->release->document;
+        $document = $share->release->document->array();
 
         return new JsonResponse([
             ...ReleaseView::of($share->release, $base, $base.'/pictures'),
@@ -113,7 +113,7 @@ class WatchController
 
     public function picture(Share $share, string $sha256): Response
     {
-        abort_unless(in_array($sha256, array_column($share->release?->document['media'] ?? [], 'sha256'), true), 404);
+        abort_unless(in_array($sha256, array_column($share->release?->document->array()['media'] ?? [], 'sha256'), true), 404);
 
         return PictureController::send(Picture::query()->where('sha256', $sha256)->firstOrFail());
     }
@@ -122,7 +122,7 @@ class WatchController
     {
         abort_unless($share->release?->hasHandout() === true, 404);
 
-        return HandoutController::send(Files::local($share->release->path('handout.pdf')), $share->release->document['title']);
+        return HandoutController::send(Files::local($share->release->path('handout.pdf')), $share->release->document->title());
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */

@@ -1,10 +1,12 @@
 import { useEffect } from 'react';
-import { Link, NavLink, Outlet, useParams } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router';
 import { clock } from '../../clock';
 import { Strip } from '../../stage/Strip';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { Wordmark } from '../Wordmark';
+import { BrokenRoom } from './BrokenRoom';
 import { type Desk, DeskProvider, useDesk } from './desk';
 import { TwoVersions } from './TwoVersions';
 
@@ -29,6 +31,7 @@ export function LessonRoom() {
 
 function Frame() {
   const desk = useDesk();
+  const { pathname } = useLocation();
   useEffect(() => {
     document.title = `${desk.document.title} · Daybright Lesson`;
   }, [desk.document.title]);
@@ -94,7 +97,12 @@ function Frame() {
           </div>
         )}
       </header>
-      <Outlet />
+      <ErrorBoundary
+        resetKeys={[desk.document, pathname]}
+        fallbackRender={({ resetErrorBoundary }) => <BrokenRoom onAgain={resetErrorBoundary} />}
+      >
+        <Outlet />
+      </ErrorBoundary>
       <TwoVersions />
     </div>
   );

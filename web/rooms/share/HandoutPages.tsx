@@ -20,7 +20,7 @@ export function HandoutPages() {
   const sets = desk.document.handout ?? [];
   const pages = useQuery({
     queryKey: ['handout', desk.id, JSON.stringify(sets), desk.document.title],
-    queryFn: () => ask<{ pages: string[] }>('GET', `/api/lessons/${desk.id}/handout`),
+    queryFn: () => ask<{ pages: string[]; troubles: Record<number, string> }>('GET', `/api/lessons/${desk.id}/handout`),
     enabled: sets.length > 0 && !desk.isSaving,
     placeholderData: (before) => before,
   });
@@ -49,8 +49,13 @@ export function HandoutPages() {
   return (
     <div className="flex flex-col gap-4">
       <ul className="divide-y divide-rule border-y border-rule">
-        {sets.map((set) => (
+        {sets.map((set, number) => (
           <li key={set.id} className="flex flex-wrap items-end gap-3 py-3">
+            {pages.data?.troubles[number] && (
+              <div className="w-full">
+                <Notice tone="trouble">This set is left out of the handout. {pages.data.troubles[number]}</Notice>
+              </div>
+            )}
             <div className="min-w-48 grow">
               <TextField
                 label="Heading"

@@ -1,0 +1,82 @@
+<?php
+
+namespace App\Lessons;
+
+use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\Lesson;
+use Illuminate\Contracts\Database\Eloquent\Castable;
+use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
+use JsonSerializable;
+use stdClass;
+
+/**
+ * A lesson document as JSON text: stored and given out as it came, so that {} stays {} and [] stays [].
+ */
+final readonly class LessonDocument implements Castable, JsonSerializable
+{
+    private function __construct(private string $json)
+    {
+    }
+
+    /** @param  array<mixed>|stdClass  $value in PHP’s own values, an empty object as (object) [] */
+    public static function of(array|stdClass $value): self
+    {
+        return new self(json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION));
+    }
+
+    /** @return array<mixed> for reading: an empty object is an empty array */
+    public function array(): array
+    {
+        return json_decode($this->json, true, 512, JSON_THROW_ON_ERROR);
+    }
+
+    public function title(): string
+    {
+        return $this->array()['title'];
+    }
+
+    /** @throws InvalidLesson */
+    public function read(): Lesson
+    {
+        return Lesson::from($this->array());
+    }
+
+    /** “2.50” is another text than “2.5”. */
+    public function isSameAs(self $other): bool
+    {
+        return $this->json === $other->json;
+    }
+
+    public function jsonSerialize(): stdClass
+    {
+        return json_decode($this->json, false, 512, JSON_THROW_ON_ERROR);
+    }
+
+    public function __toString(): string
+    {
+        return $this->json;
+    }
+
+    /** @param  array<mixed>  $arguments */
+    public static function castUsing(array $arguments): CastsAttributes
+    {
+        return new class implements CastsAttributes
+        {
+            public function get($model, string $key, mixed $value, array $attributes): LessonDocument
+            {
+                return LessonDocument::kept($value);
+            }
+
+            public function set($model, string $key, mixed $value, array $attributes): string
+            {
+                return (string) $value;
+            }
+        };
+    }
+
+    /** As it stands in the database. */
+    public static function kept(string $json): self
+    {
+        return new self($json);
+    }
+}

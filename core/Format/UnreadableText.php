@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Format;
+
+use DomainException;
+
+/** Text or JSON from outside that cannot be read; the message says what to do. */
+final class UnreadableText extends DomainException
+{
+    public static function notUtf8(): self
+    {
+        return new self('This text holds signs that cannot be read. Type them again.');
+    }
+
+    public static function boundlessNumber(): self
+    {
+        return new self('One of the numbers is larger than can be reckoned with. Make it smaller.');
+    }
+
+    public static function notJson(): self
+    {
+        return new self('What was sent could not be read. Load the page again; nothing that was saved before is lost.');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready\Rules;
+
+use Daybright\Handout\Handout;
+use Daybright\Ready\Finding;
+use Daybright\Ready\Inspection;
+use Daybright\Ready\Rule;
+
+/** A practice set on the handout from which no questions can be made. */
+final readonly class UnfinishedPracticeSet implements Rule
+{
+    public function name(): string
+    {
+        return 'unfinished-practice';
+    }
+
+    public function check(Inspection $inspection): array
+    {
+        $findings = [];
+        foreach (Handout::troubles($inspection->lesson) as $number => $trouble) {
+            $title = $inspection->lesson->handout[$number]->text('title', '') ?: 'Practice set '.($number + 1);
+            $findings[] = Finding::ofLesson($this->name(), "“{$title}” on the handout is left out: {$trouble} Take it off in Share and put it on again from its figure.");
+        }
+
+        return $findings;
+    }
+}
