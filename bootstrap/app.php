@@ -1,6 +1,9 @@
 <?php
 
+use App\Http\Health;
+use App\Http\Middleware\CheckToken;
 use App\Http\Middleware\CleanInput;
+use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StudentOnly;
 use App\Http\Problem;
@@ -8,17 +11,29 @@ use App\Lessons\StaleSave;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ValidateCsrfToken;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php', then: static function (): void {
+        // Without a session: nobody is greeted here, and nothing is written.
+        Route::get('/up', static function (): JsonResponse {
+            $health = Health::now();
+
+            return new JsonResponse($health, $health['ok'] ? 200 : 503, ['Cache-Control' => 'no-store']);
+        });
+    })
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         // One origin only: there is nobody to share resources with.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(CleanInput::class);
         $middleware->prepend(SecurityHeaders::class);
+        $middleware->web(replace: [StartSession::class => KeepSession::class, ValidateCsrfToken::class => CheckToken::class]);
         $middleware->alias(['student' => StudentOnly::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

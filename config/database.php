@@ -12,7 +12,8 @@ return [
             // Several web workers and the queue write to one file.
             'busy_timeout' => 10000,
             'journal_mode' => 'WAL',
-            'synchronous' => 'NORMAL',
+            // What is acknowledged is on the disk.
+            'synchronous' => 'FULL',
         ],
     ],
 ];

@@ -10,9 +10,10 @@ return [
             'connection' => env('DB_QUEUE_CONNECTION'),
             'table' => 'jobs',
             'queue' => 'default',
-            // Longer than the longest job, so that a video is never made twice at once.
-            'retry_after' => 4000,
-            'after_commit' => true,
+            // A job at work renews its reservation every few seconds: one that did not for so long has lost its worker.
+            'retry_after' => 60,
+            // The job is stored in the transaction that stores the state it stands for: neither is there without the other.
+            'after_commit' => false,
         ],
     ],
     'batching' => ['database' => env('DB_CONNECTION', 'sqlite'), 'table' => 'job_batches'],

@@ -10,6 +10,9 @@ require('mathjax-full/js/input/tex/base/BaseConfiguration.js');
 require('mathjax-full/js/input/tex/ams/AmsConfiguration.js');
 require('mathjax-full/js/input/tex/color/ColorConfiguration.js');
 
+/** Braces within braces. */
+const DEEPEST = 24;
+
 const adaptor = liteAdaptor();
 RegisterHTMLHandler(adaptor);
 // Only plain and AMS mathematics: no links, no styles, no definitions that outlive a formula.
@@ -26,11 +29,24 @@ const SHOWN = { '\\': '∖', '{': '(', '}': ')', $: '' };
  * What cannot be read is set as the letters that were typed, with what is wrong beside it.
  */
 export function set(tex) {
-  const svg = convert(tex);
-  const trouble = adaptor.outerHTML(svg).match(/data-mjx-error="([^"]*)"/)?.[1];
-  if (trouble === undefined) return measured(svg);
+  const trouble = depth(tex) > DEEPEST ? 'Nested too deeply' : undefined;
+  const svg = trouble === undefined ? convert(tex) : undefined;
+  const wrong = svg === undefined ? trouble : adaptor.outerHTML(svg).match(/data-mjx-error="([^"]*)"/)?.[1];
+  if (wrong === undefined) return measured(svg);
   const typed = tex.replace(/[\\{}$]/g, (sign) => SHOWN[sign]);
-  return { ...measured(convert(`\\text{${typed}}`)), trouble };
+  return { ...measured(convert(`\\text{${typed}}`)), trouble: wrong };
+}
+
+/** How deeply braces stand in one another; renderers and this program itself go no deeper than they must. */
+function depth(tex) {
+  let deepest = 0;
+  let now = 0;
+  for (const sign of tex) {
+    if (sign === '{') now += 1;
+    else if (sign === '}') now -= 1;
+    deepest = Math.max(deepest, now);
+  }
+  return deepest;
 }
 
 function convert(tex) {

@@ -17,9 +17,12 @@ use App\Http\Controllers\TakeController;
 use App\Http\Controllers\VoiceController;
 use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WorkedController;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
+    // Gives a session, and with it the token that a form must carry.
+    Route::get('session', static fn (): Response => response()->noContent());
     Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
     Route::get('me', [SignInController::class, 'me']);
 
@@ -54,6 +57,8 @@ Route::prefix('api')->group(function (): void {
             Route::put('lessons/{lesson}', [LessonController::class, 'save']);
             Route::post('lessons/{lesson}/undo', [LessonController::class, 'undo']);
             Route::post('lessons/{lesson}/redo', [LessonController::class, 'redo']);
+            Route::get('lessons/{lesson}/kept', [LessonController::class, 'kept']);
+            Route::post('lessons/{lesson}/kept/{kept}', [LessonController::class, 'takeUp'])->where('kept', '[0-9]{1,18}');
             Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/archive', [ArchiveController::class, 'export']);
@@ -73,6 +78,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:own,take')->group(function (): void {
             Route::put('takes/{take}/pieces/{number}', [TakeController::class, 'piece'])->whereNumber('number');
             Route::post('takes/{take}/finish', [TakeController::class, 'finish']);
+            Route::post('takes/{take}/prepare', [TakeController::class, 'prepareAgain']);
             Route::post('takes/{take}/choose', [TakeController::class, 'choose']);
             Route::put('takes/{take}/cuts', [TakeController::class, 'cuts']);
             Route::delete('takes/{take}', [TakeController::class, 'delete']);
@@ -108,7 +114,6 @@ Route::prefix('api')->group(function (): void {
     });
 });
 
-Route::get('/up', static fn (): string => 'up');
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
 Route::view('/{path?}', 'rooms')->where('path', '(sign-in|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');

@@ -16,6 +16,17 @@ export function spokenTime(seconds: number): string {
   return parts.filter(Boolean).join(' ');
 }
 
+/** A day as it is written where the reader lives. */
+export function day(date: string, style: Intl.DateTimeFormatOptions = { day: 'numeric', month: 'long' }): string {
+  // A day without an hour is that day everywhere: noon is on it in almost every place.
+  return new Date(date.length === 10 ? `${date}T12:00` : date).toLocaleDateString(undefined, style);
+}
+
+/** A day and an hour as they are written where the reader lives. */
+export function moment(time: string): string {
+  return new Date(time).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+}
+
 export function bytes(count: number): string {
   return count < 1_000_000 ? `${Math.max(1, Math.round(count / 1000))} kB` : `${(count / 1_000_000).toFixed(1)} MB`;
 }

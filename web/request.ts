@@ -26,8 +26,8 @@ function cookie(name: string): string {
 export async function send(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
   let response = await answer(method, address, body, signal);
   if (response.status === 419) {
-    // The token has grown old while the page was open: any page brings a new one.
-    await answer('GET', '/up');
+    // There is no session yet, or its token has grown old while the page was open.
+    await answer('GET', '/api/session');
     response = await answer(method, address, body, signal);
   }
   if (!response.ok) {

@@ -7,6 +7,7 @@ use Illuminate\Filesystem\Filesystem;
 use Illuminate\Filesystem\LocalFilesystemAdapter;
 use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\Storage;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** The files of lessons, on whatever disk the school keeps them, and as paths for programs that need one. */
 final class Files
@@ -16,6 +17,22 @@ final class Files
 
     /** @var list<list<string>> temporary files made since each piece of work now under way began, the innermost last */
     private static array $open = [];
+
+    /** @return int bytes; 0 for a file that is gone, so that a room can still be shown */
+    public static function size(string $path): int
+    {
+        return Storage::exists($path) ? Storage::size($path) : 0;
+    }
+
+    /**
+     * The local path of a file that is asked for by somebody.
+     *
+     * @throws NotFoundHttpException when it is gone
+     */
+    public static function found(string $path): string
+    {
+        return Storage::exists($path) ? self::local($path) : throw new NotFoundHttpException("“{$path}” is gone.");
+    }
 
     /** A path that programs can read; on a distant disk the file is copied here first. */
     public static function local(string $path): string
@@ -37,11 +54,56 @@ final class Files
     public static function keep(string $temporary, string $path): void
     {
         $stream = fopen($temporary, 'rb');
-        Storage::writeStream($path.'.part', $stream);
-        fclose($stream);
-        Storage::delete($path);
-        Storage::move($path.'.part', $path);
+        try {
+            Storage::disk() instanceof LocalFilesystemAdapter
+                ? self::writeSafely($stream, Storage::disk()->path($path))
+                : Storage::writeStream($path, $stream);
+        } finally {
+            fclose($stream);
+        }
         unlink($temporary);
+    }
+
+    /** What was written is on the disk when this returns, and not only on its way there. */
+    public static function write(string $path, string $bytes): void
+    {
+        $stream = fopen('php://memory', 'w+b');
+        fwrite($stream, $bytes);
+        rewind($stream);
+        Storage::disk() instanceof LocalFilesystemAdapter
+            ? self::writeSafely($stream, Storage::disk()->path($path))
+            : Storage::put($path, $bytes);
+        fclose($stream);
+    }
+
+    /**
+     * Under another name first, synced, then renamed; the folder is synced too, or the name could be lost.
+     *
+     * @param  resource  $source
+     */
+    private static function writeSafely($source, string $path): void
+    {
+        $folder = dirname($path);
+        (new Filesystem)->ensureDirectoryExists($folder, 0750);
+        $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
+        $target = @fopen($part, 'xb') ?: throw DiskTrouble::cannotWrite($path);
+        try {
+            $whole = @stream_copy_to_stream($source, $target);
+            if ($whole !== fstat($source)['size'] || ! @fflush($target) || ! @fsync($target)) {
+                throw DiskTrouble::cannotWrite($path);
+            }
+        } catch (DiskTrouble $trouble) {
+            @unlink($part);
+            throw $trouble;
+        } finally {
+            fclose($target);
+        }
+        rename($part, $path);
+        $names = @fopen($folder, 'rb');
+        if ($names !== false) {
+            @fsync($names);
+            fclose($names);
+        }
     }
 
     public static function temporary(string $extension): string

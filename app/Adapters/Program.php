@@ -2,9 +2,12 @@
 
 namespace App\Adapters;
 
+use Symfony\Component\Process\Exception\ProcessSignaledException;
+use Symfony\Component\Process\Exception\ProcessStartFailedException;
+use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
-/** Runs an outside program with a list of arguments, never through a shell. */
+/** Runs an outside program with a list of arguments, never through a shell, and never without an end. */
 final class Program
 {
     /**
@@ -14,7 +17,7 @@ final class Program
      *
      * @throws ProgramFailed
      */
-    public static function run(string $name, array $arguments, mixed $input = null, float $seconds = 600): string
+    public static function run(string $name, array $arguments, mixed $input = null, float $seconds = 300): string
     {
         return self::finished($name, $arguments, $input, $seconds)->getOutput();
     }
@@ -26,7 +29,7 @@ final class Program
      *
      * @throws ProgramFailed
      */
-    public static function report(string $name, array $arguments, mixed $input = null, float $seconds = 600): string
+    public static function report(string $name, array $arguments, mixed $input = null, float $seconds = 300): string
     {
         return self::finished($name, $arguments, $input, $seconds)->getErrorOutput();
     }
@@ -34,10 +37,34 @@ final class Program
     /** @param  list<string>  $arguments */
     public static function process(string $name, array $arguments, float $seconds = 3600): Process
     {
-        $process = new Process([(string) config("daybright.programs.{$name}"), ...$arguments], base_path(), self::environment());
-        $process->setTimeout($seconds);
+        $process = new WatchedProcess([(string) config("daybright.programs.{$name}"), ...$arguments], base_path(), self::environment());
+        $process->setTimeout(min($seconds, (float) config('daybright.longest_wait')));
 
         return $process;
+    }
+
+    /**
+     * Starts a program unless it was started before, and waits for it.
+     *
+     * @throws ProgramFailed when it is missing, takes too long or ends with anything but 0
+     */
+    public static function finish(string $name, Process $process): void
+    {
+        try {
+            $process->isStarted() || $process->start();
+            $process->wait();
+        } catch (ProcessSignaledException) {
+            throw ProgramFailed::after($name, $process);
+        } catch (ProcessTimedOutException) {
+            throw ProgramFailed::tooSlow($name, $process);
+        } catch (ProcessStartFailedException $error) {
+            throw ProgramFailed::missing($name, $process, $error);
+        } finally {
+            $process->stop(0);
+        }
+        if (! $process->isSuccessful()) {
+            throw ProgramFailed::after($name, $process);
+        }
     }
 
     /**
@@ -48,10 +75,7 @@ final class Program
     {
         $process = self::process($name, $arguments, $seconds);
         $process->setInput($input);
-        $process->run();
-        if (! $process->isSuccessful()) {
-            throw ProgramFailed::after($process);
-        }
+        self::finish($name, $process);
 
         return $process;
     }

@@ -10,6 +10,7 @@ use App\Models\Release;
 use App\Models\Share;
 use Daybright\Recording\Clock;
 use Daybright\Recording\PausePoint;
+use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
@@ -19,12 +20,23 @@ class MakeRelease implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 2;
+    public int $tries = 5;
+
+    public int $maxExceptions = 2;
+
+    public int $backoff = 5;
 
     public int $timeout = 1800;
 
     public function __construct(private readonly string $release)
     {
+        $this->onQueue('releases');
+    }
+
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new KeepsReservation];
     }
 
     public function handle(ProgrammeView $view, HandoutFile $handout): void
@@ -33,6 +45,11 @@ class MakeRelease implements ShouldQueue
         if ($release === null || $release->state === 'ready') {
             return;
         }
+        Files::tidily(fn () => $this->make($release, $view, $handout));
+    }
+
+    private function make(Release $release, ProgrammeView $view, HandoutFile $handout): void
+    {
         $programme = $release->running();
         $loudness = array_column($release->takes, 'loudness', 'id');
         $joined = SoundDesk::join(array_map(static fn ($segment): array => [
@@ -44,8 +61,6 @@ class MakeRelease implements ShouldQueue
         Files::keep(SoundDesk::encode($joined, 'm4a'), $release->path('sound.m4a'));
         $waiting = SoundDesk::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $programme->pauses()));
         Files::keep(SoundDesk::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
-        unlink($joined);
-        unlink($waiting);
         $pages = $handout->pages($release->read());
         if ($pages !== []) {
             Files::keep(HandoutFile::pdf($pages), $release->path('handout.pdf'));
@@ -59,6 +74,7 @@ class MakeRelease implements ShouldQueue
 
     public function failed(?Throwable $error): void
     {
-        Release::query()->whereKey($this->release)->update(['state' => 'failed', 'trouble' => 'This version could not be put together. Share the lesson again.']);
+        $why = $error instanceof DomainException ? $error->getMessage() : 'The programs that join the sound did not do their work.';
+        Release::query()->whereKey($this->release)->update(['state' => 'failed', 'trouble' => "This version could not be put together. {$why} Share the lesson as it is now to try again."]);
     }
 }

@@ -15,12 +15,21 @@ class MakeVideo implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 1;
+    public int $tries = 5;
+
+    public int $maxExceptions = 1;
 
     public int $timeout = 3600;
 
     public function __construct(private readonly string $export)
     {
+        $this->onQueue('videos');
+    }
+
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new KeepsReservation];
     }
 
     public function handle(VideoMaker $maker): void
@@ -32,15 +41,20 @@ class MakeVideo implements ShouldQueue
         }
         $export->update(['state' => 'making', 'progress' => 0]);
         try {
-            $made = $maker->make($export->release, function (float $share) use ($export): void {
-                if ($export->fresh()?->state !== 'making') {
-                    throw new VideoCancelled('Stopped by the teacher.');
-                }
-                $export->update(['progress' => round($share, 3)]);
-            });
+            Files::tidily(fn () => $this->make($export, $maker));
         } catch (VideoCancelled) {
             return;
         }
+    }
+
+    private function make(Export $export, VideoMaker $maker): void
+    {
+        $made = $maker->make($export->release, static function (float $share) use ($export): void {
+            if ($export->fresh()?->state !== 'making') {
+                throw new VideoCancelled('Stopped by the teacher.');
+            }
+            $export->update(['progress' => round($share, 3)]);
+        });
         $bytes = filesize($made['video']);
         Files::keep($made['video'], $export->path('lesson.mp4'));
         Files::keep($made['captions'], $export->path('captions.vtt'));

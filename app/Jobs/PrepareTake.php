@@ -12,18 +12,31 @@ use Daybright\Recording\Stretch;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
+use Throwable;
 
 /** Makes a finished recording ready to hear: joined, decoded, measured, its silent ends marked as cuts. */
 class PrepareTake implements ShouldQueue
 {
     use Queueable;
 
-    public int $tries = 3;
+    public int $tries = 5;
+
+    /** A program that was missing or hung may be back at the next try. */
+    public int $maxExceptions = 3;
+
+    public int $backoff = 5;
 
     public int $timeout = 900;
 
     public function __construct(private readonly string $take, private readonly int $pieces)
     {
+        $this->onQueue('takes');
+    }
+
+    /** @return list<object> */
+    public function middleware(): array
+    {
+        return [new KeepsReservation];
     }
 
     public function handle(TakeStore $takes): void
@@ -32,20 +45,29 @@ class PrepareTake implements ShouldQueue
         if ($take === null || $take->state === 'ready') {
             return;
         }
-        $recorded = $this->joined($take);
-        try {
-            $sound = SoundDesk::decode($recorded);
-        } catch (ProgramFailed $failure) {
-            report($failure);
-            $take->update(['state' => 'failed', 'trouble' => 'The sound of this take could not be read. Record the slide again.']);
-
-            return;
-        } finally {
-            unlink($recorded);
-        }
-        self::keep($take, $sound);
+        Files::tidily(fn () => $this->prepare($take));
         if ($take->state === 'ready') {
             $takes->choose($take);
+        }
+    }
+
+    /** Its pieces are kept: whatever went wrong, nothing that was said is lost. */
+    public function failed(?Throwable $error): void
+    {
+        Take::query()->whereKey($this->take)->where('state', 'preparing')->update(['state' => 'failed', 'trouble' => 'This take could not be made ready just now. What you said is kept: press “Prepare again”.']);
+    }
+
+    private function prepare(Take $take): void
+    {
+        try {
+            $sound = SoundDesk::decode($this->joined($take));
+            self::keep($take, $sound);
+        } catch (ProgramFailed $failure) {
+            if ($failure->isAway) {
+                throw $failure;
+            }
+            report($failure);
+            $take->update(['state' => 'failed', 'trouble' => 'No sound could be read from this take. What arrived is kept: press “Prepare again”. If it stays so, check the microphone before you go on.']);
         }
     }
 

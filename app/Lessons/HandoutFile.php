@@ -37,6 +37,12 @@ final class HandoutFile
      */
     public static function pdf(array $pages): string
     {
+        return Files::tidily(static fn (): string => self::joined($pages));
+    }
+
+    /** @param  non-empty-list<string>  $pages */
+    private static function joined(array $pages): string
+    {
         $drawn = array_map(static function (string $page): string {
             $path = Files::temporary('svg');
             file_put_contents($path, $page);
@@ -44,11 +50,7 @@ final class HandoutFile
             return $path;
         }, $pages);
         $pdf = Files::temporary('pdf');
-        try {
-            Program::run('rsvg', ['-f', 'pdf', '--page-width', '210mm', '--page-height', '297mm', '-w', '210mm', '-h', '297mm', '-o', $pdf, ...$drawn]);
-        } finally {
-            array_map(unlink(...), $drawn);
-        }
+        Program::run('rsvg', ['-f', 'pdf', '--page-width', '210mm', '--page-height', '297mm', '-w', '210mm', '-h', '297mm', '-o', $pdf, ...$drawn]);
 
         return $pdf;
     }

@@ -9,6 +9,7 @@ use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Take;
 use App\Models\User;
+use App\Recording\DrawingCost;
 use Daybright\Format\IncomingJson;
 use Daybright\Format\SvgCleaner;
 use Daybright\Format\UnreadableText;
@@ -39,18 +40,24 @@ final class LessonArchive
     /** @return string path of a finished temporary file */
     public function export(Lesson $lesson): string
     {
+        return Files::tidily(fn (): string => $this->written($lesson));
+    }
+
+    private function written(Lesson $lesson): string
+    {
         $path = Files::temporary('zip');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
         $document = $lesson->document();
         $zip->addFromString('lesson.json', (string) $document);
         foreach (array_unique(array_column($document->array()['media'], 'sha256')) as $sha256) {
-            $zip->addFile(Files::local(Picture::path($sha256)), 'pictures/'.$sha256);
+            $zip->addFile(self::there(Picture::path($sha256), 'One of its pictures is missing on the server. Choose the picture again in the Storyboard.'), 'pictures/'.$sha256);
         }
         foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
             $folder = 'takes/'.($index + 1).'/';
             $zip->addFromString($folder.'take.json', self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])));
-            $zip->addFile(Files::local($take->path('sound.flac')), $folder.'sound.flac');
+            $title = $lesson->read()->slide($take->slide)?->title ?: 'a slide without a title';
+            $zip->addFile(self::there($take->path('sound.flac'), "The sound of a take of “{$title}” is missing on the server. Delete that take in Edit, or restore it from a backup."), $folder.'sound.flac');
             $zip->setCompressionName($folder.'sound.flac', ZipArchive::CM_STORE);
         }
         if (! $zip->close()) {
@@ -60,12 +67,22 @@ final class LessonArchive
         return $path;
     }
 
+    private static function there(string $path, string $otherwise): string
+    {
+        return Storage::exists($path) ? Files::local($path) : throw new DomainException($otherwise);
+    }
+
     /**
      * Reads everything and checks everything before it changes anything.
      *
      * @throws DomainException
      */
     public function import(User $user, string $path): Lesson
+    {
+        return Files::tidily(fn (): Lesson => $this->read($user, $path));
+    }
+
+    private function read(User $user, string $path): Lesson
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY | ZipArchive::CHECKCONS) !== true) {
@@ -191,6 +208,7 @@ final class LessonArchive
         if (! $inOrder) {
             throw new DomainException("Take {$number} in the archive is not in order. Fetch the archive again.");
         }
+        DrawingCost::refuseTooMuch($taken->events);
         try {
             $this->schema->checkEvents($taken->events);
         } catch (InvalidLesson) {

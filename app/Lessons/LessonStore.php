@@ -5,6 +5,7 @@ namespace App\Lessons;
 use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
+use App\Models\Revision;
 use App\Models\Take;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -76,6 +77,21 @@ final class LessonStore
             }
 
             return $current;
+        });
+    }
+
+    /**
+     * A version that was kept beside becomes the newest revision; the one before it is one undo away.
+     *
+     * @throws StaleSave
+     */
+    public function takeUp(Lesson $lesson, Revision $kept, int $version): Lesson
+    {
+        return DB::transaction(function () use ($lesson, $kept, $version): Lesson {
+            $saved = $this->save($lesson, $kept->document, $version);
+            $kept->delete();
+
+            return $saved;
         });
     }
 

@@ -9,6 +9,7 @@ use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
+use Daybright\Scene\FormulasAway;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SlidePainter;
 use Daybright\Scene\SvgWriter;
@@ -33,6 +34,8 @@ final class LessonView
         try {
             $scene = $this->painter->paint($document, $slide);
             $svg = self::svg($document, $scene, static fn (string $sha256): string => '/api/pictures/'.$sha256);
+        } catch (FormulasAway $away) {
+            throw $away;
         } catch (Throwable $error) {
             throw $this->undrawable($document, $slide, $error);
         }
@@ -58,7 +61,7 @@ final class LessonView
     {
         try {
             return $this->scene($document, $slide);
-        } catch (InvalidLesson $trouble) {
+        } catch (InvalidLesson|FormulasAway $trouble) {
             $empty = new stdClass;
 
             return [

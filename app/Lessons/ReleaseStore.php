@@ -7,6 +7,7 @@ use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Take;
 use DomainException;
+use Illuminate\Support\Facades\DB;
 
 /** Freezes lessons: a release keeps the document and the chosen takes as they are now. */
 final class ReleaseStore
@@ -19,20 +20,21 @@ final class ReleaseStore
         if ($takes->isEmpty()) {
             throw new DomainException('Nothing has been recorded yet. Record at least one slide, then share the lesson.');
         }
-        $release = $lesson->releases()->create([
-            'number' => (int) $lesson->releases()->max('number') + 1,
-            'document' => $document,
-            'takes' => $takes->map(static fn (Take $take): array => [
-                'id' => $take->id,
-                'slide' => $take->slide,
-                'length' => $take->length,
-                'loudness' => $take->loudness,
-                'events' => $take->events ?? [],
-                'cuts' => $take->cuts ?? [],
-            ])->values()->all(),
-        ]);
-        MakeRelease::dispatch($release->id);
+        $kept = $takes->map(static fn (Take $take): array => [
+            'id' => $take->id,
+            'slide' => $take->slide,
+            'length' => $take->length,
+            'loudness' => $take->loudness,
+            'events' => $take->events ?? [],
+            'cuts' => $take->cuts ?? [],
+        ])->values()->all();
 
-        return $release;
+        // The release and the job that makes it are stored together or not at all.
+        return DB::transaction(static function () use ($lesson, $document, $kept): Release {
+            $release = $lesson->releases()->create(['number' => (int) $lesson->releases()->max('number') + 1, 'document' => $document, 'takes' => $kept]);
+            MakeRelease::dispatch($release->id);
+
+            return $release;
+        });
     }
 }

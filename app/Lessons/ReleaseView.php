@@ -33,6 +33,6 @@ final class ReleaseView
     /** @param  key-of<self::TYPES>  $kind */
     public static function sound(Release $release, string $kind): BinaryFileResponse
     {
-        return response()->file(Files::local($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind], 'Cache-Control' => 'private, max-age=86400']);
+        return response()->file(Files::found($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind], 'Cache-Control' => 'private, max-age=86400']);
     }
 }

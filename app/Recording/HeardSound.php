@@ -5,11 +5,16 @@ namespace App\Recording;
 use App\Adapters\Files;
 use App\Adapters\Sound\SoundDesk;
 use App\Models\Take;
+use Closure;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
 
 /** What is heard of a take, as a file to play; made when it is first asked for. */
 final class HeardSound
 {
+    /** Seconds that the making may take. */
+    private const LONGEST = 120;
+
     /** Changes whenever the cuts do, so that a browser never plays an old one. */
     public static function edition(Take $take): string
     {
@@ -18,22 +23,28 @@ final class HeardSound
 
     public static function path(Take $take): string
     {
-        $path = $take->path('heard-'.self::edition($take).'.webm');
-        if (! Storage::exists($path)) {
-            $joined = SoundDesk::join([self::part($take)]);
-            Files::keep(SoundDesk::encode($joined, 'webm'), $path);
-            unlink($joined);
-        }
-
-        return $path;
+        return self::once($take->path('heard-'.self::edition($take).'.webm'), static fn (): string => SoundDesk::encode(SoundDesk::join([self::part($take)]), 'webm'));
     }
 
     /** The whole take, cuts and all, to aim cuts by. */
     public static function whole(Take $take): string
     {
-        $path = $take->path('whole.webm');
+        return self::once($take->path('whole.webm'), static fn (): string => SoundDesk::encode(Files::found($take->path('sound.flac')), 'webm'));
+    }
+
+    /**
+     * Two who ask at once get one file, made once.
+     *
+     * @param  Closure(): string  $make gives a temporary file
+     */
+    private static function once(string $path, Closure $make): string
+    {
         if (! Storage::exists($path)) {
-            Files::keep(SoundDesk::encode(Files::local($take->path('sound.flac')), 'webm'), $path);
+            Cache::lock('making '.$path, self::LONGEST)->block(self::LONGEST, static function () use ($path, $make): void {
+                if (! Storage::exists($path)) {
+                    Files::tidily(static fn () => Files::keep($make(), $path));
+                }
+            });
         }
 
         return $path;
@@ -42,6 +53,6 @@ final class HeardSound
     /** @return array{file: string, loudness: float, stretches: list<\Daybright\Recording\Stretch>} */
     public static function part(Take $take): array
     {
-        return ['file' => Files::local($take->path('sound.flac')), 'loudness' => $take->loudness ?? -16.0, 'stretches' => $take->recorded()->heard()->stretches];
+        return ['file' => Files::found($take->path('sound.flac')), 'loudness' => $take->loudness ?? -16.0, 'stretches' => $take->recorded()->heard()->stretches];
     }
 }

@@ -20,6 +20,12 @@ final class SpokenTake
     /** @param  list<array<string, mixed>>  $drawn events beside the steps; “at” counts from the start of the step named by “during” */
     public function record(Lesson $lesson, Slide $slide, float $pace, array $drawn = []): Take
     {
+        return Files::tidily(fn (): Take => $this->recorded($lesson, $slide, $pace, $drawn));
+    }
+
+    /** @param  list<array<string, mixed>>  $drawn */
+    private function recorded(Lesson $lesson, Slide $slide, float $pace, array $drawn): Take
+    {
         $sound = self::quiet(self::BREATH);
         $events = [['kind' => 'show', 'at' => 0, 'slide' => $slide->id]];
         foreach ($slide->steps as $number => $step) {

@@ -2,6 +2,8 @@
 
 namespace App\Recording;
 
+use App\Adapters\Files;
+use App\Jobs\Orphans;
 use App\Jobs\PrepareTake;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
@@ -42,6 +44,7 @@ final class TakeStore
         if (! hash_equals(hash('sha256', $bytes), $sha256)) {
             throw new DomainException('A piece of the recording was damaged on its way. It will be sent again.');
         }
+        DrawingCost::refuseTooMuch($events);
         $this->schema->checkEvents($events);
         $known = $take->pieces()->where('number', $number)->first();
         if ($known !== null && $known->sha256 !== $sha256) {
@@ -51,7 +54,7 @@ final class TakeStore
             return;
         }
         // The bytes first: a row in the table means that the piece is safe.
-        Storage::put($take->path(sprintf('pieces/%06d', $number)), $bytes);
+        Files::write($take->path(sprintf('pieces/%06d', $number)), $bytes);
         DB::table('pieces')->insertOrIgnore(['take_id' => $take->id, 'number' => $number, 'sha256' => $sha256, 'events' => json_encode($events, JSON_THROW_ON_ERROR)]);
     }
 
@@ -71,17 +74,56 @@ final class TakeStore
                 return $missing;
             }
         }
-        $whole = 0;
-        while (in_array($whole, $there, true)) {
-            $whole++;
-        }
+        $whole = self::withoutGap($there);
         if ($whole === 0) {
             throw new DomainException('Nothing of this take arrived. Record the slide again.');
         }
-        $take->update(['state' => 'preparing', 'events' => $this->events($take, $whole)]);
-        PrepareTake::dispatch($take->id, $whole);
+        $this->prepare($take, $whole);
 
         return [];
+    }
+
+    /** A take that could not be made ready is tried once more, from the pieces that are kept. */
+    public function prepareAgain(Take $take): void
+    {
+        $whole = self::withoutGap($take->pieces()->pluck('number')->all());
+        if ($take->state !== 'failed' || $whole === 0) {
+            throw new DomainException('This take cannot be prepared again: it is ready, or nothing of it was kept.');
+        }
+        $this->prepare($take, $whole);
+    }
+
+    /** Takes that wait to be made ready and that no job is going to make ready. */
+    public function prepareForgotten(): int
+    {
+        $forgotten = Take::query()->where('state', 'preparing')->get()->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
+        $forgotten->each(fn (Take $take) => $this->prepare($take, self::withoutGap($take->pieces()->pluck('number')->all())));
+
+        return $forgotten->count();
+    }
+
+    /** State and job are stored together or not at all. */
+    private function prepare(Take $take, int $pieces): void
+    {
+        DB::transaction(function () use ($take, $pieces): void {
+            $take->update(['state' => 'preparing', 'trouble' => null, 'events' => $this->events($take, $pieces)]);
+            PrepareTake::dispatch($take->id, $pieces);
+        });
+    }
+
+    /**
+     * @param  list<int>  $numbers
+     * @return int how many pieces there are up to the first gap
+     */
+    private static function withoutGap(array $numbers): int
+    {
+        $there = array_flip($numbers);
+        $whole = 0;
+        while (isset($there[$whole])) {
+            $whole++;
+        }
+
+        return $whole;
     }
 
     /** @param  list<array{from: int, to: int}>  $cuts in samples */

@@ -19,7 +19,7 @@ final class StudentVisit
 {
     public function open(Share $share, Student $student): Visit
     {
-        return Visit::query()->createOrFirst(['share_id' => $share->id, 'student_id' => $student->id]);
+        return Visit::query()->firstOrCreate(['share_id' => $share->id, 'student_id' => $student->id]);
     }
 
     /** @param  float  $position milliseconds of narration */

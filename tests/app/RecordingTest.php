@@ -84,7 +84,10 @@ class RecordingTest extends TestCase
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => 1])->assertOk();
         $take = Take::query()->find($this->take);
         $this->assertSame('failed', $take->state);
-        $this->assertStringContainsString('Record the slide again', $take->trouble);
+        // What arrived is kept: it is never the teacher's to say it all again while it is there.
+        $this->assertStringContainsString('Prepare again', $take->trouble);
+        $this->assertStringNotContainsString('Record the slide again', $take->trouble);
+        $this->postJson("/api/takes/{$this->take}/prepare")->assertOk()->assertJsonPath('state', 'failed');
     }
 
     public function test_a_take_that_was_paused_throughout_fails_with_a_sentence_and_spoils_no_programme(): void
@@ -112,10 +115,10 @@ class RecordingTest extends TestCase
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
         // A worker takes the job, and dies.
         DB::table('jobs')->update(['reserved_at' => now()->timestamp, 'attempts' => 1]);
-        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes'])->assertSuccessful();
         $this->assertSame('preparing', Take::query()->find($this->take)->state);
-        $this->artisan('jobs:resume')->assertSuccessful();
-        $this->artisan('queue:work', ['--once' => true])->assertSuccessful();
+        $this->artisan('jobs:tend', ['--at-start' => true])->assertSuccessful();
+        $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes'])->assertSuccessful();
         $this->assertSame('ready', Take::query()->find($this->take)->state);
     }
 

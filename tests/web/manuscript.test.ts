@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { LessonDocument } from '../../web/lesson.types';
-import { Manuscript } from '../../web/rooms/lesson/Manuscript';
+import { Manuscript, type Refusal } from '../../web/rooms/lesson/Manuscript';
 import { addSlide, deleteSlide } from '../../web/rooms/lesson/slides';
 import { blankLesson } from './blankLesson';
 
@@ -9,6 +9,7 @@ let revisions: LessonDocument[];
 let place: number;
 let version: number;
 let statuses: number[];
+let addresses: string[];
 /** Lets the next answer go when it is called; without one, answers come at once. */
 let holdUp: Promise<void> | null;
 
@@ -21,8 +22,10 @@ beforeEach(() => {
   place = 0;
   version = 1;
   statuses = [];
+  addresses = [];
   holdUp = null;
   vi.stubGlobal('fetch', async (address: string, init: RequestInit) => {
+    addresses.push(address);
     const body = JSON.parse(String(init.body));
     const held = holdUp;
     holdUp = null;
@@ -47,7 +50,13 @@ afterEach(() => {
 });
 
 function open() {
-  const told = { document: first(), isSaving: false, trouble: null as string | null, conflict: null as unknown };
+  const told = {
+    document: first(),
+    isSaving: false,
+    trouble: null as string | null,
+    refused: null as Refusal | null,
+    conflict: null as unknown,
+  };
   const manuscript = new Manuscript(
     '/api/lessons/one',
     { version: 1, document: told.document },
@@ -62,6 +71,9 @@ function open() {
       onMoved: () => undefined,
       onTrouble: (trouble) => {
         told.trouble = trouble;
+      },
+      onRefused: (refused) => {
+        told.refused = refused;
       },
       onConflict: (theirs) => {
         told.conflict = theirs;
@@ -170,7 +182,8 @@ test('signed out, it says what to do; a refusal waits for another change', async
   await vi.advanceTimersByTimeAsync(400);
   expect(told.trouble).toContain('You are signed out');
   await vi.advanceTimersByTimeAsync(4100);
-  expect(told.trouble).toBe('Answered 422.');
+  expect(told.trouble).toBeNull();
+  expect(told.refused?.sentence).toBe('Answered 422.');
   await vi.advanceTimersByTimeAsync(20_000);
   expect(titles()).toEqual(['Shadows']);
   type('Moon');
@@ -193,4 +206,54 @@ test('after a change in another window either version is gone on with, and the o
     await manuscript.move(choice === 'mine' ? 'undo' : 'redo');
     expect(told.document.title).toBe(choice === 'mine' ? 'Theirs' : 'Mine');
   }
+});
+
+test('a save that is refused is told with its place, and what is changed later is saved', async () => {
+  const { manuscript, told, type } = open();
+  statuses = [422];
+  type('Much too long');
+  await vi.advanceTimersByTimeAsync(400);
+  expect(told.refused?.sentence).toBe('Answered 422.');
+  expect(told.trouble).toBeNull();
+  // It is not sent again and again as it is.
+  await vi.advanceTimersByTimeAsync(20_000);
+  expect(titles()).toEqual(['Shadows']);
+  type('Short');
+  await vi.advanceTimersByTimeAsync(400);
+  expect(titles()).toEqual(['Shadows', 'Short']);
+  expect(told.refused).toBeNull();
+  expect(manuscript.isUnsaved).toBe(false);
+});
+
+test('a refused step on the way blocks nothing that comes after it', async () => {
+  const { manuscript, told, type } = open();
+  statuses = [200, 422];
+  type('Typed');
+  manuscript.edit((draft) => {
+    addSlide(draft, 'explain', null);
+  });
+  type('Put right');
+  await manuscript.save();
+  expect(titles()).toEqual(['Shadows', 'Typed', 'Put right']);
+  expect(told.refused).toBeNull();
+});
+
+test('undo takes a refused change back, and redo is what it was', async () => {
+  const { manuscript, told, type } = open();
+  type('Sun');
+  await manuscript.save();
+  statuses = [422];
+  type('Refused');
+  await manuscript.save();
+  await manuscript.move('undo');
+  expect(told).toMatchObject({ refused: null, document: { title: 'Sun' } });
+  await manuscript.move('undo');
+  expect(told.document.title).toBe('Shadows');
+});
+
+test('a version that was kept beside is taken up, and what stood before is one undo away', async () => {
+  const { manuscript, told } = open();
+  await manuscript.takeUp('7');
+  expect(addresses).toEqual(['/api/lessons/one/kept/7']);
+  expect(told.trouble).toBeNull();
 });

@@ -98,7 +98,7 @@ test('an old token is renewed on the way', async () => {
   answers = [[/finish/, [419, 200]]];
   await record(new Outbox(), 'one', 0);
   await vi.waitFor(() =>
-    expect(asked).toEqual(['POST /api/takes/one/finish', 'GET /up', 'POST /api/takes/one/finish']),
+    expect(asked).toEqual(['POST /api/takes/one/finish', 'GET /api/session', 'POST /api/takes/one/finish']),
   );
 });
 

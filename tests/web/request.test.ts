@@ -64,7 +64,7 @@ test('a server out of reach is said in words, a request taken back is not', asyn
 test('an old token is renewed once, and a second refusal is told', async () => {
   statuses = [419, 200, 419];
   await expect(ask('POST', '/api/x', {})).rejects.toMatchObject({ status: 419 });
-  expect(asked.map((each) => each.wanted)).toEqual(['POST /api/x', 'GET /up', 'POST /api/x']);
+  expect(asked.map((each) => each.wanted)).toEqual(['POST /api/x', 'GET /api/session', 'POST /api/x']);
 });
 
 test('nothing to say gives nothing', async () => {

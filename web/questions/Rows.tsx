@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import { AddButton } from '../ui/AddButton';
 import { Button } from '../ui/Button';
 
 /** A list of things in a question, each with its fields and a way to take it away or move it. */
@@ -47,9 +48,9 @@ export function Rows<Row extends { id: string }>({
           </Button>
         </div>
       ))}
-      <Button disabled={rows.length >= most} onClick={() => onChange([...rows, make()])}>
+      <AddButton disabled={rows.length >= most} onAdd={() => onChange([...rows, make()])}>
         {add}
-      </Button>
+      </AddButton>
     </fieldset>
   );
 }

@@ -2,6 +2,17 @@ import { type ComponentProps, type ReactNode, useId, useLayoutEffect, useRef } f
 
 const BOX = 'w-full rounded border border-[#8d8a7d] bg-sheet px-2.5 py-1.5 text-base text-ink placeholder:text-quiet';
 
+/** Letters that are left when the limit begins to be told. */
+const NEAR = 0.9;
+
+/** Says how many letters are left, shortly before there are none. */
+function left(value: unknown, most: number | undefined): string | undefined {
+  if (typeof value !== 'string' || most === undefined || most < 20 || value.length < most * NEAR) return undefined;
+  const rest = most - value.length;
+  if (rest < 0) return `${-rest} letters too many: at most ${most}.`;
+  return rest === 1 ? '1 letter left.' : `${rest} letters left.`;
+}
+
 interface Labelled {
   label: string;
   hint?: ReactNode;
@@ -21,10 +32,11 @@ function Wrapped({ id, label, hint, hideLabel, children }: Labelled & { id: stri
 }
 
 export function TextField({ label, hint, hideLabel, className = '', ...rest }: Labelled & ComponentProps<'input'>) {
-  const id = useId();
+  const made = useId();
+  const id = rest.id ?? made;
   return (
-    <Wrapped id={id} label={label} hint={hint} hideLabel={hideLabel}>
-      <input id={id} className={`${BOX} min-h-10 ${className}`} {...rest} />
+    <Wrapped id={id} label={label} hint={hint ?? left(rest.value, rest.maxLength)} hideLabel={hideLabel}>
+      <input className={`${BOX} min-h-10 ${className}`} {...rest} id={id} />
     </Wrapped>
   );
 }
@@ -48,7 +60,7 @@ export function TextArea({
     box.current.style.height = `${box.current.scrollHeight + 2}px`;
   }, [value]);
   return (
-    <Wrapped id={id} label={label} hint={hint} hideLabel={hideLabel}>
+    <Wrapped id={id} label={label} hint={hint ?? left(value, rest.maxLength)} hideLabel={hideLabel}>
       <textarea
         ref={box}
         rows={1}

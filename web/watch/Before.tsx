@@ -1,3 +1,4 @@
+import { day } from '../clock';
 import type { WatchedLesson } from './lesson';
 
 /** What to know before starting: what to do, what to have ready, what it is for. */
@@ -18,10 +19,7 @@ export function Before({ lesson }: { lesson: WatchedLesson }) {
         </>
       )}
       {lesson.due && (
-        <p className="mt-2">
-          To be done by{' '}
-          {new Date(lesson.due).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}.
-        </p>
+        <p className="mt-2">To be done by {day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}.</p>
       )}
     </section>
   );

@@ -1,3 +1,4 @@
+import { day } from '../clock';
 import { Button } from '../ui/Button';
 
 export interface StudentShelf {
@@ -48,9 +49,7 @@ export function Shelf({
               <span className="block text-[15px] text-quiet">
                 {[
                   `${Math.max(1, Math.round(lesson.minutes))} minutes`,
-                  lesson.due
-                    ? `by ${new Date(lesson.due).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })}`
-                    : '',
+                  lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
                   lesson.handedIn ? 'handed in' : lesson.begun ? 'begun' : '',
                 ]
                   .filter(Boolean)

@@ -3,6 +3,8 @@
 namespace App\Adapters\Formula;
 
 use App\Adapters\Program;
+use App\Adapters\ProgramFailed;
+use Daybright\Scene\FormulasAway;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\SetFormula;
 
@@ -11,6 +13,17 @@ final class MathJax implements FormulaSetter
 {
     /** Changes when the way of setting does, so that old results are not taken for new ones. */
     private const EDITION = 'mathjax-3.2.2/2';
+
+    /** Seconds for one formula in a process of its own. */
+    private const PATIENCE = 20;
+
+    /** Seconds in which the warm process answers. */
+    private const ANSWER = 4;
+
+    /** Seconds in which a process that did not answer is not asked again. */
+    private const HANGING = 60;
+
+    private static ?float $hungAt = null;
 
     /** @var array<string, SetFormula> */
     private array $known = [];
@@ -33,7 +46,11 @@ final class MathJax implements FormulaSetter
     private function fresh(string $key, string $tex): SetFormula
     {
         $request = json_encode([$tex], JSON_THROW_ON_ERROR)."\n";
-        $answer = $this->fromServer($request) ?? Program::run('node', [base_path('formula/set.mjs')], $request, 30);
+        try {
+            $answer = $this->fromServer($request) ?? Program::run('node', [base_path('formula/set.mjs')], $request, self::PATIENCE);
+        } catch (ProgramFailed $failure) {
+            throw $failure->isAway ? FormulasAway::because($failure) : $failure;
+        }
         $set = json_decode($answer, true, 32, JSON_THROW_ON_ERROR)[0];
         if (! is_dir(dirname($this->file($key)))) {
             @mkdir(dirname($this->file($key)), 0755, true);
@@ -53,13 +70,15 @@ final class MathJax implements FormulaSetter
     private function fromServer(string $request): ?string
     {
         $path = (string) config('daybright.formula_socket');
-        $socket = file_exists($path) ? @stream_socket_client('unix://'.$path, $code, $message, 1) : false;
+        $isHanging = self::$hungAt !== null && microtime(true) - self::$hungAt < self::HANGING;
+        $socket = ! $isHanging && file_exists($path) ? @stream_socket_client('unix://'.$path, $code, $message, 1) : false;
         if ($socket === false) {
             return null;
         }
-        stream_set_timeout($socket, 10);
+        stream_set_timeout($socket, self::ANSWER);
         fwrite($socket, $request);
         $answer = stream_get_line($socket, 4_000_000, "\n");
+        self::$hungAt = stream_get_meta_data($socket)['timed_out'] ? microtime(true) : null;
         fclose($socket);
 
         return $answer === false || $answer === '' ? null : $answer;

@@ -4,6 +4,7 @@ namespace App\Adapters\Video;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
+use App\Adapters\ProgramFailed;
 use Symfony\Component\Process\Process;
 use Throwable;
 
@@ -24,6 +25,7 @@ final class Rasteriser
     /**
      * @param  non-empty-list<string>  $svgs
      *
+     * @throws ProgramFailed
      * @throws VideoFailed when not every one of them was drawn
      */
     public static function of(array $svgs): self
@@ -45,9 +47,7 @@ final class Rasteriser
         $pictures = new self($paths, $half);
         try {
             foreach ($running as $process) {
-                if ($process->wait() !== 0) {
-                    throw VideoFailed::because('The pictures could not be drawn', $process->getErrorOutput());
-                }
+                Program::finish('ffmpeg', $process);
             }
             $pictures->refuseMissing(count($svgs));
         } catch (Throwable $error) {

@@ -103,14 +103,7 @@ final class VideoMaker
                 $progress(0.2 + 0.75 * $at / max(1, $length));
             }
         }));
-        try {
-            $encoder->run();
-        } finally {
-            $encoder->stop(0);
-        }
-        if (! $encoder->isSuccessful()) {
-            throw VideoFailed::because('The video encoder failed', $encoder->getErrorOutput());
-        }
+        Program::finish('ffmpeg', $encoder);
         self::refuseOther($target, $frames, $length);
     }
 

@@ -9,6 +9,7 @@ use App\Models\Export;
 use App\Models\Release;
 use DomainException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Video files: begun, watched, stopped, taken away. */
@@ -19,11 +20,15 @@ class ExportController
         if ($release->state !== 'ready') {
             throw new DomainException('This version is still being put together. Try again in a moment.');
         }
-        $running = Export::query()->where('release_id', $release->id)->whereIn('state', ['waiting', 'making'])->first();
-        if ($running === null) {
-            $running = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
-            MakeVideo::dispatch($running->id);
-        }
+        $running = DB::transaction(static function () use ($release): Export {
+            $running = Export::query()->where('release_id', $release->id)->whereIn('state', ['waiting', 'making'])->first();
+            if ($running === null) {
+                $running = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
+                MakeVideo::dispatch($running->id);
+            }
+
+            return $running;
+        });
 
         return new JsonResponse(self::shown($running), 201);
     }
@@ -44,7 +49,7 @@ class ExportController
     {
         abort_unless($export->state === 'ready', 404);
 
-        return response()->download(Files::local($export->path($file)), FileName::of($export->release->document->title(), $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
+        return response()->download(Files::found($export->path($file)), FileName::of($export->release->document->title(), $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
     }
 
     /** @return array<string, mixed>|null */

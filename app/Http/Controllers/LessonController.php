@@ -13,6 +13,7 @@ use App\Lessons\LessonView;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
+use App\Models\Revision;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
@@ -102,6 +103,28 @@ class LessonController
     public function redo(Request $request, Lesson $lesson): JsonResponse
     {
         return $this->move($request, $lesson, 1);
+    }
+
+    /** Versions that were saved too late. */
+    public function kept(Lesson $lesson): JsonResponse
+    {
+        return new JsonResponse($lesson->revisions()->where('set_aside', true)->latest('id')->limit(20)->get()->map(static fn (Revision $kept): array => [
+            'id' => (string) $kept->id,
+            'title' => $kept->document->title(),
+            'at' => $kept->created_at->toIso8601String(),
+            'slides' => count($kept->document->read()->slides()),
+        ]));
+    }
+
+    public function takeUp(Request $request, Lesson $lesson, int $kept): JsonResponse
+    {
+        $version = $request->validate(['version' => 'required|integer'])['version'];
+        $revision = $lesson->revisions()->where('set_aside', true)->findOrFail($kept);
+        try {
+            return $this->show($this->store->takeUp($lesson, $revision, (int) $version));
+        } catch (StaleSave $stale) {
+            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version]);
+        }
     }
 
     public function ready(Lesson $lesson, SlidePainter $painter): JsonResponse

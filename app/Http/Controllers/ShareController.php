@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Adapters\Files;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
@@ -11,7 +12,6 @@ use App\Models\Share;
 use App\Models\Take;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Storage;
 
 /** Giving a lesson to classes, and what can be taken away. */
 class ShareController
@@ -36,7 +36,7 @@ class ShareController
             ]),
             'export' => $ready === null ? null : ExportController::shown(Export::query()->where('release_id', $ready->id)->latest()->first()),
             'archive' => $this->archiveBytes($lesson),
-            'sizes' => $ready === null ? null : ['sound' => Storage::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
+            'sizes' => $ready === null ? null : ['sound' => Files::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
         ]);
     }
 
@@ -72,7 +72,7 @@ class ShareController
         $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
         $pictures = collect($lesson->document()->array()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
 
-        return $takes->concat($pictures)->sum(Storage::size(...));
+        return $takes->concat($pictures)->sum(Files::size(...));
     }
 
     private function differs(Lesson $lesson, Release $release): bool

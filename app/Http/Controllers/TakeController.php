@@ -57,6 +57,13 @@ class TakeController
         return new JsonResponse(['missing' => $missing, 'take' => self::shown($take->fresh())], $missing === [] ? 200 : 202);
     }
 
+    public function prepareAgain(Take $take): JsonResponse
+    {
+        $this->store->prepareAgain($take);
+
+        return new JsonResponse(self::shown($take->fresh()));
+    }
+
     public function choose(Take $take): JsonResponse
     {
         $this->store->choose($take);
@@ -101,7 +108,7 @@ class TakeController
 
     private static function file(string $path): BinaryFileResponse
     {
-        return response()->file(Files::local($path), ['Content-Type' => 'audio/webm', 'Cache-Control' => 'private, max-age=3600']);
+        return response()->file(Files::found($path), ['Content-Type' => 'audio/webm', 'Cache-Control' => 'private, max-age=3600']);
     }
 
     /** @return array<string, mixed> */

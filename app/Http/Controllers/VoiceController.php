@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Adapters\Files;
 use App\Adapters\Sound\PracticeVoice;
 use App\Models\Lesson;
 use Illuminate\Http\Request;
@@ -14,6 +15,8 @@ class VoiceController
     {
         $given = $request->validate(['script' => 'present|nullable|string|max:4000']);
 
-        return response()->file(PracticeVoice::speak((string) $given['script'], $lesson->read()->pace), ['Content-Type' => 'audio/wav'])->deleteFileAfterSend();
+        $spoken = Files::tidily(static fn (): string => PracticeVoice::speak((string) $given['script'], $lesson->read()->pace));
+
+        return response()->file($spoken, ['Content-Type' => 'audio/wav'])->deleteFileAfterSend();
     }
 }

@@ -122,7 +122,7 @@ class WatchController
     {
         abort_unless($share->release?->hasHandout() === true, 404);
 
-        return HandoutController::send(Files::local($share->release->path('handout.pdf')), $share->release->document->title());
+        return HandoutController::send(Files::found($share->release->path('handout.pdf')), $share->release->document->title());
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */

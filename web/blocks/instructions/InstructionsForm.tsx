@@ -1,3 +1,4 @@
+import { AddButton } from '../../ui/AddButton';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
@@ -28,9 +29,9 @@ export function InstructionsForm({ content, onChange }: FormProps<'instructions'
           </Button>
         </div>
       ))}
-      <Button onClick={() => onChange({ items: [...content.items, ''] })} disabled={content.items.length >= 12}>
+      <AddButton onAdd={() => onChange({ items: [...content.items, ''] })} disabled={content.items.length >= 12}>
         Add a number
-      </Button>
+      </AddButton>
     </>
   );
 }

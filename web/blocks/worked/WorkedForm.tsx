@@ -1,4 +1,5 @@
 import { newId } from '../../rooms/lesson/desk';
+import { AddButton } from '../../ui/AddButton';
 import { Button } from '../../ui/Button';
 import { TextArea, TextField } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
@@ -54,14 +55,14 @@ export function WorkedForm({ content, onChange }: FormProps<'worked'>) {
           </div>
         </fieldset>
       ))}
-      <Button
-        onClick={() =>
+      <AddButton
+        disabled={content.lines.length >= 30}
+        onAdd={() =>
           onChange({ ...content, lines: [...content.lines, { id: newId('line'), formula: '', reason: '' }] })
         }
-        disabled={content.lines.length >= 30}
       >
         Add a line
-      </Button>
+      </AddButton>
     </>
   );
 }

@@ -1,4 +1,5 @@
 import { newId } from '../../rooms/lesson/desk';
+import { AddButton } from '../../ui/AddButton';
 import { Button } from '../../ui/Button';
 import { TextField, Tick } from '../../ui/Field';
 import type { KindFormProps } from '../KindForm';
@@ -38,12 +39,12 @@ export function ChoiceForm({ content, set: change }: KindFormProps) {
           </div>
         </div>
       ))}
-      <Button
+      <AddButton
         disabled={choices.length >= 8}
-        onClick={() => change({ choices: [...choices, { id: newId('choice'), text: '', right: false }] })}
+        onAdd={() => change({ choices: [...choices, { id: newId('choice'), text: '', right: false }] })}
       >
         Add an answer
-      </Button>
+      </AddButton>
     </fieldset>
   );
 }

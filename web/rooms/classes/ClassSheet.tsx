@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useRef, useState } from 'react';
 import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
@@ -152,16 +152,19 @@ function NameField({ label, value, most, look, onRename }: NameFieldProps) {
 
 function AddStudents({ isFirst, onAdd }: { isFirst: boolean; onAdd: (names: string[]) => Promise<boolean> }) {
   const [text, setText] = useState('');
+  const box = useRef<HTMLFormElement>(null);
   const names = text
     .split('\n')
     .map((each) => each.trim())
     .filter(Boolean);
   const add = async (event: FormEvent) => {
     event.preventDefault();
-    if (await onAdd(names)) setText('');
+    if (!(await onAdd(names))) return;
+    setText('');
+    box.current?.querySelector('textarea')?.focus();
   };
   return (
-    <form onSubmit={add} className="flex flex-col gap-3">
+    <form ref={box} onSubmit={add} className="flex flex-col gap-3">
       <TextArea
         label="More first names, one a line"
         value={text}

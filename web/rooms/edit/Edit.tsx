@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
@@ -9,26 +9,20 @@ import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
-import { RATE, type Take } from '../lesson/takes';
+import { RATE, useTakes } from '../lesson/takes';
 import { TakeEditor } from './TakeEditor';
 
 /** Listen, choose among takes, cut what should not be heard. */
 export function Edit() {
   const desk = useDesk();
-  const queries = useQueryClient();
   const [trouble, attempt] = useTrouble();
   const [isWhole, setWhole] = useState(false);
-  const takes = useQuery({
-    queryKey: ['takes', desk.id],
-    queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
-    staleTime: 0,
-    refetchInterval: (query) => (query.state.data?.some((take) => take.state === 'preparing') ? 1000 : false),
-  });
+  const { takes, lookAgain } = useTakes();
   const slide = desk.slide;
-  const mine = (takes.data ?? []).filter((take) => take.slide === slide?.id && take.state !== 'recording');
+  const mine = (takes ?? []).filter((take) => take.slide === slide?.id && take.state !== 'recording');
   const [opened, setOpened] = useState<string | null>(null);
   const take = mine.find((each) => each.id === opened) ?? mine.find((each) => each.chosen) ?? mine[0];
-  const editions = (takes.data ?? []).map((each) => each.edition + each.chosen).join();
+  const editions = (takes ?? []).map((each) => each.edition + each.chosen).join();
   const programme = useQuery({
     queryKey: ['programme', desk.id, isWhole ? 'whole' : take?.id, editions, desk.timing],
     queryFn: () =>
@@ -39,11 +33,10 @@ export function Edit() {
 
   const run = async (work: () => Promise<unknown>) => {
     await attempt(work);
-    await queries.invalidateQueries({ queryKey: ['takes', desk.id] });
-    await desk.refresh();
+    await lookAgain();
   };
 
-  if (takes.data && !takes.data.some((each) => each.state === 'ready' || each.state === 'preparing')) {
+  if (takes && !takes.some((each) => each.state !== 'recording')) {
     return (
       <main className="p-12 text-center">
         <p className="mb-4 text-lg">Nothing has been recorded yet.</p>
@@ -109,7 +102,19 @@ export function Edit() {
             ))}
           </ul>
         )}
-        {take?.state === 'failed' && <Notice tone="trouble">{take.trouble}</Notice>}
+        {take?.state === 'failed' && (
+          <>
+            <Notice tone="trouble">{take.trouble}</Notice>
+            <div className="mt-3 flex gap-2">
+              <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/prepare`))}>
+                Prepare again
+              </Button>
+              <Button look="danger" onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>
+                Throw this take away
+              </Button>
+            </div>
+          </>
+        )}
         {take?.state === 'ready' && (
           <>
             <TakeEditor

@@ -8,6 +8,7 @@ import { Notice } from '../../ui/Notice';
 import { Wordmark } from '../Wordmark';
 import { BrokenRoom } from './BrokenRoom';
 import { type Desk, DeskProvider, useDesk } from './desk';
+import { KeptVersions } from './KeptVersions';
 import { TwoVersions } from './TwoVersions';
 
 const ROOMS = [
@@ -91,9 +92,20 @@ function Frame() {
             </span>
           </p>
         </div>
-        {desk.trouble && (
+        {(desk.trouble || desk.refused) && (
           <div className="pt-2">
-            <Notice tone="trouble">{desk.trouble}</Notice>
+            <Notice tone="trouble">
+              {desk.trouble ?? `The last change cannot be saved. ${desk.refused?.sentence}`}
+              {desk.refused?.place.slide && desk.refused.place.slide !== desk.slide?.id && (
+                <Button
+                  look="quiet"
+                  className="ml-2 px-2!"
+                  onClick={() => desk.chooseSlide(desk.refused?.place.slide ?? '')}
+                >
+                  Show the slide
+                </Button>
+              )}
+            </Notice>
           </div>
         )}
       </header>
@@ -118,8 +130,9 @@ function Saved({ desk }: { desk: Desk }) {
         Redo
       </Button>
       <span role="status" className="text-[15px] text-quiet">
-        {desk.trouble ? 'Not saved' : desk.isSaving ? 'Saving' : 'Saved'}
+        {desk.trouble || desk.refused ? 'Not saved' : desk.isSaving ? 'Saving' : 'Saved'}
       </span>
+      <KeptVersions />
     </span>
   );
 }

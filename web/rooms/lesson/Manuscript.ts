@@ -10,6 +10,14 @@ interface Moved extends Answer {
   document: LessonDocument;
 }
 
+/** Why a save was refused, and where in the document: a JSON Pointer (RFC 6901). */
+export interface Refusal {
+  sentence: string;
+  pointer: string;
+  /** What was sent: the pointer leads through it. */
+  document: LessonDocument;
+}
+
 /** Told of everything that happens to the manuscript. */
 export interface Listener<Saved extends Answer, Whole extends Moved> {
   onDocument: (document: LessonDocument) => void;
@@ -18,6 +26,8 @@ export interface Listener<Saved extends Answer, Whole extends Moved> {
   /** Another revision has taken the place of this one. */
   onMoved: (answer: Whole) => void;
   onTrouble: (sentence: string | null) => void;
+  /** The newest text cannot be saved as it is; null once it can. */
+  onRefused: (refusal: Refusal | null) => void;
   /** Another window has saved in between: both versions are kept, and the teacher chooses. */
   onConflict: (theirs: LessonDocument) => void;
 }
@@ -33,6 +43,8 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
   private newest: LessonDocument;
   private saved: LessonDocument;
   private sending: LessonDocument | undefined;
+  /** Refused as it stands: it is not sent again until it is changed. */
+  private refused: LessonDocument | undefined;
   /** Documents that are to be revisions of their own: what was added, moved or deleted is undone by itself. */
   private milestones: LessonDocument[] = [];
   private version: number;
@@ -57,7 +69,7 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
     const next = structuredClone(this.newest);
     change(next);
     if (outline(next) !== outline(this.newest)) {
-      const known = [this.saved, this.sending, this.milestones.at(-1)];
+      const known = [this.saved, this.sending, this.refused, this.milestones.at(-1)];
       if (!known.includes(this.newest)) this.milestones.push(this.newest);
       this.milestones.push(next);
     }
@@ -78,9 +90,30 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
 
   async move(way: 'undo' | 'redo'): Promise<void> {
     await this.save();
+    if (this.isUnsaved && this.newest === this.refused) {
+      // What the server refused is one step too, and undo takes it back.
+      if (way === 'undo') this.takeBackRefused();
+      return;
+    }
     if (this.isUnsaved) return;
+    await this.replace('POST', `${this.address}/${way}`);
+  }
+
+  /** A version that was kept beside becomes the newest; the one that was is one undo away. */
+  async takeUp(kept: string): Promise<void> {
+    await this.save();
+    if (!this.isUnsaved) await this.replace('POST', `${this.address}/kept/${kept}`);
+  }
+
+  /** Theirs is saved already; mine is saved on top of it, and taken back when it is not wanted now. */
+  async settle(choice: 'mine' | 'theirs'): Promise<void> {
+    await this.save();
+    if (choice === 'theirs') await this.move('undo');
+  }
+
+  private async replace(method: string, address: string): Promise<void> {
     try {
-      const moved = await ask<Whole>('POST', `${this.address}/${way}`, { version: this.version });
+      const moved = await ask<Whole>(method, address, { version: this.version });
       this.version = moved.version;
       // What was typed while the server answered stays, and is saved on top of what it went back to.
       if (this.isUnsaved) return void this.save();
@@ -94,10 +127,10 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
     }
   }
 
-  /** Theirs is saved already; mine is saved on top of it, and taken back when it is not wanted now. */
-  async settle(choice: 'mine' | 'theirs'): Promise<void> {
-    await this.save();
-    if (choice === 'theirs') await this.move('undo');
+  private takeBackRefused(): void {
+    this.newest = this.saved;
+    this.accept();
+    this.listener.onDocument(this.saved);
   }
 
   private saveIn(milliseconds: number): void {
@@ -107,11 +140,11 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
 
   private async saveAll(): Promise<void> {
     if (this.isUnsaved) this.listener.onSaving(true);
-    while (this.isUnsaved && (await this.sendNext()));
+    while (this.isUnsaved && this.newest !== this.refused && (await this.sendNext()));
     this.listener.onSaving(false);
   }
 
-  /** @returns whether it was saved */
+  /** @returns whether the next one may be sent */
   private async sendNext(): Promise<boolean> {
     const sent = this.milestones[0] ?? this.newest;
     this.sending = sent;
@@ -119,27 +152,49 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
       const answer = await ask<Saved>('PUT', this.address, { version: this.version, document: sent });
       this.version = answer.version;
       this.saved = sent;
-      if (this.milestones[0] === sent) this.milestones.shift();
+      this.milestones = this.milestones.filter((each) => each !== sent);
+      if (sent === this.newest) this.accept();
       this.listener.onTrouble(null);
       this.listener.onSaved(answer);
       return true;
     } catch (error) {
-      this.stumble(error);
-      return false;
+      return this.stumble(error, sent);
+    } finally {
+      this.sending = undefined;
     }
   }
 
-  private stumble(error: unknown): void {
+  /** @returns whether the next one may be sent all the same */
+  private stumble(error: unknown, sent: LessonDocument): boolean {
     const problem = error instanceof Problem ? error : null;
     if (problem?.status === 409) {
       this.version = Number(problem.more.version);
       this.milestones = [];
       this.listener.onConflict(problem.more.document as LessonDocument);
-      return;
+      return false;
+    }
+    if (problem && !problem.isPassing) {
+      // Only that one is left out: what was changed since may be in order again.
+      this.milestones = this.milestones.filter((each) => each !== sent);
+      if (sent !== this.newest) return true;
+      this.refused = sent;
+      this.listener.onTrouble(null);
+      this.listener.onRefused({
+        sentence: problem.message,
+        pointer: String(problem.more.pointer ?? ''),
+        document: sent,
+      });
+      return false;
     }
     this.listener.onTrouble(problem?.status === 401 ? SIGNED_OUT : sentence(error));
     // A connection that is gone comes back: what was typed is still here and is sent again.
     if (problem?.isPassing) this.saveIn(AGAIN);
+    return false;
+  }
+
+  private accept(): void {
+    this.refused = undefined;
+    this.listener.onRefused(null);
   }
 }
 

@@ -1,4 +1,3 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Block, LessonDocument, Slide } from '../../lesson.types';
@@ -7,6 +6,7 @@ import { ask, sentence } from '../../request';
 import type { StripPart } from '../../stage/Strip';
 import { Notice } from '../../ui/Notice';
 import { Manuscript } from './Manuscript';
+import { type Place, placeOf } from './refusal';
 
 export interface Scene {
   svg: string;
@@ -61,8 +61,14 @@ export interface Desk {
   canRedo: boolean;
   isSaving: boolean;
   trouble: string | null;
+  /** Why the newest change cannot be saved, and where it stands; null while all is in order. */
+  refused: { sentence: string; place: Place } | null;
   conflict: LessonDocument | null;
   settle: (choice: 'mine' | 'theirs') => void;
+  /** Goes on with a version that was kept beside. */
+  takeUp: (kept: string) => void;
+  /** Counts every change that was saved. */
+  version: number;
   /** Fetches the strip again after something was recorded. */
   refresh: () => Promise<void>;
 }
@@ -96,23 +102,19 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const [document, setDocument] = useState(loaded.document);
   const [isSaving, setSaving] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const [refused, setRefused] = useState<Desk['refused']>(null);
   const [conflict, setConflict] = useState<LessonDocument | null>(null);
   const [search, setSearch] = useSearchParams();
-  const queries = useQueryClient();
   const [manuscript] = useState(() => {
-    const checkAgain = () => queries.invalidateQueries({ queryKey: ['ready', loaded.id] });
     return new Manuscript<SavedAnswer, LessonAnswer>(`/api/lessons/${loaded.id}`, loaded, {
       onDocument: setDocument,
       onSaving: setSaving,
       onSaved: (saved) => {
         setAnswer((before) => ({ ...before, ...saved, scenes: { ...before.scenes, ...saved.scenes } }));
-        void checkAgain();
       },
-      onMoved: (moved) => {
-        setAnswer(moved);
-        void checkAgain();
-      },
+      onMoved: setAnswer,
       onTrouble: setTrouble,
+      onRefused: (refusal) => setRefused(refusal && { sentence: refusal.sentence, place: placeOf(refusal) }),
       onConflict: setConflict,
     });
   });
@@ -154,12 +156,15 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
         edit,
         undo: () => void manuscript.move('undo'),
         redo: () => void manuscript.move('redo'),
-        canUndo: answer.canUndo || isSaving,
+        canUndo: answer.canUndo || isSaving || refused !== null,
         canRedo: answer.canRedo && !isSaving,
         isSaving,
         trouble,
+        refused,
         conflict,
         settle,
+        takeUp: (kept) => void manuscript.takeUp(kept),
+        version: answer.version,
         refresh,
       }}
     >

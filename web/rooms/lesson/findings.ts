@@ -10,11 +10,11 @@ export interface Finding {
   field: string | null;
 }
 
-/** What the ready check finds in the lesson as it was last saved. */
-export function useFindings(lesson: string) {
+/** What the ready check finds in the lesson as it was last saved: every version is checked anew. */
+export function useFindings(lesson: string, version: number) {
   return useQuery({
-    queryKey: ['ready', lesson],
+    queryKey: ['ready', lesson, version],
     queryFn: () => ask<{ findings: Finding[] }>('GET', `/api/lessons/${lesson}/ready`),
-    staleTime: 0,
+    placeholderData: (before) => before,
   });
 }

@@ -35,6 +35,10 @@ export function deleteSlide(document: LessonDocument, id: string): void {
   for (const part of document.parts) part.slides = part.slides.filter((slide) => slide.id !== id);
 }
 
+/** Letters of a title, as the schema has them. */
+const LONGEST_TITLE = 200;
+const COPY = ' (copy)';
+
 /** A copy with ids of its own, right behind the original. */
 export function duplicateSlide(document: LessonDocument, id: string): string {
   const part = document.parts.find((each) => each.slides.some((slide) => slide.id === id));
@@ -43,7 +47,7 @@ export function duplicateSlide(document: LessonDocument, id: string): string {
   const copy = structuredClone(original);
   const steps = new Map(copy.steps.map((step) => [step.id, newId('step')]));
   copy.id = newId('slide');
-  copy.title = copy.title ? `${copy.title} (copy)` : '';
+  copy.title = copy.title ? `${copy.title.slice(0, LONGEST_TITLE - COPY.length)}${COPY}` : '';
   for (const step of copy.steps) step.id = steps.get(step.id) ?? step.id;
   for (const block of copy.blocks) {
     block.id = newId('block');

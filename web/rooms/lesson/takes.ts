@@ -1,4 +1,8 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import type { TakeEvent } from '../../events.types';
+import { ask } from '../../request';
+import { useDesk } from './desk';
 
 /** A take as the server tells it; lengths and cuts in samples, 48 000 a second. */
 export interface Take {
@@ -20,3 +24,30 @@ export interface Take {
 }
 
 export const RATE = 48000;
+
+/** Milliseconds between two looks at a take that is being made ready. */
+const LOOK = 1000;
+
+/** The takes of the lesson, looked at again for as long as one is being made ready; the strip follows them. */
+export function useTakes() {
+  const desk = useDesk();
+  const queries = useQueryClient();
+  const queryKey = ['takes', desk.id];
+  const takes = useQuery({
+    queryKey,
+    queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
+    staleTime: 0,
+    refetchInterval: (query) => (query.state.data?.some((take) => take.state === 'preparing') ? LOOK : false),
+  });
+  const heard = (takes.data ?? []).map((take) => take.edition + take.chosen).join();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the strip shows what is heard, and changes when that does
+  useEffect(() => {
+    if (takes.data) void desk.refresh();
+  }, [heard]);
+  const lookAgain = async () => {
+    // An answer that is on its way may be older than what was just done.
+    await queries.cancelQueries({ queryKey });
+    await queries.invalidateQueries({ queryKey });
+  };
+  return { takes: takes.data, lookAgain };
+}

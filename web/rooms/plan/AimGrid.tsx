@@ -5,6 +5,7 @@ import { PARTS, type PartKind, partLabel } from '../../parts';
 import { PartSign } from '../../stage/PartSign';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
+import { addAndFocus } from '../../ui/focus';
 import { newId, useDesk } from '../lesson/desk';
 import { addSlide, placeSlide } from '../lesson/slides';
 
@@ -53,7 +54,9 @@ export function AimGrid() {
               <tr key={aim.id}>
                 <th scope="row" className="border border-rule bg-sheet p-2 text-left align-top font-normal">
                   <TextArea
+                    id={`aim-${aim.id}`}
                     label={`Aim ${index + 1}`}
+                    maxLength={300}
                     hideLabel
                     value={aim.text}
                     onChange={(event) =>
@@ -96,11 +99,16 @@ export function AimGrid() {
       <Button
         look={document.aims.length === 0 ? 'main' : 'plain'}
         className="mt-4"
-        onClick={() =>
-          edit((draft) => {
-            draft.aims.push({ id: newId('aim'), text: '' });
-          })
-        }
+        onClick={() => {
+          const id = newId('aim');
+          addAndFocus(
+            () =>
+              edit((draft) => {
+                draft.aims.push({ id, text: '' });
+              }),
+            () => window.document.getElementById(`aim-${id}`),
+          );
+        }}
         disabled={document.aims.length >= 12}
       >
         Add an aim
@@ -120,10 +128,16 @@ function Crossing({ kind, aim, aimText }: { kind: PartKind; aim: string | null; 
     .flatMap((part) => part.slides)
     .filter((slide) => (aim === null ? slide.aims.length === 0 : slide.aims.includes(aim)));
   const isHole = aim !== null && slides.length === 0 && NEEDED.includes(kind);
-  const add = () =>
-    desk.edit((draft) => {
-      addSlide(draft, kind, null, aim === null ? [] : [aim]);
-    });
+  const add = () => {
+    let id = '';
+    addAndFocus(
+      () =>
+        desk.edit((draft) => {
+          id = addSlide(draft, kind, null, aim === null ? [] : [aim]);
+        }),
+      () => window.document.getElementById(`slide-${id}-${aim ?? 'none'}`),
+    );
+  };
   const drop = (id: string) =>
     desk.edit((draft) => {
       placeSlide(draft, id, kind, null);
@@ -146,6 +160,7 @@ function Crossing({ kind, aim, aimText }: { kind: PartKind; aim: string | null; 
       {slides.map((slide) => (
         <Link
           key={slide.id}
+          id={`slide-${slide.id}-${aim ?? 'none'}`}
           to={`../storyboard?slide=${slide.id}`}
           draggable
           onDragStart={(event) => event.dataTransfer.setData('text/plain', slide.id)}

@@ -2,6 +2,7 @@ import type { LessonDocument } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { useDesk } from '../lesson/desk';
+import { Refused } from '../lesson/Refused';
 import { AimGrid } from './AimGrid';
 import { Lines, NumberField, TitleField } from './fields';
 
@@ -58,8 +59,17 @@ export function Plan() {
           </p>
         )}
       </section>
+      {['title', 'subject', 'className', 'minutes', 'pace'].map((field) => (
+        <Refused key={field} field={field} />
+      ))}
       <AimGrid />
+      <Refused field="aims" />
       <Around />
+      {['date', 'pages', 'before', 'next', 'readingYear', 'materials', 'keyWords', 'formulas', 'handout'].map(
+        (field) => (
+          <Refused key={field} field={field} />
+        ),
+      )}
     </main>
   );
 }
@@ -86,16 +96,19 @@ function Around() {
         <TextField
           label="Book pages"
           value={document.pages ?? ''}
+          maxLength={200}
           onChange={(event) => set('pages', event.target.value)}
         />
         <TextField
           label="Watch or read first"
           value={document.before ?? ''}
+          maxLength={300}
           onChange={(event) => set('before', event.target.value)}
         />
         <TextField
           label="What comes next"
           value={document.next ?? ''}
+          maxLength={300}
           onChange={(event) => set('next', event.target.value)}
         />
         <Choice
@@ -122,6 +135,8 @@ function Around() {
           <Lines
             label="Materials to have ready, one a line"
             values={document.materials ?? []}
+            most={40}
+            longest={200}
             onChange={(values) => set('materials', values)}
           />
         </div>
@@ -129,6 +144,8 @@ function Around() {
           <Lines
             label="Key words, one a line"
             values={document.keyWords ?? []}
+            most={60}
+            longest={80}
             onChange={(values) => set('keyWords', values)}
           />
         </div>

@@ -78,21 +78,32 @@ export function NumberField({ label, value, least, most, step, onChange }: Numbe
 interface LinesProps {
   label: string;
   values: string[];
+  /** How many lines there may be, and how many letters in each. */
+  most: number;
+  longest: number;
   onChange: (values: string[]) => void;
 }
 
 /** A list, typed one a line. */
-export function Lines({ label, values, onChange }: LinesProps) {
+export function Lines({ label, values, most, longest, onChange }: LinesProps) {
   const [typed, setTyped] = useTyped(values.join('\n'));
   return (
     <TextArea
       label={label}
       value={typed}
+      hint={
+        values.length >= most
+          ? `At most ${most} lines.`
+          : values.some((each) => each.length >= longest)
+            ? `A line has at most ${longest} letters.`
+            : undefined
+      }
       onChange={(event) => {
         const next = event.target.value
           .split('\n')
-          .map((each) => each.trim())
-          .filter(Boolean);
+          .map((each) => each.trim().slice(0, longest))
+          .filter(Boolean)
+          .slice(0, most);
         setTyped(event.target.value, next.join('\n'));
         onChange(next);
       }}

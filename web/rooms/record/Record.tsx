@@ -1,6 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { ask } from '../../request';
+import { useLatest } from '../../latest';
 import { Stage } from '../../stage/Stage';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
@@ -8,7 +7,7 @@ import { Key } from '../../ui/Key';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
-import type { Take } from '../lesson/takes';
+import { useTakes } from '../lesson/takes';
 import { DrawingLayer, type Tool } from './DrawingLayer';
 import { InkTray } from './InkTray';
 import { outbox, type Sending } from './outbox';
@@ -26,13 +25,10 @@ export function Record() {
   const slide = slides.find((each) => each.id === desk.slide?.id) ?? slides[0];
   const chosen = useSource();
   const recording = useRecording(slides, slide, chosen);
-  const sending = useSending();
   const [tool, setTool] = useState<Tool>('none');
   const [colour, setColour] = useState('#B3261E');
-  const takes = useQuery({
-    queryKey: ['takes', desk.id],
-    queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
-  });
+  const { takes = [], lookAgain } = useTakes();
+  const sending = useSending(lookAgain);
   const shown = everySlide.find((each) => each.id === (recording.visiting ?? slide?.id));
   useRecordingKeys(recording, chosen.source !== null);
 
@@ -121,16 +117,16 @@ export function Record() {
           </Notice>
         ))}
         <UnfinishedTakes
-          takes={(takes.data ?? []).filter((take) => take.state === 'recording' && take.id !== recording.take)}
+          takes={takes.filter((take) => take.state === 'recording' && take.id !== recording.take)}
           isBusy={recording.state !== 'idle' || sending.pieces > 0}
-          onSettled={() => void takes.refetch()}
+          onSettled={lookAgain}
         />
       </div>
       <RecordingPanel
         recording={recording}
         chosen={chosen}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
-        ready={(takes.data ?? []).filter((take) => take.slide === slide.id && take.state !== 'recording').length}
+        ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
         onTheirWay={sending.pieces}
       />
     </main>
@@ -138,21 +134,18 @@ export function Record() {
 }
 
 /** How far the sending is; a take that has arrived is shown among the others. */
-function useSending(): Sending {
-  const desk = useDesk();
-  const queries = useQueryClient();
+function useSending(onArrived: () => Promise<void>): Sending {
   const [sending, setSending] = useState<Sending>({ pieces: 0, trouble: null });
+  const arrived = useLatest(onArrived);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the newest listener is read when a take arrives
   useEffect(() => {
     const stopTelling = outbox.onChange(setSending);
-    const stopFinished = outbox.onFinished(() => {
-      void queries.invalidateQueries({ queryKey: ['takes', desk.id] });
-      setTimeout(() => void desk.refresh(), 1500);
-    });
+    const stopFinished = outbox.onFinished(() => void arrived.current());
     void outbox.work();
     return () => {
       stopTelling();
       stopFinished();
     };
-  }, [queries, desk.id, desk.refresh]);
+  }, []);
   return sending;
 }

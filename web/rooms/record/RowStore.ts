@@ -44,6 +44,13 @@ export class RowStore {
     return [...kept, ...((this.memory.get(table)?.values() ?? []) as Iterable<Row>)];
   }
 
+  /** The keys of all rows, without reading the rows. */
+  async keys<Key>(table: string): Promise<Key[]> {
+    const kept = await this.request(table, 'readonly', (each) => each.getAllKeys()).catch(() => []);
+    const inMemory = [...(this.memory.get(table)?.keys() ?? [])].map((key) => JSON.parse(key));
+    return [...kept, ...inMemory] as Key[];
+  }
+
   async remove(table: string, key: Key): Promise<void> {
     this.memory.get(table)?.delete(JSON.stringify(key));
     await this.request(table, 'readwrite', (each) => each.delete(key)).catch(() => undefined);

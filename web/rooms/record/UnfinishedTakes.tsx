@@ -10,7 +10,7 @@ interface UnfinishedTakesProps {
   takes: Take[];
   /** While something is being recorded or sent, nothing is broken off. */
   isBusy: boolean;
-  onSettled: () => void;
+  onSettled: () => Promise<void>;
 }
 
 /** Takes that were broken off: what arrived can be kept. */
@@ -23,8 +23,7 @@ export function UnfinishedTakes({ takes, isBusy, onSettled }: UnfinishedTakesPro
       await work();
       await outbox.forget(take.id);
     });
-    onSettled();
-    setTimeout(() => void desk.refresh(), 1500);
+    await onSettled();
   };
   const title = (id: string) =>
     desk.document.parts.flatMap((part) => part.slides).find((slide) => slide.id === id)?.title ?? 'a slide';

@@ -82,8 +82,8 @@ export class Outbox {
     this.forgotten.add(take);
     // What is on its way arrives first, so that nothing comes after the take is gone.
     while (this.isSending) await new Promise((resolve) => setTimeout(resolve, 30));
-    for (const piece of await this.rows.all<Piece>('pieces'))
-      if (piece.take === take) await this.rows.remove('pieces', [take, piece.number]);
+    for (const key of await this.rows.keys<[string, number]>('pieces'))
+      if (key[0] === take) await this.rows.remove('pieces', key);
     await this.rows.remove('takes', take);
   }
 
@@ -110,14 +110,15 @@ export class Outbox {
   /** @returns whether there was something to send */
   private async sendNext(): Promise<boolean> {
     const takes = await this.rows.all<OutgoingTake>('takes');
-    const pieces = await this.rows.all<Piece>('pieces');
-    for (const piece of pieces) {
-      const take = takes.find((each) => each.id === piece.take);
-      if (!take || this.forgotten.has(piece.take)) await this.rows.remove('pieces', [piece.take, piece.number]);
+    // Only the keys are looked through: the sound of an hour is much to read for every second of it.
+    for (const key of await this.rows.keys<[string, number]>('pieces')) {
+      const take = takes.find((each) => each.id === key[0]);
+      const piece = take && !this.forgotten.has(take.id) ? await this.rows.get<Piece>('pieces', key) : undefined;
+      if (!take || !piece) await this.rows.remove('pieces', key);
       else if (!this.isRefused(take.id)) {
         await this.unlessRefused(take.id, async () => {
           await this.sendPiece(take, piece);
-          await this.rows.remove('pieces', [piece.take, piece.number]);
+          await this.rows.remove('pieces', key);
         });
         return true;
       }
@@ -186,7 +187,7 @@ export class Outbox {
   }
 
   private async tell(trouble: string | null): Promise<void> {
-    const pieces = (await this.rows.all<Piece>('pieces')).length;
+    const pieces = (await this.rows.keys('pieces')).length;
     for (const listener of this.listeners) listener({ pieces, trouble });
   }
 }

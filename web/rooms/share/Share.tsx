@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { bytes } from '../../clock';
+import { bytes, day, moment } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
@@ -58,9 +58,8 @@ export function Share() {
           )}
           {ready && (
             <p className="mb-3">
-              Version {ready.number}, made{' '}
-              {new Date(ready.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}: {ready.minutes}{' '}
-              minutes to watch, {ready.full} with its pauses.
+              Version {ready.number}, made {moment(ready.at)}: {ready.minutes} minutes to watch, {ready.full} with its
+              pauses.
               {sizes && ` A student loads about ${bytes(sizes.sound + sizes.data)}.`}
             </p>
           )}
@@ -103,9 +102,7 @@ export function Share() {
                 <p>
                   Code <strong className="rounded bg-[#eef5f4] px-2 py-1 tracking-widest">{share.code}</strong>
                 </p>
-                {share.due && (
-                  <p>Due {new Date(share.due).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}</p>
-                )}
+                {share.due && <p>Due {day(share.due)}</p>}
                 <Confirm
                   title={`Take the lesson back from ${share.name}?`}
                   consequence="Its students can no longer open the lesson, and what they answered in it goes."

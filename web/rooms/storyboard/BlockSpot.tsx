@@ -8,6 +8,7 @@ import { Choice } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { findBlock, findSlide, newId, type Scene, useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
+import { Refused } from '../lesson/Refused';
 import { regionFor } from './SlideRow';
 
 const REGIONS: Record<Slide['arrangement'], { value: Block['region']; label: string }[]> = {
@@ -76,6 +77,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
           <h3 className="mb-3 text-lg">{label}</h3>
           <div className="flex flex-col gap-3">
             {trouble && <Notice tone="trouble">{trouble}</Notice>}
+            <Refused slide={slide.id} block={block.id} />
             <TellInSteps slide={slide} block={block} pieces={scene.pieces[block.id] ?? []} />
             <Form slide={slide} block={block} facts={scene.facts} />
             <Steps slide={slide} block={block} pieces={scene.pieces[block.id] ?? []} />

@@ -9,6 +9,7 @@ import { Stage } from '../../stage/Stage';
 import { Notice } from '../../ui/Notice';
 import { findSlide, newId, useDesk } from '../lesson/desk';
 import type { Finding } from '../lesson/findings';
+import { Refused } from '../lesson/Refused';
 import { BlockSpot } from './BlockSpot';
 import { SlideTools } from './SlideTools';
 import { Steps } from './Steps';
@@ -148,6 +149,10 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
           {isCurrent && <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />}
         </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
+        <Refused slide={slide.id} />
+        {slide.blocks.map((block) => (
+          <Refused key={block.id} slide={slide.id} block={block.id} />
+        ))}
         {findings
           .filter((finding) => finding.step === null)
           .map((finding, index) => (

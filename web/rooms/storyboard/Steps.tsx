@@ -1,9 +1,11 @@
 import type { Slide } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
+import { addAndFocus } from '../../ui/focus';
 import { findSlide, newId, useDesk } from '../lesson/desk';
 import type { Finding } from '../lesson/findings';
 import { useKinds } from '../lesson/kinds';
+import { Refused } from '../lesson/Refused';
 
 interface StepsProps {
   slide: Slide;
@@ -12,6 +14,10 @@ interface StepsProps {
   findings: Finding[];
 }
 
+/** Letters of a script line, and steps of a slide, as the schema has them. */
+const LONGEST_SCRIPT = 4000;
+const MOST_STEPS = 40;
+
 /** What is said: the steps of a slide one under another, each with its line of script and its seconds. */
 export function Steps({ slide, shown, onShow, findings }: StepsProps) {
   const desk = useDesk();
@@ -19,10 +25,13 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
   const seconds = desk.timing.slides[slide.id]?.steps ?? [];
   const add = (after: number) => {
     const id = newId('step');
-    desk.edit((draft) => {
-      findSlide(draft, slide.id).steps.splice(after + 1, 0, { id, script: '', pause: 0 });
-    });
-    setTimeout(() => document.getElementById(`script-${id}`)?.focus(), 0);
+    addAndFocus(
+      () =>
+        desk.edit((draft) => {
+          findSlide(draft, slide.id).steps.splice(after + 1, 0, { id, script: '', pause: 0 });
+        }),
+      () => document.getElementById(`script-${id}`),
+    );
   };
   return (
     <ol className="flex flex-col gap-3 pl-4">
@@ -44,7 +53,7 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
             label={`Script of step ${index + 1}`}
             hideLabel
             value={step.script}
-            maxLength={4000}
+            maxLength={LONGEST_SCRIPT}
             placeholder="What you will say"
             onChange={(event) =>
               desk.edit((draft) => {
@@ -53,6 +62,7 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
               })
             }
           />
+          <Refused slide={slide.id} step={step.id} />
           {findings
             .filter((finding) => finding.step === step.id)
             .map((finding, at) => (
@@ -80,7 +90,12 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
                 />
                 s
               </label>
-              <Button look="quiet" className="ml-auto px-2!" onClick={() => add(index)}>
+              <Button
+                look="quiet"
+                className="ml-auto px-2!"
+                disabled={slide.steps.length >= MOST_STEPS}
+                onClick={() => add(index)}
+              >
                 Add a step
               </Button>
               <Button
@@ -94,7 +109,10 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
               <Button
                 look="quiet"
                 className="px-2!"
-                disabled={slide.steps.length === 1}
+                disabled={slide.steps.length === 1 || !canBeJoined(slide, step.id)}
+                title={
+                  canBeJoined(slide, step.id) ? undefined : `Its script and its neighbour’s are too long for one line.`
+                }
                 onClick={() => desk.edit((draft) => removeStep(findSlide(draft, slide.id), step.id))}
               >
                 Remove
@@ -133,15 +151,29 @@ function moveUp(slide: Slide, index: number): void {
   if (step) slide.steps.splice(index - 1, 0, step);
 }
 
+/** The script of a step joined to that of the one before it, or of the first to that of the second. */
+function joined(slide: Slide, index: number): string {
+  return [slide.steps[Math.max(0, index - 1)], slide.steps[Math.max(1, index)]]
+    .map((step) => step?.script ?? '')
+    .filter(Boolean)
+    .join(' ');
+}
+
+function canBeJoined(slide: Slide, id: string): boolean {
+  return (
+    joined(
+      slide,
+      slide.steps.findIndex((step) => step.id === id),
+    ).length <= LONGEST_SCRIPT
+  );
+}
+
 /** What appeared with the step appears with the one before it, and its script is joined to that one's. */
 function removeStep(slide: Slide, id: string): void {
   const index = slide.steps.findIndex((step) => step.id === id);
   const heir = slide.steps[index === 0 ? 1 : index - 1];
-  const gone = slide.steps[index];
-  if (!heir || !gone) return;
-  heir.script = [index === 0 ? gone.script : heir.script, index === 0 ? heir.script : gone.script]
-    .filter(Boolean)
-    .join(' ');
+  if (!heir) return;
+  heir.script = joined(slide, index);
   for (const block of slide.blocks) {
     if (block.step === id) block.step = heir.id;
     for (const [piece, step] of Object.entries(block.reveals)) if (step === id) block.reveals[piece] = heir.id;

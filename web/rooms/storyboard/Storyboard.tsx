@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { PARTS } from '../../parts';
 import { Button } from '../../ui/Button';
+import { addAndFocus, fieldIn } from '../../ui/focus';
 import { useDesk } from '../lesson/desk';
 import { type Finding, useFindings } from '../lesson/findings';
 import { addSlide } from '../lesson/slides';
@@ -9,7 +10,7 @@ import { SlideRow } from './SlideRow';
 /** Two columns, as film people write scripts: what is seen, and what is said. */
 export function Storyboard() {
   const desk = useDesk();
-  const check = useFindings(desk.id);
+  const check = useFindings(desk.id, desk.version);
   const findings = check.data?.findings ?? [];
   const rows = useRef(new Map<string, HTMLElement>());
   const [focus, setFocus] = useState<{ block: string | null; step: string | null } | null>(null);
@@ -28,11 +29,16 @@ export function Storyboard() {
     setFocus({ block: finding.block, step: finding.step });
   };
   const add = () => {
-    const id = { current: '' };
-    desk.edit((draft) => {
-      id.current = addSlide(draft, desk.part ?? 'opening', current ?? null);
-    });
-    desk.chooseSlide(id.current);
+    let id = '';
+    addAndFocus(
+      () => {
+        desk.edit((draft) => {
+          id = addSlide(draft, desk.part ?? 'opening', current ?? null);
+        });
+        desk.chooseSlide(id);
+      },
+      () => fieldIn(rows.current.get(id)),
+    );
   };
 
   if (!desk.slide) {

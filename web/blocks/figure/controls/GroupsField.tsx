@@ -2,6 +2,7 @@ import { type DragEvent, useState } from 'react';
 import { useLatest } from '../../../latest';
 import { sentence } from '../../../request';
 import { useDesk } from '../../../rooms/lesson/desk';
+import { AddButton } from '../../../ui/AddButton';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
 import { Notice } from '../../../ui/Notice';
@@ -50,12 +51,12 @@ export function GroupsField({ field, quantities, onChange }: ControlProps) {
           onRemove={groups.length > 2 ? () => set(groups.filter((_, at) => at !== index)) : undefined}
         />
       ))}
-      <Button
+      <AddButton
         disabled={groups.length >= 4}
-        onClick={() => set([...groups, { name: `Group ${groups.length + 1}`, rule: '', items: [] }])}
+        onAdd={() => set([...groups, { name: `Group ${groups.length + 1}`, rule: '', items: [] }])}
       >
         Add a group
-      </Button>
+      </AddButton>
     </fieldset>
   );
 }
