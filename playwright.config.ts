@@ -8,7 +8,7 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 10_000 },
   workers: 1,
-  retries: process.env.CI ? 2 : 0,
+  retries: 0,
   reporter: 'list',
   globalSetup: './tests/browser/server.ts',
   use: {
