@@ -127,7 +127,7 @@ class LoadDemo extends Command
                     $visits->answer($visit, $block, $answers[$number]);
                 }
             }
-            $visits->place($visit, $length * $answers[4]);
+            $visit->update(['position' => $length * $answers[4], 'furthest' => $length * $answers[4]]);
             if ($answers[4] === 1.0) {
                 $visits->handIn($visit->fresh());
             }

@@ -34,7 +34,7 @@ class ShareDemo extends Command
             foreach ($given as $block => $answer) {
                 $visits->answer($visit, $block, $answer);
             }
-            $visits->place($visit, $share->release->programme['length'] * 0.9);
+            $visit->update(['position' => $share->release->programme['length'] * 0.9, 'furthest' => $share->release->programme['length'] * 0.9]);
         }
 
         return self::SUCCESS;

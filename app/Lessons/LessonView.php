@@ -5,6 +5,7 @@ namespace App\Lessons;
 use App\Models\Lesson;
 use Daybright\Block\Blocks;
 use Daybright\Block\Piece;
+use Daybright\Block\SlideFacts;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
@@ -46,7 +47,7 @@ final class LessonView
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
             'description' => $scene->description(),
-            'facts' => SlidePainter::facts($slide) ?: new \stdClass,
+            'facts' => SlideFacts::of($slide) ?: new \stdClass,
             'pieces' => $this->pieces($slide) ?: new \stdClass,
             'answers' => $this->answers($slide) ?: new \stdClass,
         ];

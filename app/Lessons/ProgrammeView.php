@@ -3,6 +3,8 @@
 namespace App\Lessons;
 
 use Daybright\Block\Blocks;
+use Daybright\Block\SlideFacts;
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
@@ -120,9 +122,9 @@ final class ProgrammeView
             'block' => $pause->block,
             'slide' => $pause->slide,
             'seconds' => $pause->seconds,
-            'prompt' => $pause->prompt,
+            'prompt' => PlainWords::of($pause->prompt, $slide === null ? [] : SlideFacts::of($slide)),
             'exitCheck' => $slide?->part->value === 'exit-check',
-            'question' => $block === null ? null : self::question($lesson, $block, $picture),
+            'question' => $block === null ? null : self::question($lesson, $slide, $block, $picture),
         ];
     }
 
@@ -132,9 +134,9 @@ final class ProgrammeView
      * @param  callable(string): string  $picture
      * @return array<string, mixed>|null
      */
-    private static function question(Lesson $lesson, Block $block, callable $picture): ?array
+    private static function question(Lesson $lesson, Slide $slide, Block $block, callable $picture): ?array
     {
-        $question = Blocks::questionOf($block);
+        $question = Blocks::questionInWords($slide, $block);
         if ($question === null) {
             return null;
         }
@@ -147,16 +149,16 @@ final class ProgrammeView
             $asked['items'] = array_map(static fn (array $item): array => isset($item['picture']) ? ['picture' => $address($item['picture'])] + $item : $item, $asked['items']);
         }
 
-        return ['type' => $question->type(), 'marks' => $question->marks(), 'hint' => $block->content->text('hint', '')] + $asked;
+        return ['type' => $question->type(), 'marks' => $question->marks(), 'hint' => PlainWords::of($block->content->text('hint', ''), SlideFacts::of($slide))] + $asked;
     }
 
-    /** @return array<string, Question> by block id, of the whole lesson */
+    /** @return array<string, Question> in plain words, by block id, of the whole lesson */
     public static function questions(Lesson $lesson): array
     {
         $questions = [];
         foreach ($lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                $question = Blocks::questionOf($block);
+                $question = Blocks::questionInWords($slide, $block);
                 if ($question !== null) {
                     $questions[$block->id] = $question;
                 }

@@ -4,6 +4,8 @@ namespace App\Lessons;
 
 use App\Adapters\Files;
 use App\Models\Release;
+use App\Models\Visit;
+use Daybright\Watching\SealedProgramme;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -15,12 +17,15 @@ final class ReleaseView
     /**
      * @param  string  $sounds address under which sound.webm and sound.m4a are had
      * @param  string  $pictures address under which pictures are had by their sha256
+     * @param  Visit|null  $visit of the student who looks, who may not see what lies behind an open question
      * @return array<string, mixed>
      */
-    public static function of(Release $release, string $sounds, string $pictures): array
+    public static function of(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
-        $programme = json_encode($release->programme, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-        $programme = json_decode(str_replace('picture:', $pictures.'/', $programme), true, 64, JSON_THROW_ON_ERROR);
+        $programme = self::withAddresses($release->programme, $pictures);
+        if ($visit !== null) {
+            $programme = SealedProgramme::of($programme, $visit->answers->pluck('block')->all(), $visit->handed_in_at !== null);
+        }
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
         return [
@@ -30,9 +35,34 @@ final class ReleaseView
         ];
     }
 
+    /**
+     * Pictures are named by their hash, in drawings and in questions; words that look the same stay words.
+     *
+     * @param  array<string, mixed>  $programme
+     * @return array<string, mixed>
+     */
+    private static function withAddresses(array $programme, string $pictures): array
+    {
+        foreach ($programme['slides'] as $id => $slide) {
+            // In a text a quotation mark is written as an entity.
+            $programme['slides'][$id]['svg'] = str_replace('="picture:', '="'.$pictures.'/', $slide['svg']);
+        }
+        foreach ($programme['pauses'] as $index => $pause) {
+            if (is_array($pause['question'])) {
+                array_walk_recursive($programme['pauses'][$index]['question'], static function (mixed &$value, string|int $name) use ($pictures): void {
+                    if ($name === 'picture' && is_string($value)) {
+                        $value = preg_replace('/^picture:(?=[0-9a-f]{64}$)/', $pictures.'/', $value);
+                    }
+                });
+            }
+        }
+
+        return $programme;
+    }
+
     /** @param  key-of<self::TYPES>  $kind */
     public static function sound(Release $release, string $kind): BinaryFileResponse
     {
-        return response()->file(Files::found($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind], 'Cache-Control' => 'private, max-age=86400']);
+        return response()->file(Files::found($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind]]);
     }
 }

@@ -17,7 +17,7 @@ class Visit extends Model
 
     protected function casts(): array
     {
-        return ['handed_in_at' => 'datetime'];
+        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime'];
     }
 
     public function student(): BelongsTo

@@ -49,8 +49,5 @@ class AppServiceProvider extends ServiceProvider
             Limit::perMinute(30)->by('address '.$request->ip()),
             Limit::perMinute(10)->by('name '.mb_strtolower((string) $request->input('email'))),
         ]);
-        // A class behind one school address joins at once; a guesser of codes does not get far.
-        RateLimiter::for('join', static fn (Request $request): Limit => Limit::perMinute(90)->by((string) $request->ip()));
-        RateLimiter::for('word', static fn (Request $request): Limit => Limit::perMinute(8)->by($request->ip().' '.$request->input('student')));
     }
 }

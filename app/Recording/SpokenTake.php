@@ -8,6 +8,8 @@ use App\Adapters\Sound\PracticeVoice;
 use App\Jobs\PrepareTake;
 use App\Models\Lesson;
 use App\Models\Take;
+use Daybright\Block\SlideFacts;
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Slide;
 use Daybright\Recording\Clock;
 
@@ -26,6 +28,7 @@ final class SpokenTake
     /** @param  list<array<string, mixed>>  $drawn */
     private function recorded(Lesson $lesson, Slide $slide, float $pace, array $drawn): Take
     {
+        $facts = SlideFacts::of($slide);
         $sound = self::quiet(self::BREATH);
         $events = [['kind' => 'show', 'at' => 0, 'slide' => $slide->id]];
         foreach ($slide->steps as $number => $step) {
@@ -38,7 +41,7 @@ final class SpokenTake
                     $events[] = ['at' => $at + $event['at']] + array_diff_key($event, ['during' => 1]);
                 }
             }
-            $sound .= self::spoken($step->script, $pace).self::quiet(self::BREATH + $step->pause);
+            $sound .= self::spoken(PlainWords::of($step->script, $facts), $pace).self::quiet(self::BREATH + $step->pause);
         }
         usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
         $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => 'practice', 'events' => $events]);

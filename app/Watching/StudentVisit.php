@@ -8,66 +8,97 @@ use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
 use Daybright\Block\Blocks;
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\PartKind;
+use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Question;
 use DomainException;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
+use stdClass;
 
 /** One student's way through a lesson: where they are, what they answered, what they handed in. */
 final class StudentVisit
 {
+    /** A lesson is played at twice its speed at the most. */
+    private const FASTEST = 2.0;
+
+    /** Milliseconds by which two reports may lie closer together than what was played between them. */
+    private const SLACK = 6000.0;
+
     public function open(Share $share, Student $student): Visit
     {
         return Visit::query()->firstOrCreate(['share_id' => $share->id, 'student_id' => $student->id]);
     }
 
-    /** @param  float  $position milliseconds of narration */
-    public function place(Visit $visit, float $position): void
+    /** To look only: where nothing can be written, the lesson is shown all the same. */
+    public function look(Share $share, Student $student): Visit
     {
-        $visit->update(['position' => $position, 'furthest' => max($visit->furthest ?? 0, $position)]);
+        try {
+            return $this->open($share, $student);
+        } catch (QueryException $error) {
+            report($error);
+            $visit = new Visit(['share_id' => $share->id, 'student_id' => $student->id]);
+
+            return $visit->setRelation('share', $share)->setRelation('answers', $visit->newCollection());
+        }
     }
 
     /**
-     * An answer at a pause point is marked at once and stays; one to the exit check may be changed until it is handed in.
+     * Watched is what was played: a report cannot be further on than the time since the one before allows.
+     *
+     * @param  float  $position milliseconds of narration
+     */
+    public function place(Visit $visit, float $position): void
+    {
+        $since = abs(($visit->placed_at ?? $visit->created_at)->diffInMilliseconds(now()));
+        $reach = ($visit->furthest ?? 0) + $since * self::FASTEST + self::SLACK;
+        $visit->update(['position' => $position, 'furthest' => max($visit->furthest ?? 0, min($position, $reach)), 'placed_at' => now()]);
+    }
+
+    /**
+     * An answer at a pause point is marked at once, and the first one stays; one to the exit check may be changed until it is handed in.
      *
      * @return array<string, mixed>
      */
     public function answer(Visit $visit, string $block, string $given): array
     {
-        $lesson = $visit->share->release->read();
-        $question = ProgrammeView::questions($lesson)[$block] ?? throw new DomainException('This question is no longer in the lesson. Load the page again.');
-        $exitCheck = in_array($block, self::exitCheck($lesson), true);
-        $before = $visit->answers()->where('block', $block)->first();
-        if ($exitCheck && $visit->handed_in_at !== null) {
-            throw new DomainException('The exit check is handed in already and cannot be changed.');
-        }
-        if (! $exitCheck && $before !== null) {
-            return self::shownAnswer($before, $question, true);
-        }
-        $marking = $question->mark($given);
-        $answer = $visit->answers()->updateOrCreate(['block' => $block], [
-            'given' => $given,
-            'readable' => Str::limit($question->readable($given), 3900),
-            'earned' => $marking->earned,
-            'out_of' => $marking->outOf,
-        ]);
+        return DB::transaction(function () use ($visit, $block, $given): array {
+            $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $lesson = $visit->share->release->read();
 
-        return self::shownAnswer($answer, $question, ! $exitCheck, $marking->sentence);
+            return $this->keep($visit, $lesson, $block, $given);
+        });
     }
 
-    public function handIn(Visit $visit): void
+    /**
+     * All of the check is handed in at once, with what was still being written: nothing can come in between or afterwards.
+     *
+     * @param  array<string, string>  $given answers by block, as they stand on the student's page
+     */
+    public function handIn(Visit $visit, array $given = []): void
     {
-        if ($visit->handed_in_at !== null) {
-            return;
-        }
-        $asked = self::exitCheck($visit->share->release->read());
-        $there = $visit->answers()->whereIn('block', $asked)->pluck('block')->all();
-        $blank = count(array_diff($asked, $there));
-        if ($blank > 0) {
-            throw new DomainException($blank === 1 ? 'One question of the exit check has no answer yet. Answer it, even with a guess.' : "{$blank} questions of the exit check have no answer yet. Answer them, even with a guess.");
-        }
-        $visit->update(['handed_in_at' => now()]);
+        DB::transaction(function () use ($visit, $given): void {
+            $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            if ($visit->handed_in_at !== null) {
+                return;
+            }
+            $lesson = $visit->share->release->read();
+            $asked = self::exitCheck($lesson);
+            foreach (array_intersect_key($given, array_flip($asked)) as $block => $text) {
+                if (trim($text) !== '') {
+                    $this->keep($visit, $lesson, $block, $text);
+                }
+            }
+            $there = $visit->answers()->whereIn('block', $asked)->pluck('block')->all();
+            $blank = count(array_diff($asked, $there));
+            if ($blank > 0) {
+                throw new DomainException($blank === 1 ? 'One question of the exit check has no answer yet. Answer it, even with a guess.' : "{$blank} questions of the exit check have no answer yet. Answer them, even with a guess.");
+            }
+            $visit->update(['handed_in_at' => now()]);
+        });
     }
 
     /** @return array<string, mixed> */
@@ -84,7 +115,30 @@ final class StudentVisit
             }
         }
 
-        return ['position' => $visit->position ?? 0, 'handedIn' => $visit->handed_in_at !== null, 'answers' => $answers ?: new \stdClass];
+        return ['position' => $visit->position ?? 0, 'handedIn' => $visit->handed_in_at !== null, 'answers' => $answers ?: new stdClass];
+    }
+
+    /** @return array<string, mixed> */
+    private function keep(Visit $visit, Lesson $lesson, string $block, string $given): array
+    {
+        $question = ProgrammeView::questions($lesson)[$block] ?? throw new DomainException('This question is no longer in the lesson. Load the page again.');
+        $isExitCheck = in_array($block, self::exitCheck($lesson), true);
+        $before = $visit->answers()->where('block', $block)->first();
+        if ($isExitCheck && $visit->handed_in_at !== null) {
+            throw new DomainException('The exit check is handed in already and cannot be changed.');
+        }
+        if (! $isExitCheck && $before !== null) {
+            return self::shownAnswer($before, $question, true);
+        }
+        $marking = $question->mark($given);
+        $answer = $visit->answers()->updateOrCreate(['block' => $block], [
+            'given' => $given,
+            'readable' => Str::limit($question->readable($given), 3900),
+            'earned' => $marking->earned,
+            'out_of' => $marking->outOf,
+        ]);
+
+        return self::shownAnswer($answer, $question, ! $isExitCheck);
     }
 
     /** @return list<string> block ids of the exit check's questions */
@@ -103,18 +157,25 @@ final class StudentVisit
     }
 
     /** @return array<string, mixed> */
-    private static function shownAnswer(Answer $answer, Question $question, bool $withModel, ?string $sentence = null): array
+    private static function shownAnswer(Answer $answer, Question $question, bool $withModel): array
     {
         if (! $withModel) {
             return ['given' => $answer->given, 'readable' => $answer->readable];
         }
-        $sentence ??= match (true) {
-            $answer->earned === null => 'Your teacher will read this. Compare it with the answer.',
-            $answer->earned === $answer->out_of => 'That is right.',
-            $answer->by_teacher => "Your teacher gave {$answer->earned} of {$answer->out_of}.",
-            default => 'Not yet. Look at the answer and compare.',
-        };
 
-        return ['given' => $answer->given, 'readable' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'model' => $question->answer(), 'sentence' => $sentence];
+        return ['given' => $answer->given, 'readable' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'model' => PlainWords::of($question->answer()), 'sentence' => self::sentence($answer, $question)];
+    }
+
+    /** What a slip was told once is told again whenever the page is opened. */
+    private static function sentence(Answer $answer, Question $question): string
+    {
+        if ($answer->by_teacher) {
+            return "Your teacher gave {$answer->earned} of {$answer->out_of}.";
+        }
+        try {
+            return $question->mark($answer->given)->sentence;
+        } catch (InvalidAnswer) {
+            return $answer->earned === $answer->out_of ? 'That is right.' : 'Not yet. Look at the answer and compare.';
+        }
     }
 }

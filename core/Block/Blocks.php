@@ -15,6 +15,7 @@ use Daybright\Block\Text\TextBlock;
 use Daybright\Block\Worked\WorkedBlock;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
 
 /** The kinds of block: one line each. */
@@ -50,6 +51,14 @@ final class Blocks
         $kind = self::kind($block->kind);
 
         return $kind instanceof AsksQuestion ? $kind->question($block->content) : null;
+    }
+
+    /** The same question in words, where nothing is set: facts filled in, no signs of typesetting. */
+    public static function questionInWords(Slide $slide, Block $block): ?Question
+    {
+        $kind = self::kind($block->kind);
+
+        return $kind instanceof AsksQuestion ? $kind->question(QuestionWords::of($block->content, SlideFacts::of($slide))) : null;
     }
 
     /** @throws InvalidLesson */

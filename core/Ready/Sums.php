@@ -6,9 +6,10 @@ namespace Daybright\Ready;
 
 use Closure;
 use Daybright\Block\Blocks;
+use Daybright\Block\SlideFacts;
+use Daybright\Language\PlainWords;
 use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\EqualityChecker;
-use Daybright\Scene\SlidePainter;
 
 /** Every equality written on a slide or in a script, with where it stands. */
 final class Sums
@@ -21,10 +22,10 @@ final class Sums
     {
         $findings = [];
         foreach ($inspection->lesson->slides() as $slide) {
-            $facts = SlidePainter::facts($slide);
+            $facts = SlideFacts::of($slide);
             foreach ($slide->blocks as $block) {
                 foreach (Blocks::kind($block->kind)->statements($block->content) as $statement) {
-                    $text = (string) preg_replace_callback('/\{([a-z][a-z .]*)\}/u', static fn (array $match): string => $facts[$match[1]] ?? $match[0], $statement->text);
+                    $text = PlainWords::filled($statement->text, $facts);
                     foreach (array_filter(EqualityChecker::check($text), $wanted) as $equality) {
                         $findings[] = Finding::ofBlock($rule, $equality->sentence, $slide->id, $block->id, $statement->field);
                     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
+use Daybright\Block\SlideFacts;
+use Daybright\Language\PlainWords;
+
 /**
  * Captions from the script: each step's line is shared over the time in which its step is told.
  *
@@ -44,13 +47,14 @@ final class Captions
             }
         }
         ksort($starts);
+        $facts = SlideFacts::of($segment->slide);
         $told = [];
         $numbers = array_keys($starts);
         foreach ($numbers as $index => $number) {
             $from = Clock::milliseconds($segment->starts + $segment->heard->place($starts[$number]));
             $next = $numbers[$index + 1] ?? null;
             $to = Clock::milliseconds($next === null ? $segment->ends() : $segment->starts + $segment->heard->place($starts[$next]));
-            $script = trim($segment->slide->steps[$number]->script);
+            $script = PlainWords::of($segment->slide->steps[$number]->script, $facts);
             if ($to > $from && $script !== '') {
                 $told[] = [$from, $to, $script];
             }
@@ -79,7 +83,7 @@ final class Captions
     private static function pieces(string $script): array
     {
         $pieces = [];
-        foreach (preg_split('/(?<=[.?!…])\s+/u', (string) preg_replace('/\s+/u', ' ', $script), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $sentence) {
+        foreach (preg_split('/(?<=[.?!…]) +/u', (string) preg_replace('/[ \t\n]+/', ' ', $script), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $sentence) {
             $rows = explode("\n", self::wrapped($sentence));
             foreach (array_chunk($rows, 2) as $pair) {
                 $pieces[] = implode("\n", $pair);

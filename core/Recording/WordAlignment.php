@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
+use Daybright\Block\SlideFacts;
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Slide;
 
 /**
@@ -35,10 +37,11 @@ final class WordAlignment
      */
     private static function told(Slide $slide, Take $take): array
     {
-        $starts = [[0, $slide->steps[0]->script]];
+        $facts = SlideFacts::of($slide);
+        $starts = [[0, PlainWords::of($slide->steps[0]->script, $facts)]];
         foreach ($take->events as $event) {
             if ($event->kind === 'step' && $slide->hasStep($event->data->text('step'))) {
-                $starts[] = [min($take->length, Clock::samples($event->at)), $slide->steps[$slide->stepNumber($event->data->text('step'))]->script];
+                $starts[] = [min($take->length, Clock::samples($event->at)), PlainWords::of($slide->steps[$slide->stepNumber($event->data->text('step'))]->script, $facts)];
             }
         }
         $told = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Scene;
 
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Medium;
 use Daybright\Lesson\PartKind;
 
@@ -36,16 +37,12 @@ final readonly class Setting
     /** A text as it is read out: facts filled in, without the signs of typesetting. */
     public function spoken(string $text): string
     {
-        return trim((string) preg_replace(['/^- /m', '/[`*]/', '/\s+/u'], ['', '', ' '], $this->filled($text)));
+        return PlainWords::of($text, $this->facts);
     }
 
     /** “{total}” becomes the figure's own fact; a name that no figure knows is left as it was typed. */
     public function filled(string $text): string
     {
-        return (string) preg_replace_callback(
-            '/\{([a-z][a-z .]*)\}/u',
-            fn (array $match): string => $this->facts[$match[1]] ?? $match[0],
-            $text,
-        );
+        return PlainWords::filled($text, $this->facts);
     }
 }

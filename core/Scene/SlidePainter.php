@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Daybright\Scene;
 
 use Daybright\Block\Blocks;
-use Daybright\Block\Figure\FigureBlock;
 use Daybright\Block\Piece;
+use Daybright\Block\SlideFacts;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
@@ -33,7 +33,7 @@ final readonly class SlidePainter
         $typeface = $this->typefaces[$lesson->typeface] ?? $this->typefaces['lexend'];
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
         $type = new Typesetter($typeface, $this->formulas);
-        $setting = new Setting($type, $slide->part, $lesson->media, self::facts($slide), $arrangement->isCentred());
+        $setting = new Setting($type, $slide->part, $lesson->media, SlideFacts::of($slide), $arrangement->isCentred());
         [$groups, $room] = $this->ground($slide, $setting);
         $boxes = $overfull = $problems = [];
         foreach ($arrangement->regions($room) as $name => $region) {
@@ -46,31 +46,6 @@ final readonly class SlidePainter
         }
 
         return new Scene($groups, $boxes, $overfull, $problems);
-    }
-
-    /**
-     * The facts of all figures on a slide, by name; with two figures the first one wins.
-     *
-     * @return array<string, string>
-     */
-    public static function facts(Slide $slide): array
-    {
-        $facts = [];
-        $kind = new FigureBlock;
-        foreach ($slide->blocks as $block) {
-            if ($block->kind !== $kind->name()) {
-                continue;
-            }
-            try {
-                foreach ($kind->figure($block->content)->facts() as $fact) {
-                    $facts += [$fact->name => $fact->written];
-                }
-            } catch (InvalidQuantities) {
-                continue;
-            }
-        }
-
-        return $facts;
     }
 
     /**

@@ -55,7 +55,7 @@ class SharingTest extends TestCase
     public function test_words_cannot_be_guessed_at_speed(): void
     {
         $this->enter('Ada', 'sun');
-        for ($try = 0; $try < 7; $try++) {
+        for ($try = 0; $try < 8; $try++) {
             $this->enter('Ada', "guess{$try}")->assertStatus(422);
         }
         $this->enter('Ada', 'guess')->assertStatus(429);

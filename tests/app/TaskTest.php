@@ -59,9 +59,17 @@ class TaskTest extends TestCase
 
     public function test_the_page_gets_the_task_and_its_pictures_and_no_answer(): void
     {
-        $lesson = $this->getJson("/api/watch/{$this->share}")->assertOk()->json();
-        $questions = array_column(array_column($lesson['pauses'], 'question'), null, 'type');
-        $this->assertSame(['sort', 'label', 'practice'], array_keys($questions));
+        // A question comes once the one before it is answered.
+        $questions = [];
+        foreach (['sort' => '{"a":"g1","b":"g2"}', 'label' => '{"p":"gnomon"}', 'practice' => null] as $type => $given) {
+            $asked = array_values(array_filter(array_column($this->getJson("/api/watch/{$this->share}")->assertOk()->json('pauses'), 'question')));
+            $questions[$type] = end($asked);
+            $this->assertSame($type, $questions[$type]['type']);
+            $this->assertCount(count($questions), $asked);
+            if ($given !== null) {
+                $this->putJson("/api/watch/{$this->share}/answers/{$type}-question", ['given' => $given])->assertOk();
+            }
+        }
         $this->assertStringNotContainsString('"group":', (string) json_encode($questions));
         $this->assertStringNotContainsString('gnomon', (string) json_encode($questions));
         $this->get($questions['label']['picture'])->assertOk();

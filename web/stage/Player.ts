@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { PausePoint, Programme } from './programme';
+import { useLatest } from '../latest';
+import { type PausePoint, type Programme, reachable } from './programme';
 
 export interface Playing {
   /** Milliseconds of narration. */
@@ -20,7 +21,10 @@ export interface Playing {
  * Plays a programme: its sound leads, pictures follow the sound's own clock frame by frame.
  * It stops at every pause point until told to go on.
  */
-export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = true): Playing {
+export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true): Playing {
+  // More of a programme comes as questions are answered; its sound goes on.
+  const latest = useLatest(newest);
+  const sounds = newest.sounds.map((each) => each.sources[0]?.url).join();
   const audio = useRef<HTMLAudioElement | null>(null);
   const sound = useRef(0);
   const done = useRef(new Set<string>());
@@ -34,7 +38,7 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
   const load = useCallback(
     (index: number, offset: number) => {
       const element = audio.current;
-      const wanted = programme.sounds[index];
+      const wanted = latest.current.sounds[index];
       if (!element || !wanted) return;
       if (element.dataset.index !== String(index)) {
         element.replaceChildren(
@@ -51,10 +55,12 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
       sound.current = index;
       element.currentTime = offset / 1000;
     },
-    [programme],
+    [latest],
   );
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another sound is another player
   useEffect(() => {
+    const programme = latest.current;
     const element = new Audio();
     element.preload = 'auto';
     audio.current = element;
@@ -76,18 +82,19 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
       element.replaceChildren();
       element.removeAttribute('src');
     };
-  }, [programme, load]);
+  }, [sounds, load]);
 
   const place = useCallback(
     (wanted: number) => {
-      const target = Math.min(Math.max(0, wanted), programme.length);
+      const programme = latest.current;
+      const target = reachable(programme, Math.min(Math.max(0, wanted), programme.length));
       const found = programme.sounds.findIndex((each) => target < each.to);
       const index = found < 0 ? programme.sounds.length - 1 : found;
       load(index, target - (programme.sounds[index]?.from ?? 0));
       now.current = target;
       setAt(target);
     },
-    [programme, load],
+    [latest, load],
   );
 
   const pause = useCallback(() => {
@@ -97,9 +104,13 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
 
   const play = useCallback(() => {
     if (!audio.current) return;
+    const programme = latest.current;
     setTrouble(null);
-    if (now.current >= programme.length - 20) place(0);
-    else if (
+    if (now.current >= programme.length - 20) {
+      // Watched again, the lesson stops again.
+      done.current.clear();
+      place(0);
+    } else if (
       Math.abs((programme.sounds[sound.current]?.from ?? 0) + audio.current.currentTime * 1000 - now.current) > 250
     )
       place(now.current);
@@ -108,12 +119,13 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
       () => setPlaying(true),
       () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
     );
-  }, [programme, place, speed]);
+  }, [latest, place, speed]);
 
   useEffect(() => {
     if (!isPlaying) return;
     let frame = 0;
     const tick = () => {
+      const programme = latest.current;
       const element = audio.current;
       const current = programme.sounds[sound.current];
       if (!element || !current) return;
@@ -147,10 +159,11 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [isPlaying, programme, load, speed, stopsAtPauses]);
+  }, [isPlaying, latest, load, speed, stopsAtPauses]);
 
   const seek = useCallback(
     (wanted: number) => {
+      const programme = latest.current;
       // Going back brings the pause points there back; going forward does not skip the first one on the way.
       const before = now.current;
       const missed = stopsAtPauses
@@ -160,16 +173,16 @@ export function usePlayer(programme: Programme, startAt = 0, stopsAtPauses = tru
       setWaiting(null);
       place(missed ? Math.max(0, missed.at - 1) : wanted);
     },
-    [programme, place, stopsAtPauses],
+    [latest, place, stopsAtPauses],
   );
 
   const goOn = useCallback(() => {
-    setWaiting((stop) => {
-      if (stop) done.current.add(stop.block);
-      return null;
-    });
-    setTimeout(play, 0);
-  }, [play]);
+    if (waiting) done.current.add(waiting.block);
+    setWaiting(null);
+    const next = reachable(latest.current, now.current);
+    if (next > now.current) place(next);
+    if (next < latest.current.length - 20) setTimeout(play, 0);
+  }, [latest, waiting, place, play]);
 
   const setSpeed = useCallback((wanted: number) => {
     setSpeedState(wanted);

@@ -16,6 +16,8 @@ export interface Programme {
   chapters: { at: number; until: number; slide: string; title: string; part: PartKind }[];
   pauses: PausePoint[];
   sounds: { from: number; to: number; sources: { url: string; type: string }[] }[];
+  /** Stretches that this student may not see yet, half-open; null is to the end. */
+  sealed?: [number, number | null][];
 }
 
 export interface ProgrammeSlide {
@@ -61,6 +63,8 @@ export interface PausePoint {
   prompt: string;
   exitCheck: boolean;
   question: AskedQuestion | null;
+  /** A question that is still far off: it comes once those before it are answered. */
+  sealed?: boolean;
 }
 
 export interface Thing {
@@ -90,6 +94,16 @@ export function strokesAt(programme: Programme, slide: string, at: number): Stro
   return programme.strokes
     .filter((stroke) => stroke.slide === slide && stroke.at <= at && (stroke.until === null || at < stroke.until))
     .map((stroke) => ({ ...stroke, points: stroke.points.filter((point) => stroke.at + point[0] <= at) }));
+}
+
+/** Where one gets who goes to a moment: what may not be seen yet is passed over, and the end of what may be is where it stops. */
+export function reachable(programme: Programme, at: number): number {
+  for (const [from, to] of programme.sealed ?? []) {
+    if (at < from) continue;
+    if (to === null) return Math.max(0, from - 1);
+    if (at < to - 1) return to;
+  }
+  return at;
 }
 
 export function pointerAt(programme: Programme, at: number): { x: number; y: number } | null {

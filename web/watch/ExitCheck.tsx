@@ -4,6 +4,7 @@ import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Answered, AnswerForm } from './AnswerForm';
+import { draftOf } from './draft';
 import { useLeaving } from './leaving';
 import type { GivenAnswer, VisitState } from './lesson';
 
@@ -26,7 +27,13 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
     setSending(true);
     try {
       const address = `/api/watch/${share}/exit-check`;
-      onHandedIn(await untilAnswered(() => ask<VisitState>('POST', address), setTrouble, leaving()));
+      // What is still being written is handed in too, in one act with the rest.
+      const given = Object.fromEntries(
+        pauses.map(({ block }) => [block, draftOf(student, share, block) ?? answers[block]?.given ?? '']),
+      );
+      onHandedIn(
+        await untilAnswered(() => ask<VisitState>('POST', address, { answers: given }), setTrouble, leaving()),
+      );
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
@@ -41,7 +48,7 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
           const answer = answers[pause.block];
           return (
             <li key={pause.block}>
-              <p className="mb-2">{pause.prompt.replaceAll('`', '')}</p>
+              <p className="mb-2">{pause.prompt}</p>
               {answer && <Answered answer={answer} />}
               {!handedIn && (
                 <details open={!answer} className="mt-1">

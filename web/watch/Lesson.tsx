@@ -1,5 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
+import { ask, untilAnswered } from '../request';
 import { usePlayer } from '../stage/Player';
+import { reachable } from '../stage/programme';
 import { SeenStage, SideSlides } from '../stage/SideSlides';
 import { Strip } from '../stage/Strip';
 import { useSideTrip } from '../stage/sideTrip';
@@ -8,6 +10,7 @@ import { Notice } from '../ui/Notice';
 import { Before } from './Before';
 import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
+import { useLeaving } from './leaving';
 import type { GivenAnswer, WatchedLesson } from './lesson';
 import { Pause } from './Pause';
 import { stripOf } from './strip';
@@ -16,8 +19,9 @@ import { useLessonKeys } from './useLessonKeys';
 import { usePlaceKept } from './usePlaceKept';
 
 /** A lesson to watch: it stops at its pause points, and goes on when the student has tried. */
-export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
-  const player = usePlayer(lesson, lesson.visit.position < lesson.length - 500 ? lesson.visit.position : 0);
+export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
+  const { lesson, isComing, comeOn } = useComing(id, loaded);
+  const player = usePlayer(lesson, startOf(loaded));
   const trip = useSideTrip(lesson, player);
   const [answers, setAnswers] = useState(lesson.visit.answers);
   const [handedIn, setHandedIn] = useState(lesson.visit.handedIn);
@@ -41,10 +45,58 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
     setBegun(true);
     player.play();
   };
-  const took = (block: string, answer: GivenAnswer) => setAnswers((before) => ({ ...before, [block]: answer }));
+  const took = (block: string, answer: GivenAnswer) => {
+    setAnswers((before) => ({ ...before, [block]: answer }));
+    void comeOn();
+  };
+
+  const task = (
+    <>
+      {player.waiting && (
+        <Pause
+          key={player.waiting.block}
+          share={id}
+          student={lesson.student}
+          pause={player.waiting}
+          answer={answers[player.waiting.block]}
+          isLocked={handedIn}
+          isReady={!isComing}
+          onAnswer={took}
+          onGoOn={player.goOn}
+        />
+      )}
+      {!hasBegun && <Before lesson={lesson} />}
+      {(isOver || handedIn) && exitCheck.length > 0 && (
+        <ExitCheck
+          share={id}
+          student={lesson.student}
+          pauses={exitCheck}
+          answers={answers}
+          handedIn={handedIn}
+          onAnswer={took}
+          onHandedIn={(visit) => {
+            setHandedIn(true);
+            setAnswers(visit.answers);
+            void comeOn();
+          }}
+        />
+      )}
+      {isOver && exitCheck.length === 0 && (
+        <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
+      )}
+      {lesson.handout && (
+        <p className="mt-4 lg:order-last">
+          <a href={lesson.handout} className="inline-block py-2 text-lg text-action underline" download>
+            Practice on paper (PDF)
+          </a>
+        </p>
+      )}
+      <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
+    </>
+  );
 
   return (
-    <div className="mx-auto max-w-5xl px-3 pb-16 sm:max-w-[min(64rem,calc((100dvh-17rem)*16/9))] sm:px-5">
+    <div className="mx-auto max-w-[100rem] px-3 pb-16 sm:px-5 lg:pb-4">
       <header>
         <div className="flex items-center gap-3 py-2">
           <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
@@ -71,69 +123,68 @@ export function Lesson({ id, lesson, onClose }: { id: string; lesson: WatchedLes
           }}
         />
       </header>
-      <main>
-        <div className="mt-1 border border-rule">
-          <SeenStage programme={lesson} at={player.at} trip={trip} />
-        </div>
-        {!trip.here && (
-          <p
-            className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
-            aria-hidden={!caption}
-          >
-            {caption}
-          </p>
-        )}
-        <SideSlides programme={lesson} trip={trip} />
-        <div hidden={trip.here !== null}>
-          <Controls
-            player={player}
-            length={lesson.length}
-            hasBegun={hasBegun}
-            hasCaptions={hasCaptions}
-            onBegin={begin}
-            onCaptions={setCaptions}
-          />
-          {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
-          {player.waiting && (
-            <Pause
-              key={player.waiting.block}
-              share={id}
-              student={lesson.student}
-              pause={player.waiting}
-              answer={answers[player.waiting.block]}
-              isLocked={handedIn}
-              onAnswer={took}
-              onGoOn={player.goOn}
-            />
-          )}
-          {!hasBegun && <Before lesson={lesson} />}
-          {(isOver || handedIn) && exitCheck.length > 0 && (
-            <ExitCheck
-              share={id}
-              student={lesson.student}
-              pauses={exitCheck}
-              answers={answers}
-              handedIn={handedIn}
-              onAnswer={took}
-              onHandedIn={(visit) => {
-                setHandedIn(true);
-                setAnswers(visit.answers);
-              }}
-            />
-          )}
-          {isOver && exitCheck.length === 0 && (
-            <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
-          )}
-          {lesson.handout && (
-            <p className="mt-4">
-              <a href={lesson.handout} className="inline-block py-2 text-lg text-action underline" download>
-                Practice on paper (PDF)
-              </a>
+      {/* Beside the slide, not under it, wherever there is room for both: who answers still sees what is asked about. */}
+      <main className="mt-1 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(20rem,26rem)] lg:items-start lg:gap-5">
+        <div
+          className="mx-auto w-full lg:sticky lg:top-2"
+          style={{ maxWidth: 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
+        >
+          <div className="border border-rule">
+            <SeenStage programme={lesson} at={player.at} trip={trip} />
+          </div>
+          {!trip.here && (
+            <p
+              className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
+              aria-hidden={!caption}
+            >
+              {caption}
             </p>
           )}
-          <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
+          <div hidden={trip.here !== null}>
+            <Controls
+              player={player}
+              length={lesson.length}
+              hasBegun={hasBegun}
+              hasCaptions={hasCaptions}
+              onBegin={begin}
+              onCaptions={setCaptions}
+            />
+            {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
+          </div>
+        </div>
+        <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1">
+          <SideSlides programme={lesson} trip={trip} />
+          <div hidden={trip.here !== null}>{task}</div>
         </div>
       </main>
     </div>
   );
+}
+
+/** Where the student left off, as far as may be seen; a lesson that was watched to its end begins anew. */
+function startOf(lesson: WatchedLesson): number {
+  const { position } = lesson.visit;
+  return position < lesson.length - 500 ? reachable(lesson, position) : 0;
+}
+
+/** The lesson as far as it has come: with every answer more of it is there. */
+function useComing(id: string, loaded: WatchedLesson) {
+  const [lesson, setLesson] = useState(loaded);
+  const [coming, setComing] = useState(0);
+  const leaving = useLeaving();
+  const comeOn = async () => {
+    setComing((before) => before + 1);
+    try {
+      setLesson(
+        await untilAnswered(
+          () => ask<WatchedLesson>('GET', `/api/watch/${id}`),
+          () => undefined,
+          leaving(),
+        ),
+      );
+    } finally {
+      setComing((before) => before - 1);
+    }
+  };
+  return { lesson, isComing: coming > 0, comeOn };
 }

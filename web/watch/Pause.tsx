@@ -11,12 +11,14 @@ interface PauseProps {
   pause: PausePoint;
   answer: GivenAnswer | undefined;
   isLocked: boolean;
+  /** Whether what comes next has arrived. */
+  isReady: boolean;
   onAnswer: (block: string, answer: GivenAnswer) => void;
   onGoOn: () => void;
 }
 
 /** The lesson waits: the question, the time, a hint, the answer. */
-export function Pause({ share, student, pause, answer, isLocked, onAnswer, onGoOn }: PauseProps) {
+export function Pause({ share, student, pause, answer, isLocked, isReady, onAnswer, onGoOn }: PauseProps) {
   const [left, setLeft] = useState(pause.seconds);
   const [hasHint, setHint] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -40,7 +42,7 @@ export function Pause({ share, student, pause, answer, isLocked, onAnswer, onGoO
         </p>
       </div>
       {left === 0 && !isDone && <p className="mb-2 text-[15px] text-quiet">The time is up, but take what you need.</p>}
-      <p className="mb-3 text-lg">{pause.prompt.replaceAll('`', '')}</p>
+      <p className="mb-3 text-lg">{pause.prompt}</p>
       {question && !isDone && (
         <>
           {hasHint && <p className="mb-3 border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2">{question.hint}</p>}
@@ -63,8 +65,8 @@ export function Pause({ share, student, pause, answer, isLocked, onAnswer, onGoO
         </>
       )}
       {isDone && (
-        <Button look="main" className="mt-3 min-h-12!" onClick={onGoOn}>
-          Go on with the lesson
+        <Button look="main" className="mt-3 min-h-12!" onClick={onGoOn} disabled={!isReady}>
+          {isReady ? 'Go on with the lesson' : 'The next part is coming'}
         </Button>
       )}
     </section>

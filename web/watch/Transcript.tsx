@@ -36,11 +36,7 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
             </p>
           </section>
         ))}
-      {open && (
-        <p className="mt-3 text-quiet">
-          The next lines come when you have tried the question: {open.prompt.replaceAll('`', '')}
-        </p>
-      )}
+      {open && <p className="mt-3 text-quiet">The next lines come when you have tried the question: {open.prompt}</p>}
     </details>
   );
 }

@@ -4,7 +4,7 @@ const PREFIX = 'daybright-draft ';
 
 /** An answer that is being written: it outlives the page until it has been given. */
 export function useDraft(student: string, share: string, block: string, start: string) {
-  const key = `${PREFIX}${student} ${share} ${block}`;
+  const key = keyOf(student, share, block);
   const [text, setText] = useState(() => read(key) ?? start);
   const write = (next: string) => {
     setText(next);
@@ -12,6 +12,15 @@ export function useDraft(student: string, share: string, block: string, start: s
   };
   const forget = () => drop(key);
   return { text, write, forget };
+}
+
+/** What was written for a question and not given yet. */
+export function draftOf(student: string, share: string, block: string): string | null {
+  return read(keyOf(student, share, block));
+}
+
+function keyOf(student: string, share: string, block: string): string {
+  return `${PREFIX}${student} ${share} ${block}`;
 }
 
 /** On a borrowed phone nobody finds what another one wrote. */

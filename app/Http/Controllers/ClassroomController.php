@@ -80,6 +80,7 @@ class ClassroomController
     public function newCode(Classroom $classroom): JsonResponse
     {
         $classroom->update(['code' => self::freshCode()]);
+        $classroom->students->each->endSessions();
 
         return new JsonResponse(self::shown($classroom));
     }
@@ -88,6 +89,7 @@ class ClassroomController
     public function forgetWord(Classroom $classroom, Student $student): JsonResponse
     {
         $student->update(['word' => null]);
+        $student->endSessions();
 
         return new JsonResponse(self::shown($classroom));
     }

@@ -27,11 +27,14 @@ class PictureController
 
     public static function send(Picture $picture): Response
     {
-        return response((string) Storage::get(Picture::path($picture->sha256)), 200, [
+        $response = response('', 200, [
             'Content-Type' => $picture->type,
-            'Cache-Control' => 'private, max-age=31536000, immutable',
+            'Cache-Control' => 'private, no-cache',
+            'ETag' => '"'.$picture->sha256.'"',
             // A drawing opened by itself may do nothing at all.
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
         ]);
+
+        return $response->isNotModified(request()) ? $response : $response->setContent((string) Storage::get(Picture::path($picture->sha256)));
     }
 }

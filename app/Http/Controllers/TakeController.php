@@ -108,7 +108,7 @@ class TakeController
 
     private static function file(string $path): BinaryFileResponse
     {
-        return response()->file(Files::found($path), ['Content-Type' => 'audio/webm', 'Cache-Control' => 'private, max-age=3600']);
+        return response()->file(Files::found($path), ['Content-Type' => 'audio/webm']);
     }
 
     /** @return array<string, mixed> */

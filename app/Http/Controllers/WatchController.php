@@ -4,16 +4,17 @@ namespace App\Http\Controllers;
 
 use App\Adapters\Files;
 use App\Http\Problem;
+use App\Http\Throttle;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\Picture;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
+use App\Watching\StudentSession;
 use App\Watching\StudentVisit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Hash;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -28,8 +29,12 @@ class WatchController
     public function join(Request $request): JsonResponse
     {
         $given = $request->validate(['code' => 'required|string|max:12']);
+        $tries = Throttle::wrongCodes($request);
+        $tries->refuseTooMany();
         $classroom = Classroom::query()->where('code', strtoupper(str_replace([' ', '-'], '', $given['code'])))->first();
         if ($classroom === null) {
+            $tries->count();
+
             return Problem::of(422, 'No class has this code. Look at it again: it has eight letters and figures.', '/code');
         }
 
@@ -42,26 +47,34 @@ class WatchController
             ['code' => 'required|string|max:12', 'student' => 'required|string|max:24', 'word' => 'required|string|min:3|max:40'],
             ['word.*' => 'Your personal word needs at least three letters.'],
         );
+        $codes = Throttle::wrongCodes($request);
+        $codes->refuseTooMany();
         $classroom = Classroom::query()->where('code', strtoupper($given['code']))->first();
         $student = $classroom?->students()->whereKey($given['student'])->first();
         if ($student === null) {
+            $codes->count();
+
             return Problem::of(422, 'Choose your name from the list.', '/student');
         }
+        $words = Throttle::wrongWords($student);
+        $words->refuseTooMany();
         $word = mb_strtolower(trim($given['word']));
         if ($student->word === null) {
-            $student->update(['word' => $word]);
-        } elseif (! Hash::check($word, $student->word)) {
+            $student->chooseWord($word);
+        } elseif (! $student->isWord($word)) {
+            $words->count();
+
             return Problem::of(422, 'That is not the word you chose. Try again, or ask your teacher to clear it.', '/word');
         }
-        $request->session()->regenerate();
-        $request->session()->put('student', $student->id);
+        $words->forget();
+        StudentSession::begin($request, $student);
 
         return $this->me($request);
     }
 
     public function me(Request $request): JsonResponse
     {
-        $student = Student::query()->with('classroom')->find($request->session()->get('student'));
+        $student = StudentSession::student($request);
         if ($student === null) {
             return Problem::of(401, 'Give your class code and choose your name first.');
         }
@@ -85,7 +98,7 @@ class WatchController
 
     public function leave(Request $request): JsonResponse
     {
-        $request->session()->forget('student');
+        StudentSession::end($request->session());
 
         return new JsonResponse(null, 204);
     }
@@ -93,12 +106,12 @@ class WatchController
     public function show(Request $request, Share $share): JsonResponse
     {
         abort_if($share->release === null, 404);
-        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $visit = $this->visits->look($share, $request->attributes->get('student'));
         $base = "/api/watch/{$share->id}";
         $document = $share->release->document->array();
 
         return new JsonResponse([
-            ...ReleaseView::of($share->release, $base, $base.'/pictures'),
+            ...ReleaseView::of($share->release, $base, $base.'/pictures', $visit),
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
@@ -128,7 +141,8 @@ class WatchController
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
-        $release = $share->lesson->releases()->where('state', 'ready')->find($request->query('r')) ?? $share->release;
+        $wanted = $request->query('r');
+        $release = (is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->find($wanted) : null) ?? $share->release;
         abort_if($release === null, 404);
 
         return ReleaseView::sound($release, $kind);
@@ -152,8 +166,9 @@ class WatchController
 
     public function handIn(Request $request, Share $share): JsonResponse
     {
+        $given = $request->validate(['answers' => 'nullable|array|max:40', 'answers.*' => 'nullable|string|max:4000'], ['answers.*.max' => 'That is too long. Keep it under 4000 letters.']);
         $visit = $this->visits->open($share, $request->attributes->get('student'));
-        $this->visits->handIn($visit);
+        $this->visits->handIn($visit, array_map(strval(...), $given['answers'] ?? []));
 
         return new JsonResponse($this->visits->shown($visit->fresh()));
     }

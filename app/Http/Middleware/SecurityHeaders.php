@@ -5,6 +5,7 @@ namespace App\Http\Middleware;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Vite;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Everything comes from this server, and nothing may run that it did not send. */
@@ -18,6 +19,11 @@ class SecurityHeaders
         $nonce = Vite::useCspNonce();
         $response = $next($request);
         $headers = $response->headers;
+        if ($response instanceof BinaryFileResponse) {
+            // Nothing in between keeps a child’s lesson or a teacher’s file, and a browser asks whether it is still theirs.
+            $response->setPrivate();
+            $headers->set('Cache-Control', 'private, no-cache');
+        }
         if (! $headers->has('Content-Security-Policy')) {
             $headers->set('Content-Security-Policy', sprintf(self::POLICY, $nonce));
         }

@@ -4,7 +4,7 @@ namespace App\Http\Middleware;
 
 use App\Http\Problem;
 use App\Models\Share;
-use App\Models\Student;
+use App\Watching\StudentSession;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -14,7 +14,7 @@ class StudentOnly
 {
     public function handle(Request $request, Closure $next): Response
     {
-        $student = Student::query()->find($request->session()->get('student'));
+        $student = StudentSession::student($request);
         if ($student === null) {
             return Problem::of(401, 'Give your class code and choose your name first.');
         }

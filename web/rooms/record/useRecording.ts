@@ -57,7 +57,7 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     try {
       let wav = lines.current.get(script);
       if (!wav) {
-        wav = await (await send('POST', `/api/lessons/${desk.id}/voice`, { script })).arrayBuffer();
+        wav = await (await send('POST', `/api/lessons/${desk.id}/voice`, { script, slide: slide?.id })).arrayBuffer();
         lines.current.set(script, wav);
       }
       await source.speak(wav);

@@ -165,7 +165,7 @@ function QuestionSheet({
 }) {
   return (
     <article className="rounded border border-rule bg-sheet p-4">
-      <p className="font-semibold">{question.prompt.replaceAll('`', '')}</p>
+      <p className="font-semibold">{question.prompt}</p>
       <p className="mt-1 text-quiet">Answer: {question.answer}</p>
       <p className="mt-2">
         {question.answers.length === 0 && 'Nobody has answered yet.'}

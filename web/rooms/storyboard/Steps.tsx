@@ -94,7 +94,11 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
                 look="quiet"
                 className="ml-auto px-2!"
                 disabled={slide.steps.length >= MOST_STEPS}
-                onClick={() => add(index)}
+                onClick={(event) => {
+                  // The new step is the one shown, not the one whose button was pressed.
+                  event.stopPropagation();
+                  add(index);
+                }}
               >
                 Add a step
               </Button>
