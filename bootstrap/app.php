@@ -8,6 +8,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StudentOnly;
 use App\Http\Problem;
 use App\Lessons\StaleSave;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -16,6 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Session\Middleware\StartSession;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
@@ -41,6 +43,12 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*') || $request->expectsJson());
         // A sentence for the teacher is an answer and not a fault.
         $exceptions->dontReport([DomainException::class, StaleSave::class]);
+        // What was typed is nobody’s business but the database’s: its values stay out of the log.
+        $exceptions->report(static function (QueryException $error): bool {
+            Log::error('The database refused a statement.', ['sql' => $error->getSql(), 'code' => $error->getCode(), 'why' => $error->getPrevious()?->getCode(), 'at' => $error->getFile().':'.$error->getLine()]);
+
+            return false;
+        });
         $exceptions->render(static fn (Throwable $error, Request $request) => Problem::from($error, $request));
     })
     ->create();

@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ExportController;
@@ -18,6 +19,7 @@ use App\Http\Controllers\VoiceController;
 use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WorkedController;
 use Illuminate\Http\Response;
+use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
@@ -26,7 +28,12 @@ Route::prefix('api')->group(function (): void {
     Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
     Route::get('me', [SignInController::class, 'me']);
 
-    Route::middleware('auth')->group(function (): void {
+    Route::get('password-links/{token}', [AccountController::class, 'invited'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:sign-in');
+    Route::post('password-links/{token}', [AccountController::class, 'setPassword'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:sign-in');
+
+    Route::middleware(['auth', AuthenticateSession::class])->group(function (): void {
+        Route::put('account', [AccountController::class, 'rename']);
+        Route::put('account/password', [AccountController::class, 'changePassword'])->middleware('throttle:sign-in');
         Route::post('sign-out', [SignInController::class, 'signOut']);
         Route::get('home', [HomeController::class, 'show']);
         Route::get('kinds', [FigureController::class, 'kinds']);
@@ -51,6 +58,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('classrooms/{classroom}/students/{student}', [ClassroomController::class, 'removeStudent']);
             Route::post('classrooms/{classroom}/code', [ClassroomController::class, 'newCode']);
             Route::delete('classrooms/{classroom}/students/{student}/word', [ClassroomController::class, 'forgetWord']);
+            Route::get('classrooms/{classroom}/students/{student}/archive', [ClassroomController::class, 'takeOut']);
         });
         Route::middleware('can:own,lesson')->group(function (): void {
             Route::get('lessons/{lesson}', [LessonController::class, 'show']);
@@ -76,7 +84,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('lessons/{lesson}/answers/{answer}', [RepliesController::class, 'mark']);
         });
         Route::middleware('can:own,take')->group(function (): void {
-            Route::put('takes/{take}/pieces/{number}', [TakeController::class, 'piece'])->whereNumber('number');
+            Route::put('takes/{take}/pieces/{number}', [TakeController::class, 'piece'])->where('number', '[0-9]{1,6}');
             Route::post('takes/{take}/finish', [TakeController::class, 'finish']);
             Route::post('takes/{take}/prepare', [TakeController::class, 'prepareAgain']);
             Route::post('takes/{take}/choose', [TakeController::class, 'choose']);
@@ -116,4 +124,4 @@ Route::prefix('api')->group(function (): void {
 
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
-Route::view('/{path?}', 'rooms')->where('path', '(sign-in|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');
+Route::view('/{path?}', 'rooms')->where('path', '(sign-in|account|set-password/[A-Za-z0-9]{40}|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');

@@ -31,6 +31,11 @@ class LoadDemo extends Command
 
     public function handle(LessonStore $store, LessonSchema $schema, PictureStore $pictures, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
     {
+        if ($this->laravel->environment('production')) {
+            $this->error('The demo’s teacher has a password that everybody knows: it is not loaded where APP_ENV is production. Add a teacher with teacher:add.');
+
+            return self::FAILURE;
+        }
         if (User::query()->exists()) {
             $this->line('The demo is there already. Start with --fresh to load it again.');
 

@@ -65,10 +65,13 @@ final class Problem
     {
         $status = $error->getStatusCode();
         $sentence = match ($status) {
+            401 => 'Sign in first.',
             403, 404 => 'There is nothing here, or it is not yours to see.',
-            413 => 'This file is too large.',
+            413 => 'This file is too large. Choose a smaller one.',
+            419 => 'This page has been open for too long. Load it again; nothing that was saved is lost.',
             429 => 'Too many tries. Wait a minute, then try again.',
-            default => $error->getMessage() !== '' ? $error->getMessage() : 'This cannot be done.',
+            503 => 'The server is being looked after. Try again in a few minutes.',
+            default => 'This cannot be done here. Load the page again.',
         };
 
         return self::of($status === 403 ? 404 : $status, $sentence)->withHeaders($error->getHeaders());

@@ -27,6 +27,12 @@ final readonly class Throttle
         return new self('wrong word '.$student->id, 8, 120);
     }
 
+    /** From one address for one name: a stranger elsewhere cannot keep a teacher out. */
+    public static function wrongPasswords(Request $request, string $name): self
+    {
+        return new self('wrong password '.$request->ip().' '.hash('sha256', mb_strtolower($name)), 10, 60);
+    }
+
     /** @throws TooManyRequestsHttpException */
     public function refuseTooMany(): void
     {

@@ -4,11 +4,17 @@ namespace App\Models;
 
 use App\Lessons\LessonDocument;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /** One saved state of a lesson document. */
 class Revision extends Model
 {
     protected $guarded = [];
+
+    public function lesson(): BelongsTo
+    {
+        return $this->belongsTo(Lesson::class);
+    }
 
     protected function casts(): array
     {

@@ -45,9 +45,7 @@ class AppServiceProvider extends ServiceProvider
             $thing instanceof Lesson, $thing instanceof Series, $thing instanceof Classroom => $owns($user, $thing),
             default => false,
         });
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(30)->by('address '.$request->ip()),
-            Limit::perMinute(10)->by('name '.mb_strtolower((string) $request->input('email'))),
-        ]);
+        // Whatever name is tried: one address tries so often and no more.
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by('address '.$request->ip()));
     }
 }

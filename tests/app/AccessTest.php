@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Route;
 class AccessTest extends TestCase
 {
     /** What anybody may ask, to come in or to see that the server is there. */
-    private const OPEN = ['api/session', 'api/sign-in', 'api/me', 'api/watch/join', 'api/watch/enter', 'api/watch/me', 'api/watch/leave', 'up', 'join/{code?}', 'w/{share}', '{path?}'];
+    private const OPEN = ['api/session', 'api/password-links/{token}', 'api/sign-in', 'api/me', 'api/watch/join', 'api/watch/enter', 'api/watch/me', 'api/watch/leave', 'up', 'join/{code?}', 'w/{share}', '{path?}'];
 
     /** The catalogue of figures belongs to every teacher. */
     private const EVERY_TEACHERS = 'api/figures/{figure}/sample';

@@ -4,6 +4,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
+import { Account } from './account/Account';
+import { SetPassword } from './account/SetPassword';
 import { BrokenPage } from './BrokenPage';
 import { Classes } from './classes/Classes';
 import { Edit } from './edit/Edit';
@@ -19,12 +21,14 @@ import { Storyboard } from './storyboard/Storyboard';
 
 const router = createBrowserRouter([
   { path: '/sign-in', element: <SignIn />, errorElement: <BrokenPage /> },
+  { path: '/set-password/:token', element: <SetPassword />, errorElement: <BrokenPage /> },
   {
     element: <SignedIn />,
     errorElement: <BrokenPage />,
     children: [
       { path: '/', element: <Home /> },
       { path: '/classes', element: <Classes /> },
+      { path: '/account', element: <Account /> },
       {
         path: '/lesson/:lesson',
         element: <LessonRoom />,

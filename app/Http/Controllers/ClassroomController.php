@@ -2,12 +2,15 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\FileName;
 use App\Models\Classroom;
 use App\Models\Student;
+use App\Watching\StudentArchive;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Classes: a name, first names, and the code to join by. */
 class ClassroomController
@@ -75,6 +78,12 @@ class ClassroomController
         $student->delete();
 
         return new JsonResponse(self::shown($classroom));
+    }
+
+    /** All that is kept of a child, as one file. */
+    public function takeOut(Classroom $classroom, Student $student, StudentArchive $archive): BinaryFileResponse
+    {
+        return response()->download($archive->write($student), FileName::of($student->name, '.zip'))->deleteFileAfterSend();
     }
 
     public function newCode(Classroom $classroom): JsonResponse

@@ -28,6 +28,9 @@ class SecurityHeaders
             $headers->set('Content-Security-Policy', sprintf(self::POLICY, $nonce));
         }
         $headers->set('X-Content-Type-Options', 'nosniff');
+        if ($request->secure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'microphone=(self), camera=(), geolocation=()');
 

@@ -107,9 +107,17 @@ function StudentRow({ student, address, run }: { student: Student; address: stri
             Clear the word
           </Button>
         )}
+        <a
+          href={`${address}/archive`}
+          download
+          aria-label={`All that is kept of ${student.name}, as a file`}
+          className="inline-flex min-h-10 items-center rounded px-3.5 text-action hover:underline"
+        >
+          File
+        </a>
         <Confirm
           title={`Take ${student.name} out of the class?`}
-          consequence={`All that ${student.name} answered and handed in goes too.`}
+          consequence={`All that ${student.name} answered and handed in goes too. To keep it, take the file away first.`}
           action={`Take ${student.name} out`}
           onConfirm={() => void run(() => ask('DELETE', address), `${student.name} is no longer in the class.`)}
         >

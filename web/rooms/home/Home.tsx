@@ -63,6 +63,9 @@ export function Home() {
       <header className="flex flex-wrap items-center gap-4 py-5">
         <Wordmark />
         <nav className="ml-auto flex items-center gap-2" aria-label="Main">
+          <Link to="/account" className="px-3 py-2 text-action underline-offset-4 hover:underline">
+            Name and password
+          </Link>
           <Link to="/classes" className="px-3 py-2 text-action underline-offset-4 hover:underline">
             Classes
           </Link>

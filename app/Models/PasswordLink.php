@@ -1,0 +1,28 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/** A link by which a teacher sets a password, known by the hash of its secret alone. */
+class PasswordLink extends Model
+{
+    protected $guarded = [];
+
+    protected $primaryKey = 'token_hash';
+
+    protected $keyType = 'string';
+
+    public $incrementing = false;
+
+    protected function casts(): array
+    {
+        return ['expires_at' => 'datetime'];
+    }
+
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Watching;
+
+use App\Adapters\Files;
+use App\Models\Answer;
+use App\Models\Student;
+use App\Models\Visit;
+use DomainException;
+use ZipArchive;
+
+/** Everything that is kept of one child, for the child, its parents, or the next school. */
+final class StudentArchive
+{
+    /** @return string path of a finished temporary file */
+    public function write(Student $student): string
+    {
+        $path = Files::temporary('zip');
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
+        $zip->addFromString('student.json', json_encode($this->kept($student), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        if (! $zip->close()) {
+            throw new DomainException('The file could not be written. Check that the disk has room.');
+        }
+
+        return $path;
+    }
+
+    /** @return array<string, mixed> */
+    private function kept(Student $student): array
+    {
+        $visits = Visit::query()->with(['answers', 'share.lesson'])->where('student_id', $student->id)->orderBy('created_at')->get();
+
+        return [
+            'name' => $student->name,
+            'class' => $student->classroom->name,
+            'since' => $student->created_at?->toIso8601String(),
+            'lessons' => $visits->map(static fn (Visit $visit): array => [
+                'title' => $visit->share->lesson->title,
+                'opened' => $visit->created_at?->toIso8601String(),
+                'watchedMilliseconds' => (int) $visit->furthest,
+                'handedIn' => $visit->handed_in_at?->toIso8601String(),
+                'answers' => $visit->answers->map(static fn (Answer $answer): array => ['question' => $answer->block, 'given' => $answer->given, 'asRead' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'markedByTeacher' => $answer->by_teacher])->values()->all(),
+            ])->values()->all(),
+        ];
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+namespace Tests\App;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
+use PDO;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** A database of every version that has landed is brought up to date, and holds afterwards what it held before. */
+class MigrationTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function schemas(): iterable
+    {
+        foreach (glob(__DIR__.'/schemas/*.sql') ?: [] as $file) {
+            yield basename($file, '.sql') => [$file];
+        }
+    }
+
+    #[DataProvider('schemas')]
+    public function test_an_older_database_is_brought_up_to_date(string $schema): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'sqlite');
+        $pdo = new PDO("sqlite:{$file}");
+        $pdo->exec((string) file_get_contents($schema));
+        $pdo->exec(self::rows());
+        config(['database.connections.older' => ['database' => $file] + config('database.connections.sqlite'), 'database.default' => 'older']);
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+
+        $this->assertSame(self::shape('sqlite'), self::shape('older'));
+        $this->assertSame('{"title":"Old","media":{},"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":{},"content":{"items":[]}}]}]}]}', DB::table('revisions')->value('document'));
+        // What a child that was taken out long ago left behind is gone, and what others did is there.
+        $this->assertSame(['kept'], DB::table('answers')->pluck('id')->all());
+        DB::table('students')->where('id', 'ada')->delete();
+        $this->assertSame(0, DB::table('answers')->count());
+        $this->assertSame('ok', DB::selectOne('PRAGMA integrity_check')->integrity_check);
+        config(['database.default' => 'sqlite']);
+        DB::purge('older');
+        unlink($file);
+    }
+
+    public function test_migrations_that_have_landed_are_as_they_were(): void
+    {
+        // A landed migration is never changed: another one follows it.
+        $landed = [
+            '2026_11_24_000001_create_tables.php' => '1131b4451525196aafecc15560f0bc51f142ec1ec91c007a953f40dc6e22e6fd',
+        ];
+        foreach ($landed as $file => $hash) {
+            $this->assertSame($hash, hash_file('sha256', database_path("migrations/{$file}")), $file);
+        }
+    }
+
+    /** @return array<string, mixed> tables with their columns and where they lead */
+    private static function shape(string $connection): array
+    {
+        $shape = [];
+        foreach (Schema::connection($connection)->getTableListing(schemaQualified: false) as $table) {
+            $columns = array_map(static fn (array $column): array => [$column['name'], $column['nullable']], Schema::connection($connection)->getColumns($table));
+            $keys = array_map(static fn (array $key): array => [$key['columns'], $key['foreign_table'], $key['on_delete']], Schema::connection($connection)->getForeignKeys($table));
+            sort($keys);
+            $shape[$table] = [$columns, $keys];
+        }
+        ksort($shape);
+
+        return $shape;
+    }
+
+    private static function rows(): string
+    {
+        $document = '{"title":"Old","media":[],"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":[],"content":{"items":[]}}]}]}]}';
+
+        return <<<SQL
+            INSERT INTO users (id, name, email, password) VALUES ('rowan', 'Rowan', 'rowan@larkfield.example', 'x');
+            INSERT INTO lessons (id, user_id, title) VALUES ('old', 'rowan', 'Old');
+            INSERT INTO revisions (lesson_id, number, document) VALUES ('old', 1, '{$document}');
+            INSERT INTO classrooms (id, user_id, name, code) VALUES ('heron', 'rowan', '6 Heron', 'ABCD2345');
+            INSERT INTO students (id, classroom_id, name) VALUES ('ada', 'heron', 'Ada');
+            INSERT INTO shares (id, lesson_id, classroom_id) VALUES ('share', 'old', 'heron');
+            INSERT INTO visits (id, share_id, student_id) VALUES ('visit', 'share', 'ada');
+            INSERT INTO visits (id, share_id, student_id) VALUES ('left', 'share', 'gone');
+            INSERT INTO answers (id, visit_id, block, given, readable, out_of) VALUES ('kept', 'visit', 'one', '1', '1', 1);
+            INSERT INTO answers (id, visit_id, block, given, readable, out_of) VALUES ('orphan', 'left', 'one', '1', '1', 1);
+            SQL;
+    }
+}
