@@ -44,6 +44,14 @@ abstract class TestCase extends BaseTestCase
         parent::tearDown();
     }
 
+    /** Another teacher sits down at another browser: no session of the one before is left in it. */
+    public function be($user, $guard = null)
+    {
+        $this->app['session']->forget('password_hash_web');
+
+        return parent::be($user, $guard);
+    }
+
     protected function teacher(string $name = 'Rowan'): User
     {
         return User::query()->create(['name' => $name, 'email' => mb_strtolower($name).'@larkfield.example', 'password' => 'daybright']);
