@@ -22,9 +22,9 @@ final class MathsError extends DomainException
         return new self(sprintf('%s (character %d). Check the signs and brackets.', $what, $position + 1), $position);
     }
 
-    public static function unknownName(string $name): self
+    public static function unknownName(string $name, ?int $position = null): self
     {
-        return new self("“{$name}” has no value yet. Give its value first.");
+        return new self("“{$name}” has no value yet. Give its value first.", $position);
     }
 
     public static function unlikeUnits(Unit $left, Unit $right): self
@@ -65,6 +65,42 @@ final class MathsError extends DomainException
         return new self('Nothing can be divided by zero.');
     }
 
+    /** More figures than anything in class has, or a power that would have. */
+    public static function tooLarge(): self
+    {
+        return new self('This is larger than can be worked out here. Use smaller numbers and powers.');
+    }
+
+    public static function tooLargeForPrime(): self
+    {
+        return new self('Whether so large a number is prime is not worked out here. Take one below a million million.');
+    }
+
+    public static function noRealRoot(string $name): self
+    {
+        return new self("With these values nothing comes out for “{$name}”: the number under the root is negative. Check the values.");
+    }
+
+    public static function tooDeep(): self
+    {
+        return new self('There are too many brackets within brackets. Write it in several lines.');
+    }
+
+    public static function ambiguousDivision(int $position): self
+    {
+        return new self(sprintf('This can be read in two ways (character %d). Put a bracket round what is worked out first, as in (6 ÷ 2)(1 + 2) or 6 ÷ (2(1 + 2)).', $position + 1), $position);
+    }
+
+    public static function ambiguousPercent(): self
+    {
+        return new self('Ten percent of what? Write 200 + 10% of 200, or 200 + 0.1.');
+    }
+
+    public static function noFactorial(): self
+    {
+        return new self('A factorial needs a whole number from 0 to 60, without a unit.');
+    }
+
     public static function notARoot(): self
     {
         return new self('A negative number has no square root here.');
@@ -77,11 +113,11 @@ final class MathsError extends DomainException
 
     public static function notAPower(): self
     {
-        return new self('A power must be a whole number between −20 and 20, without a unit.');
+        return new self('A power must be a number without a unit, and its base must not be negative where it is a fraction.');
     }
 
-    public static function unknownUnit(string $written): self
+    public static function unknownUnit(string $written, ?int $position = null): self
     {
-        return new self("“{$written}” is not a unit this lesson knows. Use for example cm, m², litres or km/h.");
+        return new self("“{$written}” is not a unit this lesson knows. Use for example cm, m², litres or km/h.", $position);
     }
 }

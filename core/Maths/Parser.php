@@ -7,6 +7,7 @@ namespace Daybright\Maths;
 use Brick\Math\BigRational;
 use Daybright\Maths\Expression\Bracketed;
 use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\Expression\Factorial;
 use Daybright\Maths\Expression\Name;
 use Daybright\Maths\Expression\NamedFunction;
 use Daybright\Maths\Expression\Negation;
@@ -22,7 +23,14 @@ use Daybright\Maths\Expression\Root;
  */
 final class Parser
 {
+    /** Brackets within brackets. */
+    private const DEEPEST = 40;
+
+    private const OPENING = ['(' => ')', '[' => ']', '{' => '}'];
+
     private int $next = 0;
+
+    private int $depth = 0;
 
     /** @param  list<Token>  $tokens */
     public function __construct(private readonly array $tokens)
@@ -72,6 +80,7 @@ final class Parser
     {
         $left = $this->beside();
         while (($sign = $this->takeAny(['×', 'of', '/', '÷'])) !== null) {
+            $this->refuseAmbiguous($sign);
             $right = $this->beside();
             $left = new Operation(match ($sign) {
                 '×' => '×', 'of' => 'of', '÷' => '÷', default => '/'
@@ -79,6 +88,15 @@ final class Parser
         }
 
         return $left;
+    }
+
+    /** “6 ÷ 2(1 + 2)” is 9 to some and 1 to others: whoever means one of them writes a bracket more. */
+    private function refuseAmbiguous(string $sign): void
+    {
+        [$first, $second] = [$this->peek(), $this->tokens[$this->next + 1] ?? null];
+        if (in_array($sign, ['÷', '/'], true) && $first?->kind === 'number' && $second !== null && isset(self::OPENING[$second->text]) && ! $second->spaceBefore) {
+            throw MathsError::ambiguousDivision($second->position);
+        }
     }
 
     private function beside(): Expression
@@ -96,7 +114,7 @@ final class Parser
     {
         $token = $this->peek();
 
-        return $token !== null && ($token->kind === 'name' || $token->is('(') || $token->is('√') || $token->is('sqrt') || $token->is('π') || $token->is('pi'));
+        return $token !== null && ($token->kind === 'name' || ($token->kind === 'sign' && isset(self::OPENING[$token->text])) || $token->is('√') || $token->is('∛') || $token->is('∜') || $token->is('³√') || $token->is('⁴√') || $token->is('sqrt') || $token->is('π') || $token->is('pi'));
     }
 
     private function signed(): Expression
@@ -112,6 +130,9 @@ final class Parser
     private function power(): Expression
     {
         $base = $this->single();
+        while ($this->takeAny(['!']) !== null) {
+            $base = new Factorial($base);
+        }
         if ($this->takeAny(['^']) !== null) {
             return new Operation('^', $base, $this->signed());
         }
@@ -140,10 +161,13 @@ final class Parser
         return match (true) {
             $token->kind === 'number' => $this->number($token),
             $token->kind === 'name' && NamedFunction::isKnown($token->text) => $this->functionOf($token->text),
-            $token->kind === 'name' => new Name($token->text),
+            $token->kind === 'name' => new Name($token->text, $token->position, $this->followsNumber()),
             $token->is('π'), $token->is('pi') => new Pi,
             $token->is('√'), $token->is('sqrt') => new Root($this->single()),
-            $token->is('(') => $this->bracketed(),
+            $token->is('∛'), $token->is('³√') => new Root($this->single(), 3),
+            $token->is('∜'), $token->is('⁴√') => new Root($this->single(), 4),
+            $token->is('|') => $this->absolute(),
+            $token->kind === 'sign' && isset(self::OPENING[$token->text]) => $this->bracketed(self::OPENING[$token->text]),
             default => throw MathsError::unexpected($token->text, $token->position),
         };
     }
@@ -152,12 +176,17 @@ final class Parser
     private function functionOf(string $name): Expression
     {
         $exponent = $this->peek();
-        $isRaised = $exponent !== null && $exponent->kind === 'sign' && preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹]+$/u', $exponent->text) === 1;
+        $isRaised = $exponent !== null && $exponent->kind === 'sign' && preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+$/u', $exponent->text) === 1;
+        // “sin⁻¹” is the angle whose sine it is.
+        if ($isRaised && $exponent->text === '⁻¹' && isset(NamedFunction::INVERSE[$name])) {
+            [$name, $isRaised] = [NamedFunction::INVERSE[$name], false];
+            $this->next++;
+        }
         if ($isRaised) {
             $this->next++;
         }
         $first = $this->peek() ?? throw MathsError::unknownFunction($name);
-        $inner = $first->is('(') ? $this->single() : $this->argument();
+        $inner = $first->kind === 'sign' && isset(self::OPENING[$first->text]) ? $this->single() : $this->argument();
         $value = new NamedFunction($name, $inner);
 
         return $isRaised ? new Operation('^', $value, new Number(self::rational(Tokens::exponent($exponent->text), $exponent), Tokens::exponent($exponent->text), Unit::none())) : $value;
@@ -173,12 +202,33 @@ final class Parser
         return $left;
     }
 
-    private function bracketed(): Expression
+    private function absolute(): Expression
     {
+        return new NamedFunction('abs', $this->inside('|'));
+    }
+
+    private function followsNumber(): bool
+    {
+        return ($this->tokens[$this->next - 2] ?? null)?->kind === 'number';
+    }
+
+    private function inside(string $closing): Expression
+    {
+        if (++$this->depth > self::DEEPEST) {
+            throw MathsError::tooDeep();
+        }
         $inner = $this->sum();
-        if ($this->takeAny([')']) === null) {
+        $this->depth--;
+        if ($this->takeAny([$closing]) === null) {
             throw $this->unexpected();
         }
+
+        return $inner;
+    }
+
+    private function bracketed(string $closing): Expression
+    {
+        $inner = $this->inside($closing);
 
         return new Bracketed($inner);
     }
@@ -260,10 +310,10 @@ final class Parser
         if ($top === null || $top->kind !== 'number' || str_contains($whole->text, '.')) {
             return null;
         }
-        if (preg_match('/^[¼½¾]$/u', $top->text) === 1) {
+        if (Numeral::isVulgar($top->text)) {
             $this->next++;
 
-            return [BigRational::of(Tokens::folded($top->text)), Tokens::folded($top->text)];
+            return [Numeral::value($top->text), Numeral::folded($top->text)];
         }
         $slash = $this->tokens[$this->next + 1] ?? null;
         $bottom = $this->tokens[$this->next + 2] ?? null;
@@ -300,6 +350,16 @@ final class Parser
                 $sign = -1;
             } elseif ($token->is('/') && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
                 $sign = -1;
+            } elseif (($token->is('·') || $token->is('⋅')) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
+                $power = 1;
+            } elseif ($token->is('/') && ! $unit->isNone() && ($this->tokens[$this->next + 1] ?? null)?->is('(') && ($this->tokens[$this->next + 2] ?? null)?->kind === 'unit') {
+                $this->next += 2;
+                $unit = $unit->per($this->unit());
+                if ($this->takeAny([')']) === null) {
+                    throw $this->unexpected();
+                }
+
+                continue;
             } elseif ($token->kind === 'unit' && ($found = Units::called($token->text)) !== null && ! $this->opensAnAmount($token)) {
                 $this->next++;
                 $found = $found->power($power * $this->unitPower());
@@ -324,7 +384,7 @@ final class Parser
     /** In “5 €” the sign belongs to the number before it, in “5 + €3” to the one behind. */
     private function opensAnAmount(Token $token): bool
     {
-        return in_array($token->text, ['£', '$', '€'], true) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'number';
+        return in_array($token->text, Units::MONEY, true) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'number';
     }
 
     private function unitPower(): int
@@ -340,11 +400,12 @@ final class Parser
 
             return $token->text === 'squared' ? 2 : 3;
         }
-        $digit = $this->tokens[$this->next + 1] ?? null;
-        if ($token !== null && $token->is('^') && $digit?->kind === 'number') {
-            $this->next += 2;
+        $ahead = implode('', array_map(static fn (Token $each): string => Tokens::folded($each->text), array_slice($this->tokens, $this->next, 5)));
+        if (preg_match('/^\^(?:\((-?[1-9])\)|(-?[1-9])(?!\d))/', $ahead, $match) === 1 || preg_match('/^(-[1-9])(?![\d.])/', $ahead, $match) === 1 && $this->isCloseAhead()) {
+            $written = end($match);
+            $this->next += strlen($match[0]);
 
-            return (int) $digit->text;
+            return (int) $written;
         }
         // “cm3” typed without a raised figure.
         if ($token !== null && $token->kind === 'number' && ! $token->spaceBefore && ($token->text === '2' || $token->text === '3')) {
@@ -356,10 +417,18 @@ final class Parser
         return 1;
     }
 
+    /** “s-1” written close is a power; “5 m - 2” is not. */
+    private function isCloseAhead(): bool
+    {
+        [$minus, $digit] = [$this->tokens[$this->next], $this->tokens[$this->next + 1] ?? null];
+
+        return ! $minus->spaceBefore && $digit !== null && ! $digit->spaceBefore;
+    }
+
     private static function rational(string $written, Token $token): BigRational
     {
         try {
-            return BigRational::of(str_replace([',', "\u{202F}", "\u{00A0}", ' '], '', Tokens::folded($written)));
+            return preg_match('/^-?\d+$/', $written) === 1 && strlen($written) < 20 ? BigRational::of($written) : Numeral::value($written);
         } catch (\Brick\Math\Exception\MathException) {
             throw MathsError::unexpected($token->text, $token->position);
         }

@@ -16,8 +16,37 @@ final readonly class Quantity
     /** Units that are written as words have a form for one. */
     private const ONE = ['days' => 'day', 'weeks' => 'week', 'months' => 'month', 'years' => 'year'];
 
-    public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true)
+    private const HIGHEST_POWER = 1000;
+
+    private const HIGHEST_ROOT = 6;
+
+    /** Some six hundred figures: larger numbers are no school arithmetic, and cost without end. */
+    private const MOST_BITS = 2000;
+
+    private const MOST_BITS_OF_FLOAT = 150;
+
+    /** Beyond these a number is told as a power of ten. */
+    private const LARGEST_IN_FIGURES = '1000000000000';
+
+    private const SMALLEST_IN_FIGURES = '1/10000';
+
+    /** Fractions of larger parts than these are told as fractions, others as decimals. */
+    private const LARGEST_DENOMINATOR = 1000;
+
+    private const LARGEST_DENOMINATOR_OF_A_MEASURE = 99;
+
+    /**
+     * @param  int|null  $places figures after the point that are told, noughts too: 66.0 cm³ was measured to three figures
+     * @param  bool  $inPowers whether it was written as a power of ten, and is told so again
+     */
+    public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true, public ?int $places = null, public bool $inPowers = false)
     {
+    }
+
+    /** The same, told in other figures. */
+    public function told(?int $places, bool $inPowers): self
+    {
+        return new self($this->value, $this->unit, $this->exact, $places, $inPowers);
     }
 
     public static function of(BigRational|BigDecimal|BigInteger|int|string $value, ?Unit $unit = null): self
@@ -28,7 +57,7 @@ final readonly class Quantity
     /** What a root, an angle or a curve came to: good to ten figures, not exact. */
     public static function approximately(float $value, ?Unit $unit = null): self
     {
-        return new self(BigRational::of(sprintf('%.10F', $value)), $unit ?? Unit::none(), false);
+        return new self(BigRational::of(sprintf('%.14e', $value)), $unit ?? Unit::none(), false);
     }
 
     /**
@@ -62,7 +91,15 @@ final readonly class Quantity
             return new self($this->value->multipliedBy($other->plain())->simplified(), $this->unit, $exact);
         }
 
-        return new self($this->value->multipliedBy($other->value)->simplified(), $this->unit->times($other->unit), $exact);
+        return (new self($this->value->multipliedBy($other->value), $this->unit->times($other->unit), $exact, null, $this->inPowers || $other->inPowers))->reduced();
+    }
+
+    /** What stands above and below in units of one kind is told in one of them, and cancelled: 5 km/h for 30 min is 2.5 km. */
+    private function reduced(): self
+    {
+        [$unit, $times] = $this->unit->reduced();
+
+        return new self($this->value->multipliedBy($times)->simplified(), $unit, $this->exact, null, $this->inPowers);
     }
 
     public function over(self $other): self
@@ -75,42 +112,82 @@ final readonly class Quantity
             return new self($this->base()->dividedBy($other->base())->simplified(), Unit::none(), $exact);
         }
 
-        return new self($this->value->dividedBy($other->value)->simplified(), $this->unit->per($other->unit), $exact);
+        return (new self($this->value->dividedBy($other->value), $this->unit->per($other->unit), $exact, null, $this->inPowers || $other->inPowers))->reduced();
     }
 
+    /** Whole powers, and those that are roots: 2³⁰, 9^0.5, 8^(1/3). */
     public function power(self $exponent): self
     {
-        if (! $exponent->unit->isNone() || ! $exponent->value->simplified()->getDenominator()->isEqualTo(1) || $exponent->value->abs()->isGreaterThan(20)) {
+        if (! $exponent->unit->isNone()) {
             throw MathsError::notAPower();
         }
-        $n = $exponent->value->toInt();
+        $power = $exponent->value->simplified();
+        if (! $power->getDenominator()->isEqualTo(1)) {
+            return $this->fractionalPower($power, $exponent->exact);
+        }
+        if ($power->abs()->isGreaterThan(self::HIGHEST_POWER)) {
+            throw MathsError::tooLarge();
+        }
+        $n = $power->toInt();
         if ($n < 0 && $this->value->isZero()) {
             throw MathsError::divisionByZero();
+        }
+        if (abs($n) * max($this->value->getNumerator()->getBitLength(), $this->value->getDenominator()->getBitLength()) > self::MOST_BITS) {
+            throw MathsError::tooLarge();
         }
         $value = $n >= 0 ? $this->value->power($n) : $this->value->reciprocal()->power(-$n);
 
         return new self($value->simplified(), $this->unit->power($n), $this->exact);
     }
 
-    /** Square root: exact for perfect squares, otherwise to fifteen figures. */
-    public function root(): self
+    private function fractionalPower(BigRational $power, bool $isExact): self
+    {
+        $degree = $power->getDenominator();
+        if ($isExact && $degree->isLessThanOrEqualTo(self::HIGHEST_ROOT)) {
+            return $this->root($degree->toInt())->power(self::of($power->getNumerator()));
+        }
+        if (! $this->unit->isNone() || $this->value->isNegative()) {
+            throw MathsError::notAPower();
+        }
+        $value = $this->value->toFloat() ** $power->toFloat();
+
+        return is_finite($value) ? self::approximately($value) : throw MathsError::tooLarge();
+    }
+
+    /**
+     * A root: exact for perfect powers, otherwise to fifteen figures.
+     *
+     * @param  int  $degree 2 for a square root, 3 for a cube root
+     */
+    public function root(int $degree = 2): self
     {
         if ($this->value->isNegative()) {
-            throw MathsError::notARoot();
+            return $degree % 2 === 0 ? throw MathsError::notARoot() : self::of($this->value->negated(), $this->unit)->root($degree)->times(self::of(-1));
         }
-        $unit = $this->unit->isNone() ? $this->unit : $this->unit->root();
+        $unit = $this->unit->isNone() ? $this->unit : $this->unit->root($degree);
         $coherent = Units::coherent($this->unit);
         if ($unit === null) {
-            return $coherent->root() === null ? throw MathsError::notASquare($this->unit) : $this->in($coherent)->root();
+            return $coherent->root($degree) === null ? throw MathsError::notASquare($this->unit) : $this->in($coherent)->root($degree);
         }
         $value = $this->value->simplified();
-        $top = $value->getNumerator()->sqrt();
-        $bottom = $value->getDenominator()->sqrt();
-        if ($top->power(2)->isEqualTo($value->getNumerator()) && $bottom->power(2)->isEqualTo($value->getDenominator())) {
+        [$top, $bottom] = [self::wholeRoot($value->getNumerator(), $degree), self::wholeRoot($value->getDenominator(), $degree)];
+        if ($top !== null && $bottom !== null) {
             return new self(BigRational::nd($top, $bottom), $unit, $this->exact);
         }
 
-        return new self(BigRational::of(sprintf('%.15F', sqrt($value->toFloat()))), $unit, false);
+        return new self(BigRational::of(sprintf('%.15e', $value->toFloat() ** (1 / $degree))), $unit, false);
+    }
+
+    private static function wholeRoot(BigInteger $number, int $degree): ?BigInteger
+    {
+        if ($degree === 2) {
+            $root = $number->sqrt();
+        } else {
+            $near = $number->getBitLength() > self::MOST_BITS_OF_FLOAT ? null : BigInteger::of((int) round($number->toFloat() ** (1 / $degree)));
+            $root = $near;
+        }
+
+        return $root !== null && $root->power($degree)->isEqualTo($number) ? $root : null;
     }
 
     /** @throws MathsError when the kinds differ */
@@ -120,7 +197,7 @@ final readonly class Quantity
             throw MathsError::unlikeUnits($this->unit, $unit);
         }
 
-        return new self($this->base()->dividedBy($unit->factor)->simplified(), $unit, $this->exact);
+        return new self($this->base()->dividedBy($unit->factor)->simplified(), $unit, $this->exact, null, $this->inPowers);
     }
 
     /** The number of base units. */
@@ -156,8 +233,8 @@ final readonly class Quantity
 
         return match (true) {
             $symbol === '' => $number,
-            in_array($symbol, ['£', '$', '€'], true) => $symbol.$this->money($number),
-            in_array($symbol, ['%', '°', 'p'], true) => $number.$symbol,
+            in_array($symbol, Units::MONEY, true) => str_starts_with($number, '−') ? '−'.$symbol.$this->money(mb_substr($number, 1)) : $symbol.$this->money($number),
+            in_array($symbol, ['%', '°', 'p', '¢'], true) => $number.$symbol,
             default => $number."\u{00A0}".$symbol,
         };
     }
@@ -174,19 +251,45 @@ final readonly class Quantity
     public function number(): string
     {
         $value = $this->value->simplified();
-        if (! $this->exact) {
-            return self::grouped(rtrim(rtrim((string) $value->toScale(4, RoundingMode::HALF_UP), '0'), '.'));
+        if ($this->isBeyondFigures($value)) {
+            return StandardForm::write($value, $this->exact ? 10 : 5);
         }
-        try {
-            $decimal = $value->toBigDecimal();
-            if ($decimal->getScale() <= 6) {
-                return self::grouped((string) $decimal->stripTrailingZeros()->toScale(max(0, $decimal->stripTrailingZeros()->getScale())));
-            }
-        } catch (MathException) {
-            // A recurring decimal is written as a fraction.
+        if ($this->places !== null) {
+            return self::grouped((string) $value->toScale($this->places, RoundingMode::HALF_UP));
+        }
+        if (! $this->exact) {
+            return self::grouped(rtrim(rtrim((string) $value->toScale($value->abs()->isLessThan('1/100') ? 7 : 4, RoundingMode::HALF_UP), '0'), '.'));
+        }
+        $decimal = self::decimal($value);
+        if ($decimal !== null) {
+            return self::grouped((string) $decimal->toScale(max(0, $decimal->getScale())));
+        }
+        // A measure is told in figures, whatever became of it; a plain fraction stays one.
+        if (! $this->unit->isNone() && $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR_OF_A_MEASURE) || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR)) {
+            return self::grouped((string) SignificantFigures::decimal($value, 3));
         }
 
         return str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator());
+    }
+
+    /** The decimal that it is, where one ends within six places. */
+    private static function decimal(BigRational $value): ?BigDecimal
+    {
+        try {
+            $decimal = $value->toBigDecimal()->stripTrailingZeros();
+        } catch (MathException) {
+            return null;
+        }
+
+        return $decimal->getScale() <= 6 ? $decimal : null;
+    }
+
+    private function isBeyondFigures(BigRational $value): bool
+    {
+        $size = $value->abs();
+
+        return ! $size->isZero() && ($size->isGreaterThanOrEqualTo($this->inPowers ? 1000 : self::LARGEST_IN_FIGURES)
+            || ($size->isLessThan(self::SMALLEST_IN_FIGURES) && ($value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR * 10) || ! $this->exact)));
     }
 
     /** The number in plain figures, as it is typed. */
@@ -227,6 +330,9 @@ final readonly class Quantity
     {
         if (! $this->unit->measuresLike($other->unit)) {
             throw MathsError::unlikeUnits($this->unit, $other->unit);
+        }
+        if ($this->unit->isPercent() !== $other->unit->isPercent()) {
+            throw MathsError::ambiguousPercent();
         }
         $addend = $other->in($this->unit)->value->multipliedBy($sign);
 

@@ -11,6 +11,7 @@ use Daybright\Maths\Expression\NamedFunction;
 use Daybright\Maths\Expression\Negation;
 use Daybright\Maths\Expression\Number;
 use Daybright\Maths\Expression\Operation;
+use Daybright\Maths\Expression\QuadraticRoot;
 use Daybright\Maths\Expression\Root;
 
 /** Solves an equation for a name that stands in it once, by undoing one operation after another on both sides. */
@@ -24,8 +25,14 @@ final class Rearrangement
     public static function solve(Expression $left, Expression $right, string $name): Expression
     {
         $count = self::count($left, $name) + self::count($right, $name);
-        if ($count !== 1) {
-            throw $count === 0 ? MathsError::unknownName($name) : MathsError::notRearranged($name);
+        if ($count === 0) {
+            throw MathsError::unknownName($name);
+        }
+        if ($count === 2) {
+            return new QuadraticRoot($left, $right, $name);
+        }
+        if ($count > 2) {
+            throw MathsError::notRearranged($name);
         }
         [$side, $other] = self::count($left, $name) === 1 ? [$left, $right] : [$right, $left];
         while (! $side instanceof Name) {
@@ -72,7 +79,10 @@ final class Rearrangement
             return [$side->inner, new Negation(self::held($other))];
         }
         if ($side instanceof Root) {
-            return [$side->inner, new Operation('^', self::held($other), self::two())];
+            return [$side->inner, new Operation('^', self::held($other), self::whole($side->degree))];
+        }
+        if ($side instanceof NamedFunction) {
+            return [$side->inner, self::inverse($side->name, $other, $name)];
         }
         if (! $side instanceof Operation) {
             throw MathsError::notRearranged($name);
@@ -99,11 +109,31 @@ final class Rearrangement
 
     private static function rootOf(Operation $power, Expression $other, bool $isBase, string $name): Expression
     {
-        if (! $isBase || ! $power->right instanceof Number || $power->right->typed() !== '2') {
+        if (! $isBase) {
+            // 2^n = 8: how often two is multiplied.
+            return new Operation('/', new NamedFunction('log', new Bracketed(Bracketed::opened($other))), new NamedFunction('log', new Bracketed(Bracketed::opened($power->left))));
+        }
+        $degree = $power->right instanceof Number ? $power->right->typed() : '';
+        if (! in_array($degree, ['2', '3', '4', '5', '6'], true)) {
             throw MathsError::notRearranged($name);
         }
 
-        return new Root(new Bracketed($other));
+        return new Root(new Bracketed($other), (int) $degree);
+    }
+
+    /** @throws MathsError */
+    private static function inverse(string $function, Expression $other, string $name): Expression
+    {
+        $held = new Bracketed(Bracketed::opened($other));
+
+        return match ($function) {
+            'sin', 'cos', 'tan' => new NamedFunction(NamedFunction::INVERSE[$function], $held),
+            'asin', 'acos', 'atan' => new NamedFunction((string) array_search($function, NamedFunction::INVERSE, true), $held),
+            'ln' => new NamedFunction('exp', $held),
+            'exp' => new NamedFunction('ln', $held),
+            'log' => new Operation('^', self::whole(10), $held),
+            default => throw MathsError::notRearranged($name),
+        };
     }
 
     /** Sums keep together in brackets when something is done to them as a whole. */
@@ -117,8 +147,8 @@ final class Rearrangement
         return $expression instanceof Operation && in_array($expression->sign, ['+', '-'], true) ? new Bracketed($expression) : $expression;
     }
 
-    private static function two(): Number
+    private static function whole(int $number): Number
     {
-        return new Number(\Brick\Math\BigRational::of(2), '2', Unit::none());
+        return new Number(\Brick\Math\BigRational::of($number), (string) $number, Unit::none());
     }
 }

@@ -8,7 +8,10 @@ namespace Daybright\Maths;
 final class Tokens
 {
     /** Spellings that are folded into one sign. */
-    private const SIGNS = ['*' => '×', '·' => '×', '⋅' => '×', '÷' => '/', '∕' => '/', '⁄' => '/', '−' => '-', '–' => '-', '¼' => '1/4', '½' => '1/2', '¾' => '3/4'];
+    private const SIGNS = ['*' => '×', '·' => '×', '⋅' => '×', '÷' => '/', '∕' => '/', '⁄' => '/', '−' => '-', '–' => '-'];
+
+    /** Letters of a sum. */
+    private const LONGEST = 1200;
 
     private const SUPERSCRIPTS = ['⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4', '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9', '⁻' => '-'];
 
@@ -32,7 +35,10 @@ final class Tokens
      */
     public static function ofMeasure(string $measure): array
     {
-        return self::cut($measure, [], static fn (string $word): ?Unit => Units::called($word));
+        // “20 ms⁻¹” is a speed: nobody writes milliseconds so.
+        $apart = (string) preg_replace('/(?<![\p{L}])ms(?=\s*(?:⁻|\^\s*\(?[-−]|-\d))/u', 'm s', $measure);
+
+        return self::cut($apart, [], static fn (string $word): ?Unit => Units::called($word));
     }
 
     /**
@@ -56,6 +62,9 @@ final class Tokens
      */
     private static function cut(string $sum, array $names, callable $unit): array
     {
+        if (mb_strlen($sum) > self::LONGEST) {
+            throw MathsError::tooLarge();
+        }
         $tokens = [];
         $position = 0;
         $space = false;
@@ -80,7 +89,7 @@ final class Tokens
 
     public static function folded(string $text): string
     {
-        return self::SIGNS[$text] ?? $text;
+        return self::SIGNS[$text] ?? Numeral::folded($text);
     }
 
     public static function exponent(string $superscript): string
@@ -96,11 +105,11 @@ final class Tokens
      */
     private static function next(string $rest, array $before, bool $space, array $names, callable $unit): array
     {
-        if (preg_match('/^(\d{1,3}(?:,\d{3})+(?!\d)|[1-9]\d{0,2}(?:[ \x{00A0}\x{202F}]\d{3})+(?![\d\/⁄½¼¾])|\d+)?(\.\d+)?/u', $rest, $match) === 1 && $match[0] !== '') {
+        if (preg_match(Numeral::PATTERN, $rest, $match) === 1) {
             return ['number', $match[0]];
         }
-        if (preg_match('/^[¼½¾]/u', $rest, $match) === 1) {
-            return ['number', $match[0]];
+        if (preg_match('/^[³⁴]√/u', $rest, $match) === 1) {
+            return ['sign', $match[0]];
         }
         if (preg_match('/^[⁰¹²³⁴⁵⁶⁷⁸⁹⁻]+/u', $rest, $match) === 1) {
             return ['sign', $match[0]];
@@ -108,19 +117,27 @@ final class Tokens
         if (preg_match('/^(≈|≠|≤|≥|<|>|=)/u', $rest, $match) === 1) {
             return ['relation', $match[0]];
         }
-        if (preg_match('/^°[CF](?!\p{L})/u', $rest, $match) === 1 || preg_match('/^[°£$€]/u', $rest, $match) === 1) {
+        if (preg_match('/^°\s?[CF](?!\p{L})/u', $rest, $match) === 1 || preg_match('/^[°℃℉£$€₹¥¢]/u', $rest, $match) === 1) {
             return ['unit', $match[0]];
         }
-        if (preg_match('~^[-+−–×*·⋅/÷∕⁄^()√π%]~u', $rest, $match) === 1) {
+        if (preg_match('~^[-+−–×*·⋅/÷∕⁄^()\[\]{}|!√∛∜π%]~u', $rest, $match) === 1) {
             return ['sign', $match[0]];
+        }
+        $subscript = preg_match('/^\p{L}(?:_\{?[A-Za-z0-9]+\}?|[₀-₉]+)/u', $rest, $match) === 1 ? $match[0] : '';
+        $many = array_values(array_filter($names, static fn (string $name): bool => mb_strlen($name) > 1 && str_starts_with($rest, $name)));
+        if ($subscript !== '' || $many !== []) {
+            return ['name', $subscript !== '' ? $subscript : $many[0]];
         }
         $letter = mb_substr($rest, 0, 1);
         // A run of letters is a known word (“sin”, “pi”) or, where names are given, letters side by side: “xy”.
-        if (in_array($letter, $names, true) && preg_match('/^(?!sin|cos|tan|sqrt|abs|ln|log|exp|pi)\p{L}/u', $rest) === 1) {
+        if (in_array($letter, $names, true) && preg_match('/^(?!a?(?:sin|cos|tan)|sqrt|abs|ln|log|exp|pi)\p{L}/u', $rest) === 1) {
             return ['name', $letter];
         }
-        if (preg_match('/^(sin|cos|tan|sqrt|abs|ln|log|exp|pi)/', $rest, $match) === 1 && $names !== []) {
+        if (preg_match('/^(a?(?:sin|cos|tan)|sqrt|abs|ln|log|exp|pi)/', $rest, $match) === 1 && $names !== []) {
             return in_array($match[1], ['sqrt', 'pi'], true) ? ['sign', $match[1]] : ['name', $match[1]];
+        }
+        if (preg_match('/^\p{L}(?:_\{?[A-Za-z0-9]+\}?|[₀-₉]+)/u', $rest, $match) === 1) {
+            return ['name', $match[0]];
         }
         if (preg_match('/^\p{L}+/u', $rest, $match) === 1) {
             return self::word($match[0], $before, $space, $unit);
@@ -165,6 +182,13 @@ final class Tokens
     {
         $last = array_pop($before);
         $unit = $last !== null && self::isSuperscript($last) ? array_pop($before) : $last;
+        // “s^2” and “s^-2” end a unit as “s²” does.
+        if ($unit?->kind === 'number' && preg_match('/^\d$/', $unit->text) === 1) {
+            $sign = array_pop($before);
+            $sign = $sign !== null && in_array($sign->text, ['-', '−', '('], true) ? array_pop($before) : $sign;
+
+            return $sign !== null && $sign->is('^') && end($before) !== false && end($before)->kind === 'unit';
+        }
 
         return $unit?->kind === 'unit';
     }
@@ -185,7 +209,11 @@ final class Tokens
             return true;
         }
         $previous = $before[count($before) - 2] ?? null;
-        if ($last->is('/')) {
+        // “J/(mol K)”: what is in brackets below a unit is units too.
+        if ($last->is('(') && $previous?->is('/')) {
+            return self::endsUnit(array_slice($before, 0, -2));
+        }
+        if ($last->is('/') || $last->is('·') || $last->is('⋅')) {
             return self::endsUnit(array_slice($before, 0, -1));
         }
 

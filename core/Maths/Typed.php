@@ -6,12 +6,14 @@ namespace Daybright\Maths;
 
 use Daybright\Maths\Expression\Bracketed;
 use Daybright\Maths\Expression\Expression;
+use Daybright\Maths\Expression\Factorial;
 use Daybright\Maths\Expression\Name;
 use Daybright\Maths\Expression\NamedFunction;
 use Daybright\Maths\Expression\Negation;
 use Daybright\Maths\Expression\Number;
 use Daybright\Maths\Expression\Operation;
 use Daybright\Maths\Expression\Pi;
+use Daybright\Maths\Expression\QuadraticRoot;
 use Daybright\Maths\Expression\Root;
 
 /** Writes an expression as a teacher would type it, with values put in for names. */
@@ -23,16 +25,24 @@ final class Typed
     public static function write(Expression $expression, array $values = []): string
     {
         return match (true) {
-            $expression instanceof Name => $values[$expression->name] ?? $expression->name,
+            $expression instanceof Name => self::value($values[$expression->name] ?? $expression->name),
             $expression instanceof Number => $expression->typed(),
             $expression instanceof Pi => 'π',
             $expression instanceof Bracketed => '('.self::write($expression->inner, $values).')',
             $expression instanceof Negation => '−'.self::held($expression->inner, 2, $values),
-            $expression instanceof Root => '√('.self::write(Bracketed::opened($expression->inner), $values).')',
-            $expression instanceof NamedFunction => $expression->name.'('.self::write(Bracketed::opened($expression->inner), $values).')',
+            $expression instanceof QuadraticRoot => $expression->name,
+            $expression instanceof Factorial => self::held($expression->inner, 5, $values).'!',
+            $expression instanceof Root => ([3 => '∛', 4 => '∜'][$expression->degree] ?? '√').'('.self::write(Bracketed::opened($expression->inner), $values).')',
+            $expression instanceof NamedFunction => (['asin' => 'sin⁻¹', 'acos' => 'cos⁻¹', 'atan' => 'tan⁻¹'][$expression->name] ?? $expression->name).'('.self::write(Bracketed::opened($expression->inner), $values).')',
             $expression instanceof Operation => self::operation($expression, $values),
             default => '',
         };
+    }
+
+    /** A negative value that is put in has brackets of its own. */
+    private static function value(string $written): string
+    {
+        return preg_match('/^[-−]/u', $written) === 1 ? "({$written})" : $written;
     }
 
     /** @param  array<string, string>  $values */
@@ -72,6 +82,6 @@ final class Typed
     /** A single name, a plain number or something in brackets. */
     private static function isSimple(string $written): bool
     {
-        return preg_match('/^(?:\p{L}|π|\d+(?:\.\d+)?|(\((?:[^()]|(?1))*\)))$/u', $written) === 1;
+        return preg_match('/^(?:\p{L}(?:_\w+|[₀-₉]+)?|Δ\p{L}|π|\d+(?:\.\d+)?|(\((?:[^()]|(?1))*\)))$/u', $written) === 1;
     }
 }

@@ -13,19 +13,22 @@ use Brick\Math\BigRational;
  */
 final readonly class Unit
 {
-    /** @param  array<string, int>  $dimensions exponent of each base quantity, none of them zero, sorted by name */
-    private function __construct(private string $symbol, public array $dimensions, public BigRational $factor)
+    /**
+     * @param  array<string, int>  $dimensions exponent of each base quantity, none of them zero, sorted by name
+     * @param  array<string, array{self|null, int}>  $parts what it is put together from, by symbol: the unit and its exponent; null stands for this unit itself
+     */
+    private function __construct(private string $symbol, public array $dimensions, public BigRational $factor, private array $parts)
     {
     }
 
     public static function none(): self
     {
-        return new self('', [], BigRational::one());
+        return new self('', [], BigRational::one(), []);
     }
 
     public static function percent(): self
     {
-        return new self('%', [], BigRational::of('1/100'));
+        return new self('%', [], BigRational::of('1/100'), []);
     }
 
     /** @param  array<string, int>  $dimensions */
@@ -34,19 +37,23 @@ final readonly class Unit
         $dimensions = array_filter($dimensions);
         ksort($dimensions);
 
-        return new self($symbol, $dimensions, BigRational::of($factor));
+        return new self($symbol, $dimensions, BigRational::of($factor), $symbol === '' ? [] : [$symbol => [null, 1]]);
+    }
+
+    /** The same unit under a name of its own: mph for mi/h. It is taken apart again when it is reckoned with. */
+    public function called(string $symbol): self
+    {
+        return new self($symbol, $this->dimensions, $this->factor, $this->parts);
     }
 
     public function times(self $other): self
     {
-        return self::of(self::join($this, $other, ' '), self::sum($this->dimensions, $other->dimensions, 1), $this->factor->multipliedBy($other->factor));
+        return $this->joined($other, 1);
     }
 
     public function per(self $other): self
     {
-        $symbol = $other->isNone() ? $this->symbol : $this->symbol.'/'.$other->symbol;
-
-        return self::of($symbol, self::sum($this->dimensions, $other->dimensions, -1), $this->factor->dividedBy($other->factor));
+        return $this->joined($other, -1);
     }
 
     public function power(int $exponent): self
@@ -54,24 +61,51 @@ final readonly class Unit
         if ($exponent === 1 || $this->isNone()) {
             return $this;
         }
-        $dimensions = array_map(static fn (int $each): int => $each * $exponent, $this->dimensions);
-        $factor = $exponent >= 0 ? $this->factor->power($exponent) : $this->factor->reciprocal()->power(-$exponent);
+        $parts = array_map(static fn (array $part): array => [$part[0], $part[1] * $exponent], $this->own());
 
-        return self::of($this->symbol.self::superscript($exponent), $dimensions, $factor);
+        return self::from($exponent === 0 ? [] : $parts);
     }
 
     /** The unit whose square this is: cm for cm², m/s for J/kg; none where it is no square. */
-    public function root(): ?self
+    public function root(int $degree = 2): ?self
     {
-        if (preg_match('/^(\p{L}+)²$/u', $this->symbol, $match) === 1) {
-            return Units::called($match[1]);
+        $parts = $this->own();
+        if ($parts !== [] && array_filter($parts, static fn (array $part): bool => $part[1] % $degree !== 0) === []) {
+            return self::from(array_map(static fn (array $part): array => [$part[0], intdiv($part[1], $degree)], $parts));
         }
-        if (array_filter($this->dimensions, static fn (int $exponent): bool => $exponent % 2 !== 0) !== []) {
+        if (array_filter($this->dimensions, static fn (int $exponent): bool => $exponent % $degree !== 0) !== []) {
             return null;
         }
-        $root = Units::coherent(new self('', array_map(static fn (int $exponent): int => intdiv($exponent, 2), $this->dimensions), BigRational::one()));
+        $root = Units::coherent(new self('', array_map(static fn (int $exponent): int => intdiv($exponent, $degree), $this->dimensions), BigRational::one(), []));
 
-        return $root->factor->power(2)->isEqualTo($this->factor) ? $root : null;
+        return $root->factor->power($degree)->isEqualTo($this->factor) ? $root : null;
+    }
+
+    /**
+     * Hours against minutes, kilometres against metres: what stands above and below the line is told in one unit, and cancelled.
+     *
+     * @return array{self, BigRational} the unit, and by what a number in the old unit is multiplied
+     */
+    public function reduced(): array
+    {
+        $parts = $this->own();
+        $times = BigRational::one();
+        foreach ($parts as $symbol => $one) {
+            foreach ($parts as $other => $two) {
+                [$kept, $unit] = [$one[0], $two[0]];
+                $power = $parts[$other][1];
+                if ($symbol === $other || $parts[$symbol][1] * $power >= 0 || ! $kept->measuresLike($unit)) {
+                    continue;
+                }
+                $ratio = $unit->factor->dividedBy($kept->factor);
+                $times = $times->multipliedBy($power >= 0 ? $ratio->power($power) : $ratio->reciprocal()->power(-$power));
+                $parts[$symbol][1] += $power;
+                $parts[$other][1] = 0;
+            }
+        }
+        $left = array_filter($parts, static fn (array $part): bool => $part[1] !== 0);
+
+        return count($left) === count($parts) ? [$this, $times] : [self::from($left), $times];
     }
 
     public function isNone(): bool
@@ -87,7 +121,7 @@ final readonly class Unit
     /** Put together from others, as km/h and kg m/s are. */
     public function isCompound(): bool
     {
-        return preg_match('~[ /]~', $this->symbol) === 1;
+        return count($this->parts) > 1;
     }
 
     /** One name for what is put together from others, as N is for kg m/s². */
@@ -153,16 +187,63 @@ final readonly class Unit
         return array_values($this->dimensions) === [1] && str_starts_with((string) array_key_first($this->dimensions), $base);
     }
 
-    private static function join(self $left, self $right, string $between): string
+    private function joined(self $other, int $sign): self
     {
-        if ($left->symbol !== '' && $left->symbol === $right->symbol) {
-            return $left->symbol.'²';
+        if ($other->isNone() || $other->isPercent()) {
+            return $this;
         }
-        if (preg_match('/^(.+)²$/u', $left->symbol, $match) === 1 && $match[1] === $right->symbol) {
-            return $right->symbol.'³';
+        if ($this->isPercent()) {
+            return self::none()->joined($other, $sign);
+        }
+        $parts = $this->own();
+        foreach ($other->own() as $symbol => [$unit, $exponent]) {
+            $parts[$symbol] = [$unit, ($parts[$symbol][1] ?? 0) + $sign * $exponent];
         }
 
-        return trim($left->symbol.$between.$right->symbol);
+        return self::from(array_filter($parts, static fn (array $part): bool => $part[1] !== 0));
+    }
+
+    /** @return array<string, array{self, int}> */
+    private function own(): array
+    {
+        return array_map(fn (array $part): array => [$part[0] ?? $this, $part[1]], $this->parts);
+    }
+
+    /** @param  array<string, array{self, int}>  $parts */
+    private static function from(array $parts): self
+    {
+        $dimensions = [];
+        $factor = BigRational::one();
+        foreach ($parts as [$unit, $exponent]) {
+            $dimensions = self::sum($dimensions, array_map(static fn (int $each): int => $each * $exponent, $unit->dimensions), 1);
+            $factor = $factor->multipliedBy($exponent >= 0 ? $unit->factor->power($exponent) : $unit->factor->reciprocal()->power(-$exponent));
+        }
+        if (count($parts) === 1 && current($parts)[1] === 1) {
+            return current($parts)[0];
+        }
+        $dimensions = array_filter($dimensions);
+        ksort($dimensions);
+
+        return new self(self::writtenParts($parts), $dimensions, $factor->simplified(), $parts);
+    }
+
+    /**
+     * “kg m/s²”, “J/(kg K)”; below a line alone as “s⁻¹”.
+     *
+     * @param  array<string, array{self, int}>  $parts
+     */
+    private static function writtenParts(array $parts): string
+    {
+        $raised = static fn (string $symbol, int $exponent): string => $symbol.($exponent === 1 ? '' : self::superscript($exponent));
+        $above = array_filter($parts, static fn (array $part): bool => $part[1] > 0);
+        $below = array_diff_key($parts, $above);
+        if ($above === []) {
+            return implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($below), $below));
+        }
+        $top = implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($above), $above));
+        $bottom = implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, -$part[1]), array_keys($below), $below));
+
+        return $below === [] ? $top : $top.'/'.(count($below) > 1 ? "({$bottom})" : $bottom);
     }
 
     private static function superscript(int $exponent): string

@@ -15,23 +15,39 @@ use Brick\Math\BigRational;
  */
 final class Units
 {
-    private const PREFIXES = ['n' => ['nano', '1/1000000000'], 'μ' => ['micro', '1/1000000'], 'm' => ['milli', '1/1000'], 'c' => ['centi', '1/100'], 'd' => ['deci', '1/10'], '' => ['', '1'], 'h' => ['hecto', '100'], 'k' => ['kilo', '1000'], 'M' => ['mega', '1000000']];
+    private const PREFIXES = ['p' => ['pico', '1/1000000000000'], 'n' => ['nano', '1/1000000000'], 'μ' => ['micro', '1/1000000'], 'm' => ['milli', '1/1000'], 'c' => ['centi', '1/100'], 'd' => ['deci', '1/10'], '' => ['', '1'], 'da' => ['deca', '10'], 'h' => ['hecto', '100'], 'k' => ['kilo', '1000'], 'M' => ['mega', '1000000'], 'G' => ['giga', '1000000000'], 'T' => ['tera', '1000000000000']];
+
+    private const SMALL = ['p', 'n', 'μ', 'm', ''];
+
+    private const ALL = ['p', 'n', 'μ', 'm', '', 'k', 'M', 'G', 'T'];
+
+    private const EVERYDAY = ['n', 'μ', 'm', 'c', 'd', '', 'da', 'h', 'k', 'M', 'G'];
 
     /** symbol => [names, dimensions, factor in base units, prefixes in use] */
     private const PREFIXED = [
-        'm' => [['metre', 'meter'], ['length' => 1], '1', ['n', 'μ', 'm', 'c', 'd', '', 'k']],
-        'L' => [['litre', 'liter'], ['length' => 3], '1/1000', ['m', 'c', 'd', '']],
-        'g' => [['gram', 'gramme'], ['mass' => 1], '1', ['μ', 'm', '', 'k']],
-        's' => [['second'], ['time' => 1], '1', ['n', 'μ', 'm', '']],
-        'N' => [['newton'], ['length' => 1, 'mass' => 1, 'time' => -2], '1000', ['', 'k']],
-        'J' => [['joule'], ['length' => 2, 'mass' => 1, 'time' => -2], '1000', ['', 'k', 'M']],
-        'W' => [['watt'], ['length' => 2, 'mass' => 1, 'time' => -3], '1000', ['', 'k', 'M']],
-        'Pa' => [['pascal'], ['length' => -1, 'mass' => 1, 'time' => -2], '1000', ['', 'h', 'k']],
-        'Hz' => [['hertz'], ['time' => -1], '1', ['', 'k', 'M']],
-        'A' => [['ampere', 'amp'], ['current' => 1], '1', ['m', '']],
-        'V' => [['volt'], ['current' => -1, 'length' => 2, 'mass' => 1, 'time' => -3], '1000', ['m', '', 'k']],
-        'Ω' => [['ohm'], ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -3], '1000', ['', 'k']],
-        'C' => [['coulomb'], ['current' => 1, 'time' => 1], '1', ['']],
+        'm' => [['metre', 'meter'], ['length' => 1], '1', ['p', ...self::EVERYDAY, 'T']],
+        'L' => [['litre', 'liter'], ['length' => 3], '1/1000', self::EVERYDAY],
+        'g' => [['gram', 'gramme'], ['mass' => 1], '1', self::EVERYDAY],
+        's' => [['second'], ['time' => 1], '1', self::SMALL],
+        'N' => [['newton'], ['length' => 1, 'mass' => 1, 'time' => -2], '1000', ['m', '', 'k', 'M']],
+        'J' => [['joule'], ['length' => 2, 'mass' => 1, 'time' => -2], '1000', self::ALL],
+        'W' => [['watt'], ['length' => 2, 'mass' => 1, 'time' => -3], '1000', self::ALL],
+        'Pa' => [['pascal'], ['length' => -1, 'mass' => 1, 'time' => -2], '1000', ['m', '', 'h', 'k', 'M', 'G']],
+        'Hz' => [['hertz'], ['time' => -1], '1', self::ALL],
+        'A' => [['ampere', 'amp'], ['current' => 1], '1', self::ALL],
+        'V' => [['volt'], ['current' => -1, 'length' => 2, 'mass' => 1, 'time' => -3], '1000', self::ALL],
+        'Ω' => [['ohm'], ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -3], '1000', self::ALL],
+        'C' => [['coulomb'], ['current' => 1, 'time' => 1], '1', self::SMALL],
+        'F' => [['farad'], ['current' => 2, 'length' => -2, 'mass' => -1, 'time' => 4], '1/1000', self::SMALL],
+        'H' => [['henry'], ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -2], '1000', self::SMALL],
+        'T' => [['tesla'], ['current' => -1, 'mass' => 1, 'time' => -2], '1000', self::SMALL],
+        'mol' => [['mole'], ['amount' => 1], '1', self::SMALL],
+        'eV' => [['electronvolt'], ['length' => 2, 'mass' => 1, 'time' => -2], '1602176634/10000000000000000000000000', ['m', '', 'k', 'M', 'G']],
+        'cal' => [['calorie'], ['length' => 2, 'mass' => 1, 'time' => -2], '4184', ['', 'k']],
+        'Wh' => [['watt-hour'], ['length' => 2, 'mass' => 1, 'time' => -2], '3600000', ['m', '', 'k', 'M', 'G']],
+        'Ah' => [['ampere-hour', 'amp-hour'], ['current' => 1, 'time' => 1], '3600', ['m', '']],
+        'bar' => [['bar'], ['length' => -1, 'mass' => 1, 'time' => -2], '100000000', ['m', '']],
+        'B' => [['byte'], ['data' => 1], '1', ['', 'k', 'M', 'G', 'T']],
     ];
 
     /** symbol => [further spellings, dimensions, factor in base units] */
@@ -40,6 +56,9 @@ final class Units
         'ft' => [['foot', 'feet'], ['length' => 1], '3048/10000'],
         'yd' => [['yard', 'yards'], ['length' => 1], '9144/10000'],
         'mi' => [['mile', 'miles'], ['length' => 1], '1609344/1000'],
+        // IAU 2012 resolution B2; the light year of 365.25 days at 299 792 458 m/s.
+        'AU' => [['au', 'astronomical unit', 'astronomical units'], ['length' => 1], '149597870700'],
+        'ly' => [['light-year', 'light-years'], ['length' => 1], '9460730472580800'],
         'ha' => [['hectare', 'hectares'], ['length' => 2], '10000'],
         'acre' => [['acres'], ['length' => 2], '40468564224/10000000'],
         'pt' => [['pint', 'pints'], ['length' => 3], '454609/800000000'],
@@ -56,23 +75,32 @@ final class Units
         // Calendar years: how many days they have is not fixed, so they do not turn into days.
         'years' => [['year'], ['years' => 1], '1'],
         'months' => [['month'], ['years' => 1], '1/12'],
+        'decades' => [['decade'], ['years' => 1], '10'],
+        'centuries' => [['century'], ['years' => 1], '100'],
         '°' => [['degree', 'degrees', 'deg'], ['angle' => 1], '1'],
-        '°C' => [[], ['temperature' => 1], '1'],
+        '°C' => [['℃'], ['temperature' => 1], '1'],
         // The other thermometers begin elsewhere, so that no factor leads from one to another.
-        '°F' => [[], ['temperature in °F' => 1], '1'],
+        '°F' => [['℉'], ['temperature in °F' => 1], '1'],
         'K' => [['kelvin', 'kelvins'], ['temperature in K' => 1], '1'],
-        'mph' => [[], ['length' => 1, 'time' => -1], '1609344/3600000'],
-        'km/h' => [['kph', 'kmph'], ['length' => 1, 'time' => -1], '1000/3600'],
-        'kWh' => [[], ['length' => 2, 'mass' => 1, 'time' => -2], '3600000000'],
-        'mol' => [[], ['amount' => 1], '1'],
+        'atm' => [['atmosphere', 'atmospheres'], ['length' => -1, 'mass' => 1, 'time' => -2], '101325000'],
+        'rpm' => [[], ['time' => -1], '1/60'],
+        'knots' => [['knot', 'kn'], ['length' => 1, 'time' => -1], '1852/3600'],
         '£' => [[], ['money £' => 1], '1'],
         'p' => [['pence', 'penny'], ['money £' => 1], '1/100'],
         '$' => [[], ['money $' => 1], '1'],
+        '¢' => [['cent', 'cents'], ['money $' => 1], '1/100'],
         '€' => [[], ['money €' => 1], '1'],
+        '₹' => [['rupee', 'rupees'], ['money ₹' => 1], '1'],
+        '¥' => [['yen'], ['money ¥' => 1], '1'],
     ];
 
-    /** Symbols that in running text are mostly words or names: they count where nothing but a measure can stand. */
-    private const ONLY_IN_A_MEASURE = ['in', 'pt', 'qt', 'gal', 't', 'st', 'stone', 'A', 'V', 'C', 'K'];
+    /** Signs of money that stand before their number. */
+    public const MONEY = ['£', '$', '€', '₹', '¥'];
+
+    /**
+     * Symbols that in running text are mostly words or names: they count where nothing but a measure can stand.
+     */
+    private const ONLY_IN_A_MEASURE = ['in', 'pt', 'qt', 'gal', 't', 'st', 'stone', 'A', 'V', 'C', 'K', 'F', 'H', 'T', 'B', 'M', 'bar', 'bars', 'cal', 'cals', 'decade', 'decades', 'century', 'centuries', 'AU', 'au', 'Ah', 'dam', 'dag', 'das', 'hm', 'hg', 'Gm', 'Gg', 'Tm', 'pm', 'ps', 'ns', 'pT', 'mol', 'mole', 'moles', 'dm', 'dg', 'kn', 'knot', 'knots', 'ly', 'atm', 'rpm', 'yen', 'byte', 'bytes', 'mH', 'mT', 'pA', 'pW', 'mW', 'MW', 'TV', 'pV'];
 
     /** Units that are not the same in every country: what one of them is in litres is left alone. */
     private const DIFFER_BY_COUNTRY = ['pt', 'qt', 'gal'];
@@ -81,6 +109,12 @@ final class Units
 
     /** @var array<string, Unit>|null */
     private static ?array $bySpelling = null;
+
+    /** @var array<string, true> symbols that stand for what others come to: N, kJ, MW, and not mJ */
+    private static array $usual = [];
+
+    /** @var array<string, true> spelled out, so that capitals mean nothing */
+    private static array $names = [];
 
     /** By what stands for it in running text, where “3 A” may be three areas and “20 in” the start of “20 in all”. */
     public static function find(string $spelling): ?Unit
@@ -91,14 +125,39 @@ final class Units
     /** By any spelling, where nothing but a measure can stand. */
     public static function called(string $spelling): ?Unit
     {
-        return self::all()[$spelling] ?? self::all()[mb_strtolower($spelling)] ?? null;
+        return self::all()[$spelling] ?? self::inOtherCase($spelling);
+    }
+
+    /** The symbol that a word is in another case and of a kind that is expected: “kw” for kW, “ma” for mA. */
+    public static function inAnyCase(string $word, Unit $expected): ?string
+    {
+        $lower = mb_strtolower($word);
+        if (mb_strtolower($expected->symbol()) === $lower) {
+            return $expected->symbol();
+        }
+        foreach (self::all() as $spelling => $unit) {
+            if (mb_strtolower($spelling) === $lower && $unit->measuresLike($expected)) {
+                return $spelling;
+            }
+        }
+
+        return null;
+    }
+
+    /** The case of a symbol tells a metre from a mega-something; that of a name, and of “KM” and “Kg”, tells nothing. */
+    private static function inOtherCase(string $spelling): ?Unit
+    {
+        $lower = mb_strtolower($spelling);
+        $isName = isset(self::$names[$lower]) || preg_match('/^[KC](?:m|g|M|G)$/', $spelling) === 1;
+
+        return $lower !== $spelling && $isName ? self::all()[$lower] : null;
     }
 
     /** The unit with a name of its own that a compound one comes to: kg for N/(m/s²), kWh for kW h; none where there is no such name. */
     public static function named(Unit $unit): ?Unit
     {
         foreach ($unit->isCompound() ? self::all() : [] as $named) {
-            if ($named->measuresLike($unit) && $named->factor->isEqualTo($unit->factor) && ! self::differsByCountry($named)) {
+            if ($named->measuresLike($unit) && $named->factor->isEqualTo($unit->factor) && ! $named->isCompound() && ! self::differsByCountry($named) && isset(self::$usual[$named->symbol()])) {
                 return $named;
             }
         }
@@ -112,20 +171,24 @@ final class Units
         $factor = BigRational::of(1000)->power(max(0, $unit->dimensions['mass'] ?? 0))->dividedBy(BigRational::of(1000)->power(max(0, -($unit->dimensions['mass'] ?? 0))));
         foreach (array_keys(self::PREFIXED) as $symbol) {
             $named = self::all()[$symbol];
+            if (in_array($symbol, ['eV', 'cal', 'Wh', 'Ah', 'bar'], true)) {
+                continue;
+            }
             if ($named->measuresLike($unit) && $named->factor->isEqualTo($factor)) {
                 return $named;
             }
         }
-        [$above, $below] = ['', ''];
+        $coherent = Unit::none();
         foreach ($unit->dimensions as $base => $exponent) {
             if (! isset(self::COHERENT[$base])) {
                 return $unit;
             }
-            $raised = self::COHERENT[$base].([2 => '²', 3 => '³'][abs($exponent)] ?? '');
-            [$above, $below] = $exponent > 0 ? [trim("{$raised} {$above}"), $below] : [$above, "{$below}/{$raised}"];
+            $part = self::all()[self::COHERENT[$base]]->power(abs($exponent));
+            // The mass before the length, as in kg m/s².
+            $coherent = $exponent > 0 ? ($base === 'mass' ? $part->times($coherent) : $coherent->times($part)) : $coherent->per($part);
         }
 
-        return Unit::of($above.$below, $unit->dimensions, $factor);
+        return $coherent;
     }
 
     public static function differsByCountry(Unit $unit): bool
@@ -184,16 +247,39 @@ final class Units
         $units = [];
         foreach (self::OTHERS as $symbol => [$spellings, $dimensions, $factor]) {
             $units += array_fill_keys([$symbol, ...$spellings], Unit::of($symbol, $dimensions, $factor));
+            self::$usual[$symbol] = true;
+            self::$names += array_fill_keys(array_filter([$symbol, ...$spellings], static fn (string $spelling): bool => strlen($spelling) > 2 || in_array($spelling, ['ft', 'yd', 'lb', 'oz', 'hr'], true)), true);
         }
         foreach (self::PREFIXED as $symbol => [$names, $dimensions, $factor, $prefixes]) {
             foreach ($prefixes as $prefix) {
                 [$called, $times] = self::PREFIXES[$prefix];
                 $unit = Unit::of($symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol, $dimensions, BigRational::of($factor)->multipliedBy($times));
                 $units += array_fill_keys(self::spellings($prefix, $symbol, $called, $names), $unit);
+                self::$usual += in_array($prefix, ['', 'k', 'M'], true) && ! in_array($symbol, ['eV', 'cal', 'bar', 'Ah'], true) ? [$unit->symbol() => true] : [];
+                foreach ($names as $name) {
+                    self::$names += [$called.$name => true, $called.$name.'s' => true];
+                }
             }
         }
 
-        return self::$bySpelling = [...$units, 'l' => $units['L'], 'kilo' => $units['kg'], 'kilos' => $units['kg'], 'cc' => Unit::of('cm³', ['length' => 3], '1/1000000')];
+        self::$names += ['sec' => true, 'secs' => true, 'kilo' => true, 'kilos' => true, 'mph' => true];
+
+        return self::$bySpelling = $units + [
+            'l' => $units['L'],
+            'kilo' => $units['kg'],
+            'kilos' => $units['kg'],
+            'cc' => $units['cm']->power(3),
+            'km/h' => $units['km']->per($units['h']),
+            'kph' => $units['km']->per($units['h']),
+            'kmph' => $units['km']->per($units['h']),
+            'mph' => $units['mi']->per($units['h'])->called('mph'),
+            // Written close: a newton metre, and not a nanometre.
+            'Nm' => $units['N']->times($units['m']),
+            'kNm' => $units['kN']->times($units['m']),
+            'Ns' => $units['N']->times($units['s']),
+            'Js' => $units['J']->times($units['s']),
+            'henries' => $units['H'],
+        ];
     }
 
     /**

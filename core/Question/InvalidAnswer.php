@@ -24,6 +24,27 @@ final class InvalidAnswer extends DomainException
         return new self('Write a number, for example 4.5 or 3/4.');
     }
 
+    public static function inQuestion(int $number, self $trouble): self
+    {
+        return new self("Question {$number}: {$trouble->getMessage()}");
+    }
+
+    public static function working(): self
+    {
+        return new self('That is the way to the answer. Write what it comes to, as one number.');
+    }
+
+    public static function inUnit(string $unit): self
+    {
+        return new self("The answer is asked for in {$unit}. Write it in {$unit}.");
+    }
+
+    /** @param  string  $form such as “a decimal” */
+    public static function inForm(string $form): self
+    {
+        return new self("The answer is asked for as {$form}. Write it so.");
+    }
+
     public static function unreadable(): self
     {
         return new self('This answer did not arrive whole. Load the page again and answer once more.');

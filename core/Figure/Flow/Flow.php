@@ -25,6 +25,9 @@ final readonly class Flow implements PosesTask
 
     private const LONGEST = 48;
 
+    /** Groups that a question can sort into. */
+    private const MOST_STAGES = 4;
+
     private const KINDS = ['chain' => 'a chain', 'cycle' => 'a cycle', 'branch' => 'branching steps', 'cause' => 'causes and effects'];
 
     /**
@@ -141,7 +144,33 @@ final readonly class Flow implements PosesTask
             return ['type' => 'sort', 'prompt' => "Which are causes of “{$this->ofLevel(1)[0]->text}”, and which are effects?", 'marks' => max(1, min(5, count($sorted) - 1)), 'groups' => $groups, 'items' => $sorted];
         }
 
+        if ($this->kind === 'branch' && $this->hasBranches()) {
+            return $this->stages($items);
+        }
+
         return ['type' => 'order', 'prompt' => $this->kind === 'cycle' ? "Put the steps of the cycle in order. Begin with “{$this->boxes[0]->text}”." : 'Put the steps in order.', 'marks' => max(1, min(5, count($items) - 1)), 'items' => $items];
+    }
+
+    /** Among branches there is no order: what can be asked is how far down each of them stands. */
+    private function hasBranches(): bool
+    {
+        $parents = array_filter(array_map(static fn (FlowBox $box): ?int => $box->parent, $this->boxes), is_int(...));
+
+        return count($parents) !== count(array_unique($parents)) || count(array_filter($this->boxes, static fn (FlowBox $box): bool => $box->parent === null)) > 1;
+    }
+
+    /**
+     * @param  list<array{id: string, text: string}>  $items
+     * @return array<string, mixed>
+     */
+    private function stages(array $items): array
+    {
+        $last = self::MOST_STAGES - 1;
+        $levels = array_map(static fn (FlowBox $box): int => min($last, $box->level), $this->boxes);
+        $names = ['At the beginning', 'Then', 'After that', 'At the end'];
+        $groups = array_map(static fn (int $level): array => ['id' => 'group-'.($level + 1), 'name' => $names[$level]], array_values(array_unique($levels)));
+
+        return ['type' => 'sort', 'prompt' => 'How far along does each of these come?', 'marks' => max(1, min(5, count($items) - 1)), 'groups' => $groups, 'items' => array_map(static fn (array $item, int $level): array => $item + ['group' => 'group-'.($level + 1)], $items, $levels)];
     }
 
     /** @return non-empty-list<FlowBox> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Maths\Claim;
 
 use Brick\Math\BigRational;
+use Brick\Math\BigInteger;
 use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Parser;
@@ -15,6 +16,9 @@ use Daybright\Maths\Quantity;
  */
 final readonly class Condition
 {
+    /** Trial division up to a million: no number in class is larger, and no student’s answer may keep the server busy. */
+    private const LARGEST_TESTED = 1_000_000_000_000;
+
     /**
      * @param  list<array{Expression, string, Expression|int|null}>  $parts left side, relation, right side
      */
@@ -83,21 +87,30 @@ final readonly class Condition
             'whole' => $isWhole,
             'positive' => $left->value->isPositive(),
             'negative' => $left->value->isNegative(),
-            'even' => $isWhole && $left->value->toInt() % 2 === 0,
-            'odd' => $isWhole && $left->value->toInt() % 2 !== 0,
-            'multiple' => $isWhole && $right !== null && $right !== 0 && $left->value->toInt() % $right === 0,
-            'square' => $isWhole && $left->value->toInt() >= 0 && (int) round(sqrt($left->value->toInt())) ** 2 === $left->value->toInt(),
-            default => $isWhole && self::isPrime($left->value->toInt()),
+            'even' => $isWhole && self::whole($left)->isEven(),
+            'odd' => $isWhole && self::whole($left)->isOdd(),
+            'multiple' => $isWhole && $right !== null && $right !== 0 && self::whole($left)->mod(abs($right))->isZero(),
+            'square' => $isWhole && ! $left->value->isNegative() && self::whole($left)->sqrt()->power(2)->isEqualTo(self::whole($left)),
+            default => $isWhole && self::isPrime(self::whole($left)),
         };
     }
 
-    private static function isPrime(int $number): bool
+    private static function whole(Quantity $number): BigInteger
     {
-        if ($number < 2) {
+        return $number->value->simplified()->getNumerator();
+    }
+
+    private static function isPrime(BigInteger $number): bool
+    {
+        if ($number->isLessThan(2)) {
             return false;
         }
-        for ($divisor = 2; $divisor * $divisor <= $number; $divisor++) {
-            if ($number % $divisor === 0) {
+        if ($number->isGreaterThan(self::LARGEST_TESTED)) {
+            throw MathsError::tooLargeForPrime();
+        }
+        $value = $number->toInt();
+        for ($divisor = 2; $divisor * $divisor <= $value; $divisor++) {
+            if ($value % $divisor === 0) {
                 return false;
             }
         }

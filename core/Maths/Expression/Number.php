@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Daybright\Maths\Expression;
 
 use Brick\Math\BigRational;
+use Daybright\Maths\Numeral;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Tokens;
 use Daybright\Maths\Unit;
+use Daybright\Maths\Units;
 
 /** A number as it was typed, with its unit if it has one. */
 final readonly class Number implements Expression
@@ -26,7 +28,7 @@ final readonly class Number implements Expression
 
         return match (true) {
             $symbol === '' => $this->written,
-            in_array($symbol, ['£', '$', '€'], true) => $symbol.$this->written,
+            in_array($symbol, Units::MONEY, true) => $symbol.$this->written,
             in_array($symbol, ['%', '°', 'p'], true) => $this->written.$symbol,
             default => "{$this->written} {$symbol}",
         };
@@ -34,7 +36,7 @@ final readonly class Number implements Expression
 
     public function evaluate(array $known): Quantity
     {
-        return Quantity::of($this->value, $this->unit);
+        return Quantity::of($this->value, $this->unit)->told(null, Numeral::isStandardForm($this->written));
     }
 
     public function value(array $known): float
@@ -46,12 +48,12 @@ final readonly class Number implements Expression
     {
         $number = preg_match('~^(?:(\d+) )?(\d+)/(\d+)$~', $this->written, $match) === 1
             ? $match[1].($match[1] === '' ? '\\frac' : '\\tfrac')."{{$match[2]}}{{$match[3]}}"
-            : str_replace([',', "\u{202F}", "\u{00A0}", ' '], '\\,', $this->written);
+            : Numeral::tex($this->written);
         $symbol = $this->unit->symbol();
 
         return match (true) {
             $symbol === '' => $number,
-            in_array($symbol, ['£', '$', '€'], true) => '\\text{'.$symbol.'}'.$number,
+            in_array($symbol, Units::MONEY, true) => '\\text{'.$symbol.'}'.$number,
             $symbol === '%' => $number.'\\%',
             in_array($symbol, ['°', 'p'], true) => $number.self::unitTex($symbol),
             default => $number.'\\,'.self::unitTex($symbol),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Worked\Methods;
 
+use Brick\Math\BigRational;
 use Daybright\Figure\Chance;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
@@ -12,6 +13,7 @@ use Daybright\Figure\Variation;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\Expression\Name;
+use Daybright\Maths\Expression\QuadraticRoot;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Rearrangement;
@@ -75,12 +77,13 @@ final readonly class Substitution implements Method
         $known = self::known($reading->lines('known', 'What is known', 1, 6));
         $asked = $reading->text('asked', 'What is asked', 12);
         try {
-            $formula = self::formula($reading->text('formula', 'The formula', 80), $quantities->list('names'));
+            $formula = self::formula($reading->text('formula', 'The formula', 80), $quantities->list('names'), [...array_map(strval(...), array_keys($known)), $asked]);
             $choice = Choice::judge($formula, array_map(strval(...), array_keys($known)), $asked);
             if (! $choice->serves) {
                 throw InvalidQuantities::because("{$formula->written} cannot serve here. {$choice->why}", 'formula');
             }
             $known = array_intersect_key($known, $formula->quantities);
+            self::refuseWrongKind($formula, $known);
             $solved = Rearrangement::solve($formula->left, $formula->right, $asked);
             $unit = self::wished($reading);
             $units = self::units($formula, $known, $solved, $asked, $unit);
@@ -132,10 +135,49 @@ final readonly class Substitution implements Method
         $typed = array_map(static fn (Quantity $each): string => $each->typed(), $this->converted);
         $isSolved = $this->formula->left instanceof Name && $this->formula->left->name === $this->asked;
 
+        if ($this->solved instanceof QuadraticRoot) {
+            return $this->quadraticLines($this->solved);
+        }
+
         return [
             ...($isSolved ? [] : [new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.")]),
             new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_combine(range(1, count($typed)), array_values($typed))),
         ];
+    }
+
+    /** @return list<Line> brought to a x² + b x + c = 0, put into the formula for it, and the root that makes sense */
+    private function quadraticLines(QuadraticRoot $root): array
+    {
+        $known = array_map($this->units->convert(...), $this->known);
+        $written = array_map(static fn (BigRational $each): string => Quantity::of($each)->typedNumber(), $root->coefficients($known));
+        [$a, $b, $c] = $written;
+        $held = static fn (string $number): string => str_starts_with($number, '-') ? "({$number})" : $number;
+        $signed = static fn (string $number): string => str_starts_with($number, '-') ? '− '.substr($number, 1) : '+ '.$number;
+        $roots = $root->roots($known);
+        $other = $roots[1] ?? null;
+        $told = fn (Quantity $each): string => $this->rounded($each)->typed();
+
+        return [
+            new Line("{$a} {$this->asked}² {$signed($b)} {$this->asked} {$signed($c)} = 0", "With the values put in, and all on one side: {$this->asked} stands there squared and plain."),
+            new Line("{$this->asked} = (−{$held($b)} ± √({$held($b)}² − 4 × {$held($a)} × {$held($c)}))/(2 × {$held($a)})", 'We use the formula for such equations.'),
+            ...($other === null ? [] : [new Line('', 'It gives '.$told($roots[0]).' and '.$told($other).'. '.($other->value->isNegative() ? "Only {$told($roots[0])} makes sense here." : "{$told($roots[0])} comes first."))]),
+        ];
+    }
+
+    /**
+     * @param  array<string, Quantity>  $known
+     *
+     * @throws InvalidQuantities when a value is of another kind than its quantity
+     */
+    private static function refuseWrongKind(SheetFormula $formula, array $known): void
+    {
+        foreach ($known as $name => $value) {
+            [$meaning, $unit] = $formula->quantities[$name];
+            $isHeat = str_starts_with((string) array_key_first($unit->dimensions), 'temperature') && str_starts_with((string) array_key_first($value->unit->dimensions), 'temperature');
+            if (! $unit->isNone() && ! $value->unit->isNone() && ! $value->unit->measuresLike($unit) && ! $isHeat) {
+                throw InvalidQuantities::because("{$name} is {$unit->kindInWords()} here (".($meaning === $name ? $unit->symbol() : $meaning)."), and {$value->written()} is {$value->unit->kindInWords()}. Check its unit.", 'known');
+            }
+        }
     }
 
     /** @return list<Line> what it comes to, and the same in the unit that is wished */
@@ -155,7 +197,7 @@ final readonly class Substitution implements Method
     {
         $rounded = $this->rounded($answer);
 
-        return new Line("{$this->asked} ".($rounded->equals($answer) && $answer->exact ? '=' : '≈')." {$rounded->typed()}", $reason);
+        return new Line("{$this->asked} ".($rounded->equals($answer) ? '=' : '≈')." {$rounded->typed()}", $reason);
     }
 
     /** Level 1 asks for what the formula gives, level 2 for one of its other quantities, level 3 gives a value in another unit. */
@@ -243,7 +285,12 @@ final readonly class Substitution implements Method
     {
         $short = SignificantFigures::round($answer, $this->figures);
 
-        return $answer->exact && $short->equals($answer) ? $answer : $short;
+        if (! $short->equals($answer)) {
+            return $short;
+        }
+
+        // What comes out even but for the last of fifteen figures is even.
+        return $answer->exact ? $answer : Quantity::of($short->value, $short->unit);
     }
 
     /** Sense check: the answer put back gives a known value again. */
@@ -312,13 +359,14 @@ final readonly class Substitution implements Method
      * The formula with the meanings and units of the lesson's sheet, or of the starting sheets, or as it was typed.
      *
      * @param  list<Fields>  $names name, meaning and unit of its quantities
+     * @param  list<string>  $known names that are known or asked
      *
      * @throws MathsError
      */
-    private static function formula(string $written, array $names): SheetFormula
+    private static function formula(string $written, array $names, array $known): SheetFormula
     {
         if ($names !== []) {
-            return SheetFormula::withNames($written, $names);
+            return SheetFormula::withNames($written, $names, $known);
         }
         $bare = static fn (string $text): string => (string) preg_replace('/\s+/u', '', $text);
         foreach (StartingSheets::all() as $sheet) {
@@ -329,6 +377,6 @@ final readonly class Substitution implements Method
             }
         }
 
-        return SheetFormula::of($written, []);
+        return SheetFormula::of($written, [], $known);
     }
 }

@@ -13,6 +13,8 @@ use Daybright\Figure\Variation;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\SignificantFigures;
+use Daybright\Maths\Temperature;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
 use Daybright\Worked\Example;
@@ -28,7 +30,8 @@ final readonly class UnitChange implements Method
         3 => [['m²', 'cm²'], ['litres', 'cm³'], ['m³', 'litres'], ['km/h', 'm/s'], ['inches', 'cm']],
     ];
 
-    private function __construct(private Quantity $amount, private Unit $to)
+    /** @param  string  $typed the amount as it was typed, which may be in several units */
+    private function __construct(private Quantity $amount, private Unit $to, private string $typed)
     {
     }
 
@@ -65,27 +68,94 @@ final readonly class UnitChange implements Method
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'to');
         }
-        if (! $amount->unit->measuresLike($to) || $to->isNone()) {
+        if (! Temperature::areBoth($amount->unit, $to) && (! $amount->unit->measuresLike($to) || $to->isNone())) {
             throw InvalidQuantities::because("{$amount->unit->written()} is {$amount->unit->kindInWords()} and {$to->written()} is {$to->kindInWords()}: one cannot be turned into the other.", 'to');
         }
 
-        return new self($amount, $to);
+        return new self($amount, $to, trim($reading->text('amount', 'The amount', 40)));
     }
 
     public function example(): Example
     {
-        $answer = $this->amount->in($this->to);
-        [$number, $from, $to] = [$this->amount->typedNumber(), $this->amount->unit->symbol(), $this->to->symbol()];
-        $factor = $this->amount->unit->factor->dividedBy($this->to->factor)->simplified();
-        $isSmaller = $factor->isGreaterThanOrEqualTo(1);
-        $times = Quantity::of($isSmaller ? $factor : $factor->reciprocal())->typedNumber();
-        $lines = [
-            new Line($isSmaller ? "1 {$from} = {$times} {$to}" : "1 {$to} = {$times} {$from}", 'How the two units belong together.', [1 => $times]),
-            new Line("{$number} ".($isSmaller ? '×' : '÷')." {$times} = {$answer->typedNumber()}", $isSmaller ? 'The new unit is smaller, so there are more of them: we multiply.' : 'The new unit is larger, so there are fewer of them: we divide.', [1 => $times]),
-            new Line("{$number} {$from} = {$answer->typedNumber()} {$to}", 'With their units.'),
-        ];
+        if (Temperature::areBoth($this->amount->unit, $this->to)) {
+            return $this->temperature();
+        }
+        $answer = $this->short($this->amount->in($this->to));
+        $lines = $this->parts() ?? $this->factorLines($answer);
 
-        return new Example("Write {$this->amount->written()} in {$to}.", $lines, $answer);
+        return new Example("Write {$this->amount->written()} in {$this->to->symbol()}.", [...$lines, new Line("{$this->typed} {$this->sign($answer)} {$answer->typed()}", 'With their units.')], $answer);
+    }
+
+    /**
+     * Told by whichever of the two units is a short number of the other: 1 in = 0.0254 m, and not 1 m = 39.37… in.
+     *
+     * @return list<Line>
+     */
+    private function factorLines(Quantity $answer): array
+    {
+        $factor = $this->amount->unit->factor->dividedBy($this->to->factor)->simplified();
+        $one = static fn (Unit $unit): string => Quantity::of(1, $unit)->typed();
+        $isLarger = $factor->isGreaterThanOrEqualTo(1);
+        [$to, $back] = [Quantity::of($factor, $this->to), Quantity::of($factor->reciprocal(), $this->amount->unit)];
+        $multiplies = self::isTold($to) ? ($isLarger || ! self::isTold($back)) : (! self::isTold($back) && $isLarger);
+        $sign = self::isTold($multiplies ? $to : $back) ? '=' : '≈';
+        $times = $multiplies ? $to : $back;
+        $belonging = ($multiplies ? $one($this->amount->unit) : $one($this->to))." {$sign} {$times->typed()}";
+
+        return [
+            new Line($belonging, 'How the two units belong together.', [1 => $times->typedNumber()]),
+            new Line("{$this->amount->typedNumber()} ".($multiplies ? '×' : '÷')." {$times->typedNumber()} {$this->sign($answer)} {$answer->typedNumber()}", $isLarger ? 'The new unit is smaller, so there are more of them.' : 'The new unit is larger, so there are fewer of them.', [1 => $times->typedNumber()]),
+        ];
+    }
+
+    /**
+     * “2 h 15 min” in minutes: 2 × 60 + 15.
+     *
+     * @return list<Line>|null null where the amount is told in one unit
+     */
+    private function parts(): ?array
+    {
+        if (preg_match('/^(\d+)\s*(\p{L}+)\s*(\d+(?:\.\d+)?)\s*(\p{L}+)$/u', $this->typed, $match) !== 1) {
+            return null;
+        }
+        [$large, $small] = [Units::called($match[2]), Units::called($match[4])];
+        if ($large === null || $small === null || ! $small->factor->isEqualTo($this->to->factor)) {
+            return null;
+        }
+        $times = Quantity::of($large->factor->dividedBy($small->factor))->typedNumber();
+
+        return [
+            new Line(Quantity::of(1, $large)->typed().' = '.Quantity::of(BigRational::of($times), $small)->typed(), 'How the two units belong together.', [1 => $times]),
+            new Line("{$match[1]} × {$times} + {$match[3]} = {$this->amount->typedNumber()}", 'The larger unit is changed, and the rest is added.', [1 => $times]),
+        ];
+    }
+
+    private function temperature(): Example
+    {
+        $answer = Temperature::change($this->amount, $this->to);
+
+        return new Example("Write {$this->amount->written()} in {$this->to->symbol()}.", [
+            new Line('', Temperature::rule($this->amount->unit, $this->to)),
+            new Line(Temperature::sum($this->amount, $this->to).' = '.$answer->typedNumber(), 'We work it out.'),
+            new Line("{$this->amount->typed()} = {$answer->typed()}", 'With their units.'),
+        ], $answer);
+    }
+
+    /** Whether it is what its figures say, and not rounded or a fraction. */
+    private static function isTold(Quantity $number): bool
+    {
+        return ! str_contains($number->typedNumber(), '/') && Quantity::read($number->typedNumber())->value->isEqualTo($number->value);
+    }
+
+    /** An answer that does not end is told in three figures. */
+    private function short(Quantity $answer): Quantity
+    {
+        return self::isTold($answer) || str_contains($answer->typedNumber(), '/') ? $answer : Quantity::of(SignificantFigures::decimal($answer->value, 3), $answer->unit)->told(null, false);
+    }
+
+    private function sign(Quantity $answer): string
+    {
+        return $answer->equals($this->amount->in($this->to)) ? '=' : '≈';
     }
 
     /** Level 1 goes to a smaller unit, level 2 to a larger one, level 3 between squares, cubes, speeds and inches. */

@@ -24,11 +24,13 @@ final readonly class SheetFormula
 
     /**
      * @param  array<string, array{string, string}>  $quantities name => meaning and unit; names left out have neither
+     * @param  list<string>  $names further names that are known: “mc²” with m or c among them is m times c²
      *
      * @throws MathsError
      */
-    public static function of(string $written, array $quantities): self
+    public static function of(string $written, array $quantities, array $names = []): self
     {
+        $written = SideBySide::apart(trim($written), array_values(array_unique([...array_map(strval(...), array_keys($quantities)), ...$names])));
         $sides = explode('=', $written);
         if (count($sides) !== 2) {
             throw MathsError::unexpected('=', 0);
@@ -52,17 +54,18 @@ final readonly class SheetFormula
 
     /**
      * @param  list<Fields>  $names name, meaning and unit of its quantities
+     * @param  list<string>  $known further names
      *
      * @throws MathsError
      */
-    public static function withNames(string $written, array $names): self
+    public static function withNames(string $written, array $names, array $known = []): self
     {
         $quantities = [];
         foreach ($names as $quantity) {
             $quantities[$quantity->text('name')] = [$quantity->text('meaning', ''), $quantity->text('unit', '')];
         }
 
-        return self::of($written, $quantities);
+        return self::of($written, $quantities, $known);
     }
 
     /** @return list<array{name: string, meaning: string, unit: string}> */
@@ -95,7 +98,7 @@ final readonly class SheetFormula
     /** @return list<string> single letters that stand alone in the formula */
     private static function letters(string $written): array
     {
-        preg_match_all('/(?<!\p{L})\p{L}(?!\p{L})/u', $written, $match);
+        preg_match_all('/(?<!\p{L})(?:Δ\p{L}|\p{L}(?:_\{?\w+\}?|[₀-₉]+)|\p{L})(?!\p{L})/u', $written, $match);
 
         return array_values(array_diff(array_unique($match[0]), ['π']));
     }

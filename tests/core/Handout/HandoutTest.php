@@ -97,11 +97,12 @@ final class HandoutTest extends TestCase
         self::assertStringContainsString('2 of 2', self::text([$pages[1]]));
     }
 
-    public function test_a_set_that_cannot_be_made_says_why(): void
+    public function test_a_set_that_cannot_be_made_is_left_out_and_says_why(): void
     {
-        $this->expectException(InvalidQuantities::class);
-        $this->expectExceptionMessage('no question that could be asked with other numbers');
-        self::handout([self::set('figure', 'picture-map', [])])->pages();
+        $sets = [self::set('figure', 'picture-map', []), self::set('worked', 'units', UnitChange::blank())];
+        $lesson = Lesson::from(['handout' => $sets] + Slides::document([]));
+        self::assertSame(['This figure has no question that could be asked with other numbers.'], Handout::troubles($lesson));
+        self::assertEquals(self::handout([$sets[1]])->pages(), self::handout($sets)->pages());
     }
 
     private function assertKeepsToMargins(Scene $page): void

@@ -62,10 +62,8 @@ final class AlgebraTest extends TestCase
     /** @return iterable<array{string, string}> */
     public static function unsolvable(): iterable
     {
-        yield ['y = x + x²', 'x'];
+        yield ['y = x + x² + x³', 'x'];
         yield ['y = 2 x', 'z'];
-        yield ['y = 2^x', 'x'];
-        yield ['y = sin x', 'x'];
     }
 
     #[DataProvider('unsolvable')]

@@ -116,8 +116,16 @@ final class QuantityTest extends TestCase
         yield ['5 ÷ 0', 'divided by zero'];
         yield ['0^-1', 'divided by zero'];
         yield ['√(0 − 4)', 'no square root'];
-        yield ['2^0.5', 'whole number'];
-        yield ['2^21', 'between −20 and 20'];
+        yield ['(0 − 2)^0.5', 'no square root'];
+        yield ['2^(3 m)', 'without a unit'];
+        yield ['2^2001', 'larger than can be worked out'];
+        yield ['(((((9^20)^20)^20)^20)^20)', 'larger than can be worked out'];
+        yield ['1e999999999', 'larger than can be worked out'];
+        yield [str_repeat('9', 80), 'larger than can be worked out'];
+        yield ['99!', 'from 0 to 60'];
+        yield [str_repeat('(', 60).'1'.str_repeat(')', 60), 'too many brackets'];
+        yield ['6 ÷ 2(1+2)', 'read in two ways (character 6)'];
+        yield ['200 + 10%', 'percent of what'];
         yield ['3 m + 4', 'm is a length'];
         yield ['3 m² − 1 m', 'm² is an area'];
         yield ['2 + speed', 'no value yet'];

@@ -58,7 +58,7 @@ final class SlidePainterTest extends TestCase
         ], ['One.', 'Two.', 'Three.']);
         $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
         self::assertSame('A slide. How long is it? Add up.', $scene->at(0)->description());
-        self::assertSame('A slide. How long is it? The answer is 41 cm. Add up. 3 × 7 cm = 21 cm, three hours.', $scene->at(1)->description());
+        self::assertSame("A slide. How long is it? The answer is 41\u{A0}cm. Add up. 3 × 7 cm = 21 cm, three hours.", $scene->at(1)->description());
         self::assertStringEndsWith('20 cm + 21 cm = 41 cm.', $scene->at(2)->description());
     }
 

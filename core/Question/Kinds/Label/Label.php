@@ -89,9 +89,9 @@ final readonly class Label implements QuestionKind
         return implode(', ', array_map(static fn (string $name, int $number): string => ($number + 1).' '.trim($name), $names, array_keys($names)));
     }
 
-    /** Spelling counts, capitals and “the” do not. */
+    /** Spelling counts, capitals, quotation marks and “the” do not. */
     private static function folded(string $name): string
     {
-        return (string) preg_replace(['/^(the|an?) /u', '/[\s-]+/u'], ['', ' '], mb_strtolower(trim($name, " .\t\n")));
+        return (string) preg_replace(['/^(the|an?) /u', '/[\s-]+/u'], ['', ' '], mb_strtolower(trim((string) preg_replace('/[“”"‘’\']/u', '', $name), " .\t\n")));
     }
 }

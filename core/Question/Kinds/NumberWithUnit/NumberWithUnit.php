@@ -50,8 +50,18 @@ final readonly class NumberWithUnit implements QuestionKind
         $expected = $this->expected($content);
         try {
             $answer = TypedAnswer::read($given, $expected->unit);
+            if (! $this->isExactForm($content)) {
+                TypedAnswer::refuseWorking($given, $expected->unit);
+            }
         } catch (MathsError) {
             throw InvalidAnswer::notANumber();
+        }
+        $asked = AskedForm::of($content->text('prompt', ''), $expected);
+        if ($answer->unit->isNone() && $asked->namesUnit()) {
+            $answer = new Quantity($answer->value, $expected->unit, $answer->exact);
+        }
+        if ($answer->unit->measuresLike($expected->unit)) {
+            $asked->refuseOther($given, $answer);
         }
         $marks = $content->whole('marks', 1);
         // “25” for 25 % has lost its sign; “0.25” is the same share.
@@ -95,6 +105,12 @@ final readonly class NumberWithUnit implements QuestionKind
         } catch (MathsError $error) {
             return 'The answer of this question cannot be read. '.$error->getMessage();
         }
+    }
+
+    /** “25π” and “5√2” are answers where the teacher's own is written so. */
+    private function isExactForm(Fields $content): bool
+    {
+        return preg_match('/π|√|\bpi\b/u', $content->text('value', '')) === 1;
     }
 
     /** What went wrong, where the answer is one that a known slip gives; a missing unit does not hide it. */

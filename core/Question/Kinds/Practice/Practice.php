@@ -64,9 +64,11 @@ final readonly class Practice implements QuestionKind
             if ($answer === '') {
                 throw InvalidAnswer::notAllAnswered();
             }
-            if (! self::isRight($item, $answer)) {
+            $marking = self::marked($item, $answer, $number + 1);
+            if ($marking->isRight() !== true) {
                 $slip = self::slip($item, $answer);
-                $wrong[] = ($number + 1).($slip === null ? '' : ': '.$slip);
+                $said = $slip ?? (str_starts_with($marking->sentence, 'The number is right') ? rtrim(lcfirst($marking->sentence), '.') : null);
+                $wrong[] = ($number + 1).($said === null ? '' : ': '.$said);
                 $slips[] = (string) $slip;
             }
         }
@@ -120,13 +122,17 @@ final readonly class Practice implements QuestionKind
         return $item->answer instanceof Quantity ? [] : $item->choices();
     }
 
-    private static function isRight(Variation $item, string $given): bool
+    /** @throws InvalidAnswer with the number of the question that is to be put right first */
+    private static function marked(Variation $item, string $given, int $number): Marking
     {
         if (! $item->answer instanceof Quantity) {
-            return trim($given) === $item->answer;
+            return trim($given) === $item->answer ? Marking::right(1) : Marking::wrong(1, 'Not yet.');
         }
-
-        return (new NumberWithUnit)->mark(self::content($item->answer, $item->tolerance), $given)->isRight() === true;
+        try {
+            return (new NumberWithUnit)->mark(self::content($item), $given);
+        } catch (InvalidAnswer $trouble) {
+            throw InvalidAnswer::inQuestion($number, $trouble);
+        }
     }
 
     /** The slip behind a wrong answer, where it is a known one. */
@@ -146,8 +152,10 @@ final readonly class Practice implements QuestionKind
         return null;
     }
 
-    private static function content(Quantity $answer, string $tolerance): Fields
+    private static function content(Variation $item): Fields
     {
-        return new Fields(['marks' => 1, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $tolerance]);
+        $answer = $item->answer instanceof Quantity ? $item->answer : Quantity::of(0);
+
+        return new Fields(['marks' => 1, 'prompt' => $item->prompt, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $item->tolerance]);
     }
 }

@@ -9,8 +9,10 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Claim\Claim;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\Unit;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 
@@ -96,11 +98,12 @@ final readonly class Truth implements QuestionKind
     private function markExample(Claim $claim, string $written, int $marks, string $letter): Marking
     {
         try {
-            $number = Quantity::read(trim((string) preg_replace('/^\s*'.preg_quote($letter, '/').'\s*=\s*/u', '', $written)));
+            $number = TypedAnswer::read((string) preg_replace('/^\s*'.preg_quote($letter, '/').'\s*=\s*/u', '', $written), Unit::none());
         } catch (MathsError) {
             throw InvalidAnswer::noExample();
         }
-        $value = $number->value;
+        // A percent is a number too: 50 % is 0.5.
+        $value = $number->unit->isPercent() ? $number->base()->simplified() : $number->value;
         try {
             $sentence = match (true) {
                 ! $claim->concerns($value) => 'False is right, but '.self::written($value).' is not one of the numbers that the claim is about.',

@@ -151,7 +151,6 @@ final class EqualityCheckerTest extends TestCase
         yield ['2 and 3 × 4 = 14'];
         yield ['20 °C = 68 °F'];
         yield ['sin 30 = 1/2'];
-        yield ['log 100 = 2'];
         yield ['5! = 120'];
         yield ['20 × 10 = 2 hundred'];
         yield ['1/2 + 1/4 = 3 quarters'];
