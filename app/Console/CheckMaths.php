@@ -4,25 +4,22 @@ namespace App\Console;
 
 use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\EqualityChecker;
-use Illuminate\Console\Command;
+use DomainException;
 
 /** The equality checker from the shell. */
-class CheckMaths extends Command
+class CheckMaths extends JsonCommand
 {
     protected $signature = 'maths:check';
 
     protected $description = 'Read {"text": "…"} from standard input and write every equality found in it as JSON';
 
-    public function handle(): int
+    protected function answer(array $asked): array
     {
-        $given = json_decode((string) stream_get_contents(STDIN), true);
-        if (! is_array($given) || ! is_string($given['text'] ?? null)) {
-            $this->output->writeln('{"error":"Give an object with a text: {\"text\": \"14 × 30 = 450\"}"}');
-
-            return self::FAILURE;
+        $text = $asked['text'] ?? null;
+        if (! is_string($text)) {
+            throw new DomainException('Give an object with a text: {"text": "14 × 30 = 450"}');
         }
-        $this->output->writeln((string) json_encode(['equalities' => array_map(static fn (Equality $equality): array => get_object_vars($equality), EqualityChecker::check($given['text']))], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT));
 
-        return self::SUCCESS;
+        return ['equalities' => array_map(static fn (Equality $equality): array => get_object_vars($equality), EqualityChecker::check($text))];
     }
 }

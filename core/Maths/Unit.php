@@ -99,8 +99,8 @@ final readonly class Unit
                 }
                 $ratio = $unit->factor->dividedBy($kept->factor);
                 $times = $times->multipliedBy($power >= 0 ? $ratio->power($power) : $ratio->reciprocal()->power(-$power));
-                $parts[$symbol][1] += $power;
-                $parts[$other][1] = 0;
+                $parts[$symbol] = [$kept, $parts[$symbol][1] + $power];
+                $parts[$other] = [$unit, 0];
             }
         }
         $left = array_filter($parts, static fn (array $part): bool => $part[1] !== 0);

@@ -54,7 +54,7 @@ final readonly class Substitution
         $constant = $factor->multipliedBy($start)->simplified();
         $lines = [["{$y} = {$replaced}", "We solve the {$solved} equation for {$y}."]];
         if (! $factor->isZero()) {
-            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]]).($factor->isNegative() ? ' − ' : ' + ').ltrim($bracket, '−');
+            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]]).($factor->isNegative() ? ' − ' : ' + ').(string) preg_replace('/^−/u', '', $bracket);
             $lines[] = ["{$left} = ".self::number($second->c), "We put that in for {$y} in the {$other} equation."];
             if (! $constant->isZero()) {
                 $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']]).' = '.self::number($second->c), 'We work out the bracket and collect.'];

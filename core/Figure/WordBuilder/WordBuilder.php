@@ -66,7 +66,7 @@ final readonly class WordBuilder implements PosesTask, Varies
     public static function from(Fields $quantities): self
     {
         $reading = new Reading($quantities);
-        $tidy = static fn (string $piece): string => mb_strtolower(trim($piece, '- –'));
+        $tidy = static fn (string $piece): string => mb_strtolower((string) preg_replace('/^[- –]+|[- –]+$/u', '', $piece));
         $beginnings = array_values(array_unique(array_map($tidy, $reading->lines('beginnings', 'Beginnings', 1, 8, 10))));
         $endings = array_values(array_unique(array_map($tidy, $reading->lines('endings', 'Endings', 1, 5, 8))));
         foreach (['beginnings' => $beginnings, 'endings' => $endings] as $field => $pieces) {

@@ -16,7 +16,7 @@ final class Clauses
     /** @return list<string> each with at least one “=” or “≈” */
     public static function of(string $text): array
     {
-        $clauses = preg_split('/[\n;?!]|'.self::COLON.'|\.(?=\s|$)|,(?!\d{3}(?!\d))/u', self::spelled($text)) ?: [];
+        $clauses = preg_split('/[\n;?]|!(?!\s*[-=+×÷−*\/)])|'.self::COLON.'|\.(?=\s|$)|,(?!\d)/u', self::spelled($text)) ?: [];
 
         return array_values(array_filter(array_map(trim(...), $clauses), static fn (string $clause): bool => preg_match('/[=≈]/u', $clause) === 1));
     }
@@ -28,14 +28,15 @@ final class Clauses
             [
                 '/\*\*|`/',
                 '/ times (?=\d)/u',
+                '/(?<=\d) : (?=\d+(?:[.,]\d+)? ?[=≈])(?![^=]*= ?\d+ :)/u',
                 '/ multiplied by (?=\d)/u',
                 '/ divided by (?=\d)/u',
                 '/ plus (?=\d)/u',
                 '/ (?:minus|take away) (?=\d)/u',
-                '/'.self::AFTER.' (?:equals|makes|is equal to) (?=[\d£$€(−-])/u',
+                '/'.self::AFTER.' (?:equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as) (?=[\d£$€(−-])/u',
                 '~((?:[-+×÷*/]|of) ?[£$€]?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
             ],
-            [' ', ' × ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],
+            [' ', ' × ', ' ÷ ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],
             $text,
         );
     }

@@ -33,6 +33,7 @@ final class EqualityChecker
         return [
             ...array_merge(...array_map(self::checkClause(...), Clauses::of(Remainders::without($written)))),
             ...Remainders::check($written),
+            ...Roundings::check($stated),
             ...SpokenMeasures::check($stated),
         ];
     }
@@ -83,6 +84,19 @@ final class EqualityChecker
     /** @param  string|null  $measure the measure that is worked out, where one is named */
     private static function compare(Side $left, Side $right, string $sign, ?string $measure): ?Equality
     {
+        $found = self::judge($left, $right, $sign, $measure);
+        if ($found === null || $found->holds()) {
+            return $found;
+        }
+        // Where it holds as people of another country read its points and commas, it is right.
+        [$other, $result] = [$left->inOtherStyle(), $right->inOtherStyle()];
+        $again = $other === null && $result === null ? null : self::judge($other ?? $left, $result ?? $right, $sign, $measure);
+
+        return $again?->holds() === true ? $again : $found;
+    }
+
+    private static function judge(Side $left, Side $right, string $sign, ?string $measure): ?Equality
+    {
         $written = $left->written.' '.$sign.' '.$right->written;
         [$expected, $given] = [$left->value, $right->value];
         if (self::isNotOursToSay($expected->unit, $given->unit) || self::isScale($expected, $given)) {
@@ -98,8 +112,8 @@ final class EqualityChecker
             return $right->counts ? null : Equality::withoutUnit($written, $expected->written());
         }
         if ($expected->unit->dimensions === [] && preg_match('/[£$€°]|\p{L}/u', $left->written) !== 1) {
-            // “3 × 4 = 12 cm”: plain working with the unit put on at the end is common practice.
-            return self::sameKind($written, new Quantity($expected->value, $given->unit, $expected->exact), $given, $sign, $right->written);
+            // “3 × 4 = 12 cm”: plain working with the unit put on at the end is common practice, where the unit is of the kind that is named.
+            return self::wrongKindOfNamed($written, $given, $measure) ?? self::sameKind($written, new Quantity($expected->value, $given->unit, $expected->exact), $given, $sign, $right->written);
         }
         // “20 °C + 5 °C = 25 degrees” is how temperatures are said.
         if ($expected->unit->symbol() === '°C' && $given->unit->symbol() === '°') {
@@ -112,7 +126,11 @@ final class EqualityChecker
     /** A pint has more millilitres in one country than in the next; degrees on two thermometers are no factor apart. */
     private static function isNotOursToSay(Unit $left, Unit $right): bool
     {
-        return Units::differsByCountry($left) !== Units::differsByCountry($right)
+        // A year has 365 days here and 366 there, and money changes its price.
+        $isCalendar = isset($left->dimensions['years']) !== isset($right->dimensions['years']) && in_array($left->kindInWords(), ['a time', 'another kind of quantity'], true) && in_array($right->kindInWords(), ['a time', 'another kind of quantity'], true);
+
+        return $isCalendar || ($left->isMoney() && $right->isMoney() && ! $left->measuresLike($right))
+            || Units::differsByCountry($left) !== Units::differsByCountry($right)
             || (! $left->measuresLike($right) && $left->kindInWords() === 'a temperature' && $right->kindInWords() === 'a temperature');
     }
 
@@ -128,30 +146,54 @@ final class EqualityChecker
     {
         return $expected->equals($given) || self::rounds($expected, $given, $sign, $givenText)
             ? Equality::right($written)
-            : Equality::wrong($written, CompoundMeasure::writtenLike($expected->in($given->unit), $givenText));
+            : Equality::wrong($written, self::inFormOf($expected->in($given->unit), $givenText));
     }
 
     /** A rounded value passes after “≈”, and after “=” where no exact decimal exists or none is used in class. */
     private static function rounds(Quantity $expected, Quantity $given, string $sign, string $givenText): bool
     {
         $scaled = $expected->in($given->unit)->value;
-        $isRoundedInClass = self::figures($expected->unit->factor->dividedBy($given->unit->factor)) > self::FIGURES_KEPT;
+        $ratio = $expected->unit->factor->dividedBy($given->unit->factor);
+        // An hour has a round number of minutes, whichever of them is told first.
+        $isRoundedInClass = self::figures($ratio) > self::FIGURES_KEPT && self::figures($ratio->reciprocal()) > self::FIGURES_KEPT;
         if ($sign === '=' && $expected->exact && self::terminates($scaled) && ! $isRoundedInClass) {
             return false;
         }
         $places = preg_match('/\.(\d+)/', $givenText, $match) === 1 ? strlen($match[1]) : 0;
         // A whole percent is a hundredth: “1/3 = 33%” is as good as “1/3 = 0.33”.
-        $hundredths = $given->unit->isPercent() ? 0 : 2;
-        if ($sign === '=' && $places < $hundredths && $expected->exact && ! $isRoundedInClass) {
+        $asked = match (true) {
+            $given->unit->isPercent() => 0,
+            $ratio->isEqualTo(1) => 2,
+            default => 1,
+        };
+        if ($sign === '=' && $places < $asked && $expected->exact && ! $isRoundedInClass) {
             return false;
         }
         if ($scaled->toScale($places, RoundingMode::HALF_UP)->isEqualTo($given->value->toScale($places, RoundingMode::HALF_UP))) {
             return true;
         }
-        // After “≈” an estimate to one figure will do: “19 × 5 ≈ 100”.
-        $difference = $scaled->minus($given->value)->abs();
+        // After “≈” half a unit of the last figure is allowed; noughts at the end of a whole number are no figures: “19 × 5 ≈ 100”.
+        $noughts = preg_match('/^[\d\s,]*?[1-9][\s,]*?((?:[\s,]*0)+)(?![\d.])/u', $givenText, $match) === 1 ? preg_match_all('/0/', $match[1]) : 0;
 
-        return $sign === '≈' && $difference->isLessThanOrEqualTo($scaled->abs()->multipliedBy('1/10'));
+        return $sign === '≈' && $places === 0 && $noughts > 0
+            && $scaled->minus($given->value)->abs()->isLessThanOrEqualTo(BigRational::of(10)->power($noughts)->dividedBy(2));
+    }
+
+    /** A fraction is put right by a fraction: 3/4 + 1/8 is 7/8, and not 0.875. */
+    private static function inFormOf(Quantity $right, string $givenText): string
+    {
+        $value = $right->value->simplified();
+        $isFraction = $right->unit->isNone() && $right->exact && preg_match('~^\s*[-−]?(?:\d+ )?\d+\s*/\s*\d+\s*$~u', $givenText) === 1;
+
+        return $isFraction && ! $right->isWhole() ? str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator()) : CompoundMeasure::writtenLike($right, $givenText);
+    }
+
+    private static function wrongKindOfNamed(string $written, Quantity $given, ?string $measure): ?Equality
+    {
+        // “m” may be minutes to a teacher in a hurry.
+        $isMinutes = $measure === 'time' && $given->unit->symbol() === 'm';
+
+        return $measure === null || $given->unit->isNone() || $isMinutes ? null : self::wrongKind($written, $given, $measure);
     }
 
     private static function terminates(BigRational $value): bool

@@ -9,15 +9,16 @@ final readonly class Phrase
 {
     private const PLACES = [
         // Where a phrase begins that belongs to nothing before it, as in “minus 3 squared” or “one and a half is”.
-        '{begins}' => '(?<=^|[.!?:;,(“\n]|[.!?:;,] |\bso |\bthen |\bthat |\bbecause |\bsince |\bknow )',
+        '{begins}' => '(?<=^|[.!?:;,(“\n]|[.!?:;,] |\bso |\bwell |\bnow |\bthen |\bthat |\bbecause |\bsince |\bknow )',
         '{free}' => '(?<![\p{L}\d.,-]|\d )',
         '{number}' => '('.NumberWords::NUMBER.')',
         '{one or number}' => '(an?|'.NumberWords::NUMBER.')',
+        '{one or fraction}' => '('.NumberWords::FRACTION.'|'.NumberWords::NUMBER.')',
         '{fraction}' => '('.NumberWords::FRACTION.')',
         '{decimal}' => '(\d*\.\d+|\d+(?:\.\d+)? ?%)',
         '{table}' => '('.NumberWords::TABLE.')',
         '{unit}' => '((?:square |cubic )?\p{L}+[²³]?)',
-        '{is}' => '(?:=|is equal to|(?:is|are) the same as|comes to|is|are|has|makes?|equals?|gives?|leaves?)',
+        '{is}' => '(?:=|is equal to|(?:is|are) the same as|(?:comes?|works? out) (?:to|as)|gives? us|which (?:is|makes|gives)|is|are|has|makes?|equals?|gives?|leaves?)',
         '{you}' => '(?:if (?:you|we) )?',
         '{you have}' => '(?:,? and|,|,? then)? (?:you|we) (?:have|get|are left with|end up with|make|reach)',
         // What follows a result that is then a plain number, and not “two thirds”, “six of them” or “one more”.

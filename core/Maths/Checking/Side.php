@@ -7,6 +7,8 @@ namespace Daybright\Maths\Checking;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Parser;
 use Daybright\Maths\Quantity;
+use Daybright\Maths\Token;
+use Daybright\Maths\Tokens;
 
 /**
  * One side of an equality: the sum that stands next to the sign, and its value.
@@ -35,11 +37,30 @@ final readonly class Side
     public static function whole(string $text): ?self
     {
         $text = trim($text);
-        if (preg_match('/\d/', $text) !== 1) {
+        if (preg_match('/[\dπ]/u', $text) !== 1) {
             return null;
         }
+        $value = self::read($text, Tokens::of(...)) ?? self::read($text, Tokens::ofFormula(...));
+
+        return $value === null ? null : new self($text, $value);
+    }
+
+    /**
+     * The same sum with its points and commas the other way round, as they are used in other countries: “1.500” is then 1500.
+     */
+    public function inOtherStyle(): ?self
+    {
+        $other = (string) preg_replace(['/(?<=\d)\.(?=\d{3}(?!\d))/', '/(?<=\d),(?=\d)/'], ['', '.'], $this->written);
+        $same = $other === $this->written ? null : self::whole($other);
+
+        return $same === null ? null : new self($this->written, $same->value, $this->counts);
+    }
+
+    /** @param  callable(string): list<Token>  $cut */
+    private static function read(string $text, callable $cut): ?Quantity
+    {
         try {
-            return new self($text, Parser::read($text)->evaluate([]));
+            return (new Parser($cut($text)))->parseWhole()->evaluate([]);
         } catch (MathsError) {
             return null;
         }
@@ -113,7 +134,7 @@ final readonly class Side
     /** Whether there is something to work out, and not just a measure. */
     private function isWorkedOut(): bool
     {
-        return preg_match('~[-+−–×*·÷/^(√%¼½¾²³]|\d\s*x\s*\d|\bof\b~u', ltrim($this->written, '-−')) === 1;
+        return preg_match('~[-+−–×*·÷/^(√∛%¼½¾²³!|π]|\d\s*x\s*\d|\bof\b~u', (string) preg_replace('/^[-−]+/u', '', $this->written)) === 1;
     }
 
     /** @return list<int> */

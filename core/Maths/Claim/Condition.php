@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Maths\Claim;
 
-use Brick\Math\BigRational;
 use Brick\Math\BigInteger;
+use Brick\Math\BigRational;
 use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Parser;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Handout;
 
 use Daybright\Figure\Figures;
-use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\PolarGraph\PolarGraph;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\Variation;

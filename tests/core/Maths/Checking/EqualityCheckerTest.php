@@ -59,6 +59,9 @@ final class EqualityCheckerTest extends TestCase
         yield ['Two from ten leaves eight.'];
         yield ['If you add four to nine you get thirteen.'];
         yield ['8 pints = 1 gallon'];
+        yield ['One and a half is 1.5.'];
+        yield ['5! = 120'];
+        yield ['5 more than 3 = 8'];
         yield ['3 kW × 2 h = 6 kWh'];
         // Rounded in class (common practice); exact 1.609344 km and 2.54 cm by NIST SP 811.
         yield ['1 mile = 1.6 km'];
@@ -81,7 +84,7 @@ final class EqualityCheckerTest extends TestCase
         yield ['14 × 30 = 450', 'false', '420'];
         yield ['7/8 is 0.85', 'false', '0.875'];
         yield ['7/8 = 0.88', 'false', '0.875'];
-        yield ['3/4 + 1/2 = 4/6', 'false', '1.25'];
+        yield ['3/4 + 1/2 = 4/6', 'false', '5/4'];
         yield ['2.4 m = 24 cm', 'false', "240\u{00A0}cm"];
         yield ['10% of 80 = 0.8', 'false', '8'];
         yield ['4 × 1 m = 5 m', 'false', "4\u{00A0}m"];
@@ -144,14 +147,12 @@ final class EqualityCheckerTest extends TestCase
         yield ['Room 12 = 30 pupils'];
         yield ['Day 1 = 5, Day 2 = 7'];
         yield ['In 2024 = 366 days'];
-        yield ['5 more than 3 = 8'];
         yield ['20% off £50 = £40'];
         yield ['3 km in 15 min = 12 km/h'];
         yield ['2 m and 3 m makes 5 m'];
         yield ['2 and 3 × 4 = 14'];
         yield ['20 °C = 68 °F'];
         yield ['sin 30 = 1/2'];
-        yield ['5! = 120'];
         yield ['20 × 10 = 2 hundred'];
         yield ['1/2 + 1/4 = 3 quarters'];
         yield ['4 m ÷ 2 = 2 pieces'];
@@ -163,7 +164,6 @@ final class EqualityCheckerTest extends TestCase
         yield ["Find the mistake.\n7 × 8 = 54"];
         yield ['7 × 8 = 54 is wrong.'];
         yield ['5 m 3 cm 200 = 8'];
-        yield ['One and a half is 1.5.'];
         yield ['Minus 3 squared is 9.'];
         yield ['1 pint = 473 ml'];
         yield ['A quarter is 10 minutes.'];
