@@ -9,20 +9,30 @@ final class Beats
 {
     public static function of(string $word): int
     {
-        $word = strtolower((string) preg_replace('/[^\p{L}]/u', '', str_replace(['’', "'"], '', $word)));
+        return array_sum(array_map(self::ofPart(...), explode('-', $word)));
+    }
 
-        return $word === '' ? 1 : (Dictionary::shipped()->pronunciation($word)?->beats() ?? self::byRule($word));
+    public static function inLine(string $line): int
+    {
+        return array_sum(array_map(self::of(...), Words::of($line)));
     }
 
     /** A beat for each group of vowels; a silent e at the end and the e of -es and -ed do not count (common practice). */
     public static function byRule(string $word): int
     {
         $word = strtolower($word);
-        $tidied = (string) preg_replace(['/(?<=[aeiouy]{1})([^aeiouy]*)es$/', '/(?<=[^aeiouytd])ed$/', '/(?<=[^aeiouyl])e$/', '/(?<=[aeiouy])le$/', '/^y/'], ['$1s', 'd', '', 'l', 'j'], $word);
+        $tidied = (string) preg_replace(['/(?<=[aeiouy]{1})([^aeiouy]*)es$/', '/(?<=[^aeiouytd])ed$/', '/(?<=[^aeiouyl])e$/', '/(?<=[aeiouy])(l{1,2})e$/', '/^y/'], ['$1s', 'd', '', '$1', 'j'], $word);
         $groups = (int) preg_match_all('/[aeiouy]+/', $tidied);
         // “poet” and “diary” have a beat for each of two vowels.
         $split = (int) preg_match_all('/(ia|io(?!us|n)|eo|iu|ua(?!r)|uou|ying$|oing$)/', $tidied);
 
         return max(1, $groups + $split);
+    }
+
+    private static function ofPart(string $word): int
+    {
+        $letters = (string) preg_replace('/[^\p{L}]/u', '', mb_strtolower($word));
+
+        return $letters === '' ? 0 : (Dictionary::shipped()->pronunciation($letters)?->beats() ?? self::byRule($letters));
     }
 }

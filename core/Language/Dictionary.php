@@ -24,19 +24,42 @@ final class Dictionary
         return self::$shipped;
     }
 
-    /** Whether it is a word of the language; a name such as June is none, though its sounds are known. */
+    /** Whether it is a word of the language that a class may meet; a name such as June is none, though its sounds are known. */
     public function hasWord(string $word): bool
     {
         $line = $this->line($word);
 
-        return $line !== null && ! str_contains($line, '~');
+        return $line !== null && preg_match('/[~!]/', $line) !== 1;
+    }
+
+    /** Whether it is a word that no child should be shown. */
+    public function isUnfit(string $word): bool
+    {
+        return str_contains($this->line($word) ?? '', '!');
     }
 
     public function pronunciation(string $word): ?Pronunciation
     {
         $parts = explode(' ', $this->line($word) ?? '');
 
-        return isset($parts[1]) ? Pronunciation::read(ltrim($parts[1], '~')) : null;
+        $sounds = ltrim($parts[1] ?? '', '~!');
+
+        return $sounds === '' ? null : Pronunciation::read($sounds);
+    }
+
+    /**
+     * The sounds of all words, names left out, that end in these letters.
+     *
+     * @return list<Pronunciation>
+     */
+    public function pronunciationsEndingIn(string $letters): array
+    {
+        if (preg_match('/^[a-z]+$/', $letters) !== 1) {
+            return [];
+        }
+        preg_match_all("/{$letters} ([^~!\\s]+)$/m", $this->lines, $found);
+
+        return array_map(Pronunciation::read(...), $found[1]);
     }
 
     private function line(string $word): ?string

@@ -46,7 +46,13 @@ final readonly class Pronunciation
     public function rhyme(): array
     {
         $from = null;
+        $last = count($this->sounds) - 1;
         foreach ($this->sounds as $number => $sound) {
+            // The last vowel of “selfie” and “body” is never what rhymes, though the dictionary sometimes marks it.
+            $isEnding = $number === $last && $sound === Sound::IY && $this->stresses[$number] !== 1;
+            if ($from !== null && $isEnding) {
+                continue;
+            }
             if ($sound->isVowel() && ($from === null || $this->stresses[$number] > 0 || $this->stresses[$from] === 0)) {
                 $from = $number;
             }
@@ -55,9 +61,20 @@ final readonly class Pronunciation
         return array_slice($this->sounds, $from ?? 0);
     }
 
-    public function ipa(): string
+    /** In the letters of the International Phonetic Association, from the first sound on or from a later one. */
+    public function ipa(int $from = 0): string
     {
-        return implode('', array_map(fn (Sound $sound, int $stress): string => $sound === Sound::AH && $stress === 0 ? 'ə' : ($sound === Sound::ER && $stress === 0 ? 'ɚ' : $sound->ipa()), $this->sounds, $this->stresses));
+        return implode('', array_slice($this->symbols(), $from));
+    }
+
+    /** @return list<string> for each sound; a weak vowel has letters of its own */
+    public function symbols(): array
+    {
+        return array_map(static fn (Sound $sound, int $stress): string => match (true) {
+            $stress === 0 && $sound === Sound::AH => 'ə',
+            $stress === 0 && $sound === Sound::ER => 'ɚ',
+            default => $sound->ipa(),
+        }, $this->sounds, $this->stresses);
     }
 
     /**

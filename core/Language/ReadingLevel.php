@@ -12,6 +12,8 @@ namespace Daybright\Language;
  */
 final readonly class ReadingLevel
 {
+    private const ABBREVIATIONS = 'Dr|Mr|Mrs|Ms|Prof|Rev|St|Mt|Capt|Col|Gen|Lt|Sgt|Hon|Jr|Sr|vs|cf|etc(?=\.\s+\p{Ll})|approx|Fig|Vol|No(?=\.\s*\d)|pp?(?=\.\s*\d)|e\.\s?g|i\.\s?e|c(?=\.\s*\d)';
+
     private function __construct(public int $sentences, public int $words, public int $beats)
     {
     }
@@ -19,13 +21,21 @@ final readonly class ReadingLevel
     /** @return self|null null for a text without words */
     public static function of(string $text): ?self
     {
-        preg_match_all('/[\p{L}][\p{L}\'’-]*/u', $text, $words);
-        if ($words[0] === []) {
+        $words = Words::of($text);
+        if ($words === []) {
             return null;
         }
-        $sentences = count(array_filter(preg_split('/[.!?…:;]+(?=\s|$)|\n+/u', $text) ?: [], static fn (string $sentence): bool => preg_match('/\p{L}/u', $sentence) === 1));
 
-        return new self(max(1, $sentences), count($words[0]), array_sum(array_map(Beats::of(...), $words[0])));
+        return new self(self::sentencesIn($text), count($words), array_sum(array_map(Beats::of(...), $words)));
+    }
+
+    /** At least 1; a title, an initial or an abbreviation such as “e.g.” ends none. */
+    public static function sentencesIn(string $text): int
+    {
+        $unbroken = (string) preg_replace(['/\b(?:'.self::ABBREVIATIONS.')\./ui', '/\b(\p{Lu})\.(?=\s?\p{Lu})/u', '/\b([ap])\.\s?m\.(?!\s+\p{Lu}|\s*$)/ui'], ['', '$1', '$1m'], $text);
+        $parts = preg_split('/[.!?…:;]+[\'’”")\]]*(?=\s|$)|\n+/u', $unbroken) ?: [];
+
+        return max(1, count(array_filter($parts, static fn (string $part): bool => preg_match('/\p{L}/u', $part) === 1)));
     }
 
     public static function counted(int $sentences, int $words, int $beats): self

@@ -87,8 +87,7 @@ final readonly class RhymeLines implements PosesTask, Varies
             Fact::quantity('rhymes', Quantity::of(count(array_filter(array_count_values(array_column($this->lines, 1)), static fn (int $count): bool => $count > 1))), 'how many sounds come back'),
         ];
         foreach ($this->lines as $number => [$line]) {
-            $beats = array_sum(array_map(Beats::of(...), preg_split('/[^\p{L}\'’]+/u', $line, -1, PREG_SPLIT_NO_EMPTY) ?: []));
-            $facts[] = Fact::quantity('beats '.chr(97 + $number), Quantity::of($beats), 'beats in line '.($number + 1));
+            $facts[] = Fact::quantity('beats '.chr(97 + $number), Quantity::of(Beats::inLine($line)), 'beats in line '.($number + 1));
         }
 
         return $facts;
@@ -140,34 +139,9 @@ final readonly class RhymeLines implements PosesTask, Varies
         return implode('', array_column($this->lines, 1));
     }
 
-    /** Names of common practice for four lines and for pairs. */
     public function form(): string
     {
-        $pattern = $this->pattern();
-        $groups = str_split($pattern, 4);
-        $shapes = array_map(self::shape(...), $groups);
-
-        return match (true) {
-            strlen($pattern) % 2 === 0 && array_filter(str_split($pattern, 2), static fn (string $pair): bool => $pair[0] !== $pair[1]) === [] => 'couplets',
-            array_unique($shapes) === ['ABAB'] => 'alternate rhyme',
-            array_unique($shapes) === ['ABBA'] => 'enclosed rhyme',
-            array_unique($shapes) === ['ABCB'] => 'the ballad pattern',
-            count(array_unique(str_split($pattern))) === strlen($pattern) => 'no rhyme',
-            default => 'a pattern of its own',
-        };
-    }
-
-    /** The letters of a stanza counted from A. */
-    private static function shape(string $letters): string
-    {
-        $names = [];
-        $shape = '';
-        foreach (str_split($letters) as $letter) {
-            $names[$letter] ??= chr(65 + count($names));
-            $shape .= $names[$letter];
-        }
-
-        return $shape;
+        return VerseForm::named($this->pattern());
     }
 
     /** @return array<int, string> number of the line => letter */

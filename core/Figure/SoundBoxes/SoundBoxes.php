@@ -79,7 +79,13 @@ final readonly class SoundBoxes implements Varies
             throw InvalidQuantities::because("“{$word}” is not in the dictionary of sounds. Split it yourself, with a hyphen between sounds: sh-a-d-ow.", 'split');
         }
 
-        return self::ofBoxes($word, array_map(static fn (array $box): array => [$box[0], implode('', array_map(static fn (Sound $sound): string => $sound->ipa(), $box[1]))], self::withSilent($matched)), self::boxBeats($matched, $pronunciation), $pronunciation, false);
+        $symbols = $pronunciation->symbols();
+        $boxes = [];
+        foreach (self::withSilent($matched) as [$letters, $sounds]) {
+            $boxes[] = [$letters, implode('', array_splice($symbols, 0, count($sounds)))];
+        }
+
+        return self::ofBoxes($word, $boxes, self::boxBeats($matched, $pronunciation), $pronunciation, false);
     }
 
     public function facts(): array

@@ -18,8 +18,6 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Language\Dictionary;
-use Daybright\Language\Pronunciation;
-use Daybright\Language\Sound;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
@@ -138,7 +136,7 @@ final readonly class WordBuilder implements PosesTask, Varies
             foreach ($this->endings as $column => $ending) {
                 $word = $this->words[$beginning][$ending];
                 $cells = array_fill(0, $columns, '');
-                $cells[$column + 1] = $word ?? '–';
+                $cells[$column + 1] = $word ?? (self::isUnfit($beginning, $ending) ? '' : '–');
                 array_push($shapes, ...array_slice($table->row($row, array_values($cells), $word !== null, $word === null ? Paint::QUIET : Paint::INK), 1));
             }
             $pieces["row-{$row}"] = $shapes;
@@ -157,6 +155,9 @@ final readonly class WordBuilder implements PosesTask, Varies
         $items = [];
         foreach ($this->beginnings as $beginning) {
             foreach ($this->endings as $ending) {
+                if ($this->words[$beginning][$ending] === null && self::isUnfit($beginning, $ending)) {
+                    continue;
+                }
                 $items[] = ['text' => $this->words[$beginning][$ending] ?? $beginning.$ending, 'group' => $this->words[$beginning][$ending] === null ? 'group-2' : 'group-1'];
             }
         }
@@ -185,27 +186,19 @@ final readonly class WordBuilder implements PosesTask, Varies
     /** Joined as English joins them: hop + ing is hopping, make + ing is making, try + ed is tried. Plain joining is the last try. */
     private static function join(string $beginning, string $ending): ?string
     {
-        $tries = [];
-        $startsWithVowel = preg_match('/^[aeiouy]/', $ending) === 1;
-        if ($startsWithVowel && preg_match('/^[^aeiou]*[aeiou][bdgklmnprtz]$/', $beginning) === 1) {
-            $tries[] = $beginning.substr($beginning, -1).$ending;
-        }
-        if ($startsWithVowel && str_ends_with($beginning, 'e')) {
-            $tries[] = substr($beginning, 0, -1).$ending;
-        }
-        if (preg_match('/[^aeiou]y$/', $beginning) === 1 && ! str_starts_with($ending, 'i')) {
-            $tries[] = substr($beginning, 0, -1).'i'.($ending === 's' ? 'es' : $ending);
-        }
-        if ($ending === 's' && preg_match('/(s|x|z|ch|sh)$/', $beginning) === 1) {
-            $tries[] = "{$beginning}es";
-        }
-        foreach ([...$tries, $beginning.$ending] as $word) {
+        foreach (Joining::spellings($beginning, $ending) as $word) {
             if (Dictionary::shipped()->hasWord($word)) {
                 return $word;
             }
         }
 
         return null;
+    }
+
+    /** Whether the pieces would make a word that no child should be shown. */
+    private static function isUnfit(string $beginning, string $ending): bool
+    {
+        return array_filter(Joining::spellings($beginning, $ending), Dictionary::shipped()->isUnfit(...)) !== [];
     }
 
     /** @return list<string> */
@@ -230,16 +223,10 @@ final readonly class WordBuilder implements PosesTask, Varies
                 continue;
             }
             // The dictionary writes the weak vowel of -ed and -es now as one sound, now as another.
-            $sound = strtr(implode('', array_map(static fn (Sound $sound): string => $sound->ipa(), self::added($whole, $stem))), ['ʌd' => 'ɪd', 'ʌz' => 'ɪz']);
+            $sound = strtr($whole->ipa(count($stem->sounds)), ['əd' => 'ɪd', 'əz' => 'ɪz']);
             $heard[$sound][] = $word;
         }
 
         return $heard;
-    }
-
-    /** @return list<Sound> */
-    private static function added(Pronunciation $whole, Pronunciation $stem): array
-    {
-        return array_slice($whole->sounds, count($stem->sounds));
     }
 }

@@ -218,7 +218,7 @@ abscess A1bse2s
 abscessed
 abscesses
 abscessing
-abscissa
+abscissa Absi1su
 abscissae
 abscissas
 abscond Abska1nd
@@ -635,7 +635,7 @@ actresses A1ktrusiz
 acts A1kts
 actual A1kCuwul
 actualisation
-actualise
+actualise A1kCM2ulI2z
 actualised
 actualises
 actualising
@@ -846,7 +846,7 @@ admirals A1dmRulz
 admiralty A1dmRultY
 admiration A2dmRE1Sun
 admire AdmI1r
-admired udmI1Rd
+admired udmI1rd
 admirer AdmI1rR
 admirers udmI1rRz
 admires AdmI1rz
@@ -1029,8 +1029,8 @@ aegis Y1Jus
 aeneas ~A1nYus
 aeneid ~unY1id
 aeolus ~e1OlUs
-aeon
-aeons
+aeon Y1un
+aeons Y1unz
 aerate
 aerated
 aerates
@@ -1067,7 +1067,7 @@ aesthetes e1sTYts
 aesthetic esTe1tik
 aesthetically esTe1tiklY
 aesthetics esTe1tiks
-aetiology
+aetiology Y2tYa1luJY
 afar ufa1r
 affability
 affable A1fubul
@@ -1224,11 +1224,11 @@ agglutinates
 agglutinating
 agglutination
 agglutinations
-aggrandise
+aggrandise ugrA1ndI2z
 aggrandised
 aggrandisement
 aggrandises
-aggrandising
+aggrandising A1grundI2ziN
 aggrandize ugrA1ndI2z
 aggrandized
 aggrandizement A1grundI2zmunt
@@ -1282,10 +1282,10 @@ agnostics Agna1stiks
 ago ugO1
 agog uga1g
 agonies A1gunYz
-agonise
-agonised
-agonises
-agonising
+agonise A1gunI2z
+agonised A1gunI2zd
+agonises A1gunI2ziz
+agonising A1gunIziN
 agonisingly
 agonize A1gunI2z
 agonized A1gunI2zd
@@ -1732,10 +1732,10 @@ alphabet A1lfube2t
 alphabetic A2lfube1tik
 alphabetical A2lfube1tikul
 alphabetically A2lfube1tiklY
-alphabetise
-alphabetised
-alphabetises
-alphabetising
+alphabetise A1lfubutI2z
+alphabetised A1lfubutI2zd
+alphabetises A1lfubutI2ziz
+alphabetising A1lfubutI2ziN
 alphabetize A1lfubutI2z
 alphabetized A1lfubutI2zd
 alphabetizes A1lfubutI2ziz
@@ -1805,7 +1805,7 @@ altruistically
 altruists
 alts
 alum A1lum
-aluminium ulM1minum
+aluminium A2lyMmi1nYum
 aluminum ulM1munum
 alumna ulu1mnu
 alumnae ulu1mnE2
@@ -1816,6 +1816,7 @@ alva ~A1lvu
 alvarado ~A2lvRa1dO
 alvarez ~A1lvRe2z
 alvaro ~ulva1rO
+alveoli AlvY1ulI
 alvin ~A1lvin
 always o1lwE2z
 alyce ~A1lis
@@ -1888,7 +1889,7 @@ ambivalently
 amble A1mbul
 ambled A1mbuld
 ambles A1mbulz
-ambling A1mbuliN
+ambling A1mbliN
 ambrosia AmbrO1Zu
 ambulance A1mbyuluns
 ambulances A1mbyulunsuz
@@ -1988,12 +1989,12 @@ amorousness
 amorphous umo1rfus
 amorphously
 amorphousness
-amortisation
+amortisation A2mRtizE1Sun
 amortisations
-amortise
-amortised
+amortise A1mRtI2z
+amortised A1mRtI2zd
 amortises
-amortising
+amortising A1mRtI2ziN
 amortization A2mRtizE1Sun
 amortizations
 amortize A1mRtI2z
@@ -2021,7 +2022,7 @@ amphibious Amfi1bYus
 amphitheater A1mfuTYE1tR
 amphitheaters A1mfuTYE1tRz
 amphitheatre A1mfuTYE1tR
-amphitheatres
+amphitheatres A1mfuTYE1tRz
 ample A1mpul
 ampler
 amplest
@@ -2077,8 +2078,8 @@ anachronistic unA2kruni1stik
 anacin ~A1nusin
 anaconda A2nuka1ndu
 anacondas
-anaemia
-anaemic
+anaemia unY1mYu
+anaemic unY1mik
 anaerobic A2nRO1bik
 anaesthesia A2nusTY1Zu
 anaesthesiologist A2nusTY2zYa1luJist
@@ -2099,7 +2100,7 @@ anaesthetizing
 anagram A1nugrA2m
 anagrams
 anaheim ~A1nuhI2m
-anal E1nul
+anal !E1nul
 analgesia
 analgesic A2nulJY1sik
 analgesics A2nulJY1ziks
@@ -2317,7 +2318,7 @@ animists A1numusts
 animosities A2numa1sutYz
 animosity A2numa1sutY
 animus A1nimus
-anion A1nI2on
+anion A1nIun
 anions A1nI2onz
 anise A1nus
 aniseed A1nusY2d
@@ -2426,10 +2427,10 @@ answers A1nsRz
 ant A1nt
 antacid AntA1sud
 antacids AntA1sudz
-antagonise
-antagonised
+antagonise AntA1gunI2z
+antagonised AntA1gunI2zd
 antagonises
-antagonising
+antagonising AntA1gunI2ziN
 antagonism AntA1guni2zum
 antagonisms AntA1guni2zumz
 antagonist AntA1gunust
@@ -2623,6 +2624,7 @@ anytime e1nYtI2m
 anyway e1nYwE2
 anywhere e1nYwe2r
 anzac ~A1nzAk
+aoife ~Y1fu
 aorta Eo1rtu
 aortae
 aortas
@@ -2771,9 +2773,9 @@ appertain
 appertained
 appertaining
 appertains
-appetiser
-appetisers
-appetising
+appetiser A1putI2zR
+appetisers A1putI2zRz
+appetising A1pitI2ziN
 appetisingly
 appetite A1putI2t
 appetites A1putI2ts
@@ -3070,7 +3072,7 @@ ardent a1rdunt
 ardently a1rduntlY
 ardor a1rdR
 ardors
-ardour
+ardour a1rdR
 ardours
 arduino ~a1rdwY1nO
 arduous a1rJMus
@@ -3185,7 +3187,7 @@ armoring
 armors
 armory a1rmRY
 armour a1rmR
-armoured
+armoured a1rmRd
 armourer
 armourers
 armouries
@@ -3263,8 +3265,8 @@ arrows A1rOz
 arroyo RX1O
 arroyos
 arse a1rs
-arsehole a1rshO2l
-arseholes
+arsehole !a1rshO2l
+arseholes !
 arsenal a1rsunul
 arsenals a1rsunulz
 arsenic a1rsunik
@@ -3447,13 +3449,13 @@ aspiration A2spRE1Sun
 aspirations A2spRE1Sunz
 aspire uspI1r
 aspired uspI1rd
-aspires uspI1Rz
+aspires uspI1rz
 aspirin A1sprin
 aspiring uspI1riN
 aspirins
 asps
 asquith ~A1skwiT
-ass A1s
+ass !A1s
 assad ~usa1d
 assail usE1l
 assailable
@@ -3488,7 +3490,7 @@ assembler use1mblR
 assemblers use1mblRz
 assembles use1mbulz
 assemblies use1mblYz
-assembling use1mbuliN
+assembling use1mbliN
 assembly use1mblY
 assemblyman use1mblYmA2n
 assemblymen use1mblYmin
@@ -3522,8 +3524,8 @@ asseverate
 asseverated
 asseverates
 asseverating
-asshole A1shOl
-assholes A1shOlz
+asshole !A1shOl
+assholes !A1shOlz
 assiduous usi1dwus
 assiduously usi1dwuslY
 assiduousness
@@ -3560,7 +3562,7 @@ associating usO1sYE2tiN
 association usO2sYE1Sun
 associations usO2sYE1Sunz
 associative usO1Suti2v
-assonance
+assonance A1sununs
 assort uso1rt
 assorted uso1rtid
 assorting
@@ -3655,6 +3657,7 @@ asymmetric E2sume1trik
 asymmetrical E2sume1trikul
 asymmetrically
 asymmetry E2si1mutrY
+asymptote A1simptO2t
 asymptotic A1simpto2tik
 asymptotically
 asynchronous E1si1Nkrunus
@@ -3698,7 +3701,7 @@ atoll A1ta2l
 atolls
 atom A1tum
 atomic uta1mik
-atomiser
+atomiser A1tumI2zR
 atomisers
 atomizer A1tumI2zR
 atomizers
@@ -3775,7 +3778,7 @@ attic A1tik
 attica ~A1tiku
 attics A1tiks
 attila ~uti1lu
-attire utI1R
+attire utI1r
 attired utI1rd
 attires
 attiring
@@ -3940,12 +3943,12 @@ authenticity o2Tunti1sitY
 author o1TR
 authored o1TRd
 authoring o1TRiN
-authorisation
-authorisations
-authorise
-authorised
-authorises
-authorising
+authorisation o2TRuzE1Sun
+authorisations o2TRuzE1Sunz
+authorise o1TRI2z
+authorised o1TRI2zd
+authorises o1TRI2ziz
+authorising o1TRI2ziN
 authoritarian uTo2rute1rYun
 authoritarianism uTo2rute1rYuni2zum
 authoritarians
@@ -4167,7 +4170,7 @@ ayatollahs I2uta1laz
 aye I1
 ayers ~I1Rz
 ayes I1z
-ayrshire ~E1RSI2R
+ayrshire ~E1RSI2r
 azalea uzE1lyu
 azaleas uzE1lyuz
 azerbaijan ~a2zRbIJa1n
@@ -4193,7 +4196,7 @@ babbled bA1buld
 babbler bA1blR
 babblers bA1blRz
 babbles
-babbling bA1buliN
+babbling bA1bliN
 babe bE1b
 babel bA1bul
 babels
@@ -4260,8 +4263,8 @@ backers bA1kRz
 backfield bA1kfY2ld
 backfields bA1kfY2ldz
 backfire bA1kfI2r
-backfired bA1kfI2Rd
-backfires bA1kfI2Rz
+backfired bA1kfI2rd
+backfires bA1kfI2rz
 backfiring bA1kfI2RiN
 backgammon bA1kgA2mun
 background bA1kgrQ2nd
@@ -4290,8 +4293,8 @@ backpacks bA1kpA2ks
 backpedal bA1kpe2dul
 backpedaled bA1kpe2duld
 backpedaling bA1kpe2duliN
-backpedalled
-backpedalling
+backpedalled bA1kpe2duld
+backpedalling bA1kpe2duliN
 backpedals bA1kpe2dulz
 backrest bA1kre2st
 backrests bA1kre2sts
@@ -4380,7 +4383,7 @@ baffle bA1ful
 baffled bA1fuld
 bafflement
 baffles bA1fulz
-baffling bA1fuliN
+baffling bA1fliN
 bag bA1g
 bagatelle
 bagatelles
@@ -4655,8 +4658,8 @@ banyan bA1nyun
 banyans
 baobab
 baobabs
-baptise
-baptised
+baptise bAptI1z
+baptised bAptI1zd
 baptises
 baptising
 baptism bA1ptizum
@@ -4807,8 +4810,8 @@ barred ba1rd
 barrel bA1rul
 barreled bA1ruld
 barreling bA1ruliN
-barrelled
-barrelling
+barrelled bA1ruld
+barrelling bA1ruliN
 barrels bA1rulz
 barren bA1run
 barrener
@@ -4917,7 +4920,7 @@ bassoonists
 bassoons
 bassos
 bast bA1st
-bastard bA1stRd
+bastard !bA1stRd
 bastardise
 bastardised
 bastardises
@@ -4926,7 +4929,7 @@ bastardize
 bastardized
 bastardizes
 bastardizing
-bastards bA1stRdz
+bastards !bA1stRdz
 baste bE1st
 basted bE1stud
 bastes
@@ -5000,7 +5003,7 @@ battlements bA1tulmunts
 battles bA1tulz
 battleship bA1tulSi2p
 battleships bA1tulSi2ps
-battling bA1tuliN
+battling bA1tliN
 batty bA1tY
 bauble bo1bul
 baubles bo1bulz
@@ -5202,7 +5205,7 @@ bedecks
 bedevil bide1vul
 bedeviled bide1vuld
 bedeviling
-bedevilled
+bedevilled bide1vuld
 bedevilling
 bedevilment
 bedevils
@@ -5390,10 +5393,10 @@ belabor bilE1bR
 belabored bilE1bRd
 belaboring bilE1bRiN
 belabors bilE1bRz
-belabour
-belaboured
-belabouring
-belabours
+belabour bilE1bR
+belaboured bilE1bRd
+belabouring bilE1bRiN
+belabours bilE1bRz
 belarus ~bela1rus
 belated bilE1tid
 belatedly bilE1tudlY
@@ -5433,7 +5436,7 @@ belinda ~buli1ndu
 belittle bili1tul
 belittled bili1tuld
 belittles bili1tulz
-belittling bili1tuliN
+belittling bili1tliN
 belize ~belY1z
 bell be1l
 bella ~be1lu
@@ -5682,7 +5685,7 @@ bessie ~be1sY
 best be1st
 bested be1stid
 bestial be1sCul
-bestiality besCA1litY
+bestiality !besCA1litY
 bestiaries
 bestiary
 besting be1stiN
@@ -5839,7 +5842,7 @@ bicuspids bIku1spudz
 bicycle bI1sikul
 bicycled bI1sikuld
 bicycles bI1sikulz
-bicycling bI1si2kuliN
+bicycling bI1si2kliN
 bicyclist bI1si2klist
 bicyclists bI1si2klists
 bid bi1d
@@ -5955,7 +5958,7 @@ bills bi1lz
 billy bi1lY
 bimbo bi1mbO
 bimboes
-bimbos bi1mbOs
+bimbos !bi1mbOs
 bimini ~bi1munY
 bimonthlies
 bimonthly bImu1nTlY
@@ -6081,7 +6084,7 @@ bisected
 bisecting
 bisection
 bisections
-bisector
+bisector bI1se2ktR
 bisectors
 bisects
 bisexual bI2se1kSMul
@@ -6100,13 +6103,13 @@ bisque bi1sk
 bistro bi1strO
 bistros
 bit bi1t
-bitch bi1C
-bitched
-bitches bi1Ciz
+bitch !bi1C
+bitched !
+bitches !bi1Ciz
 bitchier
 bitchiest
-bitching bi1CiN
-bitchy bi1CY
+bitching !bi1CiN
+bitchy !bi1CY
 bitcoin bi1tkX1n
 bitcoins bi1tkX1nz
 bite bI1t
@@ -6721,7 +6724,7 @@ bogging bo1giN
 boggle ba1gul
 boggled ba1guld
 boggles ba1gulz
-boggling ba1guliN
+boggling ba1gliN
 boggy
 bogie bU1gY
 bogied
@@ -6816,7 +6819,7 @@ bonaventure ~ba1nuve2nCR
 bonbon
 bonbons
 bond ba1nd
-bondage ba1ndiJ
+bondage !ba1ndiJ
 bonded ba1ndud
 bonding ba1ndiN
 bonds ba1ndz
@@ -6827,14 +6830,14 @@ boned bO1nd
 bonehead
 boneheads
 boneless bO1nlus
-boner bO1nR
-boners
+boner !bO1nR
+boners !
 bones bO1nz
 boney bO1nY
 boneyer
 boneyest
-bonfire ba1nfI2R
-bonfires ba1nfI2Rz
+bonfire ba1nfI2r
+bonfires ba1nfI2rz
 bong ba1N
 bonged
 bonging
@@ -6865,11 +6868,11 @@ bonus bO1nus
 bonuses bO1nusiz
 bony bO1nY
 boo bM1
-boob bM1b
-boobed
+boob !bM1b
+boobed !
 boobies
-boobing
-boobs bM1bz
+boobing !
+boobs !bM1bz
 booby bM1bY
 boodle bM1dul
 boodles bM1dulz
@@ -7064,7 +7067,7 @@ bottled ba1tuld
 bottleneck ba1tulne2k
 bottlenecks ba1tulne2ks
 bottles ba1tulz
-bottling ba1tuliN
+bottling ba1tliN
 bottom ba1tum
 bottomed ba1tumd
 bottoming ba1tumiN
@@ -7592,7 +7595,7 @@ bristled bri1suld
 bristles bri1sulz
 bristlier
 bristliest
-bristling bri1suliN
+bristling bri1sliN
 bristly
 bristol ~bri1stul
 brit ~bri1t
@@ -7674,7 +7677,7 @@ brokers brO1kRz
 bromide brO1mI2d
 bromides brO1mI2dz
 bromine brO1mY2n
-bronchi
+bronchi bra1NkI
 bronchial bra1nCYul
 bronchitis braNkI1tus
 broncho
@@ -7795,10 +7798,10 @@ brusquest
 brussels ~bru1sulz
 brut ~brM1t
 brutal brM1tul
-brutalise
-brutalised
-brutalises
-brutalising
+brutalise brM1tulI2z
+brutalised brM1tulI2zd
+brutalises brM1tulI2ziz
+brutalising brM1tulI2ziN
 brutalities brMtA1lutYz
 brutality brMtA1lutY
 brutalize brM1tulI2z
@@ -7821,7 +7824,7 @@ bubbled bu1buld
 bubbles bu1bulz
 bubblier
 bubbliest
-bubbling bu1buliN
+bubbling bu1bliN
 bubbly bu1blY
 buber ~bM1bR2
 buccaneer bu2kunY1r
@@ -7936,7 +7939,7 @@ bugled
 bugler
 buglers
 bugles byM1gulz
-bugling byM1guliN
+bugling byM1gliN
 bugs bu1gz
 buick ~byM1ik
 build bi1ld
@@ -8024,8 +8027,8 @@ bullpens
 bullring
 bullrings
 bulls bU1lz
-bullshit bU1lSi2t
-bullshits
+bullshit !bU1lSi2t
+bullshits !
 bullshitted
 bullshitting bU1lSi2tiN
 bullwinkle ~bU1lwi2Nkul
@@ -8043,7 +8046,7 @@ bumbled
 bumbler
 bumblers
 bumbles
-bumbling bu1mbuliN
+bumbling bu1mbliN
 bummed bu1md
 bummer bu1mR
 bummers
@@ -8074,20 +8077,20 @@ bundestag ~bu1ndustA2g
 bundle bu1ndul
 bundled bu1nduld
 bundles bu1ndulz
-bundling bu1nduliN
+bundling bu1ndliN
 bung bu1N
 bungalow bu1NgulO2
 bungalows bu1NgulO2z
 bunged
-bunghole
-bungholes
+bunghole !
+bungholes !
 bunging
 bungle bu1Ngul
 bungled bu1Nguld
 bungler bu1NglR
 bunglers bu1NglRz
 bungles
-bungling bu1NguliN
+bungling bu1NgliN
 bungs
 bunion
 bunions
@@ -8150,8 +8153,8 @@ burgher bR1gR
 burghers
 burglar bR1glR
 burglaries bR1glRYz
-burglarise
-burglarised
+burglarise bR1glRI2z
+burglarised bR1glRI2zd
 burglarises
 burglarising
 burglarize bR1glRI2z
@@ -8302,7 +8305,7 @@ busting bu1stiN
 bustle bu1sul
 bustled
 bustles
-bustling bu1suliN
+bustling bu1sliN
 busts bu1sts
 busy bi1zY
 busybodies
@@ -8468,7 +8471,7 @@ caching kA1SiN
 cackle kA1kul
 cackled
 cackles
-cackling kA1kuliN
+cackling kA1kliN
 cacophonies
 cacophonous
 cacophony kAka1funY
@@ -8512,7 +8515,7 @@ caesarian
 caesarians
 caesars ~sY1zRz
 caesium
-caesura
+caesura siZU1ru
 caesurae
 caesuras
 cafeteria kA2futi1rYu
@@ -8764,8 +8767,8 @@ campbell ~kA1mbul
 camped kA1mpt
 camper kA1mpR
 campers kA1mpRz
-campfire kA1mpfI2R
-campfires kA1mpfI2Rz
+campfire kA1mpfI2r
+campfires kA1mpfI2rz
 campground kA1mpgrQ2nd
 campgrounds kA1mpgrQ2ndz
 camphor
@@ -8836,7 +8839,7 @@ candlestick kA1ndulsti2k
 candlesticks kA1ndulsti2ks
 candling
 candor kA1ndR
-candour
+candour kA1ndR
 candy kA1ndY
 candying
 cane kE1n
@@ -8859,10 +8862,10 @@ canneries kA1nRYz
 cannery kA1nRY
 cannes ~kA1nz
 cannibal kA1nubul
-cannibalise
+cannibalise kA1nubulI2z
 cannibalised
 cannibalises
-cannibalising
+cannibalising kA1nubulI2ziN
 cannibalism kA1nubuli2zum
 cannibalistic
 cannibalize kA1nubulI2z
@@ -8895,10 +8898,10 @@ canoeists
 canoes kunM1z
 canon kA1nun
 canonical kuna1nukul
-canonisation
+canonisation kA2nunuzE1Sun
 canonisations
-canonise
-canonised
+canonise kA1nunI2z
+canonised kA1nunI2zd
 canonises
 canonising
 canonization kA2nunuzE1Sun
@@ -8962,6 +8965,7 @@ canvasses kA1nvusiz
 canvassing kA1nvusiN
 canyon kA1nyun
 canyons kA1nyunz
+caoimhe ~kY1vu
 cap kA1p
 capabilities kE2pubi1lutYz
 capability kE2pubi1lutY
@@ -8993,11 +8997,11 @@ capillaries kA1pule2rYz
 capillary kA1pule2rY
 capistrano ~kA2pistra1nO
 capital kA1putul
-capitalisation
-capitalise
-capitalised
-capitalises
-capitalising
+capitalisation kA2pitulizE1Sun
+capitalise kA1putulI2z
+capitalised kA1pitulI2zd
+capitalises kA1putulI2ziz
+capitalising kA1pitulI2ziN
 capitalism kA1pituli2zum
 capitalist kA1putulist
 capitalistic kA2pituli1stik
@@ -9567,12 +9571,12 @@ catechizing
 categorical kA2tuga1rikul
 categorically kA2tuga1riklY
 categories kA1tugo2rYz
-categorisation
+categorisation kA2tugRizE1Sun
 categorisations
-categorise
-categorised
-categorises
-categorising
+categorise kA1tugRI2z
+categorised kA1tugRI2zd
+categorises kA1tugRI2ziz
+categorising kA1tugRI2ziN
 categorization kA2tugRizE1Sun
 categorizations
 categorize kA1tugRI2z
@@ -9680,10 +9684,10 @@ causing ka1ziN
 caustic ka1stik
 caustically
 caustics
-cauterise
-cauterised
-cauterises
-cauterising
+cauterise ko1tRIz
+cauterised ko1tRIzd
+cauterises ko1tRIziz
+cauterising ko1tRIziN
 cauterize ko1tRIz
 cauterized ko1tRIzd
 cauterizes ko1tRIziz
@@ -9742,7 +9746,7 @@ cc sY2sY1
 cd ~sY2dY1
 cease sY1s
 ceased sY1st
-ceasefire sY1sfI1R
+ceasefire sY1sfI1r
 ceaseless sY1slis
 ceaselessly sY1zluslY
 ceases sY1siz
@@ -9868,11 +9872,11 @@ centimetres se1ntumY2tRz
 centipede se1ntipY2d
 centipedes
 central se1ntrul
-centralisation
-centralise
-centralised
+centralisation se2ntrulizE1Sun
+centralise se1ntrulI2z
+centralised se1ntrulI2zd
 centralises
-centralising
+centralising se1ntrulI2ziN
 centralization se2ntrulizE1Sun
 centralize se1ntrulI2z
 centralized se1ntrulI2zd
@@ -10095,8 +10099,8 @@ changing CE1nJiN
 channel CA1nul
 channeled CA1nuld
 channeling CA1nuliN
-channelled
-channelling
+channelled CA1nuld
+channelling CA1nuliN
 channels CA1nulz
 chant CA1nt
 chanted CA1ntid
@@ -10143,12 +10147,12 @@ chapter CA1ptR
 chapters CA1ptRz
 char Ca1r
 character ke1riktR
-characterisation
-characterisations
-characterise
-characterised
-characterises
-characterising
+characterisation ke2ruktRizE1Sun
+characterisations ke2ruktRizE1Sunz
+characterise ke1ruktRI2z
+characterised ke1ruktRI2zd
+characterises ke1ruktRI2zuz
+characterising ke1ruktRI2ziN
 characteristic ke2ruktRi1stik
 characteristically ke2ruktRi1stiklY
 characteristics ke2ruktRi1stiks
@@ -10470,7 +10474,7 @@ cheyenne ~SIe1n
 cheyennes ~SIe1nz
 chi kI1
 chianti ~CYA1ntY
-chiaroscuro
+chiaroscuro kYa2ruskyU1rO
 chiba ~CY1bu
 chic SY1k
 chicago ~Suka1gO2
@@ -10631,10 +10635,10 @@ chiseled Ci1zuld
 chiseler
 chiselers
 chiseling Ci1zuliN
-chiselled
+chiselled Ci1zuld
 chiseller
 chisellers
-chiselling
+chiselling Ci1zuliN
 chisels Ci1zulz
 chisholm ~Ci1zum
 chit Ci1t
@@ -10669,6 +10673,7 @@ chloroformed
 chloroforming
 chloroforms
 chlorophyll klo1rufil
+chloroplast klo1ruplA2st
 chock Ca1k
 chocked
 chocking
@@ -10679,7 +10684,7 @@ choice CX1s
 choicer CX1sR
 choices CX1suz
 choicest CX1sust
-choir kwI1R
+choir kwI1r
 choirs kwI1rz
 choke CO1k
 choked CO1kt
@@ -10744,7 +10749,7 @@ choristers
 chortle Co1rtul
 chortled Co1rtuld
 chortles Co1rtulz
-chortling Co1rtuliN
+chortling Co1rtliN
 chorus ko1rus
 chorused
 choruses ko1rusiz
@@ -10930,7 +10935,7 @@ circled sR1kuld
 circles sR1kulz
 circlet
 circlets
-circling sR1kuliN
+circling sR1kliN
 circuit sR1kut
 circuited sR1kutid
 circuiting
@@ -10939,10 +10944,10 @@ circuitously
 circuitry sR1kutrY
 circuits sR1kuts
 circular sR1kyulR
-circularise
+circularise sR1kyulRI2z
 circularised
 circularises
-circularising
+circularising sR1kyulRI2ziN
 circularity
 circularize sR1kyulRI2z
 circularized
@@ -11033,10 +11038,10 @@ civies
 civil si1vul
 civilian suvi1lyun
 civilians suvi1lyunz
-civilisation
-civilisations
-civilise
-civilised
+civilisation si2vulizE1Sun
+civilisations si2vulizE1Sunz
+civilise si1vulI2z
+civilised si1vulI2zd
 civilises
 civilising
 civilities
@@ -11086,8 +11091,8 @@ clamoring klA1mRiN
 clamorous
 clamors
 clamour klA1mR
-clamoured
-clamouring
+clamoured klA1mRd
+clamouring klA1mRiN
 clamours
 clamp klA1mp
 clampdown klA1mpdQ2n
@@ -11378,11 +11383,11 @@ clipt
 clique klY1k
 cliques kli1ks
 cliquish
-clit
+clit !
 clitoral
-clitoris klIto1ris
-clitorises
-clits
+clitoris !klIto1ris
+clitorises !
+clits !
 clive ~klI1v
 clix
 cloak klO1k
@@ -11645,7 +11650,7 @@ cochlea ka1klYu
 cochleae
 cochleas
 cochran ~ka1krun
-cock ka1k
+cock !ka1k
 cockade
 cockades
 cockamamie ko2kumE1mY
@@ -11672,7 +11677,7 @@ cockpit ka1kpi2t
 cockpits ka1kpi2ts
 cockroach ka1krO2C
 cockroaches ka1krO2Ciz
-cocks ka1ks
+cocks !ka1ks
 cockscomb
 cockscombs
 cocksucker ka1ksu2kR
@@ -11699,7 +11704,7 @@ codding ka1diN
 coddle ka1dul
 coddled ka1duld
 coddles
-coddling ka1duliN
+coddling ka1dliN
 code kO1d
 coded kO1did
 codeine
@@ -11910,8 +11915,8 @@ collections kule1kSunz
 collective kule1ktiv
 collectively kule1ktivlY
 collectives kule1ktivz
-collectivise
-collectivised
+collectivise kule1ktivI2z
+collectivised kule1ktivI2zd
 collectivises
 collectivising
 collectivism kule1ktivi2zum
@@ -11985,11 +11990,11 @@ colonialist kulO1nYulist
 colonialists kulO1nYulists
 colonials kulO1nYulz
 colonies ka1lunYz
-colonisation
-colonise
-colonised
-coloniser
-colonisers
+colonisation ka2lunizE1Sun
+colonise ka1lunI2z
+colonised ka1lunI2zd
+coloniser ka1lunI2zR
+colonisers ka1lunI2zRz
 colonises
 colonising
 colonist ka1lunist
@@ -12033,10 +12038,10 @@ colourblind
 coloured ku1lRd
 coloureds
 colourfast
-colourful
+colourful ku1lRful
 colourfully
 colouring ku1lRri2N
-colourless
+colourless ku1lRlus
 colours ku1lRz
 cols
 colt kO1lt
@@ -12185,11 +12190,11 @@ commenting ka1mentiN
 comments ka1ments
 commerce ka1mRs
 commercial kumR1Sul
-commercialisation
-commercialise
-commercialised
+commercialisation kumR2SulizE1Sun
+commercialise kumR1SulI2z
+commercialised kumR1SulI2zd
 commercialises
-commercialising
+commercialising kumR1SulI2ziN
 commercialism kumR1Suli2zum
 commercialization kumR2SulizE1Sun
 commercialize kumR1SulI2z
@@ -12201,7 +12206,7 @@ commercials kumR1Sulz
 commingle kumi1Ngul
 commingled kami1Nguld
 commingles
-commingling kami1NguliN
+commingling kami1NgliN
 commiserate kumi1sRE2t
 commiserated
 commiserates kumi1sRE2ts
@@ -12321,8 +12326,8 @@ comparing kumpe1riN
 comparison kumpe1rusun
 comparisons kumpe1rusunz
 compartment kumpa1rtmunt
-compartmentalise
-compartmentalised
+compartmentalise kumpa2rtme1ntulI2z
+compartmentalised ka2mpartme1ntulIzd
 compartmentalises
 compartmentalising
 compartmentalize kumpa2rtme1ntulI2z
@@ -12519,11 +12524,11 @@ computations ka2mpyMtE1Sunz
 compute kumpyM1t
 computed kumpyM1tud
 computer kumpyM1tR
-computerisation
-computerise
-computerised
+computerisation kumpyM2tRizE1Sun
+computerise kumpyM1tRI2z
+computerised kumpyM1tRI2zd
 computerises
-computerising
+computerising kumpyM1tRI2ziN
 computerization kumpyM2tRizE1Sun
 computerize kumpyM1tRI2z
 computerized kumpyM1tRI2zd
@@ -12577,11 +12582,11 @@ conception kunse1pSun
 conceptions kunse1pSunz
 concepts ka1nsepts
 conceptual kunse1pCMul
-conceptualisation
+conceptualisation kunse1pCwulizE2Sun
 conceptualisations
-conceptualise
+conceptualise kunse1pCwulI2z
 conceptualised
-conceptualises
+conceptualises kunse1pCwulI2ziz
 conceptualising
 conceptualization kunse1pCwulizE2Sun
 conceptualizations
@@ -13131,8 +13136,8 @@ conspiracy kunspi1rusY
 conspirator kunspi1rutR
 conspiratorial kunspi2ruto1rYul
 conspirators kunspi1rutRz
-conspire kunspI1R
-conspired kunspI1Rd
+conspire kunspI1r
+conspired kunspI1rd
 conspires
 conspiring kunspI1riN
 constable ka1nstubul
@@ -13566,8 +13571,8 @@ cooling kM1liN
 coolly kM1lY
 coolness kM1lnus
 cools kM1lz
-coon kM1n
-coons kM1nz
+coon !kM1n
+coons !kM1nz
 coop kM1p
 cooped kM1pt
 cooper kM1pR
@@ -14003,8 +14008,8 @@ counsel kQ1nsul
 counseled kQ1nsuld
 counseling kQ1nsuliN
 counselings
-counselled
-counselling
+counselled kQ1nsuld
+counselling kQ1nsuliN
 counsellor kQ1nsulR
 counsellors kQ1nsulRz
 counselor kQ1nsulR
@@ -14106,7 +14111,7 @@ coupes kM1ps
 couple ku1pul
 coupled ku1puld
 couples ku1pulz
-couplet
+couplet ku1plut
 couplets
 coupling ku1pliN
 couplings ku1pliNz
@@ -14152,6 +14157,7 @@ courtyards ko1rtya2rdz
 cousin ku1zun
 cousins ku1zunz
 cousteau ~kM2stO1
+covalent kOvE1lunt
 cove kO1v
 coven ku1vun
 covenant ku1vununt
@@ -14279,7 +14285,7 @@ crackups
 cradle krE1dul
 cradled
 cradles krE1dulz
-cradling krE1duliN
+cradling krE1dliN
 craft krA1ft
 crafted krA1ftid
 craftier
@@ -14576,7 +14582,7 @@ cripple kri1pul
 crippled kri1puld
 cripples kri1pulz
 crippleware
-crippling kri1puliN
+crippling kri1pliN
 crisco ~krY1skO
 crises krI1sYz
 crisis krI1sus
@@ -14602,10 +14608,10 @@ criterions
 critic kri1tik
 critical kri1tikul
 critically kri1tikulY
-criticise
-criticised
-criticises
-criticising
+criticise kri1tisI2z
+criticised kri1tusI2zd
+criticises kri1tisI2ziz
+criticising kri1tisI2ziN
 criticism kri1tisi2zum
 criticisms kri1tisi2zumz
 criticize kri1tisI2z
@@ -14812,7 +14818,7 @@ crumbled kru1mbuld
 crumbles kru1mbulz
 crumblier
 crumbliest
-crumbling kru1mbuliN
+crumbling kru1mbliN
 crumbly
 crumbs kru1mz
 crumby kru1mbY
@@ -14882,10 +14888,10 @@ crystalizes
 crystalizing
 crystalline kri1stulI2n
 crystallisation
-crystallise
-crystallised
-crystallises
-crystallising
+crystallise kri1stulI2z
+crystallised kri1stulI2zd
+crystallises kri1stulI2ziz
+crystallising kri1stulI2ziN
 crystallization
 crystallize kri1stulI2z
 crystallized kri1stulI2zd
@@ -14916,6 +14922,7 @@ cubist kyM1bist
 cubists
 cubit kyM1bit
 cubits
+cuboid kyM1bX2d
 cubs ku1bz
 cuckold
 cuckolded
@@ -14991,31 +14998,31 @@ cultures ku1lCRz
 culturing ku1lCRiN
 culvert ku1lvRt
 culverts
-cum ku1m
+cum !ku1m
 cumberland ~ku1mbRlund
 cumbersome ku1mbRsum
 cumin kyM1mun
 cummerbund
 cummerbunds
-cumming ku1miN
-cummings ~ku1miNz
+cumming !ku1miN
+cummings !~ku1miNz
 cumquat
 cumquats
-cums
+cums !
 cumulative kyM1myulutiv
 cumulatively kyM1myuluti2vlY
 cumuli
 cumulus
 cunard ~kyM1nRd
 cuneiform kyM1nYufo2rm
-cunnilingus ku2nuli1Ngus
+cunnilingus !ku2nuli1Ngus
 cunning ku1niN
 cunninger
 cunningest
 cunningham ~ku1niNhA2m
 cunningly
-cunt ku1nt
-cunts
+cunt !ku1nt
+cunts !
 cup ku1p
 cupboard ku1bRd
 cupboards ku1bRdz
@@ -15182,10 +15189,10 @@ customary ku1stume2rY
 customer ku1stumR
 customers ku1stumRz
 customisation
-customise
-customised
-customises
-customising
+customise ku1stumI2z
+customised ku1stumI2zd
+customises ku1stumI2ziz
+customising ku1stumI2ziN
 customization
 customize ku1stumI2z
 customized ku1stumI2zd
@@ -15244,7 +15251,7 @@ cycles sI1kulz
 cyclic sI1klik
 cyclical sI1klikul
 cyclically
-cycling sI1kuliN
+cycling sI1kliN
 cyclist sI1kulist
 cyclists sI1kulists
 cyclone siklO1n
@@ -15306,7 +15313,7 @@ dabbled dA1buld
 dabbler
 dabblers
 dabbles dA1bulz
-dabbling dA1buliN
+dabbling dA1bliN
 dabs
 dacha da1Cu
 dachas
@@ -15464,7 +15471,7 @@ dangers dE1nJRz
 dangle dA1Ngul
 dangled dA1Nguld
 dangles dA1Ngulz
-dangling dA1NguliN
+dangling dA1NgliN
 daniel ~dA1nyul
 danielle ~dA2nYe1l
 daniels ~dA1nyulz
@@ -15633,7 +15640,7 @@ dazing
 dazzle dA1zul
 dazzled dA1zuld
 dazzles
-dazzling dA1zuliN
+dazzling dA1zliN
 dd
 dded
 dding
@@ -15858,11 +15865,11 @@ decencies
 decency dY1sunsY
 decent dY1sunt
 decently dY1suntlY
-decentralisation
-decentralise
-decentralised
+decentralisation dise2ntrulizE1Sun
+decentralise dise1ntrulI2z
+decentralised dise1ntrulI2zd
 decentralises
-decentralising
+decentralising dise1ntrulI2ziN
 decentralization dise2ntrulizE1Sun
 decentralize dise1ntrulI2z
 decentralized dise1ntrulI2zd
@@ -16007,11 +16014,11 @@ decrescendo
 decrescendos
 decried dikrI1d
 decries dikrI1z
-decriminalisation
-decriminalise
+decriminalisation dYkri2munuluzE1Sun
+decriminalise dYkri2munulI1z
 decriminalised
 decriminalises
-decriminalising
+decriminalising dYkri2munulI1ziN
 decriminalization dYkri2munuluzE1Sun
 decriminalize dYkri2munulI1z
 decriminalized
@@ -16250,11 +16257,11 @@ degrades digrE1dz
 degrading digrE1diN
 degree digrY1
 degrees digrY1z
-dehumanisation
-dehumanise
-dehumanised
+dehumanisation dY2hyM2munuzE1Sun
+dehumanise dihyM1munIz
+dehumanised dihyM1munIzd
 dehumanises
-dehumanising
+dehumanising dYhyM1munI2ziN
 dehumanization dY2hyM2munuzE1Sun
 dehumanize dihyM1munIz
 dehumanized dihyM1munIzd
@@ -16472,11 +16479,11 @@ demigod
 demigods
 demijohn
 demijohns
-demilitarisation
-demilitarise
-demilitarised
-demilitarises
-demilitarising
+demilitarisation dYmi2lutRuzE1Sun
+demilitarise dYmi1lutRI2z
+demilitarised dYmi1lutRI2zd
+demilitarises dYmi1lutRI2ziz
+demilitarising dYmi1lutRI2ziN
 demilitarization dYmi2lutRuzE1Sun
 demilitarize dYmi1lutRI2z
 demilitarized dYmi1lutRI2zd
@@ -16490,11 +16497,11 @@ demising
 demitasse
 demitasses
 demo de1mO
-demobilisation
-demobilise
-demobilised
-demobilises
-demobilising
+demobilisation dYmO2bulIzE1Sun
+demobilise dimO1bulI2z
+demobilised dimO1bulI2zd
+demobilises dimO1bulI2ziz
+demobilising dimO1bulI2ziN
 demobilization dYmO2bulIzE1Sun
 demobilize dimO1bulI2z
 demobilized dimO1bulI2zd
@@ -16505,11 +16512,11 @@ democracy dima1krusY
 democrat de1mukrA2t
 democratic de2mukrA1tik
 democratically de2mukrA1tiklY
-democratisation
-democratise
-democratised
-democratises
-democratising
+democratisation dima2krutuzE1Sun
+democratise dima1krutI2z
+democratised dima1krutI2zd
+democratises dima1krutI2ziz
+democratising dima1krutI2ziN
 democratization dima2krutuzE1Sun
 democratize dima1krutI2z
 democratized dima1krutI2zd
@@ -16548,11 +16555,11 @@ demonstratively
 demonstratives
 demonstrator de1munstrE2tR
 demonstrators de1munstrE2tRz
-demoralisation
-demoralise
-demoralised
+demoralisation dimo2rulizE1Sun
+demoralise dimo1rulI2z
+demoralised dimo1rulI2zd
 demoralises
-demoralising
+demoralising dimo1rulI2ziN
 demoralization dimo2rulizE1Sun
 demoralize dimo1rulI2z
 demoralized dimo1rulI2zd
@@ -16680,10 +16687,10 @@ departed dipa1rtid
 departing dipa1rtiN
 department dipa1rtmunt
 departmental dipa2rtme1nul
-departmentalise
-departmentalised
-departmentalises
-departmentalising
+departmentalise dipa2rtme1ntulI2z
+departmentalised dipa2rtme1ntulI2zd
+departmentalises dipa2rtme1ntulI2ziz
+departmentalising dipa2rtme1ntulI2ziN
 departmentalize dipa2rtme1ntulI2z
 departmentalized dipa2rtme1ntulI2zd
 departmentalizes dipa2rtme1ntulI2ziz
@@ -16825,8 +16832,8 @@ deputed
 deputes
 deputies de1pyutYz
 deputing
-deputise
-deputised
+deputise de1pyutI2z
+deputised de1pyutI2zd
 deputises
 deputising
 deputize de1pyutI2z
@@ -16939,10 +16946,10 @@ desegregates
 desegregating
 desegregation dise2grugE1Sun
 desensitisation
-desensitise
-desensitised
+desensitise dise1nsutI2z
+desensitised dise1nsutI2zd
 desensitises
-desensitising
+desensitising dise1nsutI2ziN
 desensitization
 desensitize dise1nsutI2z
 desensitized dise1nsutI2zd
@@ -16983,10 +16990,10 @@ designs dizI1nz
 desirability dizI2rubi1litY
 desirable dizI1rubul
 desirably
-desire dizI1R
-desired dizI1Rd
+desire dizI1r
+desired dizI1rd
 desiree ~de1sIrY
-desires dizI1Rz
+desires dizI1rz
 desiring dizI1RiN
 desirous dizI1rus
 desist disi1st
@@ -17040,7 +17047,7 @@ despotism de1sputi2zum
 despots
 dessert dizR1t
 desserts dizR1ts
-destabilise
+destabilise distE1bulI2z
 destabilize distE1bulI2z
 destination de2stunE1Sun
 destinations de2stunE1Sunz
@@ -17245,10 +17252,10 @@ devotion divO1Sun
 devotional divO1Sunul
 devotionals
 devotions
-devour divQ1R
-devoured divQ1Rd
+devour divQ1r
+devoured divQ1rd
 devouring divQ1RiN
-devours divQ1Rz
+devours divQ1rz
 devout divQ1t
 devouter
 devoutest
@@ -17372,7 +17379,7 @@ dichotomy dIka1tumY
 dicier dI1sYR
 diciest
 dicing dI1siN
-dick di1k
+dick !di1k
 dickens ~di1kunz
 dicker di1kR
 dickered di1kRd
@@ -17384,9 +17391,9 @@ dickeys
 dickie di1kY
 dickies
 dickinson ~di1kinsun
-dicks di1ks
+dicks !di1ks
 dickson ~di1ksun
-dicky di1kY
+dicky !di1kY
 dicta di1kta
 dictaphone ~di1ktufO2n
 dictate diktE1t
@@ -17490,10 +17497,10 @@ digital di1Jutul
 digitalis di2JutA1lus
 digitally di1JutulY
 digitisation
-digitise
-digitised
+digitise di1JutI2z
+digitised di1JutI2zd
 digitises
-digitising
+digitising di1JutI2ziN
 digitization
 digitize di1JutI2z
 digitized di1JutI2zd
@@ -17508,7 +17515,7 @@ dignitaries di1gnute2rYz
 dignitary di1gnute2rY
 dignities
 dignity di1gnutY
-digraph
+digraph dI1grA2f
 digraphs
 digress dIgre1s
 digressed dIgre1st
@@ -17569,7 +17576,7 @@ diminish dimi1niS
 diminished dimi1niSt
 diminishes dimi1niSiz
 diminishing dimi1niSiN
-diminuendo
+diminuendo dimi2nyMe1ndO
 diminuendoes
 diminuendos
 diminution di2munM1Sun
@@ -17717,7 +17724,7 @@ disable disE1bul
 disabled disE1buld
 disablement
 disables disE1bulz
-disabling disE1buliN
+disabling disE1bliN
 disabuse disubyM1s
 disabused disubyM1zd
 disabuses disubyM1siz
@@ -17864,12 +17871,12 @@ discolorations disku2lRE1Sunz
 discolored disku1lRd
 discoloring
 discolors disku1lRz
-discolour
+discolour disku1lR
 discolouration
 discolourations
-discoloured
+discoloured disku1lRd
 discolouring
-discolours
+discolours disku1lRz
 discombobulate di2skumbo1byMlEt
 discombobulated di2skumbo1byMlEtud
 discombobulates di2skumbo1byMlEts
@@ -18051,9 +18058,9 @@ disfavor disfE1vR
 disfavored
 disfavoring disfE1vRiN
 disfavors
-disfavour
+disfavour disfE1vR
 disfavoured
-disfavouring
+disfavouring disfE1vRiN
 disfavours
 disfigure disfi1gyR
 disfigured disfi1gyRd
@@ -18079,7 +18086,7 @@ disgracing
 disgruntle
 disgruntled disgru1ntuld
 disgruntles
-disgruntling disgru1ntuliN
+disgruntling disgru1ntliN
 disguise disgI1z
 disguised disgI1zd
 disguises disgI1ziz
@@ -18104,7 +18111,7 @@ dishes di1Suz
 dishevel diSe1vul
 disheveled diSe1vuld
 disheveling
-dishevelled
+dishevelled diSe1vuld
 dishevelling
 dishevels
 dishing di1SiN
@@ -18117,10 +18124,10 @@ dishonorably
 dishonored disa1nRd
 dishonoring
 dishonors
-dishonour
-dishonourable
+dishonour disa1nR
+dishonourable disa1nRubul
 dishonourably
-dishonoured
+dishonoured disa1nRd
 dishonouring
 dishonours
 dishpan
@@ -18200,7 +18207,7 @@ dismally di1zmulY
 dismantle dismA1ntul
 dismantled dismA1ntuld
 dismantles dismA1ntulz
-dismantling dismA1ntuliN
+dismantling dismA1ntliN
 dismay dismE1
 dismayed dismE1d
 dismaying dismE1iN
@@ -18240,9 +18247,9 @@ disordering
 disorderliness
 disorderly diso1rdRlY
 disorders diso1rdRz
-disorganisation
-disorganise
-disorganised
+disorganisation diso2rgunuzE1Sun
+disorganise diso1rgunI2z
+disorganised diso1rgunI2zd
 disorganises
 disorganising
 disorganization diso2rgunuzE1Sun
@@ -18736,6 +18743,7 @@ dodder
 doddered
 doddering da1dRiN
 dodders
+dodecahedron dO2dekuhY1drun
 dodge da1J
 dodged da1Jd
 dodger da1JR
@@ -19021,7 +19029,7 @@ doubleday ~du1buldE2
 doubles du1bulz
 doublet
 doublets
-doubling du1buliN
+doubling du1bliN
 doubloon
 doubloons
 doubly du1blY
@@ -19051,7 +19059,7 @@ doughty do1tY
 doughy dO1Y
 douglas ~du1glus
 douglass ~du1glus
-dour dQ1R
+dour dQ1r
 dourer
 dourest
 dourly
@@ -19211,12 +19219,12 @@ dramas dra1muz
 dramatic drumA1tik
 dramatically drumA1tiklY
 dramatics drumA1tiks
-dramatisation
-dramatisations
-dramatise
-dramatised
-dramatises
-dramatising
+dramatisation drA2mutuzE1Sun
+dramatisations drA2mutuzE1Sunz
+dramatise dra1mutI2z
+dramatised drA1mutI2zd
+dramatises drA1mutI2ziz
+dramatising drA1mutI2ziN
 dramatist dra1mutist
 dramatists
 dramatization drA2mutuzE1Sun
@@ -19327,7 +19335,7 @@ dribbled dri1buld
 dribbler
 dribblers
 dribbles dri1bulz
-dribbling dri1buliN
+dribbling dri1bliN
 driblet
 driblets
 dried drI1d
@@ -19377,7 +19385,7 @@ drivings
 drizzle dri1zul
 drizzled
 drizzles
-drizzling dri1zuliN
+drizzling dri1zliN
 drizzly dri1zlY
 droid drX1d
 droids drX1dz
@@ -19733,7 +19741,7 @@ dwight ~dwI1t
 dwindle dwi1ndul
 dwindled dwi1nduld
 dwindles dwi1ndulz
-dwindling dwi1nduliN
+dwindling dwi1ndliN
 dyadic
 dye dI1
 dyed dI1d
@@ -19958,10 +19966,10 @@ economical e2kuna1mikul
 economically e2kuna1miklY
 economics e2kuna1miks
 economies ika1numYz
-economise
+economise ika1numI2z
 economised
-economises
-economising
+economises ika1numI2zuz
+economising ika1numI2ziN
 economist ika1numist
 economists ika1numists
 economize ika1numI2z
@@ -20032,10 +20040,10 @@ edition udi1Sun
 editions idi1Sunz
 editor e1dutR
 editorial e2duto1rYul
-editorialise
-editorialised
+editorialise e2duto1rYulI2z
+editorialised e2duto1rYulI2zd
 editorialises
-editorialising
+editorialising e2duto1rYulI2ziN
 editorialize e2duto1rYulI2z
 editorialized e2duto1rYulI2zd
 editorializes
@@ -20203,8 +20211,8 @@ ejaculate iJA1kyMlE2t
 ejaculated
 ejaculates
 ejaculating
-ejaculation YJA2kyMlE1Sun
-ejaculations
+ejaculation !YJA2kyMlE1Sun
+ejaculations !
 eject iJe1kt
 ejected iJe1ktid
 ejecting iJe1ktiN
@@ -20542,7 +20550,7 @@ embezzlement embe1zulmunt
 embezzler imbe1zulR
 embezzlers imbe1zulRz
 embezzles imbe1zulz
-embezzling imbe1zuliN
+embezzling imbe1zliN
 embitter embi1tR
 embittered embi1tRd
 embittering
@@ -20672,11 +20680,11 @@ emotive imO1tiv
 empanel impA1nul
 empaneled impA1nuld
 empaneling empA1nuliN
-empanelled
-empanelling
+empanelled impA1nuld
+empanelling empA1nuliN
 empanels
 empathetic e2mpuTe1tik
-empathise
+empathise e1mpuTI2z
 empathised
 empathises
 empathising
@@ -20689,10 +20697,10 @@ emperor e1mpRR
 emperors e1mpRRz
 emphases e1mfusY2z
 emphasis e1mfusus
-emphasise
-emphasised
-emphasises
-emphasising
+emphasise e1mfusI2z
+emphasised e1mfusI2zd
+emphasises e1mfusI2zuz
+emphasising e1mfusI2ziN
 emphasize e1mfusI2z
 emphasized e1mfusI2zd
 emphasizes e1mfusI2zuz
@@ -20759,7 +20767,7 @@ emus
 enable enE1bul
 enabled enE1buld
 enables enE1bulz
-enabling enE1buliN
+enabling enE1bliN
 enact inA1kt
 enacted enA1ktud
 enacting enA1ktiN
@@ -20769,7 +20777,7 @@ enacts i2nA1kts
 enamel inA1mul
 enameled inA1muld
 enameling
-enamelled
+enamelled inA1muld
 enamelling
 enamellings
 enamels inA1mulz
@@ -20777,10 +20785,10 @@ enamor enA1mR
 enamored enA1mRd
 enamoring enA1mRiN
 enamors enA1mRz
-enamour
-enamoured
-enamouring
-enamours
+enamour enA1mR
+enamoured enA1mRd
+enamouring enA1mRiN
+enamours enA1mRz
 encamp inkA1mp
 encamped inkA1mpt
 encamping
@@ -20816,7 +20824,7 @@ encircle ensR1kul
 encircled insR1kuld
 encirclement ensR1kulmunt
 encircles
-encircling ensR1kuliN
+encircling ensR1kliN
 enclave a1nklE2v
 enclaves a1nklE2vz
 enclose inklO1z
@@ -20875,8 +20883,8 @@ encumbrances
 encyclical ensi1klikul
 encyclicals ensi1klikulz
 encyclopaedia insI2klupY1dYu
-encyclopaedias
-encyclopaedic
+encyclopaedias insI2klupY1dYuz
+encyclopaedic insI2klupY1dik
 encyclopedia insI2klupY1dYu
 encyclopedias insI2klupY1dYuz
 encyclopedic insI2klupY1dik
@@ -20897,9 +20905,9 @@ endeavored inde1vRd
 endeavoring inde1vRiN
 endeavors inde1vRz
 endeavour inde1vR
-endeavoured
-endeavouring
-endeavours
+endeavoured inde1vRd
+endeavouring inde1vRiN
+endeavours inde1vRz
 ended e1ndud
 endemic ende1mik
 endemics
@@ -20920,6 +20928,7 @@ endorser indo1rsR
 endorsers indo1rsRz
 endorses endo1rsiz
 endorsing endo1rsiN
+endothermic e2ndOTR1mik
 endow endQ1
 endowed endQ1d
 endowing endQ1iN
@@ -20947,12 +20956,12 @@ enemy e1numY
 energetic e2nRJe1tik
 energetically e2nRJe1tiklY
 energies e1nRJYz
-energise
-energised
-energiser
+energise e1nRJI2z
+energised e1nRJI2zd
+energiser e1nRJI2zR
 energisers
-energises
-energising
+energises e1nRJI2ziz
+energising e1nRJI2ziN
 energize e1nRJI2z
 energized e1nRJI2zd
 energizer e1nRJI2zR
@@ -21041,6 +21050,7 @@ enigma ini1gmu
 enigmas
 enigmatic e2nigmA1tik
 enigmatically
+enjambment enJA1mmunt
 enjoin e2nJX1n
 enjoined e2nJX1nd
 enjoining e2nJX1niN
@@ -21218,7 +21228,7 @@ enticement intI1smunt
 enticements intI1smunts
 entices
 enticing entI1siN
-entire intI1R
+entire intI1r
 entirely intI1RlY
 entirety intI1RtY
 entities e1ntitYz
@@ -21227,7 +21237,7 @@ entitled entI1tuld
 entitlement entI1tulmunt
 entitlements entI1tulmunts
 entitles entI1tulz
-entitling entI1tuliN
+entitling entI1tliN
 entity e1ntutY
 entomb entM1m
 entombed entM1md
@@ -21346,7 +21356,7 @@ ephraim ~Y1frum
 epic e1pik
 epicenter e1puse2ntR
 epicenters
-epicentre
+epicentre e1puse2ntR
 epicentres
 epics e1piks
 epictetus ~e2piktY1tus
@@ -21392,9 +21402,9 @@ epithet e1puTe2t
 epithets e1puTe2ts
 epitome ipi1tumY
 epitomes
-epitomise
-epitomised
-epitomises
+epitomise ipi1tumI2z
+epitomised ipi1tumI2zd
+epitomises ipi1tumI2ziz
 epitomising
 epitomize ipi1tumI2z
 epitomized ipi1tumI2zd
@@ -21419,13 +21429,13 @@ equably
 equal Y1kwul
 equaled Y1kwuld
 equaling Y1kwuliN
-equalisation
-equalise
-equalised
-equaliser
+equalisation Y2kwulizE1Sun
+equalise Y1kwulI2z
+equalised Y1kwulI2zd
+equaliser Y1kwulI2zR
 equalisers
-equalises
-equalising
+equalises Y1kwulI2ziz
+equalising Y1kwulI2ziN
 equality ikwa1lutY
 equalization Y2kwulizE1Sun
 equalize Y1kwulI2z
@@ -21453,7 +21463,7 @@ equestrians
 equestrienne
 equestriennes
 equidistant
-equilateral
+equilateral Y2kwulA1tRul
 equilaterals
 equilibrium Y2kwuli1brYum
 equine Y1kwI2n
@@ -21550,11 +21560,11 @@ erogenous
 eros ~i1ras
 erosion irO1Zun
 erosive irO1siv
-erotic ira1tik
+erotic !ira1tik
 erotica ira1tiku
 erotically
 eroticism Ra1tisi2zum
-erotics
+erotics !
 err e1r
 errand e1rund
 errands e1rundz
@@ -21777,8 +21787,8 @@ eugenio ~yM2JY1nYO
 eula ~yM1lu
 euler ~X1lR
 eulogies yM1luJYz
-eulogise
-eulogised
+eulogise yM1luJI2z
+eulogised yM1luJI2zd
 eulogises
 eulogising
 eulogistic
@@ -21788,8 +21798,8 @@ eulogizes
 eulogizing
 eulogy yM1luJY
 eunice ~yM1nus
-eunuch yM1nuk
-eunuchs
+eunuch !yM1nuk
+eunuchs !
 euphemism yM1fumi2zum
 euphemisms yM1fumi2zumz
 euphemistic yM2fumi1stik
@@ -21837,7 +21847,7 @@ evanescent e2vune1sunt
 evangelical Y2vAnJe1likul
 evangelicals Y2vA2nJe1likulz
 evangeline ~ivA1nJilI2n
-evangelise
+evangelise ivA1nJulI2z
 evangelised
 evangelises
 evangelising
@@ -22264,6 +22274,7 @@ exorcize
 exorcized
 exorcizes
 exorcizing
+exothermic e2ksOTR1mik
 exotic igza1tik
 exotically
 exotics egza1tiks
@@ -22368,7 +22379,7 @@ expiation
 expiration e2kspRE1Sun
 expire ikspI1r
 expired ikspI1rd
-expires ikspI1Rz
+expires ikspI1rz
 expiring ikspI1riN
 expiry e2kspI1rY
 explain iksplE1n
@@ -22771,17 +22782,17 @@ faded fE1dud
 fades fE1dz
 fading fE1diN
 fads fA1dz
-faecal
-faeces
-fag fA1g
+faecal fY1kul
+faeces fY1sY2z
+fag !fA1g
 fagged
 fagging
-faggot fA1gut
-faggots
+faggot !fA1gut
+faggots !
 fagin ~fE1gin
 fagot
 fagots
-fags fA1gz
+fags !fA1gz
 fahd ~fa1d
 fahrenheit ~fe1runhI2t
 fail fE1l
@@ -22896,8 +22907,8 @@ famed fE1md
 familial fumi1lyul
 familiar fumi1lyR
 familiarisation
-familiarise
-familiarised
+familiarise fumi1lyRI2z
+familiarised fumi1lyRI2zd
 familiarises
 familiarising
 familiarity fumi2lye1rutY
@@ -22950,10 +22961,10 @@ fanny fA1nY
 fans fA1nz
 fantasied
 fantasies fA1ntusYz
-fantasise
-fantasised
-fantasises
-fantasising
+fantasise fA1ntusI2z
+fantasised fA1ntisI2zd
+fantasises fA1ntusI2ziz
+fantasising fA1ntusI2ziN
 fantasize fA1ntusI2z
 fantasized fA1ntisI2zd
 fantasizes fA1ntusI2ziz
@@ -23138,10 +23149,10 @@ favorites fE1vRits
 favoritism fE1vRiti2zum
 favors fE1vRz
 favour fE1vR
-favourable
+favourable fE1vRubul
 favourably
-favoured
-favouring
+favoured fE1vRd
+favouring fE1vRiN
 favourite fE1vRit
 favourites
 favouritism
@@ -23270,7 +23281,7 @@ felines fY1lI2nz
 felipe ~fulY1p
 felix ~fY1liks
 fell fe1l
-fellatio fulE1SYO
+fellatio !fulE1SYO
 felled fe1ld
 feller fe1lR
 fellest
@@ -23359,13 +23370,13 @@ ferryboat fe1rYbO2t
 ferryboats fe1rYbO2ts
 ferrying fe1rYiN
 fertile fR1tul
-fertilisation
-fertilise
-fertilised
-fertiliser
-fertilisers
-fertilises
-fertilising
+fertilisation fR2tulizE1Sun
+fertilise fR1tulI2z
+fertilised fR1tulI2zd
+fertiliser fR1tulI2zR
+fertilisers fR1tulI2zRz
+fertilises fR1tulI2ziz
+fertilising fR1tulI2ziN
 fertility fRti1lutY
 fertilization fR2tulizE1Sun
 fertilize fR1tulI2z
@@ -23380,7 +23391,7 @@ fervently fR1vuntlY
 fervid fR1vud
 fervidly
 fervor fR1vR
-fervour
+fervour fR1vR
 fest fe1st
 festal
 fester fe1stR
@@ -23479,8 +23490,8 @@ fickler
 ficklest
 fiction fi1kSun
 fictional fi1kSunul
-fictionalise
-fictionalised
+fictionalise fi1kSunulI2z
+fictionalised fi1kSunulI2zd
 fictionalises
 fictionalising
 fictionalize fi1kSunulI2z
@@ -23651,10 +23662,10 @@ finagling
 final fI1nul
 finale funA1lY
 finales
-finalise
-finalised
-finalises
-finalising
+finalise fI1nulI2z
+finalised fI1nulI2zd
+finalises fI1nulI2ziz
+finalising fI1nulI2ziN
 finalist fI1nulist
 finalists fI1nulists
 finality fInA1lutY
@@ -23737,7 +23748,7 @@ fiona ~fYO1nu
 fiord
 fiords
 fir fR1
-fire fI1R
+fire fI1r
 firearm fI1Ra2rm
 firearms fI1Ra2rmz
 fireball fI1Rbo2l
@@ -23754,7 +23765,7 @@ firebug fI1Rbu2g
 firebugs
 firecracker fI1RkrA2kR
 firecrackers fI1RkrA2kRz
-fired fI1Rd
+fired fI1rd
 firefight fI1rfI2t
 firefighter fI1rfI2tR
 firefighters fI1RfI2tRz
@@ -23776,7 +23787,7 @@ fireproof fI1RprM2f
 fireproofed
 fireproofing fI1RprM2fiN
 fireproofs
-fires fI1Rz
+fires fI1rz
 fireside fI1RsI2d
 firesides
 firestone ~fI1rstO2n
@@ -23899,7 +23910,7 @@ fizzing
 fizzle fi1zul
 fizzled fi1zuld
 fizzles fi1zulz
-fizzling fi1zuliN
+fizzling fi1zliN
 fizzy
 fjord fyo1rd
 fjords fyo1rdz
@@ -23992,7 +24003,7 @@ flanneled flA1nuld
 flannelet
 flannelette
 flanneling
-flannelled
+flannelled flA1nuld
 flannelling
 flannels flA1nulz
 flap flA1p
@@ -24082,13 +24093,13 @@ flavoring flE1vRiN
 flavorings flE1vRiNz
 flavorless flE1vR2les
 flavors flE1vRz
-flavour
-flavoured
-flavourful
-flavouring
+flavour flE1vR
+flavoured flE1vRd
+flavourful flE1vRful
+flavouring flE1vRiN
 flavourings
-flavourless
-flavours
+flavourless flE1vR2les
+flavours flE1vRz
 flaw flo1
 flawed flo1d
 flawing
@@ -24500,10 +24511,10 @@ fodder fa1dR
 fodders
 foe fO1
 foes fO1z
-foetal
-foetid
-foetus
-foetuses
+foetal fY1tul
+foetid fe1tud
+foetus fY1tus
+foetuses fY1tusiz
 fog fa1g
 fogbound
 fogey
@@ -24576,7 +24587,7 @@ fondest fa1ndust
 fondle fo1ndul
 fondled fo1nduld
 fondles
-fondling fa1nduliN
+fondling fa1ndliN
 fondly fa1ndlY
 fondness fa1ndnus
 fondu
@@ -24875,11 +24886,11 @@ forlornly
 form fo1rm
 formal fo1rmul
 formaldehyde formA1lduhI2d
-formalisation
-formalise
-formalised
-formalises
-formalising
+formalisation fo1rmuluzE2Sun
+formalise fo1rmulI2z
+formalised fo1rmulI2zd
+formalises fo1rmulI2ziz
+formalising fo1rmulI2ziN
 formalism fo1rmuli2zum
 formalities formA1lutYz
 formality formA1lutY
@@ -24985,8 +24996,8 @@ forwent
 fosse ~fa1s
 fossil fa1sul
 fossilisation
-fossilise
-fossilised
+fossilise fa1sulI2z
+fossilised fa1sulI2zd
 fossilises
 fossilising
 fossilization
@@ -25166,10 +25177,10 @@ frat
 fraternal frutR1nul
 fraternally
 fraternisation
-fraternise
+fraternise frA1tRnI2z
 fraternised
 fraternises
-fraternising
+fraternising frA1tRnI2ziN
 fraternities frutR1nutYz
 fraternity frutR1nutY
 fraternization
@@ -25531,6 +25542,7 @@ frustrates fru1strE2ts
 frustrating fru1strE2tiN
 frustration frustrE1Sun
 frustrations frustrE1Sunz
+frustum fru1stum
 fry frI1
 frye ~frI1
 fryer frI1R
@@ -25544,12 +25556,12 @@ ftps
 fuchs ~fyM1ks
 fuchsia
 fuchsias fyM1Suz
-fuck fu1k
-fucked fu1kt
-fucker fu1kR
-fuckers fu1kRz
-fucking fu1kiN
-fucks fu1ks
+fuck !fu1k
+fucked !fu1kt
+fucker !fu1kR
+fuckers !fu1kRz
+fucking !fu1kiN
+fucks !fu1ks
 fuddle fU1dul
 fuddled
 fuddles fU1dulz
@@ -25612,7 +25624,7 @@ fumbled fu1mbuld
 fumbler
 fumblers
 fumbles fu1mbulz
-fumbling fu1mbuliN
+fumbling fu1mbliN
 fume fyM1m
 fumed fyM1md
 fumes fyM1mz
@@ -25669,8 +25681,8 @@ funky fu1NkY
 funnel fu1nul
 funneled fu1nuld
 funneling fu1nuliN
-funnelled
-funnelling
+funnelled fu1nuld
+funnelling fu1nuliN
 funnels fu1nulz
 funner
 funnest fu1nist
@@ -25927,10 +25939,10 @@ galoshes gula1Suz
 gals gA1lz
 galsworthy ~gA1lzwR2DY
 galvanic gAlvA1nik
-galvanise
-galvanised
-galvanises
-galvanising
+galvanise gA1lvunI2z
+galvanised gA1lvunI2zd
+galvanises gA1lvunI2zuz
+galvanising gA1lvunI2ziN
 galvanize gA1lvunI2z
 galvanized gA1lvunI2zd
 galvanizes gA1lvunI2zuz
@@ -25946,7 +25958,7 @@ gambled gA1mbuld
 gambler gA1mblR
 gamblers gA1mblRz
 gambles gA1mbulz
-gambling gA1mbuliN
+gambling gA1mbliN
 gambol
 gamboled
 gamboling
@@ -26320,12 +26332,12 @@ genealogists
 genealogy JY2nYa1luJY
 genera Je1nRu
 general Je1nRul
-generalisation
-generalisations
-generalise
-generalised
+generalisation Je2nRulizE1Sun
+generalisations Je2nRuluzE1Sunz
+generalise Je1nRulI2z
+generalised Je1nRulI2zd
 generalises
-generalising
+generalising Je1nRulI2ziN
 generalissimo Je2neruli1simO2
 generalissimos
 generalities Je2nRA1lutYz
@@ -26629,7 +26641,7 @@ gigglers
 giggles gi1gulz
 gigglier
 giggliest
-giggling gi1guliN
+giggling gi1gliN
 giggly gi1gulY
 gigolo Ji1gulO
 gigolos
@@ -26774,10 +26786,10 @@ gladys ~glA1dis
 glamor glA1mR
 glamored
 glamoring
-glamorise
-glamorised
+glamorise glA1mRI2z
+glamorised glA1mRIzd
 glamorises
-glamorising
+glamorising glA1mRIziN
 glamorize glA1mRI2z
 glamorized glA1mRIzd
 glamorizes
@@ -26897,7 +26909,7 @@ gloating glO1tiN
 gloats glO1ts
 glob gla1b
 global glO1bul
-globalisation
+globalisation glO2bulizE1Sun
 globalization glO2bulizE1Sun
 globally glO1bulY
 globe glO1b
@@ -27052,7 +27064,7 @@ gobbledygook ga2buldYgU1k
 gobbler ga1bulR
 gobblers ga1bulRz
 gobbles ga1bulz
-gobbling ga1buliN
+gobbling ga1bliN
 gobi ~gO1bY
 goblet ga1blut
 goblets
@@ -27110,7 +27122,7 @@ going gO1iN
 goings gO1iNz
 goiter gX1tR
 goiters
-goitre
+goitre gX1tR
 goitres
 golan ~gO1lun
 golconda ~galka1ndu
@@ -27454,6 +27466,7 @@ grapevine grE1pvI2n
 grapevines grE1pvI2nz
 graph grA1f
 graphed
+grapheme grA1fYm
 graphic grA1fik
 graphical grA1fikul
 graphically grA1fiklY
@@ -27838,7 +27851,7 @@ groveling gro1vuliN
 grovelled
 groveller
 grovellers
-grovelling
+grovelling gro1vuliN
 grovels
 grover ~grO1vR
 groves grO1vz
@@ -27893,7 +27906,7 @@ grumbled gru1mbuld
 grumbler
 grumblers
 grumbles gru1mbulz
-grumbling gru1mbuliN
+grumbling gru1mbliN
 grumman ~gru1mun
 grumpier gru1mpYR
 grumpiest
@@ -28070,7 +28083,7 @@ gunboat gu1nbO2t
 gunboats gu1nbO2ts
 gunfight gu1nfI2t
 gunfights gu1nfI2ts
-gunfire gu1nfI2R
+gunfire gu1nfI2r
 gunk
 gunman gu1nmun
 gunmen gu1nme2n
@@ -28103,7 +28116,7 @@ gupta ~gU1ptu
 gurgle gR1gul
 gurgled
 gurgles
-gurgling gR1guliN
+gurgling gR1gliN
 gurney gR1nY
 gurneys
 guru gM1rM2
@@ -28164,7 +28177,7 @@ guzzled
 guzzler gu1zlR
 guzzlers gu1zulRz
 guzzles gu1zulz
-guzzling gu1zuliN
+guzzling gu1zliN
 gwen ~gwe1n
 gwendolyn ~gwe1ndulin
 gwyn ~gwi1n
@@ -28183,10 +28196,10 @@ gymnasts Ji1mnAsts
 gymnosperm
 gymnosperms
 gyms Ji1mz
-gynaecological
-gynaecologist
-gynaecologists
-gynaecology
+gynaecological gI2nukula1Jikul
+gynaecologist gI2nuka1luJust
+gynaecologists gI2nuka1luJusts
+gynaecology gI2nuka1luJY
 gynecological gI2nukula1Jikul
 gynecologist gI2nuka1luJust
 gynecologists gI2nuka1luJusts
@@ -28259,17 +28272,17 @@ hadoop ~hA1dM1p
 hadrian ~hA1drYun
 haematologist
 haematologists
-haematology
-haemoglobin
-haemophilia
-haemophiliac
-haemophiliacs
-haemorrhage
-haemorrhaged
+haematology he2muta1luJY
+haemoglobin hY2muglO1bun
+haemophilia hY2mufY1lYu
+haemophiliac hYmufi1lYAk
+haemophiliacs hY2mufi1lYA2ks
+haemorrhage he1mRiJ
+haemorrhaged he1mRiJd
 haemorrhages
-haemorrhaging
-haemorrhoid
-haemorrhoids
+haemorrhaging he1mRiJiN
+haemorrhoid he1mRX2d
+haemorrhoids he1mRX2dz
 hafnium hA1fnYum
 haft hA1ft
 hafts hA1fts
@@ -28282,7 +28295,7 @@ haggled hA1guld
 haggler
 hagglers
 haggles
-haggling hA1guliN
+haggling hA1gliN
 hags
 hague ~hE1g
 hah ha1
@@ -28634,9 +28647,9 @@ harbored ha1rbRd
 harboring ha1rbRiN
 harbors ha1rbRz
 harbour ha1rbR
-harboured
-harbouring
-harbours
+harboured ha1rbRd
+harbouring ha1rbRiN
+harbours ha1rbRz
 hard ha1rd
 hardback ha1rdbA2k
 hardbacks
@@ -28674,7 +28687,7 @@ hardtack
 hardtop
 hardtops
 hardware ha1rdwe2r
-hardwired ha2rdwI1Rd
+hardwired ha2rdwI1rd
 hardwood ha1rdwU2d
 hardwoods ha1rdwU2dz
 hardy ha1rdY
@@ -28724,11 +28737,11 @@ harmonies ha1rmunYz
 harmonious harmO1nYus
 harmoniously harmO1nYuslY
 harmoniousness
-harmonisation
-harmonise
-harmonised
-harmonises
-harmonising
+harmonisation ha2rmunizE1Sun
+harmonise ha1rmunI2z
+harmonised ha1rmunI2zd
+harmonises ha1rmunI2ziz
+harmonising ha1rmunI2ziN
 harmonization ha2rmunizE1Sun
 harmonize ha1rmunI2z
 harmonized ha1rmunI2zd
@@ -29336,7 +29349,7 @@ hepatitis he2putI1tus
 hepburn ~he1pbRn
 hepper he1pR
 heppest
-heptagon
+heptagon he1ptuga2n
 heptagons
 her hR1
 hera ~hi1ru
@@ -29680,11 +29693,11 @@ hippos hi1pOz
 hippy
 hips hi1ps
 hiram ~hI1rum
-hire hI1R
-hired hI1Rd
+hire hI1r
+hired hI1rd
 hireling
 hirelings
-hires hI1Rz
+hires hI1rz
 hiring hI1riN
 hirohito ~hi2rOhY1tO2
 hiroshima ~hi2rOSY1mu
@@ -29774,7 +29787,7 @@ hobbits ho1bits
 hobble ha1bul
 hobbled ha1buld
 hobbles ha1bulz
-hobbling ha1buliN
+hobbling ha1bliN
 hobbs ~ha1bz
 hobby ha1bY
 hobbyhorse
@@ -29985,9 +29998,9 @@ homoeopathy
 homogeneity ha2muJunY1utY
 homogeneous hO2muJY1nYus
 homogeneously
-homogenisation
-homogenise
-homogenised
+homogenisation hOma1JunizE2Sun
+homogenise hOma1JunI2z
+homogenised hOma1JunI2zd
 homogenises
 homogenising
 homogenization hOma1JunizE2Sun
@@ -30068,8 +30081,8 @@ honour a1nR
 honourable a1nRubul
 honourably a1nRublY
 honoured a1nRd
-honouring
-honours
+honouring a1nRiN
+honours a1nRz
 honshu ~ha1nSM
 hooch hM1C
 hood hU1d
@@ -30186,7 +30199,7 @@ hornless ho1rnlus
 hornpipe ho1rnpIp
 hornpipes
 horns ho1rnz
-horny ho1rnY
+horny !ho1rnY
 horology
 horoscope ho1ruskO2p
 horoscopes ho1ruskO2ps
@@ -30256,10 +30269,10 @@ hospices ha1spusiz
 hospitable ha1spi1tubul
 hospitably
 hospital ha1spi2tul
-hospitalisation
-hospitalisations
-hospitalise
-hospitalised
+hospitalisation ha2spituluzE1Sun
+hospitalisations ha2spituluzE1Sunz
+hospitalise ho1spi2tulI2z
+hospitalised ha1spitulI2zd
 hospitalises
 hospitalising
 hospitality ha2sputA1lutY
@@ -30330,11 +30343,11 @@ hound hQ1nd
 hounded hQ1ndid
 hounding hQ1ndiN
 hounds hQ1ndz
-hour Q1R
+hour Q1r
 hourglass Q1RglA2s
 hourglasses Q1RglA2siz
 hourly Q1rlY
-hours Q1Rz
+hours Q1rz
 house hQ1s
 houseboat hQ1sbO2t
 houseboats hQ1sbO2ts
@@ -30440,7 +30453,7 @@ hucksters hu1kstRz
 huddle hu1dul
 huddled hu1duld
 huddles hu1dulz
-huddling hu1duliN
+huddling hu1dliN
 hudson ~hu1dsun
 hue hyM1
 hued hyM1d
@@ -30492,12 +30505,12 @@ humaneness
 humaner
 humanest
 humanisation
-humanise
-humanised
+humanise hyM1munI2z
+humanised hyM1munI2zd
 humaniser
 humanisers
-humanises
-humanising
+humanises hyM1munI2ziz
+humanising hyM1munI2ziN
 humanism hyM1muni2zum
 humanist hyM1munist
 humanistic hyM2muni1stik
@@ -30527,7 +30540,7 @@ humbleness
 humbler hu1mbulR
 humbles hu1mbulz
 humblest hu1mbulust
-humbling hu1mbuliN
+humbling hu1mbliN
 humblings
 humbly hu1mblY
 humboldt ~hu1mbO2lt
@@ -30578,9 +30591,9 @@ humorous hyM1mRus
 humorously hyM1mRuslY
 humors
 humour hyM1mR
-humoured
+humoured hyM1mRd
 humouring
-humourless
+humourless hyM1mRlus
 humourlessness
 humours
 hump hu1mp
@@ -30589,7 +30602,7 @@ humpbacked
 humpbacks
 humped hu1mpt
 humphrey ~hu1mfrY
-humping
+humping !
 humps
 hums hu1mz
 humungous
@@ -30648,7 +30661,7 @@ hurdled
 hurdler hR1dulR
 hurdlers
 hurdles hR1dulz
-hurdling hR1duliN
+hurdling hR1dliN
 hurl hR1l
 hurled hR1ld
 hurler
@@ -30714,7 +30727,7 @@ hustled hu1suld
 hustler hu1sulR
 hustlers hu1sulRz
 hustles hu1sulz
-hustling hu1suliN
+hustling hu1sliN
 huston ~hu1stun
 hut hu1t
 hutch hu1C
@@ -30733,7 +30746,7 @@ hyades ~hI1udY2z
 hyaena
 hyaenas
 hybrid hI1brud
-hybridise
+hybridise hI1brudI2z
 hybridised
 hybridises
 hybridising
@@ -30847,9 +30860,9 @@ hypnosis hipnO1sus
 hypnotic hipna1tik
 hypnotically
 hypnotics hipna1tiks
-hypnotise
-hypnotised
-hypnotises
+hypnotise hi1pnutI2z
+hypnotised hi1pnutI2zd
+hypnotises hi1pnutI2zuz
 hypnotising
 hypnotism hi1pnuti2zum
 hypnotist hi1pnutist
@@ -30875,15 +30888,15 @@ hypoglycemia hI2pOglIsY1mYu
 hypoglycemic hI2pOglIsY1mik
 hypoglycemics
 hypos
-hypotenuse
+hypotenuse hIpa1tunM2s
 hypotenuses
 hypothalami
 hypothalamus hI2pOTa1lumus
 hypothermia hI2puTR1mYu
 hypotheses hIpa1TusY2z
 hypothesis hIpa1Tusus
-hypothesise
-hypothesised
+hypothesise hIpa1TusI2z
+hypothesised hIpa1TusI2zd
 hypothesises
 hypothesising
 hypothesize hIpa1TusI2z
@@ -30905,7 +30918,7 @@ hz ~hR1tz
 i I1
 iago ~Ya1gO
 iamb
-iambic
+iambic IA1mbik
 iambics
 iambs
 ian ~Y1un
@@ -30959,10 +30972,10 @@ idaho ~I1duhO2
 idea IdY1u
 ideal IdY1l
 idealisation
-idealise
-idealised
-idealises
-idealising
+idealise IdY1lI2z
+idealised IdY1ulI2zd
+idealises IdY1lI2ziz
+idealising IdY1lI2ziN
 idealism IdY1lizum
 idealist IdY1list
 idealistic IdY2uli1stik
@@ -31020,17 +31033,17 @@ idler I1dulR
 idlers
 idles I1dulz
 idlest
-idling I1duliN
+idling I1dliN
 idly I1dlY
 idol I1dul
 idolater
 idolaters
 idolatrous Ida1lutrus
 idolatry Ida1lutrY
-idolise
-idolised
-idolises
-idolising
+idolise I1dulI2z
+idolised I1dulI2zd
+idolises I1dulI2ziz
+idolising I1dulI2ziN
 idolize I1dulI2z
 idolized I1dulI2zd
 idolizes I1dulI2ziz
@@ -31224,10 +31237,10 @@ imminent i1mununt
 imminently i1mununtlY
 immobile i2mO1bul
 immobilisation
-immobilise
-immobilised
+immobilise i2mO1bulI2z
+immobilised i2mO1bulI2zd
 immobilises
-immobilising
+immobilising i2mO1bulI2ziN
 immobility i2mObi1litY
 immobilization
 immobilize i2mO1bulI2z
@@ -31249,10 +31262,10 @@ immoralities
 immorality i2mRA1litY
 immorally
 immortal i2mo1rtul
-immortalise
-immortalised
-immortalises
-immortalising
+immortalise i2mo1rtulIz
+immortalised i2mo1rtulIzd
+immortalises i2mo1rtulIziz
+immortalising i2mo1rtulIziN
 immortality i2mortA1litY
 immortalize i2mo1rtulIz
 immortalized i2mo1rtulIzd
@@ -31264,12 +31277,12 @@ immovable i2mM1vubul
 immovably
 immoveable
 immune i2myM1n
-immunisation
-immunisations
-immunise
-immunised
-immunises
-immunising
+immunisation i2myMnuzE1Sun
+immunisations i2myMnuzE1Sunz
+immunise i1myMnI2z
+immunised i1myunI2zd
+immunises i1myunI2ziz
+immunising i1myunI2ziN
 immunity i2myM1nutY
 immunization i2myMnuzE1Sun
 immunizations i2myMnuzE1Sunz
@@ -31308,7 +31321,7 @@ impalpable
 impanel i2mpA1nul
 impaneled i2mpA1nuld
 impaneling
-impanelled
+impanelled i2mpA1nuld
 impanelling
 impanels
 impart i2mpa1rt
@@ -31381,8 +31394,8 @@ imperials
 imperil i2mpe1rul
 imperiled i2mpe1ruld
 imperiling i2mpe1ruliN
-imperilled
-imperilling
+imperilled i2mpe1ruld
+imperilling i2mpe1ruliN
 imperils i2mpe1rulz
 imperious i2mpi1rYus
 imperiously
@@ -31731,7 +31744,7 @@ inception i2nse1pSun
 inceptions
 incessant i2nse1sunt
 incessantly i2nse1suntlY
-incest i1nse2st
+incest !i1nse2st
 incestuous i2nse1sCwus
 inch i1nC
 inched i1nCt
@@ -32061,8 +32074,8 @@ indistinctly
 indistinctness
 indistinguishable i2ndisti1NgwiSubul
 individual i2nduvi1Juwul
-individualise
-individualised
+individualise i2ndivi1JMulIz
+individualised i2ndivi1JMulIzd
 individualises
 individualising
 individualism i2ndividM1uli2zum
@@ -32134,11 +32147,11 @@ indulges i2ndu1lJiz
 indulging i2ndu1lJiN
 indus ~i1ndus
 industrial i2ndu1strYul
-industrialisation
-industrialise
-industrialised
+industrialisation i2ndu2strYulizE1Sun
+industrialise i2ndu1strYulI2z
+industrialised i2ndu1strYulI2zd
 industrialises
-industrialising
+industrialising i2ndu1strYulI2ziN
 industrialism
 industrialist i2ndu1strYulist
 industrialists i2ndu1strYulists
@@ -32494,8 +32507,8 @@ initial i2ni1Sul
 initialed i2ni1Suld
 initialing i2ni1SuliN
 initialisation
-initialise
-initialised
+initialise i2ni1SulI2z
+initialised i2ni1SulI2zd
 initialises
 initialising
 initialization
@@ -32755,7 +32768,7 @@ inspiration i2nspRE1Sun
 inspirational i2nspRE1Sunul
 inspirations i2nspRE1Sunz
 inspire i2nspI1r
-inspired i2nspI1Rd
+inspired i2nspI1rd
 inspires i2nspI1rz
 inspiring i2nspI1riN
 instability i2nstubi1litY
@@ -32807,10 +32820,10 @@ institutes i1nstutM2ts
 instituting i1nstitM2tiN
 institution i2nstitM1Sun
 institutional i2nstitM1Sunul
-institutionalise
-institutionalised
-institutionalises
-institutionalising
+institutionalise i2nstitM1SunulI2z
+institutionalised i2nstitM1SunulI2zd
+institutionalises i2nstitM1SunulI2ziz
+institutionalising i2nstitM1SunulI2ziN
 institutionalize i2nstitM1SunulI2z
 institutionalized i2nstitM1SunulI2zd
 institutionalizes i2nstitM1SunulI2ziz
@@ -33003,7 +33016,7 @@ interconnection i2ntRkune1kSun
 interconnections i2ntRkune1kSunz
 interconnects
 intercontinental i2ntRka2ntune1ntul
-intercourse i1ntRko2rs
+intercourse !i1ntRko2rs
 interdenominational
 interdepartmental
 interdependence i2ntRdupe1nduns
@@ -33089,15 +33102,15 @@ interminably i1ntRminA2blY
 intermingle i2ntRmi1Ngul
 intermingled i2ntRmi1Nguld
 intermingles
-intermingling i2ntRmi1NguliN
+intermingling i2ntRmi1NgliN
 intermission i2ntRmi1Sun
 intermissions i2ntRmi1Sunz
 intermittent i2ntRmi1tunt
 intermittently i2ntRmi1tuntlY
 intern i1ntRn
 internal i2ntR1nul
-internalise
-internalised
+internalise i2ntR1nulI2z
+internalised i2ntR1nulI2zd
 internalises
 internalising
 internalize i2ntR1nulI2z
@@ -33108,8 +33121,8 @@ internally i2ntR1nulY
 internals
 international i2ntRnA1Sunul
 internationale ~intRnA2Suna1lY
-internationalise
-internationalised
+internationalise i2ntRnA1SunulI2z
+internationalised intRnA1SunulIzd
 internationalises
 internationalising
 internationalism intRnA1Sunuli2zum
@@ -33492,13 +33505,13 @@ iodizing
 ion I1un
 ionic ~I2a1nik
 ionics ~I2a1niks
-ionisation
-ionise
+ionisation I2unuzE1Sun
+ionise I1unI2z
 ionised
-ioniser
-ionisers
+ioniser I1unI2zR
+ionisers I1unI2zRz
 ionises
-ionising
+ionising I1unI2ziN
 ionization I2unuzE1Sun
 ionize I1unI2z
 ionized
@@ -33722,10 +33735,10 @@ itching i1CiN
 itchy i1CY
 item I1tum
 itemisation
-itemise
-itemised
-itemises
-itemising
+itemise I1tumI2z
+itemised I1tumI2zd
+itemises I1tumI2ziz
+itemising I1tumI2ziN
 itemization
 itemize I1tumI2z
 itemized I1tumI2zd
@@ -34018,10 +34031,10 @@ jennifer ~Je1nufR
 jennings ~Je1niNz
 jenny ~Je1nY
 jensen ~Je1nsun
-jeopardise
-jeopardised
-jeopardises
-jeopardising
+jeopardise Je1pRdI2z
+jeopardised Je1pRdI2zd
+jeopardises Je1pRdI2ziz
+jeopardising Je1pRdI2ziN
 jeopardize Je1pRdI2z
 jeopardized Je1pRdI2zd
 jeopardizes Je1pRdI2ziz
@@ -34089,7 +34102,7 @@ jewelers JM1ulRz
 jeweling
 jewell ~JM1il
 jewelled
-jeweller
+jeweller JM1ulR
 jewellers JM1ulRz
 jewellery
 jewelling
@@ -34120,7 +34133,7 @@ jigging
 jiggle Ji1gul
 jiggled
 jiggles
-jiggling Ji1guliN
+jiggling Ji1gliN
 jigs Ji1gz
 jigsaw Ji1gso2
 jigsawed
@@ -34311,7 +34324,7 @@ josie ~JO1zY
 jostle Ja1sul
 jostled Ja1suld
 jostles
-jostling Ja1suliN
+jostling Ja1sliN
 jot Ja1t
 jots
 jotted Ja1tid
@@ -34419,7 +34432,7 @@ juggled Ju1guld
 juggler Ju1gulR
 jugglers Ju1gulRz
 juggles Ju1gulz
-juggling Ju1guliN
+juggling Ju1gliN
 jugs Ju1gz
 jugular JM1gyulR
 jugulars
@@ -34950,7 +34963,7 @@ kinkier
 kinkiest
 kinking
 kinks ki1Nks
-kinky ki1NkY
+kinky !ki1NkY
 kinney ~ki1nY
 kinsey ~ki1nzY
 kinshasa ~kinSa1su
@@ -35254,7 +35267,7 @@ label lE1bul
 labeled lE1buld
 labeling lE1buliN
 labelled lE1buld
-labelling
+labelling lE1buliN
 labels lE1bulz
 labia
 labial
@@ -35271,11 +35284,11 @@ laborious lubo1rYus
 laboriously lubo1rYuslY
 labors lE1bRz
 labour lE1bR
-laboured
+laboured lE1bRd
 labourer
 labourers
-labouring
-labours
+labouring lE1bRiN
+labours lE1bRz
 labrador ~lA1brudo2r
 labradors ~lA1brudo2rz
 labs lA1bz
@@ -35307,7 +35320,7 @@ lackey lA1kY
 lackeys lA1kYz
 lacking lA1kiN
 lackluster lA1klu2stR
-lacklustre
+lacklustre lA1klu2stR
 lacks lA1ks
 laconic laka1nik
 laconically
@@ -36009,11 +36022,11 @@ legacies le1gusYz
 legacy le1gusY
 legal lY1gul
 legalese le1gulY2s
-legalisation
-legalise
-legalised
+legalisation lY2guluzE1Sun
+legalise lY1gulI2z
+legalised lY1gulI2zd
 legalises
-legalising
+legalising lY1gulI2ziN
 legalism lY1guli2zum
 legalisms
 legalistic le2guli1stik
@@ -36072,10 +36085,10 @@ legitimated
 legitimately luJi1tumutlY
 legitimates
 legitimating
-legitimise
-legitimised
-legitimises
-legitimising
+legitimise luJi1tumI2z
+legitimised liJi1tumI2zd
+legitimises liJi1tumI2ziz
+legitimising liJi1tumI2ziN
 legitimize luJi1tumI2z
 legitimized liJi1tumI2zd
 legitimizes liJi1tumI2ziz
@@ -36253,8 +36266,8 @@ levelheadedness
 leveling le1vuliN
 levelled le1vuld
 leveller
-levellers
-levelling
+levellers le1vulRz
+levelling le1vuliN
 levelness
 levels le1vulz
 lever le1vR
@@ -36324,7 +36337,7 @@ libeled lI1buld
 libeler
 libelers
 libeling
-libelled
+libelled lI1buld
 libeller
 libellers
 libelling
@@ -36333,12 +36346,12 @@ libelous lI1bulus
 libels
 liberace ~li2bR2a1CY2
 liberal li1bR2ul
-liberalisation
-liberalisations
-liberalise
-liberalised
-liberalises
-liberalising
+liberalisation li2bR2ulizE1Sun
+liberalisations li2bR2ulizE1Sunz
+liberalise li1bR2ulI2z
+liberalised li1bR2ulI2zd
+liberalises li1bR2ulI2ziz
+liberalising li1bR2ulI2ziN
 liberalism li1bR2uli2zum
 liberality li2bR2A1lutY2
 liberalization li2bR2ulizE1Sun
@@ -36675,8 +36688,8 @@ lionel ~lI1unul
 lioness
 lionesses
 lionhearted
-lionise
-lionised
+lionise lI1unI2z
+lionised lI1unI2zd
 lionises
 lionising
 lionize lI1unI2z
@@ -36809,8 +36822,8 @@ litigation li2tugE1Sun
 litigious liti1Jus
 litigiousness
 litmus li1tmus
-litre
-litres
+litre lY1tR
+litres lY1tRz
 litter li1tR
 litterbug
 litterbugs
@@ -36938,9 +36951,9 @@ lobsters la1bstRz
 local lO1kul
 locale lOkA1l
 locales lOkA1lz
-localisation
-localise
-localised
+localisation lO2kuluzE1Sun
+localise lO1kulI2z
+localised lO1kulI2zd
 localises
 localising
 localities lOkA1litYz
@@ -37076,7 +37089,7 @@ loiters
 lola ~lO1lu
 lolcat
 lolcats
-lolita ~lOlY1tu
+lolita !~lOlY1tu
 loll la1l
 lollard ~la1lRd
 lolled
@@ -37127,6 +37140,7 @@ longitudinal la2nJutM1dunul
 longitudinally
 longmont ~lo1Nma2nt
 longs lo1Nz
+longshore lo1NSo2r
 longshoreman
 longshoremen lo1NSo1rmin
 longstreet ~lo1NstrY2t
@@ -37305,7 +37319,7 @@ loveliest
 loveliness
 lovelorn
 lovely lu1vlY
-lovemaking lu1vmEkiN
+lovemaking !lu1vmEkiN
 lover lu1vR
 lovers lu1vRz
 loves lu1vz
@@ -37776,9 +37790,9 @@ magnesium mAgnY1zYum
 magnet mA1gnut
 magnetic mAgne1tik
 magnetically mAgne1tikulY
-magnetisation
+magnetisation mA2gnutuzE1Sun
 magnetise
-magnetised
+magnetised mA1gnitI2zd
 magnetises
 magnetising
 magnetism mA1gnuti2zum
@@ -38116,7 +38130,7 @@ mangled mA1Nguld
 mangler
 manglers
 mangles mA1Ngulz
-mangling mA1NguliN
+mangling mA1NgliN
 mango mA1NgO
 mangoes mA1NgOz
 mangos
@@ -38202,9 +38216,9 @@ mannishly
 mannishness
 manoeuvrability
 manoeuvrable
-manoeuvre
+manoeuvre munM1vR
 manoeuvred
-manoeuvres
+manoeuvres munM1vRz
 manoeuvring
 manor mA1nR
 manorial
@@ -38231,7 +38245,7 @@ mantilla mAnti1lu
 mantillas
 mantis mA1ntis
 mantises
-mantissa
+mantissa mAnti1su
 mantle mA1ntul
 mantled
 mantlepiece
@@ -38469,7 +38483,7 @@ marshaled ma1rSuld
 marshaling ma1rSuliN
 marshall ~ma1rSul
 marshalled ma1rSuld
-marshalling
+marshalling ma1rSuliN
 marshals ma1rSulz
 marshes ma1rSuz
 marshier
@@ -38510,7 +38524,7 @@ marveled ma1rveld
 marveling ma1rvuliN
 marvell ~marve1l
 marvelled marve1ld
-marvelling
+marvelling ma1rvuliN
 marvellous ma1rvulus
 marvellously
 marvelous ma1rvulus
@@ -38628,11 +38642,11 @@ mastodons
 mastoid
 mastoids
 masts mA1sts
-masturbate mA1stRbE2t
-masturbated mA1stRbE2tid
-masturbates mA1stRbE2ts
-masturbating mA1stRbE2tiN
-masturbation mA2stRbE1Sun
+masturbate !mA1stRbE2t
+masturbated !mA1stRbE2tid
+masturbates !mA1stRbE2ts
+masturbating !mA1stRbE2tiN
+masturbation !mA2stRbE1Sun
 mat mA1t
 matador mA1tudo2r
 matadors
@@ -38654,10 +38668,10 @@ mate mE1t
 mated mE1tid
 material muti1rYul
 materialisation
-materialise
-materialised
-materialises
-materialising
+materialise muti1rYulI2z
+materialised muti1rYulI2zd
+materialises muti1rYulI2ziz
+materialising muti1rYulI2ziN
 materialism muti1rYuli2zum
 materialist muti1rYulist
 materialistic muti2rYuli1stik
@@ -38796,11 +38810,11 @@ maxima mA1ksumu
 maximal mA1ksumul
 maximally
 maximilian ~mA2ksimi1lYun
-maximisation
-maximise
-maximised
-maximises
-maximising
+maximisation mA2ksimizE1Sun
+maximise mA1ksumI2z
+maximised mA1ksumI2zd
+maximises mA1ksumI2ziz
+maximising mA1ksumI2ziN
 maximization mA2ksimizE1Sun
 maximize mA1ksumI2z
 maximized mA1ksumI2zd
@@ -38914,9 +38928,9 @@ mechanic mukA1nik
 mechanical mukA1nikul
 mechanically mukA1niklY
 mechanics mukA1niks
-mechanisation
-mechanise
-mechanised
+mechanisation me2kunuzE1Sun
+mechanise me1kunI2z
+mechanised me1kunI2zd
 mechanises
 mechanising
 mechanism me1kuni2zum
@@ -38942,12 +38956,12 @@ meddler
 meddlers
 meddles
 meddlesome me1dulsum
-meddling me1duliN
+meddling me1dliN
 medea ~mudY1u
 medellin ~mide1lin
 medford ~me1dfRd
 media mY1dYu
-mediaeval
+mediaeval midY1vul
 medial mY1dYul
 median mY1dYun
 medians
@@ -39122,8 +39136,8 @@ memoranda me2mRA1ndu
 memorandum me2mRA1ndum
 memorandums me2mRA1ndumz
 memorial mumo1rYul
-memorialise
-memorialised
+memorialise mumo1rYulI2z
+memorialised mumo1rYulI2zd
 memorialises
 memorialising
 memorialize mumo1rYulI2z
@@ -39133,10 +39147,10 @@ memorializing
 memorials mumo1rYulz
 memories me1mRYz
 memorisation
-memorise
-memorised
-memorises
-memorising
+memorise me1mRI2z
+memorised me1mRI2zd
+memorises me1mRI2ziz
+memorising me1mRI2ziN
 memorization
 memorize me1mRI2z
 memorized me1mRI2zd
@@ -39179,6 +39193,7 @@ menially
 menials
 menifee ~me1nifY2
 meningitis me2nunJI1tus
+meniscus muni1skus
 mennen ~me1nun
 mennonite ~me1nunI2t
 mennonites ~me1nunI2ts
@@ -39321,10 +39336,10 @@ meshed me1St
 meshes me1Siz
 meshing me1SiN
 mesmer ~me1zmR
-mesmerise
-mesmerised
+mesmerise me1zmRI2z
+mesmerised me1zmRI2zd
 mesmerises
-mesmerising
+mesmerising me1zmRI2ziN
 mesmerism me1smRi2zum
 mesmerize me1zmRI2z
 mesmerized me1zmRI2zd
@@ -39360,7 +39375,7 @@ mestizos
 met me1t
 meta mY1tu
 metabolic me2tuba1lik
-metabolise
+metabolise mutA1bulI2z
 metabolised
 metabolises
 metabolising
@@ -39398,8 +39413,8 @@ metaphysical me2tufi1zikul
 metaphysics me2tufi1ziks
 metastases mutA1stE2sYs
 metastasis mutA1stusis
-metastasise
-metastasised
+metastasise mutA1stusI2z
+metastasised mutA1stusI2zd
 metastasises
 metastasising
 metastasize mutA1stusI2z
@@ -39542,8 +39557,8 @@ microloan
 microloans
 micrometer mIkra1mutR
 micrometers mIkra1mutRz
-micrometre
-micrometres
+micrometre mIkra1mutR
+micrometres mIkra1mutRz
 micron mI1kra2n
 micronesia ~mI2krOnY1Zu
 microns mI1kra2nz
@@ -39582,7 +39597,7 @@ middleton ~mi1dultun
 middletown ~mi1dultQ2n
 middleweight mi1dulwE2t
 middleweights
-middling mi1duliN
+middling mi1dliN
 middy
 midge mi1J
 midges mi1Juz
@@ -39674,9 +39689,9 @@ milers
 miles mI1lz
 milestone mI1lstO2n
 milestones mI1lstO2nz
-milf
+milf !
 milford ~mi1lfRd
-milfs
+milfs !
 milieu milyU1
 milieus
 milieux
@@ -39687,8 +39702,8 @@ militants mi1lutunts
 militaries mi1lute2rYz
 militarily mi2lute1rulY
 militarisation
-militarise
-militarised
+militarise mi1lutRI2z
+militarised mi1lutRI2zd
 militarises
 militarising
 militarism mi1lutRi2zum
@@ -39847,14 +39862,14 @@ ming ~mi1N
 mingle mi1Ngul
 mingled mi1Nguld
 mingles mi1Ngulz
-mingling mi1NguliN
+mingling mi1NgliN
 mingus ~mi1Ngis
 mini mi1nY
 miniature mi1nYuCU2r
 miniatures mi1nYuCRz
-miniaturisation
-miniaturise
-miniaturised
+miniaturisation mi2nYuCR2izE1Sun
+miniaturise mi1niCRI2z
+miniaturised mi1niCRI2zd
 miniaturises
 miniaturising
 miniaturist
@@ -39882,10 +39897,10 @@ minimalist mi1numulist
 minimalists
 minimally mi1numulY
 minimisation
-minimise
-minimised
-minimises
-minimising
+minimise mi1numI2z
+minimised mi1numI2zd
+minimises mi1numI2zuz
+minimising mi1numI2ziN
 minimization
 minimize mi1numI2z
 minimized mi1numI2zd
@@ -40027,7 +40042,7 @@ misbehaved mi2sbuhE1vd
 misbehaves mi2sbuhE1vz
 misbehaving mi2sbuhE1viN
 misbehavior mi2sbuhE1vyR
-misbehaviour
+misbehaviour mi2sbuhE1vyR
 misc
 miscalculate miskA1lkyulE2t
 miscalculated miskA1lkyulE2tid
@@ -40093,8 +40108,8 @@ misdeed mi1sdY1d
 misdeeds misdY1dz
 misdemeanor mi2sdumY1nR
 misdemeanors mi2sdumY1nRz
-misdemeanour
-misdemeanours
+misdemeanour mi2sdumY1nR
+misdemeanours mi2sdumY1nRz
 misdiagnose misdI2ignO1z
 misdiagnosed misdI2ignO1zd
 misdiagnoses misdI2ignO1sYz
@@ -40122,7 +40137,7 @@ misery mi1zRY
 misfeasance
 misfeature
 misfeatures
-misfire misfI1R
+misfire misfI1r
 misfired
 misfires
 misfiring
@@ -40343,6 +40358,8 @@ mitigated mi1tugE2tid
 mitigates mi1tugE2ts
 mitigating mi1tugE2tiN
 mitigation mi2tigE1Sun
+mitochondria mI2tuka1ndrYu
+mitochondrion mI2tuka1ndrYun
 mitosis
 mitre mi1trY
 mitred
@@ -40386,12 +40403,12 @@ mobbing
 mobil ~mO1bul
 mobile mO1bul
 mobiles mO1bulz
-mobilisation
-mobilisations
-mobilise
-mobilised
+mobilisation mO2buluzE1Sun
+mobilisations mO2buluzE1Sunz
+mobilise mO1bulI2z
+mobilised mO1bulI2zd
 mobilises
-mobilising
+mobilising mO1bulI2ziN
 mobility mObi1lutY
 mobilization mO2buluzE1Sun
 mobilizations mO2buluzE1Sunz
@@ -40428,7 +40445,7 @@ model ma1dul
 modeled ma1duld
 modeling ma1duli2N
 modelings
-modelled
+modelled ma1duld
 modelling ma1duli2N
 modellings
 models ma1dulz
@@ -40443,11 +40460,11 @@ moderation ma2dRE1Sun
 moderator ma1dRE2tR
 moderators ma1dRE2tRz
 modern ma1dRn
-modernisation
-modernise
-modernised
-modernises
-modernising
+modernisation ma2dRnuzE1Sun
+modernise ma1dRnI2z
+modernised ma1dRnI2zd
+modernises ma1dRnI2ziz
+modernising ma1dRnI2ziN
 modernism ma1dRni2zum
 modernist ma1dRnist
 modernistic
@@ -40524,7 +40541,7 @@ moistness
 moisture mX1sCR
 moisturise
 moisturised
-moisturiser
+moisturiser mX1sCRI2zR
 moisturisers
 moisturises
 moisturising
@@ -40637,10 +40654,10 @@ monet ~mOnE1
 monetarily manutR1ilY
 monetarism ma1nutRi2zum
 monetary ma1nute2rY
-monetise
+monetise ma1nutI2z
 monetised
 monetises
-monetising
+monetising ma1nutI2ziN
 monetize ma1nutI2z
 monetized
 monetizes
@@ -40720,11 +40737,11 @@ monongahela ~muno2NguhE1lu
 mononucleosis
 monophonic ma2nufa1nik
 monopolies muna1pulYz
-monopolisation
-monopolise
-monopolised
-monopolises
-monopolising
+monopolisation muna2pulizE1Sun
+monopolise muna1pulI2z
+monopolised muna1pulI2zd
+monopolises muna1pulI2ziz
+monopolising muna1pulI2ziN
 monopolist muna1pulust
 monopolistic muna2puli1stik
 monopolists
@@ -40868,10 +40885,10 @@ moraines
 moral mo1rul
 morale mRA1l
 morales ~mRA1lz
-moralise
+moralise mo1rulI2z
 moralised
 moralises
-moralising
+moralising mo1rulI2ziN
 moralist mo1rulist
 moralistic mo2ruli1stik
 moralists mo1ruli2sts
@@ -40929,7 +40946,7 @@ morons mo1ra2nz
 morose mRO1s
 morosely
 moroseness
-morpheme
+morpheme mo1rfYm
 morphemes
 morpheus ~mo1rfY2us
 morphine mo1rfYn
@@ -41023,8 +41040,8 @@ mother mu1DR
 motherboard mu1DRbo2rd
 motherboards
 mothered
-motherfucker mu1DRfu2kR
-motherfuckers mu1DRfu2kRz
+motherfucker !mu1DRfu2kR
+motherfuckers !mu1DRfu2kRz
 motherfucking mu1DRfu2kiN
 motherhood mu1DRhU2d
 mothering mu1DRiN
@@ -41081,8 +41098,8 @@ motorcyclist mO1tRsI2kulist
 motorcyclists mO1tRsI2kulists
 motored
 motoring mO1tRiN
-motorise
-motorised
+motorise mO1tRI2z
+motorised mO1tRI2zd
 motorises
 motorising
 motorist mO1tRist
@@ -41105,7 +41122,7 @@ mott ~ma1t
 mottle
 mottled ma1tuld
 mottles
-mottling ma1tuliN
+mottling ma1tliN
 motto ma1tO
 mottoes
 mottos ma1tOz
@@ -41252,7 +41269,7 @@ muddiness
 muddle mu1dul
 muddled mu1duld
 muddles mu1dulz
-muddling mu1duliN
+muddling mu1dliN
 muddy mu1dY
 muddying mu1dYiN
 mudguard
@@ -41334,7 +41351,7 @@ mulls mu1lz
 mulroney ~mulrO1nY
 multi mu1ltY
 multicolored mu2ltYku1lRd
-multicoloured
+multicoloured mu2ltYku1lRd
 multicultural mu2ltYku1lCRul
 multiculturalism mu2ltYku1lCRuli2zum
 multidimensional
@@ -41393,7 +41410,7 @@ mumbled mu1mbuld
 mumbler
 mumblers
 mumbles mu1mbulz
-mumbling mu1mbuliN
+mumbling mu1mbliN
 mumford ~mu1mfRd
 mummer mu1mR
 mummers
@@ -41476,7 +41493,7 @@ muscatels
 muscle mu1sul
 muscled mu1suld
 muscles mu1sulz
-muscling mu1suliN
+muscling mu1sliN
 muscovite ~mu1skuvI2t
 muscular mu1skyulR
 muscularity
@@ -41829,12 +41846,12 @@ nathan ~nE1Tun
 nathaniel ~nuTA1nyul
 nation nE1Sun
 national nA1Sunul
-nationalisation
-nationalisations
-nationalise
-nationalised
-nationalises
-nationalising
+nationalisation nA2SunuluzE1Sun
+nationalisations nA2SunuluzE1Sunz
+nationalise nA1SunulI2z
+nationalised nA1SunulI2zd
+nationalises nA1SunulI2ziz
+nationalising nA1SunulI2ziN
 nationalism nA1Sunuli2zum
 nationalist nA1Sunulust
 nationalistic nA2Sunuli1stik
@@ -41861,11 +41878,11 @@ nattiest
 nattily nA1tulY
 natty nA1tY
 natural nA1CRul
-naturalisation
-naturalise
-naturalised
-naturalises
-naturalising
+naturalisation nA1CRuluzE1Sun
+naturalise nA1CRulI2z
+naturalised nA1CRulI2zd
+naturalises nA1CRulI2ziz
+naturalising nA1CRulI2ziN
 naturalism nA1CRuli2zum
 naturalist nA1CRulust
 naturalistic nA2CRuli1stik
@@ -42049,10 +42066,10 @@ negotiation nigO2SYE1Sun
 negotiations nugO2SYE1Sunz
 negotiator nugO1SYE2tR
 negotiators nigO1SYE2tRz
-negro ~nY1grO
-negroes ~nY1grOz
+negro !~nY1grO
+negroes !~nY1grOz
 negroid ~nY1grXd
-negros ~nY1grOz
+negros !~nY1grOz
 nehemiah ~nY2umI1u
 nehru ~nE1rM2
 neigh nE1
@@ -42196,13 +42213,13 @@ neutered nM1tRd
 neutering nM1tRiN
 neuters
 neutral nM1trul
-neutralisation
-neutralise
-neutralised
+neutralisation nM2truluzE1Sun
+neutralise nM1trulI2z
+neutralised nM1trulI2zd
 neutraliser
 neutralisers
-neutralises
-neutralising
+neutralises nM1trulI2ziz
+neutralising nM1trulI2ziN
 neutrality nMtrA1lutY
 neutralization nM2truluzE1Sun
 neutralize nM1trulI2z
@@ -42293,13 +42310,14 @@ nguyen ~nMye1n
 ni ~nY1
 niacin nI1usun
 niagara ~nIA1gru
+niamh ~nY1v
 nib ni1b
 nibble ni1bul
 nibbled ni1buld
 nibbler
 nibblers
 nibbles ni1bulz
-nibbling ni1buliN
+nibbling ni1bliN
 nibs ni1bz
 nicaragua ~ni2kRa1gwu
 nicaraguan ~ni2kRa1gwun
@@ -42354,15 +42372,15 @@ niger ~nI1JR
 nigeria ~nIJi1rYu
 nigerian ~nIJi1rYun
 nigerians ~nIJi1rYunz
-nigga
+nigga !
 niggard ni1gRd
 niggardliness ni1gRdlYnus
 niggardly ni1gRdlY
 niggards
-niggas
+niggas !
 niggaz
-nigger ni1gR
-niggers ni1gRz
+nigger !ni1gR
+niggers !ni1gRz
 niggle
 niggled
 niggles
@@ -42572,6 +42590,7 @@ nonabsorbent
 nonabsorbents
 nonagenarian
 nonagenarians
+nonagon na1nuga2n
 nonalcoholic na2nA2lkuha1lik
 nonaligned na1nulI2nd
 nonbeliever na2nbulY1vR
@@ -42723,11 +42742,11 @@ norm no1rm
 norma ~no1rmu
 normal no1rmul
 normalcy no1rmulsY
-normalisation
-normalise
-normalised
-normalises
-normalising
+normalisation no2rmulizE1Sun
+normalise no1rmulI2z
+normalised no1rmulI2zd
+normalises no1rmulI2ziz
+normalising no1rmulI2ziN
 normality no2rmA1lutY
 normalization no2rmulizE1Sun
 normalize no1rmulI2z
@@ -42929,7 +42948,7 @@ nudging nu1JiN
 nudism
 nudist nM1dist
 nudists
-nudity nM1ditY
+nudity !nM1ditY
 nugget nu1git
 nuggets nu1guts
 nuisance nM1suns
@@ -43049,7 +43068,7 @@ nyerere ~nI1Ri2r
 nylon nI1la2n
 nylons nI1la2nz
 nymph ni1mf
-nymphomania
+nymphomania !
 nymphomaniac ni2mfOmE1nYA2k
 nymphomaniacs ni2mfOmE1nYA2ks
 nymphs ni1mfs
@@ -43369,18 +43388,18 @@ odorless O1dRlus
 odorous O1dRus
 odors O1dRz
 odour O1dR
-odourless
+odourless O1dRlus
 odours O1dRs
 odysseus ~Odi1sYus
 odyssey a1dusY
 odysseys
-oedema
+oedema idY1mu
 oedipal ~e1dupul
 oedipus ~e1dipus
 oesophagi
-oesophagus
+oesophagus isa1fugus
 oesophaguses
-oestrogen
+oestrogen e1struJun
 of u1v
 ofelia ~OfE1lYu
 off o1f
@@ -43388,7 +43407,7 @@ offal
 offbeat o1fbY1t
 offbeats
 offed
-offence
+offence ufe1ns
 offences
 offend ufe1nd
 offended ufe1ndud
@@ -43601,7 +43620,7 @@ onlooker o1nlU2kR
 onlookers o1nlU2kRz
 only O1nlY
 ono ~O1nO
-onomatopoeia
+onomatopoeia a2numA2tupY1u
 onomatopoeic
 onondaga ~a2nundo1gu
 onrush
@@ -43732,13 +43751,13 @@ opticians apti1Sunz
 optics a1ptiks
 optima a1ptumu
 optimal a1ptumul
-optimisation
+optimisation aptumuzE1Sun
 optimisations
-optimise
-optimised
+optimise a1ptumI2z
+optimised a1ptumI2zd
 optimiser
 optimises
-optimising
+optimising a1ptumI2ziN
 optimism a1ptumi2zum
 optimisms
 optimist a1ptumist
@@ -43844,6 +43863,7 @@ ordinaries o1rdune2rYz
 ordinarily o2rdune1rulY
 ordinariness
 ordinary o1rdune2rY
+ordinate o1rdunut
 ordination o2rdunE1Sun
 ordinations
 ordnance o1rdnuns
@@ -43868,12 +43888,12 @@ organics orgA1niks
 organisation o2rgunizE1Sun
 organisational
 organisations o2rgunizE1Sunz
-organise
-organised
-organiser
-organisers
-organises
-organising
+organise o1rgunI2z
+organised o1rgunI2zd
+organiser o1rgunI2zR
+organisers o1rgunI2zRz
+organises o1rgunI2ziz
+organising o1rgunI2ziN
 organism o1rguni2zum
 organisms o1rguni2zumz
 organist o1rgunust
@@ -43888,12 +43908,12 @@ organizers o1rgunI2zRz
 organizes o1rgunI2ziz
 organizing o1rgunI2ziN
 organs o1rgunz
-orgasm o1rgAzum
+orgasm !o1rgAzum
 orgasmic
-orgasms o1rgAzumz
+orgasms !o1rgAzumz
 orgiastic
 orgies o1rJYz
-orgy o1rJY
+orgy !o1rJY
 orient o1rYe2nt
 oriental o2rYe1ntul
 orientals o2rYe1ntulz
@@ -43971,10 +43991,10 @@ orthogonality
 orthographic
 orthographies
 orthography orTa1grufY
-orthopaedic
+orthopaedic o2rTupY1dik
 orthopaedics
-orthopaedist
-orthopaedists
+orthopaedist o2rTupY1dust
+orthopaedists o2rTupY1dusts
 orthopedic o2rTupY1dik
 orthopedics
 orthopedist o2rTupY1dust
@@ -44028,8 +44048,9 @@ osteopath
 osteopaths
 osteopathy
 osteoporosis o2stYa2pRO1sis
-ostracise
-ostracised
+ostinato a2stuna1tO
+ostracise o1strusI2z
+ostracised o1strusI2zd
 ostracises
 ostracising
 ostracism o1strusi2zum
@@ -44060,8 +44081,8 @@ ouch Q1C
 ought o1t
 ounce Q1ns
 ounces Q1nsuz
-our Q1R
-ours Q1Rz
+our Q1r
+ours Q1rz
 ourselves QRse1lvz
 oust Q1st
 ousted Q1stid
@@ -44420,10 +44441,10 @@ overeat O1vRY2t
 overeaten
 overeating O1vRY1tiN
 overeats
-overemphasise
-overemphasised
-overemphasises
-overemphasising
+overemphasise O1vRe1mfusI2z
+overemphasised O1vRe1mfusI2zd
+overemphasises O1vRe1mfusI2ziz
+overemphasising O1vRe1mfusI2ziN
 overemphasize O1vRe1mfusI2z
 overemphasized O1vRe1mfusI2zd
 overemphasizes O1vRe1mfusI2ziz
@@ -44753,12 +44774,12 @@ oxfords a1ksfRdz
 oxidation a2ksudE1Sun
 oxide a1ksI2d
 oxides a1ksI2dz
-oxidise
-oxidised
-oxidiser
+oxidise a1ksudI2z
+oxidised a1ksudI2zd
+oxidiser a1ksidI2zR
 oxidisers
 oxidises
-oxidising
+oxidising a1ksudI2ziN
 oxidize a1ksudI2z
 oxidized a1ksudI2zd
 oxidizer a1ksidI2zR
@@ -44835,7 +44856,7 @@ padding pA1diN
 paddle pA1dul
 paddled pA1duld
 paddles pA1dulz
-paddling pA1duliN
+paddling pA1dliN
 paddock pA1duk
 paddocked
 paddocking
@@ -44852,10 +44873,10 @@ padres pA1drE2z
 pads pA1dz
 paean pY1un
 paeans pY1unz
-paediatric
-paediatrician
-paediatricians
-paediatrics
+paediatric pY2dYA1trik
+paediatrician pY2dYutri1Sun
+paediatricians pY2dYutri1Sunz
+paediatrics pY2dYA1triks
 pagan pE1gun
 paganini ~pA2gunY1nY
 paganism pE1guni2zum
@@ -45076,8 +45097,8 @@ paneling pA1nuliN
 panelings
 panelist pA1nulust
 panelists pA1nulists
-panelled
-panelling
+panelled pA1nuld
+panelling pA1nuliN
 panellings
 panellist
 panellists
@@ -45219,9 +45240,9 @@ paralleled pe1rule2ld
 paralleling pe1rule2liN
 parallelism pe1rule2li2zum
 parallelisms
-parallelled
-parallelling
-parallelogram
+parallelled pe1rule2ld
+parallelling pe1rule2liN
+parallelogram pe2rule1lugrA2m
 parallelograms
 parallels pe1rule2lz
 paralyse
@@ -45282,8 +45303,8 @@ parboils
 parcel pa1rsul
 parceled pa1rsuld
 parceling pa1rsuliN
-parcelled
-parcelling
+parcelled pa1rsuld
+parcelling pa1rsuliN
 parcels pa1rsulz
 parch pa1rC
 parched pa1rCt
@@ -45364,7 +45385,7 @@ parliaments pa1rlumunts
 parlor pa1rlR
 parlors pa1rlRz
 parlour pa1rlR
-parlours
+parlours pa1rlRz
 parmesan ~pa1rmuza2n
 parnassus ~pa2rnA1sus
 parnell ~pa1rnul
@@ -45557,11 +45578,11 @@ pasternak ~pA1stRnAk
 pasterns
 pastes pE1sts
 pasteur ~pustM1r
-pasteurisation
-pasteurise
-pasteurised
-pasteurises
-pasteurising
+pasteurisation pA2sCRuzE1Sun
+pasteurise pA1sCRI2z
+pasteurised pA1sCRI2zd
+pasteurises pA1sCRI2ziz
+pasteurising pA1sCRI2ziN
 pasteurization pA2sCRuzE1Sun
 pasteurize pA1sCRI2z
 pasteurized pA1sCRI2zd
@@ -45681,10 +45702,10 @@ patrolwomen
 patron pE1trun
 patronage pA1truniJ
 patronages
-patronise
-patronised
-patronises
-patronising
+patronise pE1trunI2z
+patronised pE1trunI2zd
+patronises pE1trunI2zuz
+patronising pE1trunI2ziN
 patronisingly
 patronize pE1trunI2z
 patronized pE1trunI2zd
@@ -45883,7 +45904,7 @@ pedal pe1dul
 pedaled pe1duld
 pedaling pe1duliN
 pedalled pe1duld
-pedalling
+pedalling pe1duliN
 pedals pe1dulz
 pedant pe1dunt
 pedantic pudA1ntik
@@ -45895,7 +45916,7 @@ peddled pe1duld
 peddler pe1dlR
 peddlers pe1dlRz
 peddles pe1dulz
-peddling pe1duliN
+peddling pe1dliN
 pederast
 pederasts
 pederasty
@@ -46002,10 +46023,10 @@ pembroke ~pe1mbrO2k
 pen pe1n
 pena ~pe1nu
 penal pY1nul
-penalise
-penalised
-penalises
-penalising
+penalise pe1nulI2z
+penalised pY1nulI2zd
+penalises pe1nulI2ziz
+penalising pY1nulI2ziN
 penalize pe1nulI2z
 penalized pY1nulI2zd
 penalizes pe1nulI2ziz
@@ -46020,7 +46041,7 @@ penchants
 pencil pe1nsul
 penciled pe1nsuld
 penciling
-pencilled
+pencilled pe1nsuld
 pencilling
 pencillings
 pencils pe1nsulz
@@ -46104,7 +46125,7 @@ pent pe1nt
 pentagon pe1ntiga2n
 pentagonal
 pentagons pe1ntiga2nz
-pentameter
+pentameter pentA1mutR
 pentameters
 pentathlon pentA1Tlun
 pentathlons
@@ -46289,6 +46310,7 @@ perishables pe1riSubulz
 perished pe1riSt
 perishes
 perishing pe1riSiN
+peristalsis pe2rusta1lsus
 peritonea
 peritoneum
 peritoneums
@@ -46425,10 +46447,10 @@ personae pRsO1nE
 personage
 personages
 personal pR1sinul
-personalise
-personalised
-personalises
-personalising
+personalise pR1sunulI2z
+personalised pR1sunulI2zd
+personalises pR1sunulI2ziz
+personalising pR1sunulI2ziN
 personalities pR2sunA1litYz
 personality pR2sunA1litY
 personalize pR1sunulI2z
@@ -46732,7 +46754,7 @@ phlebitis flubI1tis
 phlegm fle1m
 phlegmatic flegmA1tik
 phlegmatically
-phloem
+phloem flO1um
 phlox
 phloxes
 phobia fO1bYu
@@ -46929,7 +46951,7 @@ picturing pi1kCRiN
 piddle pi1dul
 piddled
 piddles pi1dulz
-piddling pi1duliN
+piddling pi1dliN
 pidgin
 pidgins
 pie pI1
@@ -47166,6 +47188,7 @@ pipelines pI1plI2nz
 piper pI1pR
 pipers pI1pRz
 pipes pI1ps
+pipette pIpe1t
 piping pI1piN
 pipit
 pipits
@@ -47203,7 +47226,7 @@ pisces ~pI1sYz
 piss pi1s
 pissed pi1st
 pisses pi1si2z
-pissing pi1si2N
+pissing !pi1si2N
 pistachio pustA1SYO2
 pistachios pustA1SYO2z
 pistil pi1stul
@@ -47314,8 +47337,8 @@ placidly plA1sidlY
 placing plE1siN
 placket
 plackets
-plagiarise
-plagiarised
+plagiarise plE1JRI2z
+plagiarised plE1JRI2zd
 plagiarises
 plagiarising
 plagiarism plE1JRi2zum
@@ -47456,8 +47479,8 @@ playback plE1bA2k
 playbacks
 playbill
 playbills
-playboy plE1bX2
-playboys
+playboy !plE1bX2
+playboys !
 played plE1d
 player plE1R
 players plE1Rz
@@ -47663,10 +47686,10 @@ plunks
 pluperfect
 pluperfects
 plural plU1rul
-pluralise
-pluralised
-pluralises
-pluralising
+pluralise plU1rulIz
+pluralised plU1rulIzd
+pluralises plU1rulIziz
+pluralising plU1rulIziN
 pluralism plU1ruli2zum
 pluralistic plU2ruli1stik
 pluralities
@@ -47813,11 +47836,11 @@ poland ~pO1lund
 polanski ~pulA1nskY
 polar pO1lR
 polaris ~pOle1rus
-polarisation
-polarise
-polarised
-polarises
-polarising
+polarisation pO2lRuzE1Sun
+polarise pO1lRI2z
+polarised pO1lRI2zd
+polarises pO1lRI2ziz
+polarising pO1lRI2ziN
 polarities
 polarity pOle1rutY
 polarization pO2lRuzE1Sun
@@ -47871,10 +47894,10 @@ political puli1tukul
 politically puli1tikulY
 politician pa2luti1Sun
 politicians pa2luti1Sunz
-politicise
-politicised
+politicise puli1tisI2z
+politicised puli1tisI2zd
 politicises
-politicising
+politicising puli1tisI2ziN
 politicize puli1tisI2z
 politicized puli1tisI2zd
 politicizes
@@ -47954,7 +47977,7 @@ polymath
 polymaths
 polymer pa1lumR
 polymeric
-polymerisation
+polymerisation pa2limRuzE1Sun
 polymerization pa2limRuzE1Sun
 polymers pa1limRz
 polymorphic pa2lY2mo1rfik
@@ -48088,11 +48111,11 @@ popsicle ~pa1psikul
 populace pa1pyulus
 populaces
 popular pa1pyulR
-popularisation
-popularise
-popularised
+popularisation pa2pyulRuzE1Sun
+popularise pa1pyulRI2z
+popularised pa1pyulRI2zd
 popularises
-popularising
+popularising pa1pyulRI2ziN
 popularity pa2pyule1rutY
 popularization pa2pyulRuzE1Sun
 popularize pa1pyulRI2z
@@ -48121,12 +48144,12 @@ pored po1rd
 pores po1rz
 poring po1riN
 pork po1rk
-porn po1rn
-porno po1rnO
+porn !po1rn
+porno !po1rnO
 pornographer po2rna1grufR
 pornographers po2rna1grufRz
 pornographic po2rnugrA1fik
-pornography porna1grufY
+pornography !porna1grufY
 porosity
 porous po1rus
 porphyry po1rfRY
@@ -48792,7 +48815,7 @@ preponderate
 preponderated
 preponderates
 preponderating
-preposition
+preposition pre2puzi1Sun
 prepositional
 prepositions
 prepossess
@@ -48897,11 +48920,11 @@ pressure pre1SR
 pressured pre1SRd
 pressures pre1SRz
 pressuring pre1SRiN
-pressurisation
-pressurise
-pressurised
-pressurises
-pressurising
+pressurisation pre2SRizE1Sun
+pressurise pre1SRI2z
+pressurised pre1SRI2zd
+pressurises pre1SRI2ziz
+pressurising pre1SRI2ziN
 pressurization pre2SRizE1Sun
 pressurize pre1SRI2z
 pressurized pre1SRI2zd
@@ -48932,7 +48955,7 @@ presupposition prY2supuzi1Sun
 presuppositions
 preteen prY2tY1n
 preteens prY2tY1nz
-pretence
+pretence prYte1ns
 pretences
 pretend prYte1nd
 pretended prYte1ndid
@@ -49051,7 +49074,7 @@ priggish
 prigs
 prim pri1m
 primacy prI1musY
-primaeval
+primaeval prImY1vul
 primal prI1mul
 primaries prI1me2rYz
 primarily prIme1rulY
@@ -49112,10 +49135,10 @@ prioress
 prioresses
 priories
 priorities prIo1rutYz
-prioritise
-prioritised
-prioritises
-prioritising
+prioritise prIo1rutI2z
+prioritised prIo1rutI2zd
+prioritises prIo1rutI2ziz
+prioritising prIo1rutI2ziN
 prioritize prIo1rutI2z
 prioritized prIo1rutI2zd
 prioritizes prIo1rutI2ziz
@@ -49124,9 +49147,9 @@ priority prIo1rutY
 priors prI1Rz
 priory prI1RY
 priscilla ~prisi1lu
-prise
-prised
-prises
+prise prI1z
+prised prI1zd
+prises prI1zuz
 prising
 prism pri1zum
 prismatic prizmA1tik
@@ -49153,11 +49176,11 @@ privatest
 privation prIvE1Sun
 privations prIvE1Sunz
 privatisation prI1vutuzE1Sun
-privatisations
-privatise
-privatised
+privatisations prI1vutuzE1Sunz
+privatise pri1vutI2z
+privatised prI1vutI2zd
 privatises
-privatising
+privatising prI1vutI2ziN
 privatization prI1vutuzE1Sun
 privatizations prI1vutuzE1Sunz
 privatize pri1vutI2z
@@ -49519,7 +49542,7 @@ proofreads
 proofs prM1fs
 prop pra1p
 propaganda pra2pugA1ndu
-propagandise
+propagandise pra2pugA1ndI2z
 propagandised
 propagandises
 propagandising
@@ -49647,10 +49670,10 @@ proselyte
 proselyted
 proselytes
 proselyting
-proselytise
-proselytised
+proselytise pra1sulutI2z
+proselytised pra1sulutI2zd
 proselytises
-proselytising
+proselytising pra1sulutI2ziN
 proselytize pra1sulutI2z
 proselytized pra1sulutI2zd
 proselytizes
@@ -49924,10 +49947,10 @@ publican
 publicans
 publication pu2blikE1Sun
 publications pu2blikE1Sunz
-publicise
-publicised
+publicise pu1blisI2z
+publicised pu1blisI2zd
 publicises
-publicising
+publicising pu1blusI2ziN
 publicist pu1blisist
 publicists pu1blisists
 publicity publi1sutY
@@ -50039,8 +50062,8 @@ pulsed pu1lst
 pulses pu1lsiz
 pulsing pu1lsiN
 pulverisation
-pulverise
-pulverised
+pulverise pu1lvRI2z
+pulverised pu1lvRI2zd
 pulverises
 pulverising
 pulverization
@@ -50055,8 +50078,8 @@ pumices
 pummel pu1mul
 pummeled pu1muld
 pummeling pu1muliN
-pummelled
-pummelling
+pummelled pu1muld
+pummelling pu1muliN
 pummels
 pump pu1mp
 pumped pu1mpt
@@ -50271,7 +50294,7 @@ pusses pU1siz
 pussier
 pussies pU1sYz
 pussiest
-pussy pU1sY
+pussy !pU1sY
 pussycat pU1sYkA2t
 pussycats pU1sYkA2ts
 pussyfoot pU1sYfU1t
@@ -50314,7 +50337,7 @@ puzzlement pu1zulmunt
 puzzler pu1zlR
 puzzlers
 puzzles pu1zulz
-puzzling pu1zuliN
+puzzling pu1zliN
 pwn
 pwned
 pwning
@@ -50374,7 +50397,7 @@ quadrature
 quadrennial kwadre1nYul
 quadriceps kwa1druse2ps
 quadricepses
-quadrilateral
+quadrilateral kwa2drulA1tRul
 quadrilaterals
 quadrille
 quadrilles
@@ -50393,13 +50416,13 @@ quadruplicate
 quadruplicated
 quadruplicates
 quadruplicating
-quadrupling kwadrM1puliN
+quadrupling kwadrM1pliN
 quads kwa1dz
 quaff kwa1f
 quaffed kwa1fud
 quaffing
 quaffs
-quagmire kwA1gmI2R
+quagmire kwA1gmI2r
 quagmires
 quahaug
 quahaugs
@@ -50457,8 +50480,8 @@ quarks kwa1rks
 quarrel kwo1rul
 quarreled kwo1ruld
 quarreling kwa1ruliN
-quarrelled
-quarrelling
+quarrelled kwo1ruld
+quarrelling kwa1ruliN
 quarrels kwo1rulz
 quarrelsome kwo1rulsum
 quarried
@@ -50499,7 +50522,7 @@ quashing kwo1SiN
 quasi kwa1sY
 quasimodo ~kAzYmO1dO
 quaternary ~kwa1tRne2rY
-quatrain
+quatrain kwa1trE2n
 quatrains
 quaver kwE1vR
 quavered kwE1vRd
@@ -50575,7 +50598,7 @@ quibbled
 quibbler
 quibblers
 quibbles kwi1bulz
-quibbling kwi1buliN
+quibbling kwi1bliN
 quiche kY1S
 quiches
 quick kwi1k
@@ -50967,7 +50990,7 @@ rancidity rAnsi1ditY
 rancor rA1NkR
 rancorous rA1NkRus
 rancorously
-rancour
+rancour rA1NkR
 rand ~rA1nd
 randal ~rA1ndul
 randall ~rA1ndul
@@ -50977,8 +51000,8 @@ randier
 randiest
 randolph ~rA1ndalf
 random rA1ndum
-randomise
-randomised
+randomise rA1ndumI2z
+randomised rA1ndumI2zd
 randomises
 randomising
 randomize rA1ndumI2z
@@ -51035,9 +51058,9 @@ rapacious rupA1Sis
 rapaciously
 rapaciousness
 rapacity
-rape rE1p
-raped rE1pt
-rapes rE1ps
+rape !rE1p
+raped !rE1pt
+rapes !rE1ps
 raphael ~ra2fIe1l
 rapid rA1pud
 rapider
@@ -51048,9 +51071,9 @@ rapids rA1pudz
 rapier rE1pYR
 rapiers
 rapine
-raping rE1piN
-rapist rE1pist
-rapists rE1pists
+raping !rE1piN
+rapist !rE1pist
+rapists !rE1pists
 rapped rA1pt
 rapper rA1pR
 rappers rA1pRz
@@ -51127,12 +51150,12 @@ ration rA1Sun
 rational rA1Sunul
 rationale rA2SunA1l
 rationales rA2SunA1lz
-rationalisation
-rationalisations
-rationalise
-rationalised
+rationalisation rA2SunulizE1Sun
+rationalisations rA2SunulizE1Sunz
+rationalise rA1SunulI2z
+rationalised rA1SunulI2zd
 rationalises
-rationalising
+rationalising rA1SunulI2ziN
 rationalism
 rationalist
 rationalistic
@@ -51189,8 +51212,8 @@ raved rE1vd
 ravel rA1vul
 raveled rA1vuld
 raveling rA1vuliN
-ravelled
-ravelling
+ravelled rA1vuld
+ravelling rA1vuliN
 ravellings
 ravels
 raven rE1vun
@@ -51306,7 +51329,7 @@ realisation rY1luzE1Sun
 realise rY1ulI2z
 realised rY1ulI2zd
 realises rY1ulI2ziz
-realising
+realising rY1ulI2ziN
 realism rY1ulizm
 realist rY1ulist
 realistic rY2uli1stik
@@ -51808,7 +51831,7 @@ recyclables rYsI1klubulz
 recycle rYsI1kul
 recycled rYsI1kuld
 recycles rYsI1kulz
-recycling rYsI1kuliN
+recycling rYsI1kliN
 red re1d
 redbreast
 redbreasts
@@ -51900,7 +51923,7 @@ redone rYdu1n
 redouble rYdu1bul
 redoubled rYdu1buld
 redoubles
-redoubling rYdu1buliN
+redoubling rYdu1bliN
 redoubt rYdQ1t
 redoubtable rYdQ1tubul
 redoubts
@@ -51971,7 +51994,7 @@ reemerge rYimR1J
 reemerged rYimR1Jd
 reemerges
 reemerging
-reemphasise
+reemphasise rYe1mfusI2z
 reemphasised
 reemphasises
 reemphasising
@@ -52121,7 +52144,7 @@ reformulating
 refract
 refracted
 refracting
-refraction
+refraction rufrA1kSun
 refractories rifrA1ktRYz
 refractory rufrA1ktRY
 refracts
@@ -52322,7 +52345,7 @@ reheating
 reheats
 rehi
 rehire rYhI1r
-rehired rYhI1Rd
+rehired rYhI1rd
 rehires
 rehiring rYhI1riN
 rehnquist ~re1nkwi2st
@@ -52611,8 +52634,8 @@ remnants re1mnunts
 remodel rYma1dul
 remodeled rYma1duld
 remodeling rima1duliN
-remodelled
-remodelling
+remodelled rYma1duld
+remodelling rima1duliN
 remodels
 remonstrance
 remonstrances
@@ -52751,12 +52774,12 @@ reordered
 reordering rYo1rdRiN
 reorders
 reorg
-reorganisation
-reorganisations
-reorganise
-reorganised
-reorganises
-reorganising
+reorganisation rY2orgunuzE1Sun
+reorganisations rYo2rgunizE1Sunz
+reorganise rYo1rgunI2z
+reorganised rYo1rgunI2zd
+reorganises rYo1rgunI2ziz
+reorganising rYo1rgunI2ziN
 reorganization rY2orgunuzE1Sun
 reorganizations rYo2rgunizE1Sunz
 reorganize rYo1rgunI2z
@@ -53077,7 +53100,7 @@ resemblances rYze1mblunsuz
 resemble rize1mbul
 resembled rize1mbuld
 resembles rize1mbulz
-resembling rize1mbuliN
+resembling rize1mbliN
 resend rize1nd
 resent rize1nt
 resented rYze1ntid
@@ -53108,7 +53131,7 @@ resettling
 reshuffle rYSu1ful
 reshuffled rYSu1fuld
 reshuffles
-reshuffling rYSu1fuliN
+reshuffling rYSu1fliN
 reside rizI1d
 resided rizI1did
 residence re1ziduns
@@ -53552,10 +53575,10 @@ reveled re1vuld
 reveler re1vulR
 revelers re1vulRz
 reveling re1vuliN
-revelled
+revelled re1vuld
 reveller re1vulR
 revellers re1vulRz
-revelling
+revelling re1vuliN
 revellings
 revelries
 revelry re1vulrY
@@ -53624,11 +53647,11 @@ revisit rYvi1zit
 revisited rYvi1zutid
 revisiting rYvi1zitiN
 revisits rYvi1zits
-revitalisation
-revitalise
-revitalised
+revitalisation rY2vI2tuluzE1Sun
+revitalise rYvI1tulI2z
+revitalised rYvI1tulI2zd
 revitalises
-revitalising
+revitalising rYvI1tulI2ziN
 revitalization rY2vI2tuluzE1Sun
 revitalize rYvI1tulI2z
 revitalized rYvI1tulI2zd
@@ -53664,10 +53687,10 @@ revolts rYvO1lts
 revolution re2vulM1Sun
 revolutionaries re2vulM1Sune2rYz
 revolutionary re2vulM1Sune2rY
-revolutionise
-revolutionised
+revolutionise re2vulM1SunI2z
+revolutionised re2vulM1SunI2zd
 revolutionises
-revolutionising
+revolutionising re2vulM1SunI2ziN
 revolutionist re2vulM1Sunist
 revolutionists re2vulM1Sunists
 revolutionize re2vulM1SunI2z
@@ -53695,8 +53718,8 @@ rewind rY1wInd
 rewindable
 rewinding
 rewinds
-rewire rYwI1R
-rewired rYwI1Rd
+rewire rYwI1r
+rewired rYwI1rd
 rewires
 rewiring rYwI1RiN
 reword rYwR1d
@@ -53721,9 +53744,9 @@ reynaldo ~rE2na1ldO
 reynolds ~re1nuldz
 rhapsodic rApsa1dik
 rhapsodies
-rhapsodise
+rhapsodise rA1psudI2z
 rhapsodised
-rhapsodises
+rhapsodises rA1psudI2ziz
 rhapsodising
 rhapsodize rA1psudI2z
 rhapsodized
@@ -53767,7 +53790,7 @@ rhododendrons
 rhombi
 rhomboid
 rhomboids
-rhombus
+rhombus ra1mbus
 rhombuses
 rhonda ~ra1ndu
 rhone ~rO1n
@@ -53790,6 +53813,7 @@ ribbing ri1biN
 ribbon ri1bun
 ribbons ri1bunz
 riboflavin
+ribosome rI1busO2m
 ribs ri1bz
 ricardo ~rika1rdO
 rice rI1s
@@ -53921,8 +53945,8 @@ rigor ri1gR
 rigorous ri1gRus
 rigorously ri1gRuslY
 rigors ri1gRz
-rigour
-rigours
+rigour ri1gR
+rigours ri1gRz
 rigs ri1gz
 rile rI1l
 riled rI1ld
@@ -53998,7 +54022,7 @@ ripping ri1piN
 ripple ri1pul
 rippled ri1puld
 ripples ri1pulz
-rippling ri1puliN
+rippling ri1pliN
 rips ri1ps
 ripsaw
 ripsaws
@@ -54033,8 +54057,8 @@ ritzy ri1tsY
 rival rI1vul
 rivaled rI1vuld
 rivaling rI1vuliN
-rivalled
-rivalling
+rivalled rI1vuld
+rivalling rI1vuliN
 rivalries rI1vulrYz
 rivalry rI1vulrY
 rivals rI1vulz
@@ -54258,10 +54282,10 @@ romanov ~rO1muno2v
 romans ~rO1munz
 romantic rOmA1ntik
 romantically rOmA1ntikulY
-romanticise
-romanticised
+romanticise rOmA1ntusI2z
+romanticised rOmA1ntusI2zd
 romanticises
-romanticising
+romanticising rOmA1ntusI2ziN
 romanticism rOmA1ntusi2zum
 romanticist
 romanticists
@@ -54552,8 +54576,8 @@ ru ~rM1
 rub ru1b
 rubbed ru1bd
 rubber ru1bR
-rubberise
-rubberised
+rubberise ru1bRI2z
+rubberised ru1bRI2zd
 rubberises
 rubberising
 rubberize ru1bRI2z
@@ -54630,7 +54654,7 @@ ruffing ru1fiN
 ruffle ru1ful
 ruffled ru1fuld
 ruffles ru1fulz
-ruffling ru1fuliN
+ruffling ru1fliN
 ruffs
 rufus ~rM1fus
 rug ru1g
@@ -54670,7 +54694,7 @@ rumbas
 rumble ru1mbul
 rumbled ru1mbuld
 rumbles ru1mbulz
-rumbling ru1mbuliN
+rumbling ru1mbliN
 rumblings ru1mbuliNz
 ruminant rM1mununt
 ruminants
@@ -54692,7 +54716,7 @@ rumored rM1mRd
 rumoring
 rumors rM1mRz
 rumour rM1mR
-rumoured
+rumoured rM1mRd
 rumouring
 rumours rM1mRz
 rump ru1mp
@@ -54884,10 +54908,10 @@ saddlebag sA1dulbA2g
 saddlebags sA1dulbA2gz
 saddled sA1duld
 saddles sA1dulz
-saddling sA1duliN
+saddling sA1dliN
 sades
 sadie ~sA1dY
-sadism sE1dizum
+sadism !sE1dizum
 sadist sE1dust
 sadistic sudi1stik
 sadistically
@@ -55223,10 +55247,10 @@ sanitarium
 sanitariums
 sanitary sA1nite2rY
 sanitation sA2nutE1Sun
-sanitise
-sanitised
+sanitise sA1nitI2z
+sanitised sA1nitI2zd
 sanitises
-sanitising
+sanitising sA1nutI2ziN
 sanitize sA1nitI2z
 sanitized sA1nitI2zd
 sanitizes
@@ -55347,14 +55371,14 @@ sating
 satinwood
 satinwoods
 satiny
-satire sA1tI2R
-satires sA1tI2Rz
+satire sA1tI2r
+satires sA1tI2rz
 satirical suti1rukul
 satirically
-satirise
+satirise sA1tRI2z
 satirised
-satirises
-satirising
+satirises sA1tRI2ziz
+satirising sA1tRI2ziN
 satirist sA1tRust
 satirists sA1tRusts
 satirize sA1tRI2z
@@ -55439,8 +55463,8 @@ saving sE1viN
 savings sE1viNz
 savior sE1vyR
 saviors sE1vyRz
-saviour
-saviours
+saviour sE1vyR
+saviours sE1vyRz
 savor sE1vR
 savored sE1vRd
 savorier
@@ -55449,13 +55473,13 @@ savoriest
 savoring sE1vRiN
 savors sE1vRz
 savory sE1vRY
-savour
-savoured
+savour sE1vR
+savoured sE1vRd
 savourier
 savouries
 savouriest
-savouring
-savours
+savouring sE1vRiN
+savours sE1vRz
 savoury
 savoy ~suvX1
 savvied
@@ -55558,8 +55582,8 @@ scamps
 scams skA1mz
 scan skA1n
 scandal skA1ndul
-scandalise
-scandalised
+scandalise skA1ndulI2z
+scandalised skA1ndulI2zd
 scandalises
 scandalising
 scandalize skA1ndulI2z
@@ -55632,11 +55656,11 @@ scarring ska1riN
 scars ska1rz
 scarves ska1rvz
 scary ske1rY
-scat skA1t
+scat !skA1t
 scathing skE1DiN
 scathingly
 scatological skAtulo1Jukul
-scats
+scats !
 scatted
 scatter skA1tR
 scatterbrain
@@ -55904,14 +55928,14 @@ scottsdale ~ska1tsdE2l
 scotty ~ska1tY
 scoundrel skQ1ndrul
 scoundrels skQ1ndrulz
-scour skQ1R
-scoured skQ1Rd
+scour skQ1r
+scoured skQ1rd
 scourge skR1J
 scourged skR1Jd
 scourges skR1Jiz
 scourging skR1JiN
 scouring skQ1RiN
-scours skQ1Rz
+scours skQ1rz
 scout skQ1t
 scouted skQ1tid
 scouting skQ1tiN
@@ -55937,7 +55961,7 @@ scrambled skrA1mbuld
 scrambler
 scramblers
 scrambles skrA1mbulz
-scrambling skrA1mbuliN
+scrambling skrA1mbliN
 scrammed
 scramming
 scrams skrA1mz
@@ -56010,7 +56034,7 @@ scribbled skri1buld
 scribbler skri1blR
 scribblers skri1blRz
 scribbles skri1bulz
-scribbling skri1buliN
+scribbling skri1bliN
 scribe skrI1b
 scribes skrI1bz
 scribner ~skri1bnR
@@ -56086,10 +56110,10 @@ scruples skrM1pulz
 scrupling
 scrupulous skrM1pyulus
 scrupulously skrM1pyuluslY
-scrutinise
-scrutinised
-scrutinises
-scrutinising
+scrutinise skrM1tunI2z
+scrutinised skrM1tunI2zd
+scrutinises skrM1tunI2ziz
+scrutinising skrM1tunI2ziN
 scrutinize skrM1tunI2z
 scrutinized skrM1tunI2zd
 scrutinizes skrM1tunI2ziz
@@ -56109,7 +56133,7 @@ scuffing
 scuffle sku1ful
 scuffled sku1fuld
 scuffles sku1fulz
-scuffling sku1fuliN
+scuffling sku1fliN
 scuffs
 scull sku1l
 sculled
@@ -56159,7 +56183,7 @@ scuttle sku1tul
 scuttlebutt sku1tulbu2t
 scuttled sku1tuld
 scuttles
-scuttling sku1tuliN
+scuttling sku1tliN
 scuzzier
 scuzziest
 scuzzy
@@ -56259,6 +56283,7 @@ sebaceous subE1Sus
 sebastian ~subA1sCun
 sebring ~sY1briN
 sec se1k
+secant sY1kAnt
 secede sisY1d
 seceded sisY1did
 secedes
@@ -56317,7 +56342,7 @@ sects se1kts
 secular se1kyulR
 secularisation
 secularise
-secularised
+secularised se1kyulRIzd
 secularises
 secularising
 secularism se1kyulRi2zum
@@ -56472,7 +56497,7 @@ selects sule1kts
 selena ~sulY1nu
 selenium sulY1nYum
 self se1lf
-selfie se1lfY2
+selfie se1lfY
 selfies se1lfY2z
 selfish se1lfiS
 selfishly
@@ -56597,8 +56622,8 @@ sensible se1nsubul
 sensibly se1nsublY
 sensing se1nsiN
 sensitisation
-sensitise
-sensitised
+sensitise se1nsutI2z
+sensitised se1nsutI2zd
 sensitises
 sensitising
 sensitive se1nsutiv
@@ -56754,8 +56779,8 @@ sergei ~sRgE1
 sergio ~sR1JyO2
 serial si1rY2ul
 serialisation
-serialise
-serialised
+serialise si1rY2ulI2z
+serialised si1rY2ulI2zd
 serialises
 serialising
 serialization
@@ -56840,7 +56865,7 @@ settlements se1tulmunts
 settler se1tulR
 settlers se1tlRz
 settles se1tulz
-settling se1tuliN
+settling se1tliN
 setup se1tu2p
 setups se1tu2ps
 seuss ~sM1s
@@ -56910,7 +56935,7 @@ sextons
 sexual se1kSMul
 sexuality se2kSMA1lutY
 sexually se1kSMulY
-sexy se1ksY
+sexy !se1ksY
 seychelles ~sE1Selz
 seyfert ~sE1fRt
 seymour ~sY1mor
@@ -57360,12 +57385,12 @@ shirttail
 shirttails
 shirtwaist
 shirtwaists
-shit Si1t
-shits Si1ts
+shit !Si1t
+shits !Si1ts
 shittier
 shittiest
 shitting Si1tiN
-shitty Si1tY2
+shitty !Si1tY2
 shiva ~SY1vu
 shiver Si1vR
 shivered Si1vRd
@@ -57523,8 +57548,8 @@ shoveled Su1vuld
 shovelful
 shovelfuls
 shoveling Su1vliN
-shovelled
-shovelling
+shovelled Su1vuld
+shovelling Su1vliN
 shovels Su1vulz
 shoves Su1vz
 shoving Su1viN
@@ -57620,8 +57645,8 @@ shrived
 shrivel Sri1vul
 shriveled Sri1vuld
 shriveling Sri1vuliN
-shrivelled
-shrivelling
+shrivelled Sri1vuld
+shrivelling Sri1vuliN
 shrivels
 shriven
 shrives
@@ -57700,7 +57725,7 @@ shuttlecocking
 shuttlecocks
 shuttled Su1tuld
 shuttles Su1tulz
-shuttling Su1tuliN
+shuttling Su1tliN
 shy SI1
 shyer
 shyest
@@ -57716,6 +57741,7 @@ siamese ~sI2umY1z
 sian ~sY2a1n
 siberia ~sIbi1rYu
 siberian ~sIbi1rYun
+sibilance si1buluns
 sibilant
 sibilants
 sibling si1bliN
@@ -57802,7 +57828,7 @@ sidings
 sidle sI1dul
 sidled sI1duld
 sidles sI1dulz
-sidling sI1duliN
+sidling sI1dliN
 sidney ~si1dnY
 siege sY1J
 sieges sY1Jiz
@@ -57954,7 +57980,7 @@ similar si1mulR
 similarities si2mule1rutYz
 similarity si2mule1rutY
 similarly si1mulRlY
-simile
+simile si1mulY
 similes
 simmer si1mR
 simmered si1mRd
@@ -58035,7 +58061,7 @@ singled si1Nguld
 singles si1Ngulz
 singleton si1Ngultun
 singletons
-singling si1NguliN
+singling si1NgliN
 singly si1NglY
 sings si1Nz
 singsong
@@ -58067,6 +58093,7 @@ sinus sI1nus
 sinuses sI1nusuz
 sinusitis
 sinusoidal sI1nusX2dul
+siobhan ~Suvo1n
 sioux ~sM1
 sip si1p
 siphon sI1fun
@@ -58077,7 +58104,7 @@ sipped si1pt
 sipping si1piN
 sips si1ps
 sir sR1
-sire sI1R
+sire sI1r
 sired
 siren sI1run
 sirens sI1runz
@@ -58093,7 +58120,7 @@ sirup
 sirups
 sis si1s
 sisal
-sises
+sises sI1zuz
 sissier
 sissies
 sissiest
@@ -58149,7 +58176,7 @@ sizing sI1ziN
 sizzle si1zul
 sizzled si1zuld
 sizzles
-sizzling si1zuliN
+sizzling si1zliN
 skate skE1t
 skateboard skE1tbo2rd
 skateboarded
@@ -58727,8 +58754,8 @@ slush slu1S
 slushier
 slushiest
 slushy
-slut slu1t
-sluts slu1ts
+slut !slu1t
+sluts !slu1ts
 sluttish
 sly slI1
 slyer
@@ -58901,8 +58928,8 @@ smugly smu1glY
 smugness smu1gnus
 smurf smR1f
 smurfs smR1fs
-smut smu1t
-smuts
+smut !smu1t
+smuts !
 smuttier
 smuttiest
 smutty smu1tY2
@@ -59080,7 +59107,7 @@ snorkeler
 snorkelers
 snorkeling sno1rkuli2N
 snorkelled
-snorkelling
+snorkelling sno1rkuli2N
 snorkels
 snort sno1rt
 snorted sno1rtid
@@ -59213,11 +59240,11 @@ sociable sO1Subul
 sociables
 sociably
 social sO1Sul
-socialisation
-socialise
-socialised
+socialisation sO2SulizE1Sun
+socialise sO1SulI2z
+socialised sO1SulI2zd
 socialises
-socialising
+socialising sO1SulI2ziN
 socialism sO1Suli2zum
 socialist sO1Sulust
 socialistic sO2Suli1stik
@@ -59259,7 +59286,7 @@ sodium sO1dYum
 sodom ~so1dum
 sodomite
 sodomites
-sodomy sa1dumY
+sodomy !sa1dumY
 sods
 sofa sO1fu
 sofas sO1fuz
@@ -59364,7 +59391,7 @@ solidly sa1ludlY
 solidness
 solids sa1ludz
 soliloquies
-soliloquise
+soliloquise suli1lukwI2z
 soliloquised
 soliloquises
 soliloquising
@@ -59604,14 +59631,14 @@ soupiest
 souping
 soups sM1ps
 soupy sM1pY2
-sour sQ1R
+sour sQ1r
 source so1rs
 sourced
 sources so1rsuz
 sourcing so1rsiN
 sourdough
 sourdoughs
-soured sQ1Rd
+soured sQ1rd
 sourer
 sourest
 souring sQ1RiN
@@ -59619,7 +59646,7 @@ sourly
 sourness
 sourpuss
 sourpusses
-sours sQ1Rz
+sours sQ1rz
 sousa ~sM1zu
 souse
 soused
@@ -59779,8 +59806,8 @@ spasm spA1zum
 spasmodic spAzmo1dik
 spasmodically spAzmo1diklY
 spasms spA1zumz
-spastic spA1stik
-spastics
+spastic !spA1stik
+spastics !
 spat spA1t
 spate spE1t
 spates spE1ts
@@ -59823,12 +59850,12 @@ spec spe1k
 specced
 speccing
 special spe1Sul
-specialisation
+specialisation spe2SuluzE1Sun
 specialisations
-specialise
-specialised
-specialises
-specialising
+specialise spe1SulI2z
+specialised spe1SulI2zd
+specialises spe1SulI2zuz
+specialising spe1SulI2ziN
 specialist spe1Sulust
 specialists spe1Sulusts
 specialities spe1SultYz
@@ -60055,7 +60082,7 @@ spiraeas
 spiral spI1rul
 spiraled spI1ruld
 spiraling spI1ruliN
-spiralled
+spiralled spI1ruld
 spiralling spI1ruliN
 spirally
 spirals spI1rulz
@@ -60127,7 +60154,7 @@ splendider
 splendidest
 splendidly sple1ndudlY
 splendor sple1ndR
-splendour
+splendour sple1ndR
 splenetic
 splice splI1s
 spliced splI1st
@@ -60380,10 +60407,10 @@ spuming
 spumone
 spumoni spMmO1nY
 spun spu1n
-spunk spu1Nk
+spunk !spu1Nk
 spunkier
 spunkiest
-spunky spu1NkY
+spunky !spu1NkY
 spur spR1
 spurious spyU1rYus
 spuriously
@@ -60415,7 +60442,7 @@ squab
 squabble skwa1bul
 squabbled skwa1buld
 squabbles skwa1bulz
-squabbling skwa1buliN
+squabbling skwa1bliN
 squabs
 squad skwa1d
 squadron skwa1drun
@@ -60519,7 +60546,7 @@ squirmy
 squirrel skwR1ul
 squirreled skwR1uld
 squirreling
-squirrelled
+squirrelled skwR1uld
 squirrelling
 squirrels skwR1ulz
 squirt skwR1t
@@ -60541,13 +60568,13 @@ stab stA1b
 stabbed stA1bd
 stabbing stA1biN
 stabbings stA1biNz
-stabilisation
-stabilise
-stabilised
-stabiliser
-stabilisers
-stabilises
-stabilising
+stabilisation stE2buluzE1Sun
+stabilise stE1bulI2z
+stabilised stE1bulI2zd
+stabiliser stE1bulI2zR
+stabilisers stE1bulI2zRz
+stabilises stE1bulI2zuz
+stabilising stE1bulI2ziN
 stability stubi1litY
 stabilization stE2buluzE1Sun
 stabilize stE1bulI2z
@@ -60694,11 +60721,11 @@ stanchion
 stanchions
 stand stA1nd
 standard stA1ndRd
-standardisation
-standardise
-standardised
+standardisation stAndRdizE1Sun
+standardise stA1ndRdI2z
+standardised stA1ndRdI2zd
 standardises
-standardising
+standardising stA1ndRdI2ziN
 standardization stAndRdizE1Sun
 standardize stA1ndRdI2z
 standardized stA1ndRdI2zd
@@ -60734,7 +60761,7 @@ stapled stE1puld
 stapler stE1pulR
 staplers stE1pulRz
 staples stE1pulz
-stapling stE1puliN
+stapling stE1pliN
 star sta1r
 starboard sta1rbRd
 starbucks ~sta1rbu2ks
@@ -60964,8 +60991,8 @@ stenches
 stencil ste1nsil
 stenciled ste1nsild
 stenciling ste1nsiliN
-stencilled
-stencilling
+stencilled ste1nsild
+stencilling ste1nsiliN
 stencils
 stendhal ~ste1ndal
 stengel ~ste1Ngul
@@ -61022,13 +61049,13 @@ stereotypes ste1rYutI2ps
 stereotypical ste2rYOti1pikul
 stereotyping ste1rYutI2piN
 sterile ste1rul
-sterilisation
-sterilise
-sterilised
-steriliser
-sterilisers
-sterilises
-sterilising
+sterilisation ste2ruluzE1Sun
+sterilise ste1rulI2z
+sterilised ste1rulI2zd
+steriliser ste1rulI2zR
+sterilisers ste1rulI2zRz
+sterilises ste1rulI2ziz
+sterilising ste1rulI2ziN
 sterility stRi1litY
 sterilization ste2ruluzE1Sun
 sterilize ste1rulI2z
@@ -61116,10 +61143,10 @@ stiflings
 stigma sti1gmu
 stigmas
 stigmata stigma1tu
-stigmatise
-stigmatised
+stigmatise sti1gmutI2z
+stigmatised sti1gmutI2zd
 stigmatises
-stigmatising
+stigmatising sti1gmutI2ziN
 stigmatize sti1gmutI2z
 stigmatized sti1gmutI2zd
 stigmatizes
@@ -61262,6 +61289,7 @@ stomachaches
 stomached
 stomaching
 stomachs stu1muks
+stomata stO1mutu
 stomp sta1mp
 stomped sta1mpt
 stomping sta1mpiN
@@ -61433,7 +61461,7 @@ strangleholds
 strangler strA1NglR
 stranglers
 strangles
-strangling strA1NguliN
+strangling strA1NgliN
 strangulate strA1NgyulE2t
 strangulated
 strangulates
@@ -61639,7 +61667,7 @@ strudels
 struggle stru1gul
 struggled stru1guld
 struggles stru1gulz
-struggling stru1guliN
+struggling stru1gliN
 strum stru1m
 strummed
 strumming stru1miN
@@ -61715,7 +61743,7 @@ stumbled stu1mbuld
 stumbler
 stumblers
 stumbles stu1mbulz
-stumbling stu1mbuliN
+stumbling stu1mbliN
 stump stu1mp
 stumped stu1mpt
 stumpier
@@ -61774,8 +61802,8 @@ styled stI1ld
 styles stI1lz
 styli
 styling stI1liN
-stylise
-stylised
+stylise stI1lI2z
+stylised stI1lI2zd
 stylises
 stylish stI1liS
 stylishly stI1liSlY
@@ -61964,11 +61992,11 @@ subsidiaries subsi1dYe2rYz
 subsidiary subsi1dYe2rY
 subsidies su1bsudYz
 subsiding subsI1diN
-subsidisation
-subsidise
-subsidised
-subsidises
-subsidising
+subsidisation su2bsidizE1Sun
+subsidise su1bsidI2z
+subsidised su1bsidI2zd
+subsidises su1bsidI2ziz
+subsidising su1bsidI2ziN
 subsidization su2bsidizE1Sun
 subsidize su1bsidI2z
 subsidized su1bsidI2zd
@@ -62086,7 +62114,7 @@ succored
 succoring
 succors
 succotash
-succour
+succour su1kR
 succoured
 succouring
 succours
@@ -62271,10 +62299,10 @@ sumatra ~sM2ma1tru
 sumeria ~sumR1Yu
 summaries su1mRYz
 summarily sume1rilY
-summarise
-summarised
-summarises
-summarising
+summarise su1mRI2z
+summarised su1mRI2zd
+summarises su1mRI2ziz
+summarising su1mRI2ziN
 summarize su1mRI2z
 summarized su1mRI2zd
 summarizes su1mRI2ziz
@@ -62570,6 +62598,7 @@ surcharge sRCa1rJ
 surcharged
 surcharges sR1Ca2rJiz
 surcharging
+surd sR1d
 sure SU1r
 surefire
 surefooted
@@ -62970,8 +62999,8 @@ switzerland ~swi1tsRlund
 swivel swi1vul
 swiveled swi1vuld
 swiveling swi1vuliN
-swivelled
-swivelling
+swivelled swi1vuld
+swivelling swi1vuliN
 swivels swi1vulz
 swizzle
 swizzled
@@ -63040,10 +63069,10 @@ symbol si1mbul
 symbolic simba1lik
 symbolically simba1likulY
 symbolisation
-symbolise
-symbolised
-symbolises
-symbolising
+symbolise si1mbulI2z
+symbolised si1mbulI2zd
+symbolises si1mbulI2ziz
+symbolising si1mbulI2ziN
 symbolism si1mbuli2zum
 symbolization
 symbolize si1mbulI2z
@@ -63060,12 +63089,12 @@ symmetry si1mutrY
 sympathetic si2mpuTe1tik
 sympathetically si2mpuTe1tikulY
 sympathies si1mpuTYz
-sympathise
-sympathised
-sympathiser
-sympathisers
-sympathises
-sympathising
+sympathise si1mpuTI2z
+sympathised si1mpuTI2zd
+sympathiser si1mpuTI2zR
+sympathisers si1mpuTI2zRz
+sympathises si1mpuTI2ziz
+sympathising si1mpuTI2ziN
 sympathize si1mpuTI2z
 sympathized si1mpuTI2zd
 sympathizer si1mpuTI2zR
@@ -63094,12 +63123,12 @@ synch si1nC
 synched
 synches
 synching
-synchronisation
+synchronisation si2NkrunuzE1Sun
 synchronisations
-synchronise
-synchronised
-synchronises
-synchronising
+synchronise si1NkrunI2z
+synchronised si1NkrunI2zd
+synchronises si1NkrunI2ziz
+synchronising si1NkrunI2ziN
 synchronization si2NkrunuzE1Sun
 synchronizations
 synchronize si1NkrunI2z
@@ -63139,12 +63168,12 @@ syntactically
 syntax si1ntA2ks
 syntheses si1nTusY2s
 synthesis si1nTusus
-synthesise
-synthesised
-synthesiser
-synthesisers
+synthesise si1nTusI2z
+synthesised si1nTisI2zd
+synthesiser si1nTusI2zR
+synthesisers si1nTusI2zRz
 synthesises
-synthesising
+synthesising si1nTusI2ziN
 synthesize si1nTusI2z
 synthesized si1nTisI2zd
 synthesizer si1nTusI2zR
@@ -63225,7 +63254,7 @@ tablespoonsful
 tablet tA1blut
 tablets tA1bluts
 tableware tE1bulwe2r
-tabling tE1buliN
+tabling tE1bliN
 tabloid tA1blXd
 tabloids tA1blXdz
 taboo tAbM1
@@ -63468,10 +63497,10 @@ tannin
 tanning tA1niN
 tans tA1nz
 tansy tA1nzY
-tantalise
-tantalised
-tantalises
-tantalising
+tantalise tA1ntulI2z
+tantalised tA1ntulI2zd
+tantalises tA1ntulI2ziz
+tantalising tA1ntulI2ziN
 tantalisingly
 tantalize tA1ntulI2z
 tantalized tA1ntulI2zd
@@ -63596,7 +63625,7 @@ tass ~tA1s
 tassel tA1sul
 tasseled tA1suld
 tasseling
-tasselled
+tasselled tA1suld
 tasselling
 tassels
 taste tE1st
@@ -63789,6 +63818,7 @@ technologist te2kna1luJist
 technologists te2kna1luJists
 technology tekna1luJY
 techs te1ks
+tectonic tekta1nik
 tectonics tekta1niks
 tecumseh ~tuku1msu
 ted ~te1d
@@ -63831,7 +63861,7 @@ teething tY1DiN
 teetotal
 teetotaler tY2tO2tE1lR
 teetotalers
-teetotaller
+teetotaller tY2tO2tE1lR
 teetotallers
 teflon ~te1flun
 tegucigalpa ~tegMsYgA1lpu
@@ -63955,10 +63985,10 @@ temporally te1mpRulY
 temporaries te1mpRe2rYz
 temporarily te2mpRe1rulY
 temporary te1mpRe2rY
-temporise
+temporise te1mpRI2z
 temporised
 temporises
-temporising
+temporising te1mpRI2ziN
 temporize te1mpRI2z
 temporized
 temporizes
@@ -64156,10 +64186,10 @@ territorials
 territories te1ruto2rYz
 territory te1rito2rY
 terror te1rR
-terrorise
-terrorised
-terrorises
-terrorising
+terrorise te1rRI2z
+terrorised te1rRI2zd
+terrorises te1rRI2ziz
+terrorising te1rRI2ziN
 terrorism te1rRi2zum
 terrorist te1rRist
 terrorists te1rRusts
@@ -64178,6 +64208,7 @@ tertiary tR1SRY
 tesla ~te1slu
 tess ~te1s
 tessa ~te1su
+tessellation te2sulE1Sun
 tessie ~te1sY
 test te1st
 testable
@@ -64327,10 +64358,10 @@ theoretically TY2Re1tikulY
 theoretician TY2Ruti1Sun
 theoreticians TY2Ruti1Sunz
 theories Ti1rYz
-theorise
-theorised
-theorises
-theorising
+theorise TY1RI2z
+theorised TY1RI2zd
+theorises TY1RI2ziz
+theorising TY1RI2ziN
 theorist TY1Rist
 theorists TY1Rists
 theorize TY1RI2z
@@ -64541,8 +64572,8 @@ threefold TrY1fO2ld
 threes TrY1z
 threescore
 threescores
-threesome TrY1sum
-threesomes
+threesome !TrY1sum
+threesomes !
 threnodies
 threnody
 thresh Tre1S
@@ -64597,7 +64628,7 @@ throngs Tro1Nz
 throttle Tra1tul
 throttled Tra1tuld
 throttles Tra1tulz
-throttling Tra1tuliN
+throttling Tra1tliN
 through TrM1
 throughout TrMQ1t
 throughput TrM1pU2t
@@ -64874,7 +64905,7 @@ tinging
 tingle ti1Ngul
 tingled
 tingles
-tingling ti1NguliN
+tingling ti1NgliN
 tinglings
 tingly
 tings
@@ -64887,7 +64918,7 @@ tinkers
 tinkle ti1Nkul
 tinkled ti1Nkuld
 tinkles
-tinkling ti1NkuliN
+tinkling ti1NkliN
 tinned
 tinnier
 tinniest
@@ -64940,15 +64971,15 @@ tiptops
 tirade tIrE1d
 tirades tIrE1dz
 tirana ~ti1ranu
-tire tI1R
-tired tI1Rd
+tire tI1r
+tired tI1rd
 tireder
 tiredest
 tiredness tI1Rdnis
 tireless tI1Rlus
 tirelessly tI1rluslY
 tirelessness
-tires tI1Rz
+tires tI1rz
 tiresome tI1Rsum
 tiresomely
 tiresomeness
@@ -64957,7 +64988,7 @@ tiro
 tiros tI1rOz
 tissue ti1syM2
 tissues ti1syM2z
-tit ti1t
+tit !ti1t
 titan tI1tun
 titania ~tuta1nyu
 titanic tItA1nik
@@ -64982,7 +65013,8 @@ titling
 titmice
 titmouse
 tito ~tY1tO
-tits ti1ts
+titration tItrE1Sun
+tits !ti1ts
 titter ti1tR
 tittered
 tittering
@@ -65242,7 +65274,7 @@ toppings ta1piNz
 topple ta1pul
 toppled ta1puld
 topples ta1pulz
-toppling ta1puliN
+toppling ta1pliN
 tops ta1ps
 topsail
 topsails
@@ -65419,7 +65451,7 @@ toweled
 toweling tQ1uliN
 towelings
 towelled
-towelling
+towelling tQ1uliN
 towellings
 towels tQ1ulz
 tower tQ1R
@@ -65752,9 +65784,9 @@ transparently trAnspe1runtlY
 transphobia
 transphobic
 transpiration
-transpire trAnspI1R
-transpired trAnspI1Rd
-transpires trAnspI1Rz
+transpire trAnspI1r
+transpired trAnspI1rd
+transpires trAnspI1rz
 transpiring trAnspI1RiN
 transplant trAnsplA1nt
 transplantation trA2nzplAntE1Sun
@@ -65798,6 +65830,7 @@ trapdoor
 trapdoors
 trapeze trupY1z
 trapezes
+trapezium trupY1zYum
 trapezoid
 trapezoidal
 trapezoids
@@ -65823,8 +65856,8 @@ trauma tro1mu
 traumas tro1muz
 traumata
 traumatic tromA1tik
-traumatise
-traumatised
+traumatise tro1mutI2z
+traumatised tro1mutI2zd
 traumatises
 traumatising
 traumatize tro1mutI2z
@@ -65931,7 +65964,7 @@ trellising
 tremble tre1mbul
 trembled tre1mbuld
 trembles
-trembling tre1mbuliN
+trembling tre1mbliN
 tremendous trume1ndus
 tremendously trume1nduslY
 tremolo
@@ -66102,7 +66135,7 @@ triplicate tri1plikut
 triplicated
 triplicates
 triplicating
-tripling tri1puliN
+tripling tri1pliN
 triply
 tripod trI1pa2d
 tripods trI1pa2dz
@@ -66139,10 +66172,10 @@ trivet
 trivets
 trivia tri1vYu
 trivial tri1vYul
-trivialise
-trivialised
-trivialises
-trivialising
+trivialise tri1vYulI2z
+trivialised tri1vYulI2zd
+trivialises tri1vYulI2ziz
+trivialising tri1vYulI2ziN
 trivialities
 triviality tri2vYA1lutY2
 trivialize tri1vYulI2z
@@ -66223,7 +66256,7 @@ troubleshooting tru1bulSM2tiN
 troubleshoots tru1bulSM2ts
 troubleshot
 troublesome tru1bulsum
-troubling tru1buliN
+troubling tru1bliN
 trough tro1f
 troughs tro1fs
 trounce trQ1ns
@@ -66430,7 +66463,7 @@ tumblers tu1mblRz
 tumbles tu1mbulz
 tumbleweed
 tumbleweeds
-tumbling tu1mbuliN
+tumbling tu1mbliN
 tumbrel
 tumbrels
 tumbril
@@ -66440,8 +66473,8 @@ tummies tu1mYz
 tummy tu1mY
 tumor tM1mR
 tumors tM1mRz
-tumour
-tumours
+tumour tM1mR
+tumours tM1mRz
 tums ~tu1mz
 tumult tM1mult
 tumults
@@ -66472,7 +66505,7 @@ tunneled
 tunneling tu1nuliN
 tunnelings
 tunnelled
-tunnelling
+tunnelling tu1nuliN
 tunnellings
 tunnels tu1nulz
 tunney ~tu1nY
@@ -66659,11 +66692,11 @@ twinges
 twinging
 twining twI1niN
 twink twi1Nk
-twinkies ~twi1NkYz
+twinkies !~twi1NkYz
 twinkle twi1Nkul
 twinkled twi1Nkuld
 twinkles twi1Nkulz
-twinkling twi1NkuliN
+twinkling twi1NkliN
 twinklings
 twinks
 twinned
@@ -66759,7 +66792,7 @@ tyrannical tRA1nikul
 tyrannically
 tyrannies ti1runYz
 tyrannise
-tyrannised
+tyrannised ti1runI2zd
 tyrannises
 tyrannising
 tyrannize
@@ -66861,9 +66894,9 @@ umlauts
 ump
 umped
 umping
-umpire u1mpI2R
+umpire u1mpI2r
 umpired
-umpires u1mpI2Rz
+umpires u1mpI2rz
 umpiring
 umps
 umpteen u1mptY1n
@@ -66903,7 +66936,7 @@ unanswerable u2nA1nsRubul
 unanswered u2nA1nsRd
 unanticipated u2nAnti1supE2tid
 unappealing u2nupY1liN
-unappetising
+unappetising u2nA1putI2ziN
 unappetizing u2nA1putI2ziN
 unappreciated u2nuprY1SYE2tid
 unappreciative
@@ -66922,7 +66955,7 @@ unattended unute1ndid
 unattractive u2nutrA1ktiv
 unattributed
 unauthenticated
-unauthorised
+unauthorised uno1TRI2zd
 unauthorized uno1TRI2zd
 unavailable u2nuvE1lubul
 unavailing u2nuvE1liN
@@ -67017,7 +67050,7 @@ uncharted unCa1rtid
 unchecked unCe1kt
 unchristian
 uncivil unsi1vul
-uncivilised
+uncivilised unsi1vulIzd
 uncivilized unsi1vulIzd
 unclaimed unklE1md
 unclasp
@@ -67455,7 +67488,7 @@ unfastens
 unfathomable unfA1Dumubul
 unfavorable u2nfE1vRubul
 unfavorably unfE1vRublY
-unfavourable
+unfavourable u2nfE1vRubul
 unfavourably
 unfeasible unfY1zubul
 unfeeling unfY1liN
@@ -67612,7 +67645,7 @@ uninitialised
 uninitialized
 uninitiated u2nini1SYE2tid
 uninjured uni1nJRd
-uninspired u2ninspI1Rd
+uninspired u2ninspI1rd
 uninspiring uninspI1riN
 uninstall u2ninsto1l
 uninstallable
@@ -67635,11 +67668,11 @@ uninterrupted u2nintRu1ptid
 uninvited u2ninvI1tid
 uninviting u2ninvI1tiN
 union yM1nyun
-unionisation
-unionise
-unionised
+unionisation yM2nyunuzE1Sun
+unionise yM1nyunI2z
+unionised yM1nyunI2zd
 unionises
-unionising
+unionising yM1nyunI2ziN
 unionization yM2nyunuzE1Sun
 unionize yM1nyunI2z
 unionized yM1nyunI2zd
@@ -67693,7 +67726,7 @@ unknowings
 unknown unnO1n
 unknowns unO1nz
 unlabeled unlE1buld
-unlabelled
+unlabelled unlE1buld
 unlace
 unlaced
 unlaces
@@ -67801,7 +67834,7 @@ unofficial u2nufi1Sul
 unofficially unufi1SulY
 unopened unO1pund
 unopposed u2nupO1zd
-unorganised
+unorganised uno1rgunI2zd
 unorganized uno1rgunI2zd
 unoriginal
 unorthodox uno1rTuda2ks
@@ -67871,15 +67904,15 @@ unquoting
 unravel unrA1vul
 unraveled unrA1vuld
 unraveling unrA1vuliN
-unravelled
-unravelling
+unravelled unrA1vuld
+unravelling unrA1vuliN
 unravels unrA1vulz
 unreachable unrY1Cubul
 unread unre1d
 unreadable unrY1dubul
 unready
 unreal unrY1l
-unrealised
+unrealised unrY1ulI2zd
 unrealistic unrY2li1stik
 unrealistically unrY2uli1stiklY
 unrealized unrY1ulI2zd
@@ -67888,7 +67921,7 @@ unreasonableness
 unreasonably unrY1zunublY
 unreasoning unrY1zniN
 unrecognisable
-unrecognised
+unrecognised unre1kugnI2zd
 unrecognizable unre2kugnI1zubul
 unrecognized unre1kugnI2zd
 unreconstructed u2nrYkunstru1ktid
@@ -67923,7 +67956,7 @@ unripe
 unriper
 unripest
 unrivaled unrI1vuld
-unrivalled
+unrivalled unrI1vuld
 unroll u2nrO1l
 unrolled u2nrO1ld
 unrolling u2nrO1liN
@@ -67995,7 +68028,7 @@ unset unse1t
 unsettle unse1tul
 unsettled unse1tuld
 unsettles
-unsettling unse1tuliN
+unsettling unse1tliN
 unshakable unSE1kubul
 unshakeable unSE1kubul
 unshaven unSE1vun
@@ -68329,9 +68362,9 @@ urban R1bun
 urbane RbE1n
 urbaner
 urbanest
-urbanisation
-urbanise
-urbanised
+urbanisation R2bunuzE1Sun
+urbanise R1bunI2z
+urbanised R1bunI2zd
 urbanises
 urbanising
 urbanity
@@ -68427,11 +68460,11 @@ uterine yM1tRun
 uterus yM1tRus
 uteruses
 utica ~yM1tuku
-utilisation
-utilise
-utilised
-utilises
-utilising
+utilisation yM2tuluzE1Sun
+utilise yM1tulI2z
+utilised yM1tulI2zd
+utilises yM1tulI2ziz
+utilising yM1tulI2ziN
 utilitarian yMti2lute1rYun
 utilitarianism
 utilitarians
@@ -68495,6 +68528,7 @@ vacillation vA2sulE1Sun
 vacillations
 vacua
 vacuity
+vacuole vA1kyMO2l
 vacuous vA1kyMus
 vacuously
 vacuum vA1kyMm
@@ -68575,7 +68609,7 @@ valleys vA1lYz
 valois ~vAlwa1
 valor vA1lR
 valorous
-valour
+valour vA1lR
 valparaiso ~vA2lpRE1sO
 valuable vA1lyubul
 valuables vA1lyubulz
@@ -68606,10 +68640,10 @@ vanadium vunE1dYum
 vance ~vA1ns
 vancouver ~vAnkM1vR
 vandal vA1ndul
-vandalise
-vandalised
+vandalise vA1ndulI2z
+vandalised vA1ndulI2zd
 vandalises
-vandalising
+vandalising vA1ndulI2ziN
 vandalism vA1ndulizum
 vandalize vA1ndulI2z
 vandalized vA1ndulI2zd
@@ -68651,9 +68685,9 @@ vapidity
 vapidness
 vaping
 vapor vE1pR
-vaporisation
-vaporise
-vaporised
+vaporisation vEpRuzE1Sun
+vaporise vE1pRI2z
+vaporised vE1pRI2zd
 vaporiser
 vaporisers
 vaporises
@@ -68668,8 +68702,8 @@ vaporizing
 vaporous
 vapors vE1pRz
 vaporware vE1pRwe2r
-vapour
-vapours
+vapour vE1pR
+vapours vE1pRz
 var
 vargas ~va1rgus
 variability verYubi1litY
@@ -68881,10 +68915,10 @@ verandahs
 verandas vRA1nduz
 verb vR1b
 verbal vR1bul
-verbalise
+verbalise vR1bulI2z
 verbalised
 verbalises
-verbalising
+verbalising vR1bulI2ziN
 verbalize vR1bulI2z
 verbalized
 verbalizes
@@ -69030,7 +69064,7 @@ viable vI1ubul
 viacom ~vI1ukam
 viaduct vI1udukt
 viaducts vI1udukts
-viagra ~vYA1gru
+viagra !~vYA1gru
 vial vI1ul
 vials vI1ulz
 viand
@@ -69049,8 +69083,8 @@ vibrating vI1brEtiN
 vibration vIbrE1Sun
 vibrations vIbrE1Sunz
 vibrato vYbra1tO
-vibrator vI1brEtR
-vibrators vI1brEtRz
+vibrator !vI1brEtR
+vibrators !vI1brEtRz
 vibratos
 viburnum
 viburnums
@@ -69081,11 +69115,11 @@ vickie ~vi1kY
 vicksburg ~vi1ksbRg
 vicky ~vi1kY
 victim vi1ktum
-victimisation
-victimise
-victimised
+victimisation vi2ktumuzE1Sun
+victimise vi1ktumIz
+victimised vi1ktumIzd
 victimises
-victimising
+victimising vi1ktumIziN
 victimization vi2ktumuzE1Sun
 victimize vi1ktumIz
 victimized vi1ktumIzd
@@ -69153,7 +69187,7 @@ vignetting
 vigor vi1gR
 vigorous vi1gRus
 vigorously vi1gRuslY
-vigour
+vigour vi1gR
 vii
 viii
 viking ~vI1kiN
@@ -69179,10 +69213,12 @@ villainies
 villainous vi1lunus
 villains vi1lunz
 villainy
+villanelle vi2lune1l
 villarreal ~vY2larY1l
 villas vi1luz
 villein
 villeins
+villi vi1lI
 vilma ~vi1lmu
 vilnius ~vi1lnYus
 vim vi1m
@@ -69324,11 +69360,11 @@ visors vI1zRz
 vista vi1stu
 vistas vi1stuz
 visual vi1Zuwul
-visualisation
-visualise
-visualised
+visualisation vi2ZwuluzE1Sun
+visualise vi1ZwulI2z
+visualised vi1ZwulI2zd
 visualises
-visualising
+visualising vi1ZwulI2ziN
 visualization vi2ZwuluzE1Sun
 visualize vi1ZwulI2z
 visualized vi1ZwulI2zd
@@ -69405,9 +69441,9 @@ vocal vO1kul
 vocalic
 vocalisation
 vocalisations
-vocalise
+vocalise vO1kulI2z
 vocalised
-vocalises
+vocalises vO1kulI2ziz
 vocalising
 vocalist vO1kulist
 vocalists vO1kulists
@@ -69545,10 +69581,10 @@ voyager vX1uJR
 voyagers vX1iJRz
 voyages vX1uJuz
 voyaging
-voyeur vX2yM1r
+voyeur !vX2yM1r
 voyeurism vX2yM1rizum
 voyeuristic vX2yuri1stik
-voyeurs
+voyeurs !
 vs vY1e1s
 vuitton ~vU2to1n
 vulcan ~vu1lkun
@@ -69565,7 +69601,7 @@ vulcanizing
 vulgar vu1lgR
 vulgarer
 vulgarest
-vulgarisation
+vulgarisation vu2lgRizE1Sun
 vulgarise
 vulgarised
 vulgarises
@@ -69647,7 +69683,7 @@ waggish
 waggle
 waggled
 waggles
-waggling wA1guliN
+waggling wA1gliN
 waggon
 waggoner wA1gunR
 waggoners
@@ -69802,10 +69838,10 @@ wangled wA1Nguld
 wangles
 wangling
 waning wE1niN
-wank wa1Nk
-wanked
-wanking
-wanks
+wank !wa1Nk
+wanked !
+wanking !
+wanks !
 wanly
 wanna wa1nu
 wannabe wa1nubY2
@@ -69832,7 +69868,7 @@ warbled wo1rbuld
 warbler wo1rblR
 warblers wo1rblRz
 warbles wo1rbulz
-warbling wo1rbuliN
+warbling wo1rbliN
 ward wo1rd
 warded wo1rdid
 warden wo1rdun
@@ -70010,8 +70046,8 @@ waterboards
 waterbury ~wo1tRbe2rY
 watercolor wo1tRku2lR
 watercolors wo1tRku2lRz
-watercolour
-watercolours
+watercolour wo1tRku2lR
+watercolours wo1tRku2lRz
 watercourse
 watercourses
 watercraft
@@ -70374,8 +70410,8 @@ westerly we1stRlY
 western we1stRn
 westerner we1stRnR
 westerners we1stRnRz
-westernise
-westernised
+westernise we1stRnI2z
+westernised we1stRnI2zd
 westernises
 westernising
 westernize we1stRnI2z
@@ -70391,8 +70427,8 @@ westphalia ~we1stfE2lYu
 westward we1stwRd
 westwards we1stwRdz
 wet we1t
-wetback
-wetbacks
+wetback !
+wetbacks !
 wetland we1tlA2nd
 wetlands we1tlA2ndz
 wetly
@@ -70680,10 +70716,10 @@ whooshing
 whopper wa1pR
 whoppers wa1pRz
 whopping wa1piN
-whore ho1r
+whore !ho1r
 whorehouse ho1rhQ2s
 whorehouses
-whores ho1rz
+whores !ho1rz
 whorl wR1l
 whorled
 whorls wR1lz
@@ -70753,7 +70789,7 @@ wigglers
 wiggles wi1gulz
 wigglier
 wiggliest
-wiggling wi1guliN
+wiggling wi1gliN
 wiggly wi1gulY
 wight wI1t
 wights
@@ -70785,8 +70821,8 @@ wilder wI1ldR
 wilderness wi1ldRnus
 wildernesses
 wildest wI1ldist
-wildfire wI1ldfI2R
-wildfires wI1ldfI2Rz
+wildfire wI1ldfI2r
+wildfires wI1ldfI2rz
 wildflower wI1ldflQ2R
 wildflowers wI1ldflQ2rz
 wildfowl
@@ -70981,8 +71017,8 @@ wintergreen wi1ntRgrY2n
 winterier
 winteriest
 wintering
-winterise
-winterised
+winterise wi1ntRI2z
+winterised wi1ntRI2zd
 winterises
 winterising
 winterize wi1ntRI2z
@@ -71002,12 +71038,12 @@ wiper wI1pR
 wipers wI1pRz
 wipes wI1ps
 wiping wI1piN
-wire wI1R
-wired wI1Rd
+wire wI1r
+wired wI1rd
 wireds
 wireless wI1rlis
 wirelesses
-wires wI1Rz
+wires wI1rz
 wiretap wI1RtA2p
 wiretapped wI1RtA2pt
 wiretapping wI1RtA2piN
@@ -71120,7 +71156,7 @@ wobbled wa1buld
 wobbles
 wobblier
 wobbliest
-wobbling wa1buliN
+wobbling wa1bliN
 wobbly wa1bulY
 wobegon ~wO1bugan
 wodehouse ~wU1dhQs
@@ -71152,13 +71188,13 @@ wolverines
 wolves wU1lvz
 woman wU1mun
 womanhood wU1munhU2d
-womanise
+womanise wU1munI2z
 womanised
-womaniser
+womaniser wU1munI2zR
 womanisers
 womanises
 womanish
-womanising
+womanising wU1munI2ziN
 womanize wU1munI2z
 womanized
 womanizer wU1munI2zR
@@ -71430,7 +71466,7 @@ wrangled rA1Nguld
 wrangler rA1NgulR
 wranglers rA1NgulRz
 wrangles rA1Ngulz
-wrangling rA1NguliN
+wrangling rA1NgliN
 wrap rA1p
 wraparound
 wraparounds
@@ -71506,7 +71542,7 @@ wrinkles ri1Nkulz
 wrinklier
 wrinklies
 wrinkliest
-wrinkling ri1NkuliN
+wrinkling ri1NkliN
 wrinkly
 wrist ri1st
 wristband
@@ -71601,7 +71637,7 @@ xv
 xvi
 xvii
 xviii
-xx
+xx !
 xxi
 xxii
 xxiii
@@ -71611,7 +71647,7 @@ xxv
 xxvi
 xxvii
 xxviii
-xxx
+xxx !
 xxxi
 xxxii
 xxxiii
@@ -71621,7 +71657,7 @@ xxxv
 xxxvi
 xxxvii
 xxxviii
-xylem
+xylem zI1lum
 xylophone zI1lufO2n
 xylophones
 xylophonist
@@ -71788,7 +71824,7 @@ yodeling yO1duliN
 yodelled
 yodeller
 yodellers
-yodelling
+yodelling yO1duliN
 yodels
 yoga yO1gu
 yoghourt

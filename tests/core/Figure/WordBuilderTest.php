@@ -21,6 +21,20 @@ final class WordBuilderTest extends TestCase
         self::assertStringNotContainsString('hopeed', $facts['words']);
     }
 
+    public function test_doubled_and_changed_letters_make_words(): void
+    {
+        $made = fn (string $beginnings, string $endings): string => self::facts(self::of($beginnings, $endings))['words'];
+        self::assertSame('travelled, preferred, quizzed, opened, visited, controlled', $made("travel\nprefer\nquiz\nopen\nvisit\ncontrol", '-ed'));
+        self::assertSame('dying, lying, dyeing, singeing, seeing', $made("die\nlie\ndye\nsinge\nsee", '-ing'));
+    }
+
+    public function test_no_word_is_shown_that_no_child_should_meet(): void
+    {
+        $builder = self::of("sh\nb", "-it\n-ip");
+        self::assertSame('ship, bit', self::facts($builder)['words']);
+        self::assertSame(['ship', 'bit', 'bip'], array_column($builder->task()['items'], 'text'));
+    }
+
     /** The three sounds of -ed (every phonics handbook): /t/ after a voiceless sound, /d/ after a voiced one, /ɪd/ after t and d. */
     public function test_the_sounds_of_an_ending(): void
     {

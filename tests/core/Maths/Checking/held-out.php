@@ -12,7 +12,7 @@ return [
     ],
     'true' => [
         '2,5 + 1,5 = 4', '0,4 = 2/5', '2.000 + 500 = 2.500', '4,20 € + 0,80 € = 5 €', '2,00,000 − 50,000 = 1,50,000', '21 : 3 = 7', 'Nine sixes are fifty-four.', 'Five to the power of two is 25.', 'Area = 5 × 4 = 20 cm²', 'Volume = 3 × 3 × 3 = 27 cm³', 'Speed = 150 ÷ 3 = 50 km/h',
-        'π ≈ 3.142', '√3 ≈ 1.73', '5/6 ≈ 0.83', '5! = 120', '∛64 = 4', '|−2| = 2', 'A year has 365 days.', 'A year has 52 weeks.', '1 decade = 10 years', 'Forty percent of 50 is 20.', '3 t = 3000 kg', '4 A × 3 Ω = 12 V', '−5 × −2 = 10', '(−3)² = 9', '1.20 € = 120 cents', '6 × 9 comes to 54.',
+        'π ≈ 3.142', '√3 ≈ 1.73', '5/9 ≈ 0.56', '5! = 120', '∛64 = 4', '|−2| = 2', 'A year has 365 days.', 'A year has 52 weeks.', '1 decade = 10 years', 'Forty percent of 50 is 20.', '3 t = 3000 kg', '4 A × 3 Ω = 12 V', '−5 × −2 = 10', '(−3)² = 9', '1.20 € = 120 cents', '6 × 9 comes to 54.',
         'Half of seven is 3.5.', 'One quarter plus one half is three quarters.', '1 t = 1000 kg', '45° + 45° = 90°', '25% = 1/4', '0.375 = 3/8', '2 × 10^4 = 20 000', '12 V ÷ 3 Ω = 4 A', '100 cm is the same as 1 m.', '16 ÷ 5 = 3 remainder 1', '5 × 5 which is 25', '1/2 of 30 = 15', '6 + 7 = 13',
     ],
     'none' => [
