@@ -50,10 +50,16 @@ final readonly class PracticeSet
     {
         $items = [];
         for ($try = 0; count($items) < $this->count && $try < self::MOST_TRIES; $try++) {
-            $item = $this->maker->vary($this->seed + $try, $level);
+            $item = $this->maker->vary(self::seedOf($this->seed, $level, $try), $level);
             $items[$item->prompt] ??= $item;
         }
 
         return array_values($items);
+    }
+
+    /** Scattered, so that a set and the one after it have nothing in common. */
+    private static function seedOf(int $seed, int $level, int $try): int
+    {
+        return (int) hexdec(substr(hash('sha256', "{$seed}/{$level}/{$try}"), 0, 12));
     }
 }
