@@ -54,9 +54,17 @@ final readonly class Quantity
         return new self(BigRational::of($value)->simplified(), $unit ?? Unit::none());
     }
 
-    /** What a root, an angle or a curve came to: good to ten figures, not exact. */
+    /**
+     * What a root, an angle or a curve came to: good to ten figures, not exact.
+     *
+     * @throws MathsError for a number too large to be told
+     */
     public static function approximately(float $value, ?Unit $unit = null): self
     {
+        if (! is_finite($value)) {
+            throw MathsError::tooLarge();
+        }
+
         return new self(BigRational::of(sprintf('%.14e', $value)), $unit ?? Unit::none(), false);
     }
 

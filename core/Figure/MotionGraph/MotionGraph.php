@@ -31,6 +31,8 @@ use Daybright\Scene\TextStyle;
 /** Motion with constant acceleration from any three of its five quantities, with its speed and distance graphs. */
 final readonly class MotionGraph implements Varies
 {
+    private const LARGEST = 1_000_000_000;
+
     private const NAMES = ['u' => 'start speed', 'v' => 'end speed', 'a' => 'acceleration', 's' => 'displacement', 't' => 'time'];
 
     private const UNITS = ['u' => 'm/s', 'v' => 'm/s', 'a' => 'm/s²', 's' => 'm', 't' => 's'];
@@ -76,6 +78,9 @@ final readonly class MotionGraph implements Varies
         $known = [];
         foreach ($given as $letter) {
             $known[$letter] = Quantity::of($reading->number($letter, 'The '.self::NAMES[$letter]));
+            if ($known[$letter]->value->abs()->isGreaterThan(self::LARGEST)) {
+                throw InvalidQuantities::because('The '.self::NAMES[$letter].' is too large to be drawn. Use a number below '.number_format(self::LARGEST, 0, '', ' ').'.', $letter);
+            }
         }
         if (isset($known['t']) && ! $known['t']->value->isPositive()) {
             throw InvalidQuantities::because('The time must be above zero.', 't');
