@@ -14,7 +14,7 @@ use Brick\Math\RoundingMode;
 final readonly class Quantity
 {
     /** Units that are written as words have a form for one. */
-    private const ONE = ['days' => 'day', 'weeks' => 'week', 'months' => 'month', 'years' => 'year'];
+    private const ONE = ['days' => 'day', 'weeks' => 'week', 'months' => 'month', 'years' => 'year', 'decades' => 'decade', 'centuries' => 'century', 'knots' => 'knot'];
 
     private const HIGHEST_POWER = 1000;
 

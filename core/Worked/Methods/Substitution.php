@@ -185,7 +185,11 @@ final readonly class Substitution implements Method
     {
         [$answer, $before] = [$this->answer(), $this->made($this->solved, $this->converted, $this->asked)];
         $isExact = $this->rounded($answer)->equals($answer);
-        $worked = $isExact ? 'We work it out.' : "We work it out and round to {$this->figures} figures.";
+        $worked = match (true) {
+            $isExact => 'We work it out.',
+            $answer->unit->isMoney() => 'We work it out, to two decimal places.',
+            default => "We work it out and round to {$this->figures} figures.",
+        };
         $isChanged = $before->unit->symbol() !== $answer->unit->symbol();
 
         return $isChanged

@@ -154,4 +154,22 @@ final class QuantityTest extends TestCase
             }
         }
     }
+
+    public function test_each_measure_is_written_as_it_is_read(): void
+    {
+        $written = array_map(static fn (array $case): array => [$case[0], str_replace(["\u{00A0}", "\u{202F}"], ' ', Quantity::read($case[0])->written())], require __DIR__.'/written.php');
+        self::assertSame(require __DIR__.'/written.php', $written);
+    }
+
+    public function test_what_can_be_read_in_two_ways_is_asked_about(): void
+    {
+        foreach (['6 ÷ 2(1 + 2)', '8 ÷ 4(2)', '3 + 50%', '200 − 10%'] as $sum) {
+            try {
+                Quantity::read($sum);
+                self::fail("{$sum} was read");
+            } catch (MathsError $error) {
+                self::assertMatchesRegularExpression('/two ways|percent of what/', $error->getMessage());
+            }
+        }
+    }
 }

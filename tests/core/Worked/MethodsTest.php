@@ -211,4 +211,76 @@ final class MethodsTest extends TestCase
         self::assertInstanceOf(Quantity::class, $answer);
         self::assertSame('3.606', $answer->number());
     }
+
+    /** @return iterable<string, array{string, string, string, string}> formula, what is known, what is asked, what it comes to */
+    public static function formulas(): iterable
+    {
+        // Formulas of secondary textbooks; values worked out with SymPy and GNU units 2.22, to three figures.
+        yield 'letters side by side' => ['s = ut + ½at²', "u = 3 m/s\na = 2 m/s²\nt = 4 s", 's', '28 m'];
+        yield 'a squared letter' => ['E = mc²', "m = 2 kg\nc = 3 × 10^8 m/s", 'E', '1.8 × 10¹⁷ J'];
+        yield 'two capitals' => ['P = IV', "I = 2 A\nV = 12 V", 'P', '24 W'];
+        yield 'no units' => ['y = mx + c', "m = 2\nx = 3\nc = -4", 'y', '2'];
+        yield 'a Greek letter' => ['v = fλ', "f = 50 Hz\nλ = 2 m", 'v', '100 m/s'];
+        yield 'money' => ['I = PRT/100', "P = £500\nR = 4\nT = 3", 'I', '£60'];
+        yield 'a difference' => ['Q = mcΔT', "m = 2 kg\nc = 4200 J/(kg K)\nΔT = 10 K", 'Q', '84 000 J'];
+        yield 'a constant of nature' => ['F = G m M/r²', "G = 6.67 × 10⁻¹¹ N m²/kg²\nm = 5 kg\nM = 6e24 kg\nr = 6.4e6 m", 'F', '48.9 N'];
+        yield 'a very small number' => ['E = h f', "h = 6.63e-34 J s\nf = 5e14 Hz", 'E', '3.32 × 10⁻¹⁹ J'];
+        yield 'a cube root' => ['V = 4/3 π r³', 'V = 100 cm³', 'r', '2.88 cm'];
+        yield 'a quadratic' => ['s = u t + ½ a t²', "s = 24 m\nu = 2 m/s\na = 4 m/s²", 't', '3 s'];
+        yield 'numbered letters' => ['p_1 V_1 = p_2 V_2', "p_1 = 100 kPa\nV_1 = 2 m³\np_2 = 50 kPa", 'V_2', '4 m³'];
+        yield 'noughts that count' => ['P = IV', "P = 2000 W\nV = 230 V", 'I', '8.70 A'];
+        yield 'many letters' => ['F = 6πηrv', "η = 0.001 Pa s\nr = 1 mm\nv = 2 m/s", 'F', '3.77 × 10⁻⁵ N'];
+        yield 'a moment' => ['M = F d', "F = 5 N\nd = 2 m", 'M', '10 N m'];
+        yield 'an exact sine' => ['a = c sin A', "c = 10 cm\nA = 30°", 'a', '5 cm'];
+        yield 'an inverse sine' => ['a = c sin A', "c = 10 cm\na = 5 cm", 'A', '30°'];
+        yield 'a gas' => ['pV = nRT', "n = 2 mol\nR = 8.31 J/(mol K)\nT = 300 K\nV = 0.05 m³", 'p', '99 700 Pa'];
+        yield 'interest' => ['A = P(1 + r)^n', "P = £200\nr = 0.05\nn = 3", 'A', '£231.53'];
+        yield 'an exponent' => ['N = 2^n', 'N = 64', 'n', '6'];
+        yield 'two squares' => ['v^2 = u^2 + 2as', "u = 3 m/s\na = 2 m/s²\ns = 4 m", 'v', '5 m/s'];
+        yield 'Hooke' => ['F = kx', "k = 250 N/m\nx = 4 cm", 'F', '10 N'];
+        yield 'a pendulum' => ['T = 2π√(l/g)', "l = 1 m\ng = 9.81 m/s²", 'T', '2.01 s'];
+        yield 'a density' => ['ρ = m/V', "ρ = 2700 kg/m³\nV = 10 cm³", 'm', '0.027 kg'];
+    }
+
+    #[DataProvider('formulas')]
+    public function test_formulas_of_textbooks_come_to_their_values(string $formula, string $known, string $asked, string $expected): void
+    {
+        $lines = Methods::draw('formula', new Fields(['formula' => $formula, 'known' => $known, 'asked' => $asked, 'unit' => '']))->example()->lines;
+        $said = implode("\n", array_map(static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}"], ' ', "{$line->formula} {$line->reason}"), $lines));
+        self::assertMatchesRegularExpression('/So .* is '.preg_quote($expected, '/').'\./u', $said);
+    }
+
+    /** @return iterable<array{string, string, string}> amount, unit, written */
+    public static function changes(): iterable
+    {
+        // GNU units 2.22.
+        yield ['1 m', 'in', '1 m ≈ 39.4 in'];
+        yield ['1 acre', 'm²', '1 acre ≈ 4047 m²'];
+        yield ['3 weeks', 'days', '3 weeks = 21 days'];
+        yield ['37 °C', '°F', '37 °C = 98.6 °F'];
+        yield ['2 h 15 min', 'min', '2 h 15 min = 135 min'];
+        yield ['£3.50', 'p', '£3.50 = 350p'];
+        yield ['72 km/h', 'm/s', '72 km/h = 20 m/s'];
+        yield ['2 m³', 'L', '2 m³ = 2000 L'];
+        yield ['-40 °F', '°C', '-40 °F = -40 °C'];
+    }
+
+    #[DataProvider('changes')]
+    public function test_units_change_as_converters_change_them(string $amount, string $to, string $expected): void
+    {
+        $formulas = array_map(static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $line->formula), Methods::draw('units', new Fields(['amount' => $amount, 'to' => $to]))->example()->lines);
+        self::assertContains($expected, $formulas);
+    }
+
+    public function test_a_value_of_the_wrong_kind_is_refused(): void
+    {
+        foreach ([['formula', ['formula' => 'v = s/t', 'known' => "s = 100 kg\nt = 5 s", 'asked' => 'v', 'unit' => '']], ['edge', ['shape' => 'box', 'whole' => '72 cm²', 'first' => '6 cm', 'second' => '4 cm']]] as [$method, $quantities]) {
+            try {
+                Methods::draw($method, new Fields($quantities))->example();
+                self::fail('It was taken.');
+            } catch (InvalidQuantities $error) {
+                self::assertStringContainsString('Check its unit', $error->getMessage());
+            }
+        }
+    }
 }

@@ -55,7 +55,7 @@ final readonly class AskedForm
         }
         $isFraction = TypedAnswer::isFraction($given, $this->expected->unit);
         $wrong = match ($this->form()) {
-            'a percent' => ! $answer->unit->isPercent() && $isFraction,
+            'a percent' => ! $answer->unit->isPercent() && ($isFraction || $this->expected->unit->isPercent()),
             'a decimal' => $isFraction || $answer->unit->isPercent(),
             'a fraction' => ! $isFraction && ! $answer->isWhole(),
             default => false,

@@ -37,6 +37,17 @@ final class CorpusTest extends TestCase
         self::assertSame($all, array_values(array_unique($all)));
     }
 
+    public function test_each_sum_is_judged_and_put_right_as_expected(): void
+    {
+        $judged = [];
+        foreach (require __DIR__.'/sums.php' as [$text, $expected]) {
+            $wrong = array_values(array_filter(EqualityChecker::check($text), static fn (Equality $equality): bool => ! $equality->holds()));
+            $said = $wrong === [] ? 'none' : (string) $wrong[0]->correction;
+            $judged[] = [$text, $expected === 'false' && $said !== 'none' ? 'false' : $said];
+        }
+        self::assertSame(require __DIR__.'/sums.php', $judged);
+    }
+
     private static function isFound(string $sentence): bool
     {
         return array_filter(EqualityChecker::check($sentence), static fn (Equality $equality): bool => ! $equality->holds()) !== [];

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+// Typed answers as students type them: the answer that is set, what is typed, and whether it is taken.
+// That units are said in words, with a decimal comma or without a space is common practice.
+return [
+    ['3.6 × 10^7 m', '3.6 × 10^7 m', true],
+    ['3.6 × 10^7 m', '3.6e7 m', true],
+    ['3×10^8 m/s', '3×10⁸ m/s', true],
+    ['20 m/s', '20 ms⁻¹', true],
+    ['9.8 m/s²', '9.8 ms⁻²', true],
+    ['50 N m', '50 Nm', true],
+    ['7', '７', true],
+    ['1.5 h', '1 hour and 30 minutes', true],
+    ['1.5 h', 'one and a half hours', true],
+    ['240 cm', '2 m and 40 cm', true],
+    ['240 cm', 'The answer is 240 cm', true],
+    ['-5 °C', '-5 degrees celsius', true],
+    ['£7.50', '£7,50', true],
+    ['25%', '25 per cent', true],
+    ['100 J', '100 j', true],
+    ['8.7 A', '8.7 a', true],
+    ['1/3', '0.3 recurring', true],
+    ['1234.5 kg', '1 234,5 kg', true],
+    ['20 m/s', '20 ms-1', true],
+    ['0.75', ',75', true],
+    // More of the same kinds.
+    ['1.5 h', '1:30', true],
+    ['2 kW', '2kw', true],
+    ['6 V', '6v', true],
+    ['0.75', 'three-quarters', true],
+    ['1.5 h', '1 hour 30 minutes', true],
+    ['11', 'eleven', true],
+    ['5 mA', '5ma', true],
+    ['-5 °C', 'minus 5 °C', true],
+    ['-5 °C', '-5 degrees C', true],
+    ['£7.50', '7.5 pounds', true],
+    ['2 1/2', '2.5', true],
+    ['1234567', '12,34,567', true],
+    ['240 cm', '2.4 m', true],
+    ['240 cm', '240 cm tall', true],
+    ['41 cm', 'one', false],
+    ['1500 kg', '1500', false],
+    ['7 years', '7', false],
+    ['5 mA', '5 A', false],
+    ['5 mW', '5 MW', false],
+    ['1.5 h', '1.30 h', false],
+    ['25%', '25', false],
+    ['-5 °C', '5 °C', false],
+    ['3×10^8 m/s', '3×10^7 m/s', false],
+];
