@@ -92,7 +92,7 @@ final class LessonArchive
             $this->checkEntries($zip);
             $document = LessonDocument::of($this->decoded($zip, 'lesson.json'));
             $read = $this->checked($document);
-            $pictures = $this->pictures($zip, $read);
+            [$document, $pictures] = $this->pictures($zip, $read, $document);
             $takes = $this->takes($zip, $read);
         } finally {
             $zip->close();
@@ -131,28 +131,40 @@ final class LessonArchive
         return $value instanceof stdClass ? $value : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
     }
 
-    /** @return array<string, array{string, string}> sha256 => type and bytes */
-    private function pictures(ZipArchive $zip, Document $document): array
+    /**
+     * A photo that tells where it was taken is written anew and named by what it has become.
+     *
+     * @return array{LessonDocument, array<string, array{string, string}>} the document, and sha256 => type and bytes
+     */
+    private function pictures(ZipArchive $zip, Document $read, LessonDocument $document): array
     {
         $pictures = [];
-        foreach ($document->media as $medium) {
+        foreach ($read->media as $medium) {
             $bytes = $zip->getFromName('pictures/'.$medium->sha256, config('daybright.largest_picture') + 1);
             if ($bytes === false || hash('sha256', $bytes) !== $medium->sha256) {
                 throw new DomainException("The picture “{$medium->name}” is missing from the archive or damaged. Fetch the archive again.");
             }
-            $this->checkPicture($bytes, $medium->type, $medium->name);
-            $pictures[$medium->sha256] = [$medium->type, $bytes];
+            $safe = $this->safePicture($bytes, $medium->type, $medium->name);
+            $sha256 = hash('sha256', $safe);
+            $document = $document->withText($medium->sha256, $sha256);
+            $pictures[$sha256] = [$medium->type, $safe];
         }
 
-        return $pictures;
+        return [$document, $pictures];
     }
 
-    private function checkPicture(string $bytes, string $type, string $name): void
+    private function safePicture(string $bytes, string $type, string $name): string
     {
-        $is = $type === 'image/svg+xml' ? $type : (@getimagesizefromstring($bytes)['mime'] ?? '');
-        if ($is !== $type || ($type === 'image/svg+xml' && SvgCleaner::clean($bytes) !== $bytes)) {
+        try {
+            $safe = $type === 'image/svg+xml' ? SvgCleaner::clean($bytes) : Photo::cleared($bytes);
+        } catch (DomainException $trouble) {
+            throw new DomainException("The picture “{$name}” in the archive cannot be used. {$trouble->getMessage()}");
+        }
+        if (is_string($safe) ? $safe !== $bytes : $safe->type !== $type) {
             throw new DomainException("The picture “{$name}” in the archive is not a safe picture. Nothing was brought in.");
         }
+
+        return is_string($safe) ? $safe : $safe->bytes;
     }
 
     /** @return list<array{fields: array<string, mixed>, sound: string}> */

@@ -11,8 +11,6 @@ use Illuminate\Support\Facades\Storage;
 /** Takes in pictures: checked by what they hold, not by what they are called. */
 final class PictureStore
 {
-    private const MOST_PIXELS = 40_000_000;
-
     /**
      * @return array<string, mixed> a medium for the lesson document
      *
@@ -52,50 +50,11 @@ final class PictureStore
         return [$clean, 'image/svg+xml', $width, $height];
     }
 
-    /**
-     * Decoded and written anew: nothing but the picture is kept, no place, no date, no camera.
-     *
-     * @return array{string, string, int, int}
-     */
+    /** @return array{string, string, int, int} */
     private static function photo(string $bytes): array
     {
-        $size = @getimagesizefromstring($bytes);
-        $types = [IMAGETYPE_PNG => 'image/png', IMAGETYPE_JPEG => 'image/jpeg', IMAGETYPE_WEBP => 'image/webp'];
-        if ($size === false || ! isset($types[$size[2]])) {
-            throw new DomainException('This file is not a picture that can be shown. Choose a PNG, JPEG, WebP or SVG file.');
-        }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new DomainException('This picture has more than 40 million points. Make it smaller and choose it again.');
-        }
-        $image = @imagecreatefromstring($bytes);
-        if ($image === false) {
-            throw new DomainException('This picture is damaged and cannot be opened. Save it again or choose another.');
-        }
-        $image = self::upright($image, $size[2] === IMAGETYPE_JPEG ? $bytes : '');
-        imagesavealpha($image, true);
-        ob_start();
-        match ($size[2]) {
-            IMAGETYPE_PNG => imagepng($image, null, 6),
-            IMAGETYPE_JPEG => imagejpeg($image, null, 88),
-            default => imagewebp($image, null, 88),
-        };
+        $photo = Photo::of($bytes);
 
-        return [(string) ob_get_clean(), $types[$size[2]], imagesx($image), imagesy($image)];
-    }
-
-    /** Cameras say in the file which way up a photo is. */
-    private static function upright(\GdImage $image, string $jpeg): \GdImage
-    {
-        $turn = 1;
-        if (preg_match('/\xFF\xE1..Exif\x00\x00(II|MM)/s', substr($jpeg, 0, 4000), $match, PREG_OFFSET_CAPTURE) === 1) {
-            $little = $match[1][0] === 'II';
-            $tag = $little ? "\x12\x01\x03\x00\x01\x00\x00\x00" : "\x01\x12\x00\x03\x00\x00\x00\x01";
-            $at = strpos($jpeg, $tag, $match[1][1]);
-            $turn = $at === false ? 1 : ord($jpeg[$at + ($little ? 8 : 9)]);
-        }
-        $degrees = [3 => 180, 6 => -90, 8 => 90][$turn] ?? 0;
-        $turned = $degrees === 0 ? $image : imagerotate($image, $degrees, 0);
-
-        return $turned === false ? $image : $turned;
+        return [$photo->bytes, $photo->type, $photo->width, $photo->height];
     }
 }

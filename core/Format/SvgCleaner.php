@@ -74,7 +74,9 @@ final class SvgCleaner
         foreach (iterator_to_array($element->attributes) as $attribute) {
             $name = strtolower($attribute->nodeName);
             $isInnerLink = $name === 'xlink:href' || $name === 'href' ? str_starts_with($attribute->nodeValue ?? '', '#') : null;
-            $loads = preg_match('/url\(\s*[\'"]?(?!#)/i', $attribute->nodeValue ?? '') === 1;
+            $attribute->nodeValue = (string) preg_replace('/url\(\s*([\'"]?)(#[^\'")\s]+)\1\s*\)/i', 'url($2)', htmlspecialchars($attribute->nodeValue ?? '', ENT_XML1 | ENT_NOQUOTES));
+            // A name may be written with escapes or comments in it, so that “url(” is not seen.
+            $loads = preg_match('~url\((?!#[^\'")\s]+\))|\\\\|/\*~i', $attribute->nodeValue ?? '') === 1;
             if ($isInnerLink === false || ($isInnerLink === null && (! in_array($name, self::ATTRIBUTES, true) || $loads))) {
                 $element->removeAttributeNode($attribute);
             }

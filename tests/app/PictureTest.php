@@ -2,6 +2,7 @@
 
 namespace Tests\App;
 
+use App\Lessons\Photo;
 use App\Lessons\PictureStore;
 use App\Models\Picture;
 use DomainException;
@@ -30,16 +31,33 @@ class PictureTest extends TestCase
     public function test_a_photo_keeps_nothing_but_the_picture_and_stands_upright(): void
     {
         $jpeg = self::photo(static fn (\GdImage $image): bool => imagejpeg($image));
-        // An Exif block (TIFF 6.0, tag 0x0112 orientation = 6: turn right) with a place in it, as cameras write it.
-        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00\x06\x00\x00\x00\x00\x00\x00\x00GPS 51.5 N";
-        $exif = "\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\x00\x00".$tiff;
-        $medium = $this->keep(substr($jpeg, 0, 2).$exif.substr($jpeg, 2), 'gate.jpg');
+        $medium = $this->keep(self::withExif($jpeg, 6), 'gate.jpg');
         $this->assertSame([40, 60], [$medium['width'], $medium['height']]);
         $this->assertStringNotContainsString('GPS', (string) Storage::get(Picture::path($medium['sha256'])));
         $kept = imagecreatefromstring((string) Storage::get(Picture::path($medium['sha256'])));
         // The red left half of the photo is its upper half once it is turned.
         $this->assertGreaterThan(200, imagecolorat($kept, 20, 10) >> 16 & 255);
         $this->assertLessThan(60, imagecolorat($kept, 20, 50) >> 16 & 255);
+    }
+
+    /** The eight ways of Exif 2.3, tag 0x0112: what the camera's first row and first column are. Red is the left half as stored. */
+    public function test_every_way_up_is_turned_upright(): void
+    {
+        foreach ([1 => 'left', 2 => 'right', 3 => 'right', 4 => 'left', 5 => 'top', 6 => 'top', 7 => 'bottom', 8 => 'bottom'] as $orientation => $red) {
+            $photo = Photo::of(self::withExif(self::photo(static fn (\GdImage $image): bool => imagejpeg($image)), $orientation));
+            $this->assertSame($orientation > 4 ? [40, 60] : [60, 40], [$photo->width, $photo->height]);
+            $kept = imagecreatefromstring($photo->bytes);
+            [$x, $y] = ['left' => [5, 20], 'right' => [54, 20], 'top' => [20, 5], 'bottom' => [20, 54]][$red];
+            $this->assertGreaterThan(200, imagecolorat($kept, $x, $y) >> 16 & 255, "orientation {$orientation}");
+        }
+    }
+
+    public function test_a_photo_from_an_archive_loses_its_place_only(): void
+    {
+        $jpeg = self::photo(static fn (\GdImage $image): bool => imagejpeg($image));
+        $cleared = Photo::cleared(self::withExif($jpeg, 1));
+        $this->assertStringNotContainsString('GPS', $cleared->bytes);
+        $this->assertSame($cleared->bytes, Photo::cleared($cleared->bytes)->bytes, 'what holds nothing else stays as it is');
     }
 
     public function test_what_is_clear_in_a_png_stays_clear(): void
@@ -120,5 +138,13 @@ class PictureTest extends TestCase
         $write($image);
 
         return (string) ob_get_clean();
+    }
+
+    /** With an Exif block (TIFF 6.0, tag 0x0112) that has a place in it, as cameras write it. */
+    private static function withExif(string $jpeg, int $orientation): string
+    {
+        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00".chr($orientation)."\x00\x00\x00\x00\x00\x00\x00GPS 51.5 N";
+
+        return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\x00\x00".$tiff.substr($jpeg, 2);
     }
 }

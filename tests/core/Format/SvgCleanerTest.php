@@ -69,4 +69,21 @@ final class SvgCleanerTest extends TestCase
         $this->expectExceptionMessage('repeats too many parts');
         SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink">'.$groups.'</svg>');
     }
+
+    public function test_a_gradient_keeps_its_name_however_it_is_quoted(): void
+    {
+        foreach (['url(#g)', "url('#g')", 'url(&quot;#g&quot;)', "url( '#g' )", 'URL(#g)'] as $name) {
+            $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><linearGradient id="g"><stop offset="0" stop-color="red"/></linearGradient><rect width="9" height="9" fill="'.$name.'"/></svg>');
+            self::assertMatchesRegularExpression('/fill="url\(#g\)"/i', $clean, $name);
+        }
+    }
+
+    public function test_a_load_written_with_escapes_is_taken_out(): void
+    {
+        foreach (['u\\72l(http://far.example/x.svg#g)', '\\75rl(//far.example)', 'url(\\68ttp://far.example)', 'ur/**/l(http://far.example)', "url('http://far.example/#g')", 'url( http://far.example)'] as $name) {
+            $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect width="9" height="9" fill="'.$name.'"/><text font-family="A &amp; B">5 &lt; 6</text></svg>');
+            self::assertStringNotContainsString('far.example', $clean, $name);
+            self::assertStringContainsString('font-family="A &amp; B"', $clean);
+        }
+    }
 }
