@@ -138,7 +138,8 @@ test('a class is kept: names added, changed and taken out, a lesson deleted afte
   await page.getByRole('button', { name: 'Start planning' }).click();
   await expect(page.getByRole('heading', { name: 'By the end, students can' })).toBeVisible();
   await page.goto('/');
-  await page.getByRole('button', { name: 'Delete To be deleted' }).click();
+  await page.getByRole('button', { name: 'More for To be deleted' }).click();
+  await page.getByRole('menuitem', { name: 'Delete the lesson' }).click();
   await page.getByRole('alertdialog').getByRole('button', { name: 'Delete the lesson' }).click();
   await expect(page.getByText('To be deleted')).toHaveCount(0);
 });

@@ -32,7 +32,11 @@ interface StripProps {
 
 const LEAST = 8;
 
-/** The lesson as time, from dawn to dusk: a stretch for every slide, notches for pause points, their work hanging under the line. */
+/**
+ * The lesson as time, from dawn to dusk: a stretch for every slide, notches for pause points, their work hanging under the line.
+ *
+ * A part is never narrower than its name, where there is room for names.
+ */
 export function Strip({ parts, current, onChoose, target, place, small = false }: StripProps) {
   const shown = parts.filter((part) => part.slides.some((slide) => !slide.side));
   const total = shown.flatMap((part) => part.slides).reduce((sum, slide) => sum + weight(slide), 0);
@@ -42,14 +46,15 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
         {shown.map((part) => {
           const width = part.slides.filter((slide) => !slide.side).reduce((sum, slide) => sum + weight(slide), 0);
           return (
-            <li key={part.id} className={`part-${part.kind} min-w-0`} style={{ flex: `${width} 1 0` }}>
+            <li
+              key={part.id}
+              className={`part-${part.kind} ${small ? 'min-w-0' : ''}`}
+              style={{ flex: `${width} 1 0` }}
+            >
               {!small && (
-                <span className="flex h-6 flex-wrap items-center gap-x-1 overflow-hidden text-[15px] text-(--strong)">
-                  <span className="flex h-6 items-center">
-                    <PartSign kind={part.kind} />
-                  </span>
-                  {/* A name that does not fit beside its sign slips out of sight whole. */}
-                  <span className="h-6 whitespace-nowrap">{partLabel(part.kind)}</span>
+                <span className="flex h-6 items-center gap-1 text-[15px] whitespace-nowrap text-(--strong)">
+                  <PartSign kind={part.kind} />
+                  <span className="hidden pr-1 lg:inline">{partLabel(part.kind)}</span>
                 </span>
               )}
               <ol className="flex gap-px">

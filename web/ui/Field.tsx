@@ -115,7 +115,7 @@ export function Tick({
         type="checkbox"
         checked={checked}
         onChange={(event) => onChange(event.target.checked)}
-        className="size-5 accent-action"
+        className="size-5 shrink-0 accent-action"
       />
       {label}
     </label>

@@ -22,6 +22,8 @@ use Daybright\Scene\Typesetter;
 /** A photo or drawing, with its caption and credit. */
 final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinished
 {
+    private const GAP = 8;
+
     public function name(): string
     {
         return 'picture';
@@ -52,14 +54,16 @@ final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinishe
         $height = $room->height ?? 180.0;
         $medium = $room->setting->media[$content->optionalText('medium') ?? ''] ?? null;
         $caption = $content->has('caption') ? $room->setting->type->fit($room->setting->filled($content->text('caption')), $room->width, $height * 0.4, new TextStyle(max(Typesetter::SMALLEST, $room->size * 0.9), align: 0.5)) : null;
-        $credit = $medium === null || $medium->credit === '' ? null : $room->setting->type->fit(self::credit($medium->credit, $medium->licence), $room->width, 40, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
-        $below = ($caption === null ? 0 : $caption->height() + 8) + ($credit === null ? 0 : $credit->height() + 4);
+        $credit = $medium === null || $medium->credit === '' ? null : $room->setting->type->fit(self::credit($medium->credit, $medium->licence), $room->width, $height * 0.3, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
+        // A gap below the picture, and one below the words, whose letters may hang lower than their line.
+        $words = ($caption?->height() ?? 0) + ($credit?->height() ?? 0);
+        $below = $words > 0 ? $words + 2 * self::GAP : 0;
         $space = new Box(0, 0, $room->width, max(40.0, $height - $below));
         $picture = $medium === null ? $space : $space->fitted($medium->width, $medium->height);
         $main = $medium === null
             ? [Shape::rectangle($space, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
             : [Shape::image($picture, $medium->id)];
-        $y = $picture->bottom() + 8;
+        $y = $picture->bottom() + self::GAP;
         $captionShapes = $caption?->shapes(0, $y) ?? [];
         $y += $caption === null ? 0 : $caption->height();
         array_push($main, ...($credit?->shapes(0, $y) ?? []));

@@ -6,6 +6,7 @@ import { Strip, type StripPart } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
+import { Menu, MenuEntry } from '../../ui/Menu';
 import { Notice } from '../../ui/Notice';
 import { useTeacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
@@ -26,6 +27,12 @@ export interface HomeAnswer {
   single: LessonCard[];
   waiting: { lesson: string; title: string; room: string; sentence: string }[];
 }
+
+const ROOMS = [
+  ['plan', 'Open its Plan'],
+  ['record', 'Open its Record room'],
+  ['share', 'Open its Share room'],
+];
 
 export function Home() {
   const home = useQuery({ queryKey: ['home'], queryFn: () => ask<HomeAnswer>('GET', '/api/home'), staleTime: 0 });
@@ -168,19 +175,43 @@ function Rows({ lessons, numbered = false, onDelete }: RowsProps) {
             <p className="text-[15px] text-quiet">{state(lesson)}</p>
           </div>
           <Strip parts={lesson.strip} target={lesson.minutes * 60} small />
-          <Confirm
-            title={`Delete “${lesson.title}”?`}
-            consequence="Its slides and recordings go, and the answers of every class that has it."
-            action="Delete the lesson"
-            onConfirm={() => onDelete(lesson)}
-          >
-            <Button look="quiet" aria-label={`Delete ${lesson.title}`}>
-              Delete
-            </Button>
-          </Confirm>
+          <More lesson={lesson} onDelete={onDelete} />
         </li>
       ))}
     </ol>
+  );
+}
+
+/** What is done rarely, out of the way of the title. */
+function More({ lesson, onDelete }: { lesson: LessonCard; onDelete: (lesson: LessonCard) => void }) {
+  const [isAsking, setAsking] = useState(false);
+  const navigate = useNavigate();
+  return (
+    <>
+      <Menu
+        align="end"
+        button={
+          <Button look="quiet" aria-label={`More for ${lesson.title}`}>
+            More
+          </Button>
+        }
+      >
+        {ROOMS.map(([room, label]) => (
+          <MenuEntry key={room} onSelect={() => navigate(`/lesson/${lesson.id}/${room}`)}>
+            {label}
+          </MenuEntry>
+        ))}
+        <MenuEntry onSelect={() => setAsking(true)}>Delete the lesson…</MenuEntry>
+      </Menu>
+      <Confirm
+        open={isAsking}
+        onOpenChange={setAsking}
+        title={`Delete “${lesson.title}”?`}
+        consequence="Its slides and recordings go, and the answers of every class that has it."
+        action="Delete the lesson"
+        onConfirm={() => onDelete(lesson)}
+      />
+    </>
   );
 }
 

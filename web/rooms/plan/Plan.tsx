@@ -86,41 +86,21 @@ function Around() {
       <h2 id="around" className="mb-4 text-xl">
         Around the lesson
       </h2>
-      <div className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-5">
+      <div className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-4">
         <TextField
           label="Date"
           type="date"
           value={document.date ?? ''}
           onChange={(event) => set('date', event.target.value)}
         />
-        <TextField
-          label="Book pages"
-          value={document.pages ?? ''}
-          maxLength={200}
-          onChange={(event) => set('pages', event.target.value)}
-        />
-        <TextField
-          label="Watch or read first"
-          value={document.before ?? ''}
-          maxLength={300}
-          onChange={(event) => set('before', event.target.value)}
-        />
-        <TextField
-          label="What comes next"
-          value={document.next ?? ''}
-          maxLength={300}
-          onChange={(event) => set('next', event.target.value)}
-        />
-        <Choice
-          label="The class reads like school year"
-          value={document.readingYear ? String(document.readingYear) : ''}
-          choices={[
-            { value: '', label: 'not said: nothing is measured' },
-            ...Array.from({ length: 13 }, (_, year) => ({ value: String(year + 1), label: String(year + 1) })),
-          ]}
-          onChoose={(year) => set('readingYear', year === '' ? null : Number(year))}
-          className="max-w-full"
-        />
+        <div className="col-span-2">
+          <TextField
+            label="Book pages"
+            value={document.pages ?? ''}
+            maxLength={200}
+            onChange={(event) => set('pages', event.target.value)}
+          />
+        </div>
         <Choice
           label="Letters on the slides"
           value={document.typeface ?? 'lexend'}
@@ -131,7 +111,23 @@ function Around() {
           onChoose={(typeface) => set('typeface', typeface as LessonDocument['typeface'])}
           className="max-w-full"
         />
-        <div className="col-span-2 lg:col-span-3">
+        <div className="col-span-2">
+          <TextField
+            label="Watch or read first"
+            value={document.before ?? ''}
+            maxLength={300}
+            onChange={(event) => set('before', event.target.value)}
+          />
+        </div>
+        <div className="col-span-2">
+          <TextField
+            label="What comes next"
+            value={document.next ?? ''}
+            maxLength={300}
+            onChange={(event) => set('next', event.target.value)}
+          />
+        </div>
+        <div className="col-span-2">
           <Lines
             label="Materials to have ready, one a line"
             values={document.materials ?? []}
@@ -140,7 +136,7 @@ function Around() {
             onChange={(values) => set('materials', values)}
           />
         </div>
-        <div className="col-span-2">
+        <div>
           <Lines
             label="Key words, one a line"
             values={document.keyWords ?? []}
@@ -149,6 +145,16 @@ function Around() {
             onChange={(values) => set('keyWords', values)}
           />
         </div>
+        <Choice
+          label="The class reads like school year"
+          value={document.readingYear ? String(document.readingYear) : ''}
+          choices={[
+            { value: '', label: 'not said: nothing is measured' },
+            ...Array.from({ length: 13 }, (_, year) => ({ value: String(year + 1), label: String(year + 1) })),
+          ]}
+          onChoose={(year) => set('readingYear', year === '' ? null : Number(year))}
+          className="max-w-full"
+        />
       </div>
     </section>
   );

@@ -23,6 +23,9 @@ const REGIONS: Record<Slide['arrangement'], { value: Block['region']; label: str
   ],
 };
 
+/** Of 1600 by 900: what a finger or a pointer still finds. */
+const LEAST = 50;
+
 function sides(): { value: Block['region']; label: string }[] {
   return [
     { value: 'left', label: 'on the left' },
@@ -52,6 +55,8 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
       ? 'This does not fit on the slide. Shorten it, or move it to a slide of its own.'
       : undefined);
   const [x, y, width, height] = box ?? [90, 780, 700, 80];
+  // A block with nothing in it yet has no height of its own, but is to be seen and touched.
+  const isBare = box !== undefined && (box[2] < LEAST || box[3] < LEAST);
   return (
     <Popover.Root open={open} onOpenChange={onOpen}>
       <Popover.Anchor virtualRef={slideBox as RefObject<HTMLElement>} />
@@ -59,10 +64,16 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
         <button
           type="button"
           aria-label={box ? `Change ${label.toLowerCase()}` : `${label}: not shown yet. Change ${label.toLowerCase()}`}
-          className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${box && !isSeen ? 'pointer-events-none' : ''}`}
-          style={{ left: `${x / 16}%`, top: `${y / 9}%`, width: `${width / 16}%`, height: `${height / 9}%` }}
+          className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${isBare ? 'border-dashed border-[#8d8a7d]! bg-sheet text-left text-[15px] text-quiet' : ''} ${box && !isSeen ? 'pointer-events-none' : ''}`}
+          style={{
+            left: `${x / 16}%`,
+            top: `${y / 9}%`,
+            width: `${Math.max(width, LEAST) / 16}%`,
+            height: `${Math.max(height, LEAST) / 9}%`,
+          }}
         >
           {!box && <span className="px-2">{label}: not shown yet</span>}
+          {isBare && <span className="px-2">{label}: nothing in it yet</span>}
         </button>
       </Popover.Trigger>
       <Popover.Portal>

@@ -146,7 +146,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
           )}
         </div>
         <div className="min-h-12">
-          {isCurrent && <SlideTools slide={slide} part={part} step={shown} onAdded={setOpen} />}
+          {isCurrent && <SlideTools slide={slide} part={part} step={shown} slideBox={slideBox} onAdded={setOpen} />}
         </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
         <Refused slide={slide.id} />

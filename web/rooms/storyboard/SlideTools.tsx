@@ -1,10 +1,11 @@
-import { DropdownMenu, Popover } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { Popover } from 'radix-ui';
+import { type RefObject, useRef, useState } from 'react';
 import { FigureChooser } from '../../blocks/figure/FigureChooser';
 import type { Block, Slide } from '../../lesson.types';
 import { PARTS, type PartKind } from '../../parts';
 import { Button } from '../../ui/Button';
 import { Choice, Tick } from '../../ui/Field';
+import { Menu, MenuEntry } from '../../ui/Menu';
 import { findSlide, newId, useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
 import { deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../lesson/slides';
@@ -23,23 +24,27 @@ interface SlideToolsProps {
   slide: Slide;
   part: PartKind;
   step: number;
+  /** The slide on the page, which the forms keep clear of. */
+  slideBox: RefObject<HTMLElement | null>;
   onAdded: (block: string) => void;
 }
 
 /** What can be done with a slide: put something on it, arrange it, move it, copy it, delete it. */
-export function SlideTools({ slide, part, step, onAdded }: SlideToolsProps) {
+export function SlideTools({ slide, part, step, slideBox, onAdded }: SlideToolsProps) {
   const desk = useDesk();
   return (
     <div className="flex flex-wrap items-center gap-2 pt-2">
       <AddBlock slide={slide} step={step} onAdded={onAdded} />
       <Popover.Root>
+        <Popover.Anchor virtualRef={slideBox as RefObject<HTMLElement>} />
         <Popover.Trigger asChild>
           <Button>Arrange</Button>
         </Popover.Trigger>
         <Popover.Portal>
           <Popover.Content
-            align="start"
-            sideOffset={6}
+            side="right"
+            align="end"
+            sideOffset={8}
             collisionPadding={12}
             aria-label="Arrange the slide"
             className="z-30 flex w-80 flex-col gap-3 rounded-md border border-[#8d8a7d] bg-paper p-4"
@@ -161,36 +166,28 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
           add('figure', { figure: figure.name, quantities: figure.blank });
         }}
       />
-      <DropdownMenu.Root>
-        <DropdownMenu.Trigger asChild>
+      <Menu
+        columns={5}
+        // The new block's form takes the focus; a menu that was only looked at gives it back.
+        onCloseAutoFocus={(event) => {
+          if (hasChosen.current) event.preventDefault();
+          hasChosen.current = false;
+        }}
+        button={
           <Button look="main" disabled={!kinds.data}>
             Put on the slide
           </Button>
-        </DropdownMenu.Trigger>
-        <DropdownMenu.Portal>
-          <DropdownMenu.Content
-            // The new block's form takes the focus; a menu that was only looked at gives it back.
-            onCloseAutoFocus={(event) => {
-              if (hasChosen.current) event.preventDefault();
-              hasChosen.current = false;
-            }}
-            align="start"
-            sideOffset={6}
-            collisionPadding={12}
-            className="z-30 min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1"
+        }
+      >
+        {kinds.data?.blocks.map((kind) => (
+          <MenuEntry
+            key={kind.name}
+            onSelect={() => (kind.name === 'figure' ? chooseFigure() : add(kind.name, kind.blank))}
           >
-            {kinds.data?.blocks.map((kind) => (
-              <DropdownMenu.Item
-                key={kind.name}
-                onSelect={() => (kind.name === 'figure' ? chooseFigure() : add(kind.name, kind.blank))}
-                className="flex min-h-10 cursor-pointer items-center rounded px-3 data-highlighted:bg-action data-highlighted:text-white data-highlighted:outline-none"
-              >
-                {kind.label}
-              </DropdownMenu.Item>
-            ))}
-          </DropdownMenu.Content>
-        </DropdownMenu.Portal>
-      </DropdownMenu.Root>
+            {kind.label}
+          </MenuEntry>
+        ))}
+      </Menu>
     </>
   );
 }

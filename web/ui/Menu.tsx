@@ -1,0 +1,42 @@
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+interface MenuProps {
+  /** The button that opens it. */
+  button: ReactNode;
+  /** The entries, in columns where they are many, so that the list stays low. */
+  children: ReactNode;
+  columns?: 1 | 5;
+  align?: 'start' | 'end';
+  onCloseAutoFocus?: (event: Event) => void;
+}
+
+export function Menu({ button, children, columns = 1, align = 'start', onCloseAutoFocus }: MenuProps) {
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          onCloseAutoFocus={onCloseAutoFocus}
+          align={align}
+          sideOffset={6}
+          collisionPadding={12}
+          className={`z-30 grid min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1 ${columns === 5 ? 'grid-cols-5' : ''}`}
+        >
+          {children}
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+export function MenuEntry({ children, onSelect }: { children: ReactNode; onSelect: () => void }) {
+  return (
+    <DropdownMenu.Item
+      onSelect={onSelect}
+      className="flex min-h-10 cursor-pointer items-center rounded px-3 data-highlighted:bg-action data-highlighted:text-white data-highlighted:outline-none"
+    >
+      {children}
+    </DropdownMenu.Item>
+  );
+}
