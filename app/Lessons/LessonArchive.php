@@ -200,7 +200,8 @@ final class LessonArchive
         }
         $file = Files::temporary('flac');
         $target = fopen($file, 'wb');
-        $written = stream_copy_to_stream($source, $target, $size + 1);
+        // A damaged entry is told by its length, not by a warning.
+        $written = @stream_copy_to_stream($source, $target, $size + 1);
         fclose($target);
 
         return $written === $size ? $file : null;

@@ -4,7 +4,7 @@ import type { WatchedLesson } from './lesson';
 /** What to know before starting: what to do, what to have ready, what it is for. */
 export function Before({ lesson }: { lesson: WatchedLesson }) {
   return (
-    <section className="mt-2 rounded border border-rule bg-sheet p-4" aria-label="Before you start">
+    <section className="mt-2 rounded border border-rule bg-sheet p-4 lg:mt-0" aria-label="Before you start">
       {lesson.instructions && <p className="mb-3 text-lg">{lesson.instructions}</p>}
       {lesson.before && <p className="mb-2">First: {lesson.before}</p>}
       {lesson.materials.length > 0 && <p className="mb-2">Have ready: {lesson.materials.join(', ')}.</p>}

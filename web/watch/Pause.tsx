@@ -32,7 +32,7 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
   const question = pause.question;
   const isDone = question === null || answer !== undefined;
   return (
-    <section ref={sheet} className="mt-2 rounded border-2 border-action bg-sheet p-4" aria-label="Pause point">
+    <section ref={sheet} className="mt-2 rounded lg:mt-0 border-2 border-action bg-sheet p-4" aria-label="Pause point">
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 ref={heading} tabIndex={-1} className="text-lg text-action outline-none">
           Stop and try
