@@ -13,12 +13,12 @@ use DomainException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
 use League\Flysystem\UnableToWriteFile;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Throwable;
@@ -58,7 +58,7 @@ final class Problem
     private static function isDiskFull(Throwable $error): bool
     {
         return $error instanceof DiskTrouble || $error instanceof UnableToWriteFile
-            || ($error instanceof QueryException && preg_match('/database or disk is full|disk I\/O error|unable to open database file|attempt to write a readonly/i', $error->getMessage()) === 1);
+            || ($error instanceof PDOException && preg_match('/database or disk is full|disk I\/O error|unable to open database file|attempt to write a readonly/i', $error->getMessage()) === 1);
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse
