@@ -2,12 +2,9 @@
 
 namespace App\Console;
 
+use App\Demo\DemoLessons;
 use App\Jobs\MakeRelease;
 use App\Jobs\MakeVideo;
-use App\Lessons\LessonDocument;
-use App\Lessons\LessonSchema;
-use App\Lessons\LessonStore;
-use App\Lessons\PictureStore;
 use App\Lessons\ReleaseStore;
 use App\Models\Classroom;
 use App\Models\Export;
@@ -29,7 +26,7 @@ class LoadDemo extends Command
 
     private const STUDENTS = ['Ada', 'Bram', 'Chidi', 'Dewi', 'Elif', 'Femi', 'Greta', 'Hana', 'Idris', 'Juno', 'Kofi', 'Lena'];
 
-    public function handle(LessonStore $store, LessonSchema $schema, PictureStore $pictures, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
+    public function handle(DemoLessons $demo, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
     {
         if ($this->laravel->environment('production')) {
             $this->error('The demo’s teacher has a password that everybody knows: it is not loaded where APP_ENV is production. Add a teacher with teacher:add.');
@@ -48,7 +45,7 @@ class LoadDemo extends Command
             $classroom->students()->create(['name' => $name]);
         }
         $series = Series::query()->create(['user_id' => $teacher->id, 'title' => 'Telling time by the Sun']);
-        $shadows = $this->lesson($teacher, $series, 1, 'shadows-that-move', $store, $schema, $pictures);
+        $shadows = $demo->add($teacher, 'shadows-that-move', ['series_id' => $series->id, 'place' => 1]);
         $read = $shadows->read();
         foreach ($read->mainSlides() as $slide) {
             $voice->record($shadows, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
@@ -58,8 +55,8 @@ class LoadDemo extends Command
         $release = $releases->begin($shadows);
         MakeRelease::dispatchSync($release->id);
         $this->replies($share->fresh(), $visits);
-        $this->later($this->lesson($teacher, $series, 2, 'height-of-a-flagpole', $store, $schema, $pictures), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
-        $this->later($this->lesson($teacher, $series, 3, 'poem-for-a-sundial', $store, $schema, $pictures), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
+        $this->later($demo->add($teacher, 'height-of-a-flagpole', ['series_id' => $series->id, 'place' => 2]), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
+        $this->later($demo->add($teacher, 'poem-for-a-sundial', ['series_id' => $series->id, 'place' => 3]), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
         $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
         MakeVideo::dispatch($export->id);
         $this->line('The demo is ready.');
@@ -74,20 +71,6 @@ class LoadDemo extends Command
             Artisan::queue('demo:record', ['lesson' => $lesson->id, 'slide' => $slide->id])->onQueue('demo');
         }
         Artisan::queue('demo:share', ['lesson' => $lesson->id, 'classroom' => $classroom->id, 'file' => $file, 'due' => $due, 'instructions' => $instructions])->onQueue('demo');
-    }
-
-    private function lesson(User $teacher, Series $series, int $place, string $file, LessonStore $store, LessonSchema $schema, PictureStore $pictures): Lesson
-    {
-        $document = require database_path("demo/{$file}.php");
-        foreach ((array) $document['media'] as $id => $medium) {
-            $kept = $pictures->keep($teacher, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
-            unset($medium['file']);
-            $document['media']->$id = [...$kept, ...$medium];
-        }
-        $document = LessonDocument::of($document);
-        $schema->check($document);
-
-        return $store->create(new Lesson(['user_id' => $teacher->id, 'series_id' => $series->id, 'place' => $place]), $document);
     }
 
     /** @return array<string, list<array<string, mixed>>> ink of the recording, by slide */

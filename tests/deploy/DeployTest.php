@@ -12,37 +12,23 @@ class DeployTest extends TestCase
 
     private static string $root;
 
-    /** @var list<Process> */
-    private static array $running = [];
+    private static Process $trial;
 
     private string $cookies;
 
     public static function setUpBeforeClass(): void
     {
         self::$root = '/srv/daybright-test-'.getmypid();
-        $installed = self::ran(['deploy/install', '--url=https://127.0.0.1:'.self::PORT, '--to='.self::$root.'/program', '--data='.self::$root.'/data', '--prefix='.self::$root.'/etc', '--without-services'], dirname(__DIR__, 2));
-        self::assertStringContainsString('Add the first teacher', $installed);
-        $etc = self::$root.'/etc';
-        file_put_contents($etc.'/nginx.conf', "user www-data;\nworker_processes 1;\ndaemon off;\npid {$etc}/nginx.pid;\nerror_log {$etc}/nginx-error.log;\nevents {}\nhttp {\ninclude /etc/nginx/mime.types;\naccess_log off;\ninclude {$etc}/nginx/conf.d/*.conf;\n}\n");
-        file_put_contents($etc.'/php-fpm.conf', "[global]\ndaemonize = no\nerror_log = {$etc}/php-fpm.log\ninclude = {$etc}/php/8.2/fpm/pool.d/*.conf\n");
-        // The way from HTTP to HTTPS needs a port of its own here.
-        file_put_contents($etc.'/nginx/conf.d/daybright.conf', str_replace('listen 80;', 'listen '.(self::PORT + 1).';', (string) file_get_contents($etc.'/nginx/conf.d/daybright.conf')));
-        self::serve(['php-fpm8.2', '--nodaemonize', '--fpm-config', $etc.'/php-fpm.conf']);
-        self::serve(['nginx', '-c', $etc.'/nginx.conf']);
-        foreach (['takes', 'videos'] as $kind) {
-            self::serve(['runuser', '-u', 'www-data', '--', ...self::command('daybright-worker@.service', $kind)]);
-        }
-        self::serve(['runuser', '-u', 'www-data', '--', 'node', 'formula/serve.mjs', self::$root.'/data/formula.sock']);
-        for ($tries = 0; $tries < 100 && self::statusOf('/up') !== 200; $tries++) {
+        self::$trial = new Process(['deploy/try', '--to='.self::$root, '--port='.self::PORT], dirname(__DIR__, 2), null, null, null);
+        self::$trial->start();
+        for ($tries = 0; $tries < 900 && self::statusOf('/up') !== 200; $tries++) {
             usleep(100_000);
         }
     }
 
     public static function tearDownAfterClass(): void
     {
-        foreach (self::$running as $process) {
-            $process->stop(2);
-        }
+        self::$trial->stop(10);
         (new Process(['rm', '-rf', self::$root]))->run();
     }
 
@@ -53,6 +39,7 @@ class DeployTest extends TestCase
 
     public function test_it_is_well_and_says_so(): void
     {
+        self::assertStringContainsString('Add the first teacher', self::$trial->getOutput());
         [$status, $headers, $body] = $this->ask('GET', '/up');
         self::assertSame(200, $status, $body);
         self::assertSame(true, json_decode($body, true)['formulas']);
@@ -185,16 +172,6 @@ class DeployTest extends TestCase
         return curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     }
 
-    /** @return list<string> the command of a unit, as systemd would run it */
-    private static function command(string $unit, string $instance): array
-    {
-        $text = strtr((string) file_get_contents(self::$root.'/program/deploy/'.$unit), ['%i' => $instance]);
-        preg_match("~^ExecStart=/bin/sh -c '(.*)'$~m", $text, $shell);
-        preg_match('~^Environment=(.*)$~m', $text, $environment);
-
-        return ['env', ...explode(' ', $environment[1]), '/bin/sh', '-c', $shell[1]];
-    }
-
     private static function artisan(string ...$arguments): string
     {
         $process = new Process(['runuser', '-u', 'www-data', '--', 'php', 'artisan', ...$arguments], self::$root.'/program', self::environment());
@@ -210,15 +187,6 @@ class DeployTest extends TestCase
         $process->mustRun();
 
         return $process->getOutput();
-    }
-
-    /** @param  list<string>  $command */
-    private static function serve(array $command): void
-    {
-        $process = new Process($command, self::$root.'/program', self::environment(), null, null);
-        $process->disableOutput();
-        $process->start();
-        self::$running[] = $process;
     }
 
     /** @return array<string, false> what the test runner sets must not reach the school */

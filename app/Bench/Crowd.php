@@ -1,0 +1,58 @@
+<?php
+
+namespace App\Bench;
+
+use Generator;
+use GuzzleHttp\Client;
+use GuzzleHttp\Handler\CurlMultiHandler;
+use GuzzleHttp\HandlerStack;
+use GuzzleHttp\Promise\Coroutine;
+use GuzzleHttp\Promise\Promise;
+use GuzzleHttp\Promise\PromiseInterface;
+use GuzzleHttp\Promise\Utils;
+
+/** Many people at once in one process: each is a generator that yields what it waits for, an answer or a while. */
+final class Crowd
+{
+    public readonly Client $client;
+
+    private readonly CurlMultiHandler $wire;
+
+    /** @var list<array{float, Promise}> */
+    private array $waiting = [];
+
+    public function __construct(string $address)
+    {
+        $this->wire = new CurlMultiHandler(['select_timeout' => 0.01]);
+        $this->client = new Client(['handler' => HandlerStack::create($this->wire), 'base_uri' => $address, 'http_errors' => false, 'verify' => false, 'timeout' => 60]);
+    }
+
+    public function pause(float $seconds): PromiseInterface
+    {
+        $promise = new Promise;
+        $this->waiting[] = [microtime(true) + $seconds, $promise];
+
+        return $promise;
+    }
+
+    /** @param  list<callable(): Generator>  $people */
+    public function run(array $people): void
+    {
+        $done = 0;
+        $end = static function () use (&$done): void {
+            $done++;
+        };
+        foreach ($people as $person) {
+            Coroutine::of($person)->then($end, $end);
+        }
+        while ($done < count($people)) {
+            $this->wire->tick();
+            $due = array_filter($this->waiting, static fn (array $each): bool => $each[0] <= microtime(true));
+            $this->waiting = array_diff_key($this->waiting, $due);
+            foreach ($due as [, $promise]) {
+                $promise->resolve(null);
+            }
+            Utils::queue()->run();
+        }
+    }
+}

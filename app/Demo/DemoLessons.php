@@ -1,0 +1,40 @@
+<?php
+
+namespace App\Demo;
+
+use App\Lessons\LessonDocument;
+use App\Lessons\LessonSchema;
+use App\Lessons\LessonStore;
+use App\Lessons\PictureStore;
+use App\Models\Lesson;
+use App\Models\User;
+
+/** The demo's lessons, with their pictures. */
+final readonly class DemoLessons
+{
+    public function __construct(private LessonStore $store, private LessonSchema $schema, private PictureStore $pictures)
+    {
+    }
+
+    /** @return array<string, mixed> the document, its pictures kept for this teacher */
+    public function document(User $teacher, string $file): array
+    {
+        $document = require database_path("demo/{$file}.php");
+        foreach ((array) $document['media'] as $id => $medium) {
+            $kept = $this->pictures->keep($teacher, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
+            unset($medium['file']);
+            $document['media']->$id = [...$kept, ...$medium];
+        }
+
+        return $document;
+    }
+
+    /** @param  array<string, mixed>  $fields of the lesson: its series and place */
+    public function add(User $teacher, string $file, array $fields = []): Lesson
+    {
+        $document = LessonDocument::of($this->document($teacher, $file));
+        $this->schema->check($document);
+
+        return $this->store->create(new Lesson(['user_id' => $teacher->id] + $fields), $document);
+    }
+}
