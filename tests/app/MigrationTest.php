@@ -45,6 +45,10 @@ class MigrationTest extends TestCase
         // A landed migration is never changed: another one follows it.
         $landed = [
             '2026_11_24_000001_create_tables.php' => '1131b4451525196aafecc15560f0bc51f142ec1ec91c007a953f40dc6e22e6fd',
+            '2026_11_28_000001_write_empty_objects_of_documents_as_objects.php' => '7aa469e11c4aad82463b7b2618f9c9882e4e76d34d3ca3374732b846bcee0438',
+            '2026_11_28_000002_end_sessions_of_students_and_bound_what_counts_as_watched.php' => '4281df495ee304ad0926c30f439f3f4390f3a845b56a774b1cd28905e1f25e3d',
+            '2026_11_28_000003_connect_tables_of_older_databases.php' => '1359fd326d5d2ba635bb6e09b6ba0a22f46fabe1696fcb1501cc653328250990',
+            '2026_11_28_000004_create_password_links.php' => '2bda9ac9b318e725a43c66448367a96deeef1d07f812411ddabb1a54482d541e',
         ];
         foreach ($landed as $file => $hash) {
             $this->assertSame($hash, hash_file('sha256', database_path("migrations/{$file}")), $file);
