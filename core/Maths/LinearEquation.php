@@ -69,8 +69,17 @@ final readonly class LinearEquation
         return $this->source !== '' && $x === 'x' && $y === 'y' ? $this->source : self::sum([[$this->a, $x], [$this->b, $y]]).' = '.Quantity::of($this->c)->number();
     }
 
+    /** Decimals and fractions are not mixed: where one number has no exact decimal, all of them are fractions. */
+    public static function number(BigRational $value, bool $inFractions = false): string
+    {
+        $value = $value->simplified();
+        $isFraction = $inFractions && ! $value->getDenominator()->isEqualTo(1);
+
+        return $isFraction ? str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator()) : Quantity::of($value)->number();
+    }
+
     /** @param  list<array{BigRational, string}>  $terms */
-    public static function sum(array $terms): string
+    public static function sum(array $terms, bool $inFractions = false): string
     {
         $written = '';
         foreach ($terms as [$coefficient, $name]) {
@@ -78,7 +87,7 @@ final readonly class LinearEquation
                 continue;
             }
             $size = $coefficient->abs();
-            $number = $name !== '' && $size->isEqualTo(1) ? '' : Quantity::of($size)->number();
+            $number = $name !== '' && $size->isEqualTo(1) ? '' : self::number($size, $inFractions);
             if (str_contains($number, '/') && $name !== '') {
                 $number = "({$number})";
             }

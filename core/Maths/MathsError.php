@@ -45,6 +45,11 @@ final class MathsError extends DomainException
         return new self("“{$name}” needs something to work on: write it as {$name}(x).");
     }
 
+    public static function degreesOrRadians(string $name): self
+    {
+        return new self("This “{$name}” could be of degrees or of radians. Write {$name}(30°) for degrees, or the angle with π for radians.");
+    }
+
     public static function noCondition(string $written): self
     {
         return new self("“{$written}” cannot be checked. Write for example n > 2, n is even, n is prime or n² > 2n.");

@@ -181,6 +181,8 @@ final class Parser
         if ($isRaised && $exponent->text === '⁻¹' && isset(NamedFunction::INVERSE[$name])) {
             [$name, $isRaised] = [NamedFunction::INVERSE[$name], false];
             $this->next++;
+        } elseif (isset(NamedFunction::INVERSE[$name]) && $this->takesInversePower()) {
+            $name = NamedFunction::INVERSE[$name];
         }
         if ($isRaised) {
             $this->next++;
@@ -190,6 +192,21 @@ final class Parser
         $value = new NamedFunction($name, $inner);
 
         return $isRaised ? new Operation('^', $value, new Number(self::rational(Tokens::exponent($exponent->text), $exponent), Tokens::exponent($exponent->text), Unit::none())) : $value;
+    }
+
+    /** “sin^-1” and “sin^(-1)”, as it is typed without raised figures. */
+    private function takesInversePower(): bool
+    {
+        foreach ([['^', '-', '1'], ['^', '−', '1'], ['^', '(', '-', '1', ')'], ['^', '(', '−', '1', ')']] as $signs) {
+            $texts = array_map(static fn (Token $token): string => $token->text, array_slice($this->tokens, $this->next, count($signs)));
+            if ($texts === $signs) {
+                $this->next += count($signs);
+
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function argument(): Expression

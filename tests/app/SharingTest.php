@@ -226,6 +226,18 @@ class SharingTest extends TestCase
         $this->assertSame(0, Student::query()->count());
     }
 
+    public function test_another_way_of_writing_a_number_is_a_change(): void
+    {
+        $this->actingAs($this->rowan);
+        $isChanged = fn (): bool => $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->json('changedSince');
+        $save = fn (string $value): TestResponse => $this->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->fresh()->version, 'document' => json_decode(str_replace('"value":"41"', '"value":"'.$value.'"', (string) json_encode(self::document())))]);
+        $save('2.50')->assertOk();
+        $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
+        $this->assertFalse($isChanged());
+        $save('2.5')->assertOk();
+        $this->assertTrue($isChanged());
+    }
+
     private function enter(string $name, string $word): TestResponse
     {
         return $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);

@@ -7,7 +7,6 @@ namespace Daybright\Figure\TwoUnknowns;
 use Brick\Math\BigRational;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Maths\LinearEquation;
-use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Setting;
@@ -47,26 +46,28 @@ final readonly class Substitution
         [$solved, $other] = $isSecond ? ['second', 'first'] : ['first', 'second'];
         $slope = $first->a->dividedBy($first->b)->negated();
         $start = $first->c->dividedBy($first->b);
-        $replaced = $slope->isZero() ? self::number($start) : LinearEquation::sum([[$start, ''], [$slope, $x]]);
+        $inFractions = array_filter([$first->a, $first->b, $first->c, $second->a, $second->b, $second->c, $slope, $start, ...$solution], static fn (BigRational $value): bool => str_contains(LinearEquation::number($value), '/')) !== [];
+        $number = static fn (BigRational $value): string => LinearEquation::number($value, $inFractions);
+        $replaced = $slope->isZero() ? $number($start) : LinearEquation::sum([[$start, ''], [$slope, $x]], $inFractions);
         $factor = $second->b;
-        $bracket = $factor->isEqualTo(1) && ! $slope->isZero() ? "({$replaced})" : self::coefficient($factor)."({$replaced})";
+        $bracket = $factor->isEqualTo(1) && ! $slope->isZero() ? "({$replaced})" : self::coefficient($number($factor))."({$replaced})";
         $joined = $second->a->plus($factor->multipliedBy($slope))->simplified();
         $constant = $factor->multipliedBy($start)->simplified();
         $lines = [["{$y} = {$replaced}", "We solve the {$solved} equation for {$y}."]];
         if (! $factor->isZero()) {
-            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]]).($factor->isNegative() ? ' − ' : ' + ').(string) preg_replace('/^−/u', '', $bracket);
-            $lines[] = ["{$left} = ".self::number($second->c), "We put that in for {$y} in the {$other} equation."];
+            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]], $inFractions).($factor->isNegative() ? ' − ' : ' + ').(string) preg_replace('/^−/u', '', $bracket);
+            $lines[] = ["{$left} = ".$number($second->c), "We put that in for {$y} in the {$other} equation."];
             if (! $constant->isZero()) {
-                $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']]).' = '.self::number($second->c), 'We work out the bracket and collect.'];
+                $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']], $inFractions).' = '.$number($second->c), 'We work out the bracket and collect.'];
             }
         }
         $right = $second->c->minus($constant)->simplified();
-        $lines[] = [LinearEquation::sum([[$joined, $x]]).' = '.self::number($right), $constant->isZero() ? 'We collect.' : 'We take '.self::number($constant).' from both sides.'];
+        $lines[] = [LinearEquation::sum([[$joined, $x]], $inFractions).' = '.$number($right), $constant->isZero() ? 'We collect.' : 'We take '.$number($constant).' from both sides.'];
         if (! $joined->isEqualTo(1)) {
-            $lines[] = ["{$x} = ".self::number($solution[0]), 'We divide both sides by '.self::number($joined).'.'];
+            $lines[] = ["{$x} = ".$number($solution[0]), 'We divide both sides by '.$number($joined).'.'];
         }
 
-        return [...$lines, ["{$y} = ".self::number($solution[1]), "We put {$x} back into the first line."]];
+        return [...$lines, ["{$y} = ".$number($solution[1]), "We put {$x} back into the first line."]];
     }
 
     /** @return array<string, list<Shape>> */
@@ -99,13 +100,17 @@ final readonly class Substitution
         return $pieces;
     }
 
-    private static function coefficient(BigRational $value): string
+    private static function coefficient(string $number): string
     {
-        return $value->isEqualTo(-1) ? '−' : (str_contains(self::number($value), '/') ? '('.self::number($value).')' : self::number($value));
+        return match (true) {
+            $number === '−1' || $number === '-1' => '−',
+            str_contains($number, '/') => "({$number})",
+            default => $number,
+        };
     }
 
     private static function number(BigRational $value): string
     {
-        return Quantity::of($value)->number();
+        return LinearEquation::number($value);
     }
 }

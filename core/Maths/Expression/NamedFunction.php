@@ -45,7 +45,7 @@ final readonly class NamedFunction implements Expression
         // “sin 30” may mean degrees or radians: what is not said is not guessed.
         $isAmbiguous = in_array($this->name, ['sin', 'cos', 'tan'], true) && ! $isAngle && $inner->exact && ! $inner->value->isZero();
         if ($isAmbiguous) {
-            throw MathsError::noValue($this->name);
+            throw MathsError::degreesOrRadians($this->name);
         }
         $exact = $this->exactly($inner, $isAngle);
         if ($exact !== null) {

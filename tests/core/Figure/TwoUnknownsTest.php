@@ -121,4 +121,12 @@ final class TwoUnknownsTest extends TestCase
     {
         return TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => $first, 'secondEquation' => $second, 'view' => $view]));
     }
+
+    /** Solved by hand: x = 14/5, y = 9/5. */
+    public function test_decimals_and_fractions_are_not_mixed(): void
+    {
+        $lines = static fn (string $first, string $second): string => implode("\n", array_column((new Substitution(TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => $first, 'secondEquation' => $second] + TwoUnknowns::blank()))))->lines(), 0));
+        self::assertStringContainsString("(1/2)x + (1/3)(−1 + x) = 2\n(5/6)x − 1/3 = 2\n(5/6)x = 7/3\nx = 14/5\ny = 9/5", $lines('0.5x + 1/3 y = 2', 'x - y = 1'));
+        self::assertStringContainsString('x + 3(2 − 0.25x) = 7', $lines('x + 3y = 7', '0.25x + y = 2'));
+    }
 }

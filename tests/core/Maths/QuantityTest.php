@@ -172,4 +172,14 @@ final class QuantityTest extends TestCase
             }
         }
     }
+
+    public function test_inverse_functions_are_read_as_they_are_typed(): void
+    {
+        foreach (['sin⁻¹(0.5)', 'sin^-1(0.5)', 'sin^(-1)(0.5)', 'sin^−1 (1/2)'] as $typed) {
+            self::assertSame('30°', Quantity::read($typed)->written(), $typed);
+        }
+        self::assertSame('2', Quantity::read('sin(30°)^-1')->written());
+        $this->expectExceptionMessage('could be of degrees or of radians');
+        Quantity::read('sin(30)');
+    }
 }

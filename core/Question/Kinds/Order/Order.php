@@ -79,6 +79,6 @@ final readonly class Order implements QuestionKind
         $items = $content->list('items');
         $mixed = Shuffled::of($items);
 
-        return $mixed == $items ? array_reverse($mixed) : $mixed;
+        return $mixed === $items ? array_reverse($mixed) : $mixed;
     }
 }
