@@ -2,13 +2,13 @@
 
 namespace App\Console;
 
+use App\Adapters\Program;
 use App\Bench\Crowd;
 use App\Bench\Report;
 use App\Bench\Times;
 use App\Bench\Visitor;
 use Generator;
 use Illuminate\Console\Command;
-use Symfony\Component\Process\Process;
 
 /** 200 students come at once, watch, answer and hand in, while a teacher records and a video is made. */
 class BenchLoad extends Command
@@ -95,7 +95,7 @@ class BenchLoad extends Command
     private function teacher(array $school, Crowd $crowd, Times $times): Generator
     {
         $visitor = new Visitor($crowd, $times);
-        $sound = (new Process(['ffmpeg', '-v', 'error', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=20', '-c:a', 'libopus', '-f', 'webm', '-']))->mustRun()->getOutput();
+        $sound = Program::run('ffmpeg', ['-v', 'error', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=20', '-c:a', 'libopus', '-f', 'webm', '-']);
         yield from $visitor->ask('teacher: sign in', 'GET', '/api/session');
         yield from $visitor->ask('teacher: sign in', 'POST', '/api/sign-in', ['json' => ['email' => $school['email'], 'password' => $school['password']]]);
         yield from $visitor->ask('teacher: video', 'POST', "/api/releases/{$school['release']}/exports");

@@ -2,6 +2,7 @@
 
 namespace Tests\App;
 
+use App\Http\Controllers\ClassroomController;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Answer;
@@ -135,5 +136,12 @@ class AccessTest extends TestCase
         $export = Export::query()->create(['release_id' => $release->id]);
 
         return $this->things = ['lesson' => $lesson, 'take' => $take, 'release' => $release, 'classroom' => $classroom, 'student' => $classroom->students()->sole(), 'share' => $share, 'answer' => $answer, 'export' => $export];
+    }
+
+    public function test_a_class_code_is_eight_signs_that_never_spell_a_word(): void
+    {
+        for ($round = 0; $round < 200; $round++) {
+            $this->assertMatchesRegularExpression('/^[BCDFGHJ-KM-NP-TV-XZ2-9]{8}$/', ClassroomController::freshCode());
+        }
     }
 }

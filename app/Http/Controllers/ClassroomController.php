@@ -15,8 +15,8 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Classes: a name, first names, and the code to join by. */
 class ClassroomController
 {
-    /** Letters and figures that cannot be taken for one another. */
-    private const ALPHABET = 'ABCDEFGHJKMNPQRSTUVWXYZ23456789';
+    /** Nothing that is mistaken for something else, and no vowels: a code must not happen to be a word. */
+    private const ALPHABET = 'BCDFGHJKMNPQRSTVWXZ23456789';
 
     private const MOST_STUDENTS = 60;
 
