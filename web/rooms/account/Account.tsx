@@ -1,13 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
-import { Link } from 'react-router';
 import { ask } from '../../request';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
+import { PageHeader } from '../PageHeader';
 import { useTeacher } from '../sign-in/SignedIn';
-import { Wordmark } from '../Wordmark';
 
 /** A teacher’s own name and password. */
 export function Account() {
@@ -29,16 +28,7 @@ export function Account() {
   if (!teacher.data) return null;
   return (
     <div className="mx-auto max-w-2xl px-6 pb-16">
-      <header className="flex items-center gap-4 py-5">
-        <Link to="/" aria-label="Daybright Lesson: all lessons">
-          <Wordmark />
-        </Link>
-        <nav className="ml-auto" aria-label="Main">
-          <Link to="/" className="px-3 py-2 text-action underline-offset-4 hover:underline">
-            Your lessons
-          </Link>
-        </nav>
-      </header>
+      <PageHeader />
       <main className="flex flex-col gap-8">
         <h1 className="border-b border-rule pb-5 text-3xl">Your name and password</h1>
         <form onSubmit={(event) => void send(event, '/api/account', 'Your name is changed.')} className="max-w-sm">

@@ -1,12 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
-import { Link } from 'react-router';
 import { ask, sentence } from '../../request';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
-import { Wordmark } from '../Wordmark';
+import { PageHeader } from '../PageHeader';
 import { ClassSheet } from './ClassSheet';
 import type { Classroom } from './classroom';
 
@@ -26,16 +25,7 @@ export function Classes() {
   };
   return (
     <div className="mx-auto max-w-4xl px-6 pb-16">
-      <header className="flex items-center gap-4 py-5">
-        <Link to="/" aria-label="Daybright Lesson: all lessons">
-          <Wordmark />
-        </Link>
-        <nav className="ml-auto" aria-label="Main">
-          <Link to="/" className="px-3 py-2 text-action underline-offset-4 hover:underline">
-            Your lessons
-          </Link>
-        </nav>
-      </header>
+      <PageHeader />
       <main>
         <h1 className="border-b border-rule pb-5 text-3xl">Classes</h1>
         {classes.isError && <Notice tone="trouble">{sentence(classes.error)}</Notice>}
