@@ -23,7 +23,8 @@ final class Crowd
 
     public function __construct(string $address)
     {
-        $this->wire = new CurlMultiHandler(['select_timeout' => 0.01]);
+        // Browsers keep their connections between one request and the next.
+        $this->wire = new CurlMultiHandler(['select_timeout' => 0.01, 'options' => [CURLMOPT_MAXCONNECTS => 1000]]);
         $this->client = new Client(['handler' => HandlerStack::create($this->wire), 'base_uri' => $address, 'http_errors' => false, 'verify' => false, 'timeout' => 60]);
     }
 
