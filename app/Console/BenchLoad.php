@@ -20,7 +20,7 @@ class BenchLoad extends Command
     private const ANSWERS = ['noon-question-block-1' => 'noon', 'measure-question-block-2' => '41 cm', 'exit-day-block-1' => '8 h', 'exit-why-block-1' => 'The Sun was higher at lunch, so the shadow got shorter.'];
 
     /** Seconds within which they all come. */
-    private const ARRIVAL = 10.0;
+    private const ARRIVAL = 8.0;
 
     /** Milliseconds. */
     private const ENTERING = 2000.0;
@@ -112,6 +112,6 @@ class BenchLoad extends Command
     /** Seconds: far less than a child takes. */
     private static function thought(): float
     {
-        return 3.0 + 6.0 * mt_rand() / mt_getrandmax();
+        return 2.0 + 4.0 * mt_rand() / mt_getrandmax();
     }
 }
