@@ -42,6 +42,8 @@ test('a lesson is made, recorded and watched with the keyboard alone', async ({ 
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitem', { name: 'Heading' })).toBeFocused();
   await page.keyboard.press('ArrowDown');
+  // The menu moves the focus a moment after the key.
+  await expect(page.getByRole('menuitem', { name: 'Text', exact: true })).toBeFocused();
   await page.keyboard.press('Enter');
   const text = page.getByRole('textbox', { name: 'Text' });
   await expect(text).toBeFocused();
