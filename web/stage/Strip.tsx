@@ -48,7 +48,7 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
           return (
             <li
               key={part.id}
-              className={`part-${part.kind} ${small ? 'min-w-0' : ''}`}
+              className={`part-${part.kind} min-w-0 ${small ? '' : 'lg:min-w-auto'}`}
               style={{ flex: `${width} 1 0` }}
             >
               {!small && (
