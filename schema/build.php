@@ -18,9 +18,9 @@ function lessonSchema(): array
 {
     $schema = readSchema(__DIR__.'/lesson.base.json');
     $kinds = [];
-    foreach (Blocks::all() as $name => $kind) {
+    foreach (Blocks::CATALOGUE as $kind) {
         $content = readSchema(beside($kind, 'content.schema.json'));
-        $content = $kind instanceof QuestionBlock ? withEveryKind($content) : $content;
+        $content = $kind === QuestionBlock::class ? withEveryKind($content) : $content;
         $kinds[] = [
             'title' => str_replace('Content', 'Block', $content['title']),
             'type' => 'object',
@@ -28,7 +28,7 @@ function lessonSchema(): array
             'additionalProperties' => false,
             'properties' => [
                 'id' => ['$ref' => '#/$defs/id'],
-                'kind' => ['const' => $name],
+                'kind' => ['const' => $kind::name()],
                 'region' => ['enum' => ['main', 'left', 'right', 'top', 'bottom']],
                 'step' => ['$ref' => '#/$defs/id'],
                 'reveals' => ['type' => 'object', 'maxProperties' => 60, 'additionalProperties' => ['$ref' => '#/$defs/id'], 'description' => 'Piece of the block to the step at which it appears.'],
@@ -51,8 +51,8 @@ function withEveryKind(array $content): array
 {
     $names = [];
     $added = [];
-    foreach (QuestionKinds::all() as $kind) {
-        $names[] = $kind->name();
+    foreach (QuestionKinds::CATALOGUE as $kind) {
+        $names[] = $kind::name();
         $added = together($added, readSchema(beside($kind, 'fields.schema.json')), $kind->name());
     }
     $content['properties'] = ['type' => ['enum' => $names]] + $content['properties'] + $added;
@@ -79,10 +79,14 @@ function together(array $one, array $other, string $where): array
     return $one;
 }
 
-/** A file that stands beside a class. */
-function beside(object $thing, string $name): string
+/**
+ * A file that stands beside a class.
+ *
+ * @param  class-string  $class
+ */
+function beside(string $class, string $name): string
 {
-    return dirname((string) (new ReflectionClass($thing))->getFileName()).'/'.$name;
+    return dirname((string) (new ReflectionClass($class))->getFileName()).'/'.$name;
 }
 
 /** @return array<mixed> */

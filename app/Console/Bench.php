@@ -21,6 +21,7 @@ use App\Lessons\ReleaseStore;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\User;
+use Daybright\Deck\SlidePainter;
 use Daybright\Figure\Figures;
 use Daybright\Language\Dictionary;
 use Daybright\Lesson\Fields;
@@ -29,8 +30,7 @@ use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\EqualityChecker;
 use Daybright\Recording\Playbook;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
-use Daybright\Scene\SlidePainter;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Typesetter;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
@@ -184,14 +184,14 @@ class Bench extends Command
     {
         $type = new ReflectionProperty($painter, 'typefaces');
         $formulas = new ReflectionProperty($painter, 'formulas');
-        $setting = new Setting(new Typesetter($type->getValue($painter)['lexend'], $formulas->getValue($painter)), PartKind::Explain, [], []);
+        $context = new RenderContext(new Typesetter($type->getValue($painter)['lexend'], $formulas->getValue($painter)), PartKind::Explain->tint(), PartKind::Explain->strong());
         foreach (Figures::all() as $class) {
             $times = [];
             for ($round = 0; $round < 60; $round++) {
                 $begun = microtime(true);
                 $figure = $class::from(new Fields($class::blank()));
                 $figure->facts();
-                $figure->scene(new Box(0, 0, 900, 600), $setting);
+                $figure->scene(new Box(0, 0, 900, 600), $context);
                 $times[] = (microtime(true) - $begun) * 1000;
             }
             $this->report->atMost($class::entry()->label.': facts and scene, at the median', self::median($times), 15, '%.2f ms');

@@ -4,10 +4,10 @@ namespace App\Console;
 
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
+use Daybright\Deck\SlidePainter;
 use Daybright\Format\IncomingJson;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
-use Daybright\Scene\SlidePainter;
 use DomainException;
 use stdClass;
 

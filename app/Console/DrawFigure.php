@@ -2,12 +2,12 @@
 
 namespace App\Console;
 
+use Daybright\Deck\SlidePainter;
 use Daybright\Figure\Fact;
 use Daybright\Figure\Figures;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
-use Daybright\Scene\SlidePainter;
 use Daybright\Scene\SvgWriter;
 use Illuminate\Console\Command;
 

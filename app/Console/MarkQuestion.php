@@ -27,7 +27,7 @@ class MarkQuestion extends JsonCommand
             $marking = $question->mark(is_string($given) ? $given : (string) json_encode($given));
         } catch (InvalidAnswer $trouble) {
             // It is told and costs no try: nothing is marked yet.
-            return ['marks' => 0, 'of' => $question->marks(), 'sentence' => $trouble->getMessage(), 'slip' => null, 'isMarked' => false];
+            return ['marks' => 0, 'of' => $question->marks, 'sentence' => $trouble->getMessage(), 'slip' => null, 'isMarked' => false];
         }
 
         return ['marks' => $marking->earned, 'of' => $marking->outOf, 'sentence' => $marking->sentence, 'slip' => $marking->slip, 'isMarked' => true];

@@ -15,8 +15,8 @@ use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Scene;
-use Daybright\Scene\Setting;
 use Daybright\Scene\SvgWriter;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
@@ -99,8 +99,8 @@ final class FigureView
 
     public function svg(Figure $figure, Box $box, PartKind $part): string
     {
-        $setting = new Setting(new Typesetter($this->typefaces['lexend'], $this->formulas), $part, [], []);
-        $shapes = array_merge(...array_values($figure->scene($box, $setting)));
+        $context = new RenderContext(new Typesetter($this->typefaces['lexend'], $this->formulas), $part->tint(), $part->strong());
+        $shapes = array_merge(...array_values($figure->scene($box, $context)));
 
         return (new SvgWriter(static fn (): string => ''))->write(new Scene([new Group('', 'figure', '', 0, $shapes)], [], [], []), $box);
     }

@@ -3,16 +3,16 @@
 namespace App\Lessons;
 
 use App\Models\Lesson;
+use Daybright\Block\BlockPiece;
 use Daybright\Block\Blocks;
-use Daybright\Block\Piece;
 use Daybright\Block\SlideFacts;
+use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
 use Daybright\Scene\FormulasAway;
 use Daybright\Scene\Scene;
-use Daybright\Scene\SlidePainter;
 use Daybright\Scene\SvgWriter;
 use Daybright\Timing\LessonTiming;
 use stdClass;
@@ -177,8 +177,8 @@ final class LessonView
         $pieces = [];
         foreach ($slide->blocks as $block) {
             $pieces[$block->id] = array_map(
-                static fn (Piece $piece): array => ['name' => $piece->name, 'label' => $piece->label, 'script' => $piece->script],
-                Blocks::kind($block->kind)->pieces($block->content),
+                static fn (BlockPiece $piece): array => ['name' => $piece->name, 'label' => $piece->label, 'script' => $piece->script],
+                Blocks::read($block)->pieces(),
             );
         }
 

@@ -4,6 +4,8 @@ namespace App\Lessons;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\SlideFacts;
+use Daybright\Deck\SideSlides;
+use Daybright\Deck\SlidePainter;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
@@ -19,8 +21,6 @@ use Daybright\Recording\Programme;
 use Daybright\Recording\Segment;
 use Daybright\Scene\Box;
 use Daybright\Scene\Scene;
-use Daybright\Scene\SideSlides;
-use Daybright\Scene\SlidePainter;
 
 /** A programme as a player reads it: pictures, sound, captions, pause points, chapters. Answers are not in it. */
 final class ProgrammeView
@@ -149,7 +149,7 @@ final class ProgrammeView
             $asked['items'] = array_map(static fn (array $item): array => isset($item['picture']) ? ['picture' => $address($item['picture'])] + $item : $item, $asked['items']);
         }
 
-        return ['type' => $question->type(), 'marks' => $question->marks(), 'hint' => PlainWords::of($block->content->text('hint', ''), SlideFacts::of($slide))] + $asked;
+        return ['type' => $question->type(), 'marks' => $question->marks, 'hint' => $question->hint] + $asked;
     }
 
     /** @return array<string, Question> in plain words, by block id, of the whole lesson */

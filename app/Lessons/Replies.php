@@ -60,14 +60,14 @@ final class Replies
 
         return [
             'block' => $block,
-            'prompt' => $question->prompt(),
+            'prompt' => $question->prompt,
             'type' => $question->type(),
             'answer' => $question->answer(),
-            'marks' => $question->marks(),
+            'marks' => $question->marks,
             'facility' => ItemStatistics::facility($marked->map(static fn (Answer $answer): array => [$answer->earned, $answer->out_of])->values()->all()),
             'right' => $marked->count() - $wrong->count(),
             'wrong' => $wrong->count(),
-            'commonest' => $question->type() === 'text' ? null : self::commonest($question, $wrong),
+            'commonest' => $question->hasAlikeAnswers() ? self::commonest($question, $wrong) : null,
             'toMark' => $answers->whereNull('earned')->count(),
             'answers' => $answers->map(static fn (Answer $answer): array => ['id' => $answer->id, 'student' => $answer->visit->student->name, 'given' => $answer->readable, 'slip' => $answer->earned === $answer->out_of ? null : $question->slip($answer->given), 'earned' => $answer->earned, 'outOf' => $answer->out_of])->sortBy('student')->values(),
         ];

@@ -32,7 +32,7 @@ class Take extends Model
 
     public function pieces(): HasMany
     {
-        return $this->hasMany(Piece::class)->orderBy('number');
+        return $this->hasMany(Chunk::class)->orderBy('number');
     }
 
     public function path(string $name): string

@@ -17,53 +17,65 @@ use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
+use WeakMap;
 
 /** The kinds of block: one line each. */
 final class Blocks
 {
-    /** @var array<string, BlockKind>|null */
-    private static ?array $kinds = null;
+    /** @var non-empty-list<class-string<BlockContent>> */
+    public const CATALOGUE = [
+        HeadingBlock::class,
+        TextBlock::class,
+        TermBlock::class,
+        PictureBlock::class,
+        FigureBlock::class,
+        WorkedBlock::class,
+        QuestionBlock::class,
+        PauseBlock::class,
+        InstructionsBlock::class,
+    ];
 
-    /** @return array<string, BlockKind> by name */
-    public static function all(): array
+    /** @var WeakMap<Block, BlockContent>|null */
+    private static ?WeakMap $contents = null;
+
+    /**
+     * What a block holds. A block never changes, so it is read once for as long as it is held: figures and practice sets are costly to make.
+     *
+     * @throws InvalidLesson
+     */
+    public static function read(Block $block): BlockContent
     {
-        if (self::$kinds === null) {
-            $kinds = [
-                new HeadingBlock,
-                new TextBlock,
-                new TermBlock,
-                new PictureBlock,
-                new FigureBlock,
-                new WorkedBlock,
-                new QuestionBlock,
-                new PauseBlock,
-                new InstructionsBlock,
-            ];
-            self::$kinds = array_combine(array_map(static fn (BlockKind $kind): string => $kind->name(), $kinds), $kinds);
-        }
+        self::$contents ??= new WeakMap;
 
-        return self::$kinds;
+        return self::$contents[$block] ??= self::called($block->kind)::from($block->content);
     }
 
     /** The question that a block asks, if it is of a kind that asks one. */
     public static function questionOf(Block $block): ?Question
     {
-        $kind = self::kind($block->kind);
+        $content = self::read($block);
 
-        return $kind instanceof AsksQuestion ? $kind->question($block->content) : null;
+        return $content instanceof AsksQuestion ? $content->question() : null;
     }
 
     /** The same question in words, where nothing is set: facts filled in, no signs of typesetting. */
     public static function questionInWords(Slide $slide, Block $block): ?Question
     {
-        $kind = self::kind($block->kind);
-
-        return $kind instanceof AsksQuestion ? $kind->question(QuestionWords::of($block->content, SlideFacts::of($slide))) : null;
+        return self::questionOf($block)?->inWords(SlideFacts::of($slide));
     }
 
-    /** @throws InvalidLesson */
-    public static function kind(string $name): BlockKind
+    /**
+     * @return class-string<BlockContent>
+     *
+     * @throws InvalidLesson
+     */
+    public static function called(string $name): string
     {
-        return self::all()[$name] ?? throw InvalidLesson::unknownKind($name, '');
+        foreach (self::CATALOGUE as $kind) {
+            if ($kind::name() === $name) {
+                return $kind;
+            }
+        }
+        throw InvalidLesson::unknownKind($name, '');
     }
 }

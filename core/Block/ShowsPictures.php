@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
-use Daybright\Lesson\Fields;
-
-/** A kind of block that shows picture files of the lesson. */
+/** A block that shows picture files of the lesson. */
 interface ShowsPictures
 {
     /** @return list<string> ids of media */
-    public function media(Fields $content): array;
+    public function media(): array;
 }

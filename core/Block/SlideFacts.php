@@ -4,29 +4,30 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
-use Daybright\Block\Figure\FigureBlock;
-use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Slide;
+use WeakMap;
 
-/** The facts of all figures on a slide, by name; with two figures the first one wins. */
+/** The facts of all blocks on a slide, by name; with two figures the first one wins. */
 final class SlideFacts
 {
+    /** @var WeakMap<Slide, array<string, string>>|null */
+    private static ?WeakMap $known = null;
+
     /** @return array<string, string> */
     public static function of(Slide $slide): array
     {
+        self::$known ??= new WeakMap;
+
+        return self::$known[$slide] ??= self::gathered($slide);
+    }
+
+    /** @return array<string, string> */
+    private static function gathered(Slide $slide): array
+    {
         $facts = [];
-        $kind = new FigureBlock;
         foreach ($slide->blocks as $block) {
-            if ($block->kind !== $kind->name()) {
-                continue;
-            }
-            try {
-                foreach ($kind->figure($block->content)->facts() as $fact) {
-                    $facts += [$fact->name => $fact->written];
-                }
-            } catch (InvalidQuantities) {
-                continue;
-            }
+            $content = Blocks::read($block);
+            $facts += $content instanceof KnowsFacts ? $content->facts() : [];
         }
 
         return $facts;

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
-use Daybright\Lesson\Fields;
-
-/** A kind of block that can be on a slide before it is whole. */
+/** A block that can be on a slide before it is whole. */
 interface Unfinished
 {
     /** @return string|null what is missing and what to do; null when nothing is */
-    public function missing(Fields $content): ?string;
+    public function missing(): ?string;
 }

@@ -5,46 +5,54 @@ declare(strict_types=1);
 namespace Daybright\Block;
 
 use Daybright\Lesson\Fields;
-use Daybright\Scene\Layout;
-use Daybright\Scene\Room;
+use Daybright\Lesson\Statement;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
-use Daybright\Scene\Setting;
 
 /** A block that is one text and nothing else: all of it appears at once. */
-abstract readonly class WrittenText implements BlockKind
+abstract readonly class WrittenText implements BlockContent
 {
-    /** The text as this kind sets it. */
-    abstract protected function set(string $text, Room $room): SetText;
+    final private function __construct(protected string $text)
+    {
+    }
 
-    public function blank(): array
+    /** The text as this kind sets it. */
+    abstract protected function set(LayoutBounds $bounds): SetText;
+
+    public static function blank(): array
     {
         return ['text' => ''];
     }
 
-    public function pieces(Fields $content): array
+    public static function from(Fields $content): static
+    {
+        return new static($content->text('text', ''));
+    }
+
+    public function pieces(): array
     {
         return [];
     }
 
-    public function leastHeight(Fields $content): ?float
+    public function leastHeight(): ?float
     {
         return null;
     }
 
-    public function layout(Fields $content, Room $room): Layout
+    public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $text = $this->set($content->text('text', ''), $room);
+        $text = $this->set($bounds);
 
-        return new Layout($text->height(), [Piece::MAIN => $text->shapes(0, 0)]);
+        return new BlockLayout($text->height(), [BlockPiece::MAIN => $text->shapes(0, 0)]);
     }
 
-    public function words(Fields $content, Setting $setting): array
+    public function words(RenderContext $context): array
     {
-        return [Piece::MAIN => $setting->spoken($content->text('text', ''))];
+        return [BlockPiece::MAIN => $context->spoken($this->text)];
     }
 
-    public function statements(Fields $content): array
+    public function statements(): array
     {
-        return [new Statement($content->text('text', ''), 'text')];
+        return [new Statement($this->text, 'text')];
     }
 }

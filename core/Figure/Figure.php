@@ -7,7 +7,7 @@ namespace Daybright\Figure;
 use Daybright\Figure\Form\Field;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /**
@@ -43,7 +43,7 @@ interface Figure
      * @param  Box  $box no smaller than the smallest
      * @return array<string, list<Shape>> step name => what appears with it
      */
-    public function scene(Box $box, Setting $setting): array;
+    public function scene(Box $box, RenderContext $context): array;
 
     /** For a student who cannot see it. */
     public function words(): string;

@@ -6,11 +6,11 @@ namespace Daybright\Figure;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Link;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A figure from which a student can go to side slides. */
 interface LeadsOn extends Figure
 {
     /** @return array<string, Link> by the step of the figure that shows it; drawn in the same box as the scene */
-    public function links(Box $box, Setting $setting): array;
+    public function links(Box $box, RenderContext $context): array;
 }

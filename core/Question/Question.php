@@ -4,74 +4,102 @@ declare(strict_types=1);
 
 namespace Daybright\Question;
 
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Fields;
-use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\Statement;
 
 /** A question with its marks, its time, its answer and its marking. */
 final readonly class Question
 {
     private const LONGEST = 4000;
 
-    private function __construct(private QuestionKind $kind, private Fields $content)
-    {
+    /** @param  float|null  $ownSeconds the teacher's own time to think; null follows from the marks */
+    private function __construct(
+        private QuestionKind $kind,
+        public string $prompt,
+        public string $hint,
+        public int $marks,
+        public bool $stops,
+        private ?float $ownSeconds,
+    ) {
     }
 
     public static function from(Fields $content): self
     {
-        $asked = $content->text('type');
-        foreach (QuestionKinds::all() as $kind) {
-            if ($kind->name() === $asked) {
-                return new self($kind, $content);
-            }
-        }
-        throw InvalidLesson::unknownKind($asked, $content->at('type'));
+        return new self(
+            QuestionKinds::read($content),
+            $content->text('prompt', ''),
+            $content->text('hint', ''),
+            $content->whole('marks', 1),
+            $content->flag('stops', true),
+            $content->optionalNumber('seconds'),
+        );
+    }
+
+    /** @param  array<string, string>  $facts of the slide, which fill the braces */
+    public function inWords(array $facts): self
+    {
+        $plain = static fn (string $text): string => PlainWords::of($text, $facts);
+
+        return new self($this->kind->inWords($plain), $plain($this->prompt), $plain($this->hint), $this->marks, $this->stops, $this->ownSeconds);
     }
 
     public function type(): string
     {
-        return $this->kind->name();
-    }
-
-    public function prompt(): string
-    {
-        return $this->content->text('prompt', '');
-    }
-
-    public function marks(): int
-    {
-        return $this->content->whole('marks', 1);
+        return $this->kind::name();
     }
 
     public function seconds(): int
     {
-        return ThinkingTime::of($this->content->optionalNumber('seconds'), $this->marks());
-    }
-
-    public function stops(): bool
-    {
-        return $this->content->flag('stops', true);
+        return ThinkingTime::of($this->ownSeconds, $this->marks);
     }
 
     public function answer(): string
     {
-        return $this->kind->answer($this->content);
+        return $this->kind->answer();
     }
 
     /** @return array<string, mixed> what a student's page needs, without the answer */
     public function asked(): array
     {
-        return $this->kind->asked($this->content);
+        return $this->kind->asked();
     }
 
     /** @return list<string> */
     public function shown(): array
     {
-        return $this->kind->shown($this->content);
+        return $this->kind->shown();
+    }
+
+    /** @return list<string> answers that stand on the slide, each behind a letter */
+    public function choices(): array
+    {
+        return $this->kind instanceof OffersChoices ? $this->kind->choices() : [];
+    }
+
+    /** @return list<Statement> texts to be checked for false sums */
+    public function statements(): array
+    {
+        $own = $this->kind instanceof HoldsStatements ? $this->kind->statements() : [];
+
+        return [new Statement($this->prompt, 'prompt'), new Statement($this->hint, 'hint'), ...$own];
+    }
+
+    /** @return list<string> ids of the pictures that it asks about */
+    public function media(): array
+    {
+        return $this->kind instanceof ShowsPictures ? array_values(array_filter($this->kind->media(), static fn (string $id): bool => $id !== '')) : [];
+    }
+
+    /** Whether wrong answers can be counted alike; free text is read one by one. */
+    public function hasAlikeAnswers(): bool
+    {
+        return ! $this->kind instanceof ReadByTeacher;
     }
 
     public function unfinished(): ?string
     {
-        return trim($this->prompt()) === '' ? 'This question does not ask anything yet.' : $this->kind->unfinished($this->content);
+        return trim($this->prompt) === '' ? 'This question does not ask anything yet.' : $this->kind->unfinished();
     }
 
     /** @throws InvalidAnswer */
@@ -84,7 +112,7 @@ final readonly class Question
             throw InvalidAnswer::tooLong();
         }
 
-        return $this->kind->mark($this->content, $given);
+        return $this->kind->mark($given, $this->marks);
     }
 
     /** What went wrong in an answer, where it is one that a known slip gives. */
@@ -99,6 +127,6 @@ final readonly class Question
 
     public function readable(string $given): string
     {
-        return $this->kind->readable($this->content, $given);
+        return $this->kind->readable($given);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Question;
 
+use Daybright\Lesson\Fields;
+use Daybright\Lesson\InvalidLesson;
 use Daybright\Question\Kinds\Choice\Choice;
 use Daybright\Question\Kinds\Highlight\Highlight;
 use Daybright\Question\Kinds\Label\Label;
@@ -20,22 +22,31 @@ use Daybright\Question\Kinds\Truth\Truth;
 /** The kinds of question: one line each. */
 final class QuestionKinds
 {
-    /** @return non-empty-list<QuestionKind> */
-    public static function all(): array
+    /** @var non-empty-list<class-string<QuestionKind>> */
+    public const CATALOGUE = [
+        Choice::class,
+        NumberWithUnit::class,
+        ShortText::class,
+        ScaleReading::class,
+        Sort::class,
+        Order::class,
+        Label::class,
+        Letters::class,
+        Truth::class,
+        Highlight::class,
+        Plan::class,
+        Practice::class,
+    ];
+
+    /** @throws InvalidLesson */
+    public static function read(Fields $content): QuestionKind
     {
-        return [
-            new Choice,
-            new NumberWithUnit,
-            new ShortText,
-            new ScaleReading,
-            new Sort,
-            new Order,
-            new Label,
-            new Letters,
-            new Truth,
-            new Highlight,
-            new Plan,
-            new Practice,
-        ];
+        $asked = $content->text('type');
+        foreach (self::CATALOGUE as $kind) {
+            if ($kind::name() === $asked) {
+                return $kind::from($content);
+            }
+        }
+        throw InvalidLesson::unknownKind($asked, $content->at('type'));
     }
 }

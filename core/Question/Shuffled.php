@@ -4,18 +4,21 @@ declare(strict_types=1);
 
 namespace Daybright\Question;
 
-use Daybright\Lesson\Fields;
+use Closure;
 
 /** Things in an order that tells nothing, the same one every time. */
 final class Shuffled
 {
     /**
-     * @param  list<Fields>  $things each with an id and a text
-     * @return list<Fields>
+     * @template Thing
+     *
+     * @param  list<Thing>  $things
+     * @param  Closure(Thing): string  $told what tells one from another
+     * @return list<Thing>
      */
-    public static function of(array $things): array
+    public static function of(array $things, Closure $told): array
     {
-        $keys = array_map(static fn (Fields $thing): string => hash('crc32b', $thing->text('text', $thing->text('name', '')).$thing->text('id')), $things);
+        $keys = array_map(static fn (mixed $thing): string => hash('crc32b', $told($thing)), $things);
         array_multisort($keys, SORT_STRING, $things);
 
         return $things;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready;
 
+use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Lesson;
 use Daybright\Ready\Rules\AnswerShowsEarly;
 use Daybright\Ready\Rules\EmptyScript;
@@ -19,7 +20,6 @@ use Daybright\Ready\Rules\UnfinishedPracticeSet;
 use Daybright\Ready\Rules\UnitTrouble;
 use Daybright\Ready\Rules\UnreadableFormula;
 use Daybright\Recording\Take;
-use Daybright\Scene\SlidePainter;
 
 /** The check before recording: every rule, one line each. */
 final readonly class ReadyCheck

@@ -24,7 +24,7 @@ final class Sums
         foreach ($inspection->lesson->slides() as $slide) {
             $facts = SlideFacts::of($slide);
             foreach ($slide->blocks as $block) {
-                foreach (Blocks::kind($block->kind)->statements($block->content) as $statement) {
+                foreach (Blocks::read($block)->statements() as $statement) {
                     $text = PlainWords::filled($statement->text, $facts);
                     foreach (array_filter(EqualityChecker::check($text), $wanted) as $equality) {
                         $findings[] = Finding::ofBlock($rule, $equality->sentence, $slide->id, $block->id, $statement->field);

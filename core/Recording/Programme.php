@@ -80,10 +80,10 @@ final readonly class Programme
     {
         $pauses = [];
         foreach ($slide->blocks as $block) {
-            $kind = Blocks::kind($block->kind);
-            $seconds = $kind instanceof Stops ? $kind->waits($block->content) : null;
-            if ($kind instanceof Stops && $seconds !== null) {
-                $pauses[] = new PausePoint($block->id, $slide->id, $starts + $heard->place(self::after($slide, $block, $take)), $seconds, $kind->asks($block->content));
+            $content = Blocks::read($block);
+            $seconds = $content instanceof Stops ? $content->waits() : null;
+            if ($content instanceof Stops && $seconds !== null) {
+                $pauses[] = new PausePoint($block->id, $slide->id, $starts + $heard->place(self::after($slide, $block, $take)), $seconds, $content->asks());
             }
         }
         usort($pauses, static fn (PausePoint $one, PausePoint $other): int => $one->at <=> $other->at);

@@ -34,8 +34,8 @@ final readonly class LessonTiming
     {
         $seconds = 0;
         foreach ($slide->blocks as $block) {
-            $kind = Blocks::kind($block->kind);
-            $seconds += $kind instanceof Stops ? $kind->waits($block->content) ?? 0 : 0;
+            $content = Blocks::read($block);
+            $seconds += $content instanceof Stops ? $content->waits() ?? 0 : 0;
         }
 
         return $seconds;

@@ -8,6 +8,7 @@ use App\Lessons\LessonView;
 use App\Models\Picture;
 use App\Models\Release;
 use Closure;
+use Daybright\Deck\SlidePainter;
 use Daybright\Format\WebVtt;
 use Daybright\Lesson\Lesson;
 use Daybright\Recording\Captions;
@@ -15,7 +16,6 @@ use Daybright\Recording\Clock;
 use Daybright\Recording\Cue;
 use Daybright\Recording\Playbook;
 use Daybright\Recording\Programme;
-use Daybright\Scene\SlidePainter;
 use Generator;
 use Illuminate\Support\Facades\Storage;
 

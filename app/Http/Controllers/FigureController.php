@@ -3,7 +3,6 @@
 namespace App\Http\Controllers;
 
 use App\Lessons\FigureView;
-use Daybright\Block\BlockKind;
 use Daybright\Block\Blocks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
@@ -22,7 +21,7 @@ class FigureController
     public function kinds(FigureView $view): JsonResponse
     {
         return new JsonResponse([
-            'blocks' => array_map(static fn (BlockKind $kind): array => ['name' => $kind->name(), 'label' => $kind->label(), 'blank' => $kind->blank()], array_values(Blocks::all())),
+            'blocks' => array_map(static fn (string $kind): array => ['name' => $kind::name(), 'label' => $kind::label(), 'blank' => $kind::blank()], Blocks::CATALOGUE),
             'figures' => array_map($view->entry(...), Figures::all()),
             'methods' => array_map($view->method(...), Methods::all()),
             'sheets' => array_map(static fn (array $formulas): array => array_map(FigureView::formula(...), $formulas), StartingSheets::all()),

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Figure;
 
-use Daybright\Block\BlockKind;
-use Daybright\Block\Piece;
+use Daybright\Block\BlockContent;
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
+use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\KnowsFacts;
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\Unfinished;
 use Daybright\Figure\Figure;
@@ -16,96 +20,105 @@ use Daybright\Figure\LeadsOn;
 use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
-use Daybright\Scene\Layout;
-use Daybright\Scene\Room;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockKind, ShowsPictures, Unfinished
+final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictures, Unfinished
 {
-    public function name(): string
+    /** @param  Figure|InvalidQuantities  $figure what is wrong, where none can be drawn */
+    private function __construct(private Figure|InvalidQuantities $figure)
+    {
+    }
+
+    public static function name(): string
     {
         return 'figure';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Figure';
     }
 
-    public function blank(): array
+    public static function blank(): array
     {
         $first = Figures::all()[0];
 
         return ['figure' => $first::entry()->name, 'quantities' => $first::blank()];
     }
 
-    public function pieces(Fields $content): array
+    public static function from(Fields $content): self
     {
         try {
-            $steps = $this->figure($content)->steps();
-        } catch (InvalidQuantities) {
-            return [];
-        }
-
-        return array_map(static fn (FigureStep $step): Piece => new Piece($step->name, $step->label, $step->script), array_slice($steps, 1));
-    }
-
-    public function leastHeight(Fields $content): float
-    {
-        try {
-            return $this->figure($content)->smallest()->height;
-        } catch (InvalidQuantities) {
-            return 0.0;
+            return new self(Figures::draw($content->text('figure'), $content->fields('quantities')));
+        } catch (InvalidQuantities $error) {
+            return new self($error);
         }
     }
 
-    /** @throws InvalidQuantities */
-    public function layout(Fields $content, Room $room): Layout
+    public function pieces(): array
     {
-        $figure = $this->figure($content);
+        $steps = $this->figure instanceof Figure ? array_slice($this->figure->steps(), 1) : [];
+
+        return array_map(static fn (FigureStep $step): BlockPiece => new BlockPiece($step->name, $step->label, $step->script), $steps);
+    }
+
+    public function leastHeight(): float
+    {
+        return $this->figure instanceof Figure ? $this->figure->smallest()->height : 0.0;
+    }
+
+    public function layout(LayoutBounds $bounds): BlockLayout
+    {
+        $figure = $this->drawn();
         $smallest = $figure->smallest();
-        if ($room->width < $smallest->width) {
-            throw InvalidQuantities::because('This figure needs a wider area to be read. Give it the whole slide, or a wider side of it.', 'figure');
+        if ($bounds->width < $smallest->width) {
+            throw CannotBeDrawn::tooNarrow();
         }
-        $height = $room->height ?? $smallest->height;
-        $box = new Box(0, 0, $room->width, $height);
+        $height = $bounds->height ?? $smallest->height;
+        $box = new Box(0, 0, $bounds->width, $height);
         $first = $figure->steps()[0]->name;
-        $links = $figure instanceof LeadsOn ? $figure->links($box, $room->setting) : [];
+        $links = $figure instanceof LeadsOn ? $figure->links($box, $bounds->context) : [];
 
-        return new Layout($height, self::named($figure->scene($box, $room->setting), $first), self::named($links, $first));
+        try {
+            return new BlockLayout($height, self::named($figure->scene($box, $bounds->context), $first), self::named($links, $first));
+        } catch (InvalidQuantities $error) {
+            throw CannotBeDrawn::because($error);
+        }
     }
 
-    public function words(Fields $content, Setting $setting): array
+    public function words(RenderContext $context): array
     {
-        return [Piece::MAIN => $this->figure($content)->words()];
+        return [BlockPiece::MAIN => $this->drawn()->words()];
     }
 
-    public function statements(Fields $content): array
+    public function statements(): array
     {
         return [];
     }
 
-    public function media(Fields $content): array
+    public function media(): array
     {
-        try {
-            $figure = $this->figure($content);
-        } catch (InvalidQuantities) {
-            return [];
-        }
-
-        return $figure instanceof UsesPicture ? $figure->pictures() : [];
+        return $this->figure instanceof UsesPicture ? $this->figure->pictures() : [];
     }
 
-    public function missing(Fields $content): ?string
+    public function missing(): ?string
     {
-        try {
-            $figure = $this->figure($content);
-        } catch (InvalidQuantities $error) {
-            return $error->getMessage();
+        return match (true) {
+            $this->figure instanceof InvalidQuantities => $this->figure->getMessage(),
+            $this->figure instanceof UsesPicture => $this->figure->missingPicture(),
+            default => null,
+        };
+    }
+
+    public function facts(): array
+    {
+        $facts = [];
+        foreach ($this->figure instanceof Figure ? $this->figure->facts() : [] as $fact) {
+            $facts += [$fact->name => $fact->written];
         }
 
-        return $figure instanceof UsesPicture ? $figure->missingPicture() : null;
+        return $facts;
     }
 
     /**
@@ -120,15 +133,15 @@ final readonly class FigureBlock implements BlockKind, ShowsPictures, Unfinished
     {
         $named = [];
         foreach ($byStep as $name => $thing) {
-            $named[$name === $first ? Piece::MAIN : $name] = $thing;
+            $named[$name === $first ? BlockPiece::MAIN : $name] = $thing;
         }
 
         return $named;
     }
 
-    /** @throws InvalidQuantities */
-    public function figure(Fields $content): Figure
+    /** @throws CannotBeDrawn */
+    private function drawn(): Figure
     {
-        return Figures::draw($content->text('figure'), $content->fields('quantities'));
+        return $this->figure instanceof Figure ? $this->figure : throw CannotBeDrawn::because($this->figure);
     }
 }

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Heading;
 
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\WrittenText;
-use Daybright\Scene\Room;
 use Daybright\Scene\SetText;
 
 /** A line that says what follows. */
 final readonly class HeadingBlock extends WrittenText
 {
-    public function name(): string
+    public static function name(): string
     {
         return 'heading';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Heading';
     }
 
-    protected function set(string $text, Room $room): SetText
+    protected function set(LayoutBounds $bounds): SetText
     {
-        return $room->text($text, 1.4, $room->setting->strong(), true);
+        return $bounds->text($this->text, 1.4, $bounds->context->strong, true);
     }
 }

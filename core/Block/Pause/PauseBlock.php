@@ -4,79 +4,89 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Pause;
 
-use Daybright\Block\BlockKind;
-use Daybright\Block\Piece;
-use Daybright\Block\Statement;
+use Daybright\Block\BlockContent;
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\Stops;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\Statement;
 use Daybright\Question\ThinkingTime;
 use Daybright\Scene\Box;
-use Daybright\Scene\Layout;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Room;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A place to stop and do something that is not handed in: build, measure, read, think. */
-final readonly class PauseBlock implements BlockKind, Stops
+final readonly class PauseBlock implements BlockContent, Stops
 {
     private const MARGIN = 24.0;
 
-    public function name(): string
+    /** @param  int  $seconds to wait */
+    private function __construct(private string $prompt, private int $seconds)
+    {
+    }
+
+    public static function name(): string
     {
         return 'pause';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Pause point';
     }
 
-    public function blank(): array
+    public static function blank(): array
     {
         return ['prompt' => 'Stop the lesson and try.', 'marks' => 1, 'seconds' => null];
     }
 
-    public function pieces(Fields $content): array
+    public static function from(Fields $content): self
+    {
+        return new self($content->text('prompt', ''), ThinkingTime::of($content->optionalNumber('seconds'), $content->whole('marks', 1)));
+    }
+
+    public function pieces(): array
     {
         return [];
     }
 
-    public function leastHeight(Fields $content): ?float
+    public function leastHeight(): ?float
     {
         return null;
     }
 
-    public function layout(Fields $content, Room $room): Layout
+    public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $text = $room->text($content->text('prompt', ''), 1.1, $room->setting->strong(), true, $room->width - 2 * self::MARGIN - 70);
+        $text = $bounds->text($this->prompt, 1.1, $bounds->context->strong, true, $bounds->width - 2 * self::MARGIN - 70);
         $height = max($text->height(), 60.0) + 2 * self::MARGIN;
         $bars = [new Box(self::MARGIN, $height / 2 - 24, 14, 48), new Box(self::MARGIN + 26, $height / 2 - 24, 14, 48)];
 
-        return new Layout($height, [Piece::MAIN => [
-            Shape::rectangle(new Box(0, 0, $room->width, $height), Paint::filled($room->setting->tint()), 12),
-            ...array_map(static fn (Box $bar): Shape => Shape::rectangle($bar, Paint::filled($room->setting->strong()), 3), $bars),
+        return new BlockLayout($height, [BlockPiece::MAIN => [
+            Shape::rectangle(new Box(0, 0, $bounds->width, $height), Paint::filled($bounds->context->tint), 12),
+            ...array_map(static fn (Box $bar): Shape => Shape::rectangle($bar, Paint::filled($bounds->context->strong), 3), $bars),
             ...$text->shapes(self::MARGIN + 66, ($height - $text->height()) / 2),
         ]]);
     }
 
-    public function words(Fields $content, Setting $setting): array
+    public function words(RenderContext $context): array
     {
-        return [Piece::MAIN => $setting->spoken($content->text('prompt', ''))];
+        return [BlockPiece::MAIN => $context->spoken($this->prompt)];
     }
 
-    public function statements(Fields $content): array
+    public function statements(): array
     {
-        return [new Statement($content->text('prompt', ''), 'prompt')];
+        return [new Statement($this->prompt, 'prompt')];
     }
 
-    public function waits(Fields $content): int
+    public function waits(): int
     {
-        return ThinkingTime::of($content->optionalNumber('seconds'), $content->whole('marks', 1));
+        return $this->seconds;
     }
 
-    public function asks(Fields $content): string
+    public function asks(): string
     {
-        return $content->text('prompt', '');
+        return $this->prompt;
     }
 }

@@ -4,61 +4,71 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Picture;
 
-use Daybright\Block\BlockKind;
-use Daybright\Block\Piece;
+use Daybright\Block\BlockContent;
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
-use Daybright\Block\Statement;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
-use Daybright\Scene\Layout;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Room;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A photo or drawing, with its caption and credit. */
-final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinished
+final readonly class PictureBlock implements BlockContent, ShowsPictures, Unfinished
 {
     private const GAP = 8;
 
-    public function name(): string
+    /** @param  string  $medium id of the picture file; empty while none is chosen */
+    private function __construct(private string $medium, private string $caption)
+    {
+    }
+
+    public static function name(): string
     {
         return 'picture';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Picture';
     }
 
-    public function blank(): array
+    public static function blank(): array
     {
         return ['medium' => null, 'caption' => ''];
     }
 
-    public function pieces(Fields $content): array
+    public static function from(Fields $content): self
     {
-        return $content->has('caption') ? [new Piece('caption', 'the caption', $content->text('caption'))] : [];
+        return new self($content->text('medium', ''), $content->text('caption', ''));
     }
 
-    public function leastHeight(Fields $content): float
+    public function pieces(): array
+    {
+        return $this->caption !== '' ? [new BlockPiece('caption', 'the caption', $this->caption)] : [];
+    }
+
+    public function leastHeight(): float
     {
         return 180.0;
     }
 
-    public function layout(Fields $content, Room $room): Layout
+    public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $height = $room->height ?? 180.0;
-        $medium = $room->setting->media[$content->optionalText('medium') ?? ''] ?? null;
-        $caption = $content->has('caption') ? $room->setting->type->fit($room->setting->filled($content->text('caption')), $room->width, $height * 0.4, new TextStyle(max(Typesetter::SMALLEST, $room->size * 0.9), align: 0.5)) : null;
-        $credit = $medium === null || $medium->credit === '' ? null : $room->setting->type->fit(self::credit($medium->credit, $medium->licence), $room->width, $height * 0.3, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
+        $height = $bounds->height ?? 180.0;
+        $medium = $bounds->context->pictures[$this->medium] ?? null;
+        $caption = $this->caption !== '' ? $bounds->context->type->fit($bounds->context->filled($this->caption), $bounds->width, $height * 0.4, new TextStyle(max(Typesetter::SMALLEST, $bounds->size * 0.9), align: 0.5)) : null;
+        $credit = $medium === null || $medium->credit === '' ? null : $bounds->context->type->fit(self::credit($medium->credit, $medium->licence), $bounds->width, $height * 0.3, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
         // A gap below the picture, and one below the words, whose letters may hang lower than their line.
         $words = ($caption?->height() ?? 0) + ($credit?->height() ?? 0);
         $below = $words > 0 ? $words + 2 * self::GAP : 0;
-        $space = new Box(0, 0, $room->width, max(40.0, $height - $below));
+        $space = new Box(0, 0, $bounds->width, max(40.0, $height - $below));
         $picture = $medium === null ? $space : $space->fitted($medium->width, $medium->height);
         $main = $medium === null
             ? [Shape::rectangle($space, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
@@ -68,32 +78,32 @@ final readonly class PictureBlock implements BlockKind, ShowsPictures, Unfinishe
         $y += $caption === null ? 0 : $caption->height();
         array_push($main, ...($credit?->shapes(0, $y) ?? []));
 
-        return new Layout($height, array_filter([Piece::MAIN => $main, 'caption' => $captionShapes]));
+        return new BlockLayout($height, array_filter([BlockPiece::MAIN => $main, 'caption' => $captionShapes]));
     }
 
-    public function words(Fields $content, Setting $setting): array
+    public function words(RenderContext $context): array
     {
-        $medium = $setting->media[$content->optionalText('medium') ?? ''] ?? null;
+        $medium = $context->pictures[$this->medium] ?? null;
 
         return array_filter([
-            Piece::MAIN => $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description,
-            'caption' => $setting->spoken($content->text('caption', '')),
+            BlockPiece::MAIN => $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description,
+            'caption' => $context->spoken($this->caption),
         ]);
     }
 
-    public function statements(Fields $content): array
+    public function statements(): array
     {
-        return [new Statement($content->text('caption', ''), 'caption')];
+        return [new Statement($this->caption, 'caption')];
     }
 
-    public function media(Fields $content): array
+    public function media(): array
     {
-        return array_filter([$content->text('medium', '')], static fn (string $id): bool => $id !== '');
+        return $this->medium === '' ? [] : [$this->medium];
     }
 
-    public function missing(Fields $content): ?string
+    public function missing(): ?string
     {
-        return $content->has('medium') ? null : 'No picture has been chosen yet. Choose one or take the block away.';
+        return $this->medium !== '' ? null : 'No picture has been chosen yet. Choose one or take the block away.';
     }
 
     private static function credit(string $credit, string $licence): string

@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Text;
 
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\WrittenText;
-use Daybright\Scene\Room;
 use Daybright\Scene\SetText;
 
 /** Running text: paragraphs, points of a list, formulas between back quotes. */
 final readonly class TextBlock extends WrittenText
 {
-    public function name(): string
+    public static function name(): string
     {
         return 'text';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Text';
     }
 
-    protected function set(string $text, Room $room): SetText
+    protected function set(LayoutBounds $bounds): SetText
     {
-        return $room->text($text);
+        return $bounds->text($this->text);
     }
 }

@@ -4,100 +4,109 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Worked;
 
-use Daybright\Block\BlockKind;
-use Daybright\Block\Piece;
-use Daybright\Block\Statement;
+use Daybright\Block\BlockContent;
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
+use Daybright\Block\LayoutBounds;
 use Daybright\Lesson\Fields;
-use Daybright\Scene\Layout;
+use Daybright\Lesson\Statement;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Room;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A worked example: lines of working, each with its reason; every equality is checked. */
-final readonly class WorkedBlock implements BlockKind
+final readonly class WorkedBlock implements BlockContent
 {
     private const GAP = 14.0;
 
-    public function name(): string
+    /** @param  list<Line>  $lines */
+    private function __construct(private string $task, private array $lines)
+    {
+    }
+
+    public static function name(): string
     {
         return 'worked';
     }
 
-    public function label(): string
+    public static function label(): string
     {
         return 'Worked example';
     }
 
-    public function blank(): array
+    public static function blank(): array
     {
         return ['task' => '', 'lines' => [['id' => 'line-1', 'formula' => '', 'reason' => '']]];
     }
 
-    public function pieces(Fields $content): array
+    public static function from(Fields $content): self
+    {
+        return new self($content->text('task', ''), array_map(Line::from(...), $content->list('lines')));
+    }
+
+    public function pieces(): array
     {
         $pieces = [];
-        foreach ($content->list('lines') as $number => $line) {
-            $pieces[] = new Piece($line->text('id'), 'line '.($number + 1), $line->text('reason', ''));
+        foreach ($this->lines as $number => $line) {
+            $pieces[] = new BlockPiece($line->id, 'line '.($number + 1), $line->reason);
         }
 
         return $pieces;
     }
 
-    public function leastHeight(Fields $content): ?float
+    public function leastHeight(): ?float
     {
         return null;
     }
 
-    public function layout(Fields $content, Room $room): Layout
+    public function layout(LayoutBounds $bounds): BlockLayout
     {
         $y = 0.0;
-        $pieces = [Piece::MAIN => []];
-        if ($content->has('task')) {
-            $task = $room->text($content->text('task'));
-            $pieces[Piece::MAIN] = $task->shapes(0, 0);
+        $pieces = [BlockPiece::MAIN => []];
+        if ($this->task !== '') {
+            $task = $bounds->text($this->task);
+            $pieces[BlockPiece::MAIN] = $task->shapes(0, 0);
             $y = $task->height() + self::GAP;
         }
-        $lines = $content->list('lines');
-        $hasReasons = array_filter($lines, static fn (Fields $line): bool => $line->has('reason')) !== [];
-        $formulaWidth = $hasReasons && $room->width > 700 ? $room->width * 0.56 : $room->width - 24;
-        foreach ($lines as $line) {
-            $formula = $room->text('`'.str_replace('`', '', Marks::inTex($line->text('formula', ''), $line->map('marks'))).'`', 1.1, Paint::INK, false, $formulaWidth);
-            $height = $line->has('formula') ? $formula->height() : 0.0;
-            $shapes = $line->has('formula') ? $formula->shapes(24, $y) : [];
-            if ($line->has('reason')) {
-                $beside = $room->width > 700;
-                $reason = $room->text($line->text('reason'), 0.84, Paint::QUIET, false, $beside ? $room->width - $formulaWidth - 48 : $room->width - 24);
+        $hasReasons = array_filter($this->lines, static fn (Line $line): bool => $line->reason !== '') !== [];
+        $formulaWidth = $hasReasons && $bounds->width > 700 ? $bounds->width * 0.56 : $bounds->width - 24;
+        foreach ($this->lines as $line) {
+            $formula = $bounds->text('`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`', 1.1, Paint::INK, false, $formulaWidth);
+            $height = $line->formula !== '' ? $formula->height() : 0.0;
+            $shapes = $line->formula !== '' ? $formula->shapes(24, $y) : [];
+            if ($line->reason !== '') {
+                $beside = $bounds->width > 700;
+                $reason = $bounds->text($line->reason, 0.84, Paint::QUIET, false, $beside ? $bounds->width - $formulaWidth - 48 : $bounds->width - 24);
                 $shapes = [...$shapes, ...$reason->shapes($beside ? $formulaWidth + 48 : 24, $beside ? $y + max(0.0, ($height - $reason->height()) / 2) : $y + $height)];
                 $height = $beside ? max($height, $reason->height()) : $height + $reason->height();
             }
-            if (! $room->setting->centred) {
-                $shapes[] = Shape::polyline([[6, $y + 4], [6, $y + max(20.0, $height - 4)]], Paint::outlined($room->setting->strong(), 4));
+            if (! $bounds->context->centred) {
+                $shapes[] = Shape::polyline([[6, $y + 4], [6, $y + max(20.0, $height - 4)]], Paint::outlined($bounds->context->strong, 4));
             }
-            $pieces[$line->text('id')] = $shapes;
+            $pieces[$line->id] = $shapes;
             $y += $height + self::GAP;
         }
 
-        return new Layout(max(0.0, $y - self::GAP), array_filter($pieces));
+        return new BlockLayout(max(0.0, $y - self::GAP), array_filter($pieces));
     }
 
-    public function words(Fields $content, Setting $setting): array
+    public function words(RenderContext $context): array
     {
-        $words = [Piece::MAIN => $setting->spoken($content->text('task', ''))];
-        foreach ($content->list('lines') as $line) {
-            $reason = $setting->spoken($line->text('reason', ''));
-            $words[$line->text('id')] = trim($setting->spoken($line->text('formula', '')).($reason === '' ? '' : ", {$reason}"), ', ');
+        $words = [BlockPiece::MAIN => $context->spoken($this->task)];
+        foreach ($this->lines as $line) {
+            $reason = $context->spoken($line->reason);
+            $words[$line->id] = trim($context->spoken($line->formula).($reason === '' ? '' : ", {$reason}"), ', ');
         }
 
         return $words;
     }
 
-    public function statements(Fields $content): array
+    public function statements(): array
     {
-        $statements = [new Statement($content->text('task', ''), 'task')];
-        foreach ($content->list('lines') as $number => $line) {
-            $statements[] = new Statement($line->text('formula', ''), "lines/{$number}/formula");
-            $statements[] = new Statement($line->text('reason', ''), "lines/{$number}/reason");
+        $statements = [new Statement($this->task, 'task')];
+        foreach ($this->lines as $number => $line) {
+            $statements[] = new Statement($line->formula, "lines/{$number}/formula");
+            $statements[] = new Statement($line->reason, "lines/{$number}/reason");
         }
 
         return $statements;

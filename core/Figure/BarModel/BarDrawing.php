@@ -6,7 +6,7 @@ namespace Daybright\Figure\BarModel;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
@@ -18,7 +18,7 @@ final readonly class BarDrawing
 
     public float $barHeight;
 
-    public function __construct(private Box $box, private Setting $setting)
+    public function __construct(private Box $box, private RenderContext $context)
     {
         $this->barHeight = max(44.0, min(130.0, $box->height * 0.34, $box->height - 2 * self::braceRoom()));
     }
@@ -45,7 +45,7 @@ final readonly class BarDrawing
     public function lowering(string $first, float $firstMiddle, string $second, float $secondMiddle): float
     {
         $style = new TextStyle(self::LABEL, Paint::INK, true);
-        [$firstHalf, $secondHalf] = [$this->setting->type->width($first, $style) / 2, $this->setting->type->width($second, $style) / 2];
+        [$firstHalf, $secondHalf] = [$this->context->type->width($first, $style) / 2, $this->context->type->width($second, $style) / 2];
         $firstEnds = $this->kept($firstMiddle, $firstHalf) + $firstHalf;
         $secondStarts = $this->kept($secondMiddle, $secondHalf) - $secondHalf;
 
@@ -60,12 +60,12 @@ final readonly class BarDrawing
     public function inside(string $label, Box $cell): array
     {
         $style = $this->fitted($label, max($cell->width - 12, 0.0));
-        $width = $this->setting->type->width($label, $style);
+        $width = $this->context->type->width($label, $style);
         $x = $this->kept($cell->middleX(), $width / 2);
 
         return [
             Shape::rectangle(new Box($x - $width / 2 - 8, $cell->middleY() - $style->size * 0.7, $width + 16, $style->size * 1.4), Paint::filled('#FFFFFF'), 6),
-            $this->setting->type->label($label, $x, $cell->middleY() + $style->size * 0.35, $style),
+            $this->context->type->label($label, $x, $cell->middleY() + $style->size * 0.35, $style),
         ];
     }
 
@@ -74,12 +74,12 @@ final readonly class BarDrawing
     {
         $style = new TextStyle(self::LABEL, Paint::INK, true, 1);
 
-        return $this->setting->type->label($label, $right, $middle + $style->size * 0.35, $style);
+        return $this->context->type->label($label, $right, $middle + $style->size * 0.35, $style);
     }
 
     public function nameWidth(string $label): float
     {
-        return $this->setting->type->width($label, new TextStyle(self::LABEL, Paint::INK, true));
+        return $this->context->type->width($label, new TextStyle(self::LABEL, Paint::INK, true));
     }
 
     /** @return list<Shape> */
@@ -89,11 +89,11 @@ final readonly class BarDrawing
         $bend = min(10.0, ($right - $left) / 4);
         $line = [[$left + 2, $y], [$left + 2 + $bend, $y + $depth * 0.5], [$middle - $bend, $y + $depth * 0.5], [$middle, $y + $depth], [$middle + $bend, $y + $depth * 0.5], [$right - 2 - $bend, $y + $depth * 0.5], [$right - 2, $y]];
         $style = $this->fitted($label, $this->box->width);
-        $x = $this->kept($middle, $this->setting->type->width($label, $style) / 2);
+        $x = $this->kept($middle, $this->context->type->width($label, $style) / 2);
 
         return [
-            Shape::polyline($line, Paint::outlined($this->setting->strong(), 3)),
-            $this->setting->type->label($label, $x, $baseline, $style),
+            Shape::polyline($line, Paint::outlined($this->context->strong, 3)),
+            $this->context->type->label($label, $x, $baseline, $style),
         ];
     }
 
@@ -106,7 +106,7 @@ final readonly class BarDrawing
     private function fitted(string $label, float $room): TextStyle
     {
         $style = new TextStyle(self::LABEL, Paint::INK, true, 0.5);
-        while ($style->size > Typesetter::SMALLEST && $this->setting->type->width($label, $style) > $room) {
+        while ($style->size > Typesetter::SMALLEST && $this->context->type->width($label, $style) > $room) {
             $style = $style->sized($style->size - 2);
         }
 

@@ -14,7 +14,7 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\TextStyle;
 
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
@@ -80,18 +80,18 @@ final readonly class BarModel implements Varies
         return new Box(0, 0, $this->fraction() === [] ? 550 : 1100, 300);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $fraction = $this->fraction();
         if ($fraction === []) {
-            return $this->bars->scene($box, $setting);
+            return $this->bars->scene($box, $context);
         }
         $width = $box->width * 0.58;
-        $pieces = $this->bars->scene(new Box($box->x, $box->y, $width, $box->height), $setting);
+        $pieces = $this->bars->scene(new Box($box->x, $box->y, $width, $box->height), $context);
         $y = $box->middleY() - 40;
         foreach ($fraction as $step => $line) {
-            [$written, $style] = Table::cut($line, $box->width - $width - 60, new TextStyle(40, $setting->strong(), true), $setting->type);
-            $pieces[$step] = [...($pieces[$step] ?? []), $setting->type->label($written, $box->x + $width + 60, $y, $style)];
+            [$written, $style] = Table::cut($line, $box->width - $width - 60, new TextStyle(40, $context->strong, true), $context->type);
+            $pieces[$step] = [...($pieces[$step] ?? []), $context->type->label($written, $box->x + $width + 60, $y, $style)];
             $y += 64;
         }
 

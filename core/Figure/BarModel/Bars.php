@@ -8,7 +8,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Variation;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** One of the two ways of using bars: equal parts of a whole, or two bars compared. */
@@ -21,7 +21,7 @@ interface Bars
     public function steps(): array;
 
     /** @return array<string, list<Shape>> */
-    public function scene(Box $box, Setting $setting): array;
+    public function scene(Box $box, RenderContext $context): array;
 
     public function words(): string;
 

@@ -14,7 +14,7 @@ use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -87,13 +87,13 @@ final readonly class Comparison implements Bars
         return $steps;
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        $measure = new BarDrawing($box, $setting);
+        $measure = new BarDrawing($box, $context);
         $names = max($measure->nameWidth($this->firstName), $measure->nameWidth($this->secondName)) + 20;
-        $totalLabel = $setting->type->width($this->first->plus($this->second)->written(), new TextStyle(34, bold: true));
+        $totalLabel = $context->type->width($this->first->plus($this->second)->written(), new TextStyle(34, bold: true));
         $room = new Box($box->x + $names, $box->y, max(80.0, $box->width - $names - $totalLabel - 60), $box->height);
-        $drawing = new BarDrawing(new Box($room->x, $box->y, $box->right() - $room->x, $box->height / 2), $setting);
+        $drawing = new BarDrawing(new Box($room->x, $box->y, $box->right() - $room->x, $box->height / 2), $context);
         $brace = BarDrawing::braceRoom();
         $height = min($drawing->barHeight, ($box->height - 2 * $brace - 24) / 2);
         $top = $box->middleY() - $height - 12;
@@ -106,19 +106,19 @@ final readonly class Comparison implements Bars
         $pieces = ['bars' => [
             $drawing->name($this->firstName, $room->x - 16, $firstBox->middleY()),
             $drawing->name($this->secondName, $room->x - 16, $secondBox->middleY()),
-            Shape::rectangle($firstBox, Paint::outlined(Paint::INK, 3, $setting->tint())),
+            Shape::rectangle($firstBox, Paint::outlined(Paint::INK, 3, $context->tint)),
             Shape::rectangle($secondBox, Paint::outlined(Paint::INK, 3, '#FFFFFF')),
         ], 'compared' => [], 'known' => [], 'part' => [], 'answers' => []];
-        $pieces['compared'] = $this->by === 'ratio' ? $this->partLines($firstBox, $secondBox) : $this->differenceBracket($firstBox, $secondBox, $drawing, $setting);
+        $pieces['compared'] = $this->by === 'ratio' ? $this->partLines($firstBox, $secondBox) : $this->differenceBracket($firstBox, $secondBox, $drawing, $context);
         if ($this->by === 'ratio') {
             $pieces['part'] = $drawing->inside($this->onePart()->written(), new Box($secondBox->x, $secondBox->y, $secondBox->width / $this->ratio[1], $height));
             if ($this->known === 'difference') {
-                $pieces['known'] = $this->differenceBracket($firstBox, $secondBox, $drawing, $setting);
+                $pieces['known'] = $this->differenceBracket($firstBox, $secondBox, $drawing, $context);
             }
         }
         $pieces[$this->known === 'first' ? 'known' : 'answers'] = [...$pieces[$this->known === 'first' ? 'known' : 'answers'], ...$drawing->braceAbove($firstBox->x, $firstBox->right(), $firstBox->y, $this->first->written())];
         $pieces[$this->known === 'second' ? 'known' : 'answers'] = [...$pieces[$this->known === 'second' ? 'known' : 'answers'], ...$drawing->braceBelow($secondBox->x, $secondBox->right(), $secondBox->bottom(), $this->second->written())];
-        $total = $this->totalBracket($room->right() + 16, $firstBox, $secondBox, $setting);
+        $total = $this->totalBracket($room->right() + 16, $firstBox, $secondBox, $context);
         $pieces[$this->known === 'total' ? 'known' : 'answers'] = [...$pieces[$this->known === 'total' ? 'known' : 'answers'], ...$total];
 
         return array_filter($pieces);
@@ -235,26 +235,26 @@ final readonly class Comparison implements Bars
     }
 
     /** @return list<Shape> */
-    private function differenceBracket(Box $first, Box $second, BarDrawing $drawing, Setting $setting): array
+    private function differenceBracket(Box $first, Box $second, BarDrawing $drawing, RenderContext $context): array
     {
-        $shapes = [Shape::polyline([[$second->right(), $second->y], [$second->right(), $first->bottom()]], Paint::outlined($setting->strong(), 2, 'none', '8 6'))];
+        $shapes = [Shape::polyline([[$second->right(), $second->y], [$second->right(), $first->bottom()]], Paint::outlined($context->strong, 2, 'none', '8 6'))];
         $gap = new Box($second->right(), $second->y, $first->right() - $second->right(), $second->height);
         if ($gap->width < 4) {
             return [];
         }
-        $shapes[] = Shape::rectangle($gap, Paint::outlined($setting->strong(), 2, 'none', '8 6'));
+        $shapes[] = Shape::rectangle($gap, Paint::outlined($context->strong, 2, 'none', '8 6'));
 
         return [...$shapes, ...$drawing->inside($this->difference()->written(), $gap)];
     }
 
     /** @return list<Shape> */
-    private function totalBracket(float $x, Box $first, Box $second, Setting $setting): array
+    private function totalBracket(float $x, Box $first, Box $second, RenderContext $context): array
     {
         $line = [[$x, $first->y], [$x + 14, $first->y], [$x + 14, $second->bottom()], [$x, $second->bottom()]];
 
         return [
-            Shape::polyline($line, Paint::outlined($setting->strong(), 3)),
-            $setting->type->label($this->first->plus($this->second)->written(), $x + 26, ($first->y + $second->bottom()) / 2 + 12, new TextStyle(34, bold: true)),
+            Shape::polyline($line, Paint::outlined($context->strong, 3)),
+            $context->type->label($this->first->plus($this->second)->written(), $x + 26, ($first->y + $second->bottom()) / 2 + 12, new TextStyle(34, bold: true)),
         ];
     }
 }

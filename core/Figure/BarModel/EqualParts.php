@@ -16,7 +16,7 @@ use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A bar cut into equal parts, some of them shaded, with one amount known. */
@@ -84,9 +84,9 @@ final readonly class EqualParts implements Bars
         return $steps;
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        $drawing = new BarDrawing($box, $setting);
+        $drawing = new BarDrawing($box, $context);
         $cell = $box->width / $this->parts;
         $lowered = $this->shaded > 0 && $this->shaded < $this->parts
             ? $drawing->lowering($this->share('shaded')->written(), $box->x + $this->shaded * $cell / 2, $this->share('unshaded')->written(), $box->x + ($this->shaded + $this->parts) * $cell / 2)
@@ -98,7 +98,7 @@ final readonly class EqualParts implements Bars
             $at = new Box($box->x + $part * $cell, $top, $cell, $height);
             $pieces['bar'][] = Shape::rectangle($at, Paint::outlined(Paint::INK, 3, '#FFFFFF'));
             if ($part < $this->shaded) {
-                array_push($pieces['shading'], ...Hatching::of($at, $setting));
+                array_push($pieces['shading'], ...Hatching::of($at, $context));
             }
         }
         foreach (['whole', 'shaded', 'unshaded'] as $name) {

@@ -14,7 +14,7 @@ use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -51,27 +51,27 @@ final readonly class Bars implements Plot
         return new Box(0, 0, min(1430.0, max(550.0, 110 + 92.0 * count($this->values->names))), 360 + ($this->hasKey() ? self::KEY : 0));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $names = 40.0;
         $key = $this->hasKey() ? self::KEY : 0.0;
         $plotBox = new Box($box->x, $box->y + $key, $box->width, $box->height - $key - $names);
-        $axes = Axes::in($plotBox, $setting, [0, 1], $this->values->limits(true), '', $this->hasKey() ? '' : $this->title, false, false);
+        $axes = Axes::in($plotBox, $context, [0, 1], $this->values->limits(true), '', $this->hasKey() ? '' : $this->title, false, false);
         $count = count($this->values->names);
         $slot = $axes->plot->width / $count;
         $series = array_values($this->values->series);
         $width = min(120.0, $slot * 0.76 / count($series));
-        $labels = new Labels($box, $setting->type);
-        $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $setting)], 'bars' => [], 'values' => []];
+        $labels = new Labels($box, $context->type);
+        $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $context)], 'bars' => [], 'values' => []];
         foreach ($this->values->names as $at => $name) {
             $middle = $axes->plot->x + ($at + 0.5) * $slot;
-            [$written, $style] = Table::cut($name, $slot - 8, new TextStyle(30, Paint::INK, false, 0.5), $setting->type);
-            $pieces['axes'][] = $setting->type->label($written, $middle, $box->bottom() - 12, $style);
+            [$written, $style] = Table::cut($name, $slot - 8, new TextStyle(30, Paint::INK, false, 0.5), $context->type);
+            $pieces['axes'][] = $context->type->label($written, $middle, $box->bottom() - 12, $style);
             foreach ($series as $number => $values) {
                 $left = $middle + ($number - count($series) / 2) * $width;
                 [$zero, $top] = [$axes->up->at(0), $axes->up->at($values[$at]->toFloat())];
                 $bar = new Box($left, min($zero, $top), $width, max(1.0, abs($zero - $top)));
-                array_push($pieces['bars'], ...$this->bar($bar, $number, $setting));
+                array_push($pieces['bars'], ...$this->bar($bar, $number, $context));
                 $pieces['values'][] = $labels->optional(Quantity::of($values[$at])->number(), $bar->middleX(), ($top <= $zero ? $bar->y - 8 : $bar->bottom() + 30), new TextStyle(28, Paint::INK, true, 0.5));
             }
         }
@@ -96,13 +96,13 @@ final readonly class Bars implements Plot
     }
 
     /** @return list<Shape> */
-    private function bar(Box $bar, int $number, Setting $setting): array
+    private function bar(Box $bar, int $number, RenderContext $context): array
     {
         // Slanted, full and empty: told apart without colour.
         return match ($number) {
-            0 => Hatching::of($bar, $setting),
-            1 => [Shape::rectangle($bar, Paint::outlined(Paint::INK, 3, (new Series(1, $setting))->colour))],
-            default => [Shape::rectangle($bar, Paint::outlined((new Series(2, $setting))->colour, 5, '#FFFFFF'))],
+            0 => Hatching::of($bar, $context),
+            1 => [Shape::rectangle($bar, Paint::outlined(Paint::INK, 3, (new Series(1, $context))->colour))],
+            default => [Shape::rectangle($bar, Paint::outlined((new Series(2, $context))->colour, 5, '#FFFFFF'))],
         };
     }
 }

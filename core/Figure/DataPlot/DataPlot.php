@@ -19,7 +19,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Measured data drawn as points, bars, lines or dots, with what they say. */
 final readonly class DataPlot implements Varies
@@ -77,9 +77,9 @@ final readonly class DataPlot implements Varies
         return $this->plot->smallest();
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return $this->plot->scene($box, $setting);
+        return $this->plot->scene($box, $context);
     }
 
     public function words(): string

@@ -15,7 +15,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Statistics\Sample;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -77,11 +77,11 @@ final readonly class Dots implements Plot
         return new Box(0, 0, 550, 340);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $y = $box->bottom() - 128;
         $scale = Scale::covering($this->sample->least()->toFloat(), $this->sample->most()->toFloat(), (int) max(3, $box->width / 90), $box->x + 40, $box->right() - 40);
-        $labels = new Labels($box, $setting->type);
+        $labels = new Labels($box, $context->type);
         $line = [Shape::polyline([[$box->x + 16, $y], [$box->right() - 16, $y]], Paint::outlined(Paint::INK, 3))];
         foreach ($scale->ticks() as $tick) {
             $line[] = Shape::polyline([[$scale->at($tick), $y], [$scale->at($tick), $y + 12]], Paint::outlined(Paint::INK, 3));
@@ -93,11 +93,11 @@ final readonly class Dots implements Plot
         $radius = min(14.0, ($y - $box->y - 44) / (2.2 * $highest));
         foreach ($this->values as $value) {
             $level = $counts[(string) $value->simplified()] = ($counts[(string) $value->simplified()] ?? 0) + 1;
-            $dots[] = Shape::circle($scale->at($value->toFloat()), $y - 6 - $radius * 2.2 * ($level - 0.5), $radius, Paint::outlined('#FFFFFF', 1.5, $setting->strong()));
+            $dots[] = Shape::circle($scale->at($value->toFloat()), $y - 6 - $radius * 2.2 * ($level - 0.5), $radius, Paint::outlined('#FFFFFF', 1.5, $context->strong));
         }
         $title = $labels->optional($this->name, $box->middleX(), $box->y + 26, new TextStyle(28, Paint::QUIET, true, 0.5));
 
-        return ['line' => array_values(array_filter([...$line, $title])), 'dots' => $dots, 'middle' => [...$this->marker('mean '.DataPlot::told($this->sample->mean())->rounded()->number(), $scale->at($this->sample->mean()->toFloat()), $y, '#A34A00', $labels), ...$this->marker('median '.Quantity::of($this->sample->median())->number(), $scale->at($this->sample->median()->toFloat()), $y, $setting->strong(), $labels)]];
+        return ['line' => array_values(array_filter([...$line, $title])), 'dots' => $dots, 'middle' => [...$this->marker('mean '.DataPlot::told($this->sample->mean())->rounded()->number(), $scale->at($this->sample->mean()->toFloat()), $y, '#A34A00', $labels), ...$this->marker('median '.Quantity::of($this->sample->median())->number(), $scale->at($this->sample->median()->toFloat()), $y, $context->strong, $labels)]];
     }
 
     public function words(): string

@@ -13,7 +13,7 @@ use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Variation;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -68,7 +68,7 @@ final readonly class Lines implements Plot
         return new Box(0, 0, min(1430.0, max(550.0, $names)), 360 + (count($this->values->series) > 1 ? self::KEY : 0));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $hasKey = count($this->values->series) > 1;
         $key = $hasKey ? self::KEY : 0.0;
@@ -76,19 +76,19 @@ final readonly class Lines implements Plot
         $count = count($this->values->names);
         $places = $this->places ?? array_map(static fn (int $at): float => $at + 0.5, range(0, $count - 1));
         $across = $this->places === null ? [0.0, (float) $count] : [$places[0], $places[$count - 1]];
-        $axes = Axes::in(new Box($box->x, $box->y + $key, $box->width, $box->height - $key - $names), $setting, [$across[0], max($across[1], $across[0] + 1e-9)], $this->values->limits(false), $this->places === null ? '' : $this->across, $hasKey ? '' : $this->up, false, $this->places !== null, array_filter($places, static fn (float $place): bool => floor($place) !== $place) === [] ? 1 : 0);
-        $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $setting)]];
+        $axes = Axes::in(new Box($box->x, $box->y + $key, $box->width, $box->height - $key - $names), $context, [$across[0], max($across[1], $across[0] + 1e-9)], $this->values->limits(false), $this->places === null ? '' : $this->across, $hasKey ? '' : $this->up, false, $this->places !== null, array_filter($places, static fn (float $place): bool => floor($place) !== $place) === [] ? 1 : 0);
+        $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $context)]];
         // Names stand at even distances, across the whole plot.
         $at = fn (int $number): float => $this->places === null ? $axes->plot->x + $axes->plot->width * ($number + 0.5) / $count : $axes->across->at($places[$number]);
         if ($this->places === null) {
-            $labels = new Labels($box, $setting->type);
+            $labels = new Labels($box, $context->type);
             foreach ($this->values->names as $number => $name) {
                 $pieces['axes'][] = $labels->optional($name, $at($number), $box->bottom() - 12, new TextStyle(30, Paint::INK, false, 0.5));
             }
         }
         $pieces['axes'] = array_values(array_filter($pieces['axes']));
         foreach (array_values($this->values->series) as $number => $values) {
-            $series = new Series($number, $setting);
+            $series = new Series($number, $context);
             $points = array_map(static fn (BigRational $value, int $row): array => [$at($row), $axes->up->at($value->toFloat())], $values, array_keys($values));
             $pieces['line-'.($number + 1)] = [Shape::polyline($points, $series->line()), ...array_map(static fn (array $point): Shape => $series->mark($point[0], $point[1]), $points)];
         }

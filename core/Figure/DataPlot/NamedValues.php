@@ -12,7 +12,7 @@ use Daybright\Figure\InvalidQuantities;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Statistics\Sample;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -91,7 +91,7 @@ final readonly class NamedValues
      *
      * @return list<Shape>
      */
-    public function key(Box $box, Setting $setting): array
+    public function key(Box $box, RenderContext $context): array
     {
         if (count($this->series) < 2) {
             return [];
@@ -99,11 +99,11 @@ final readonly class NamedValues
         $shapes = [];
         $room = $box->width / count($this->series);
         foreach (array_keys($this->series) as $number => $name) {
-            $series = new Series($number, $setting);
+            $series = new Series($number, $context);
             $x = $box->x + $number * $room;
-            [$written, $style] = Table::cut($name, $room - 44, new TextStyle(28, $series->colour, true), $setting->type);
+            [$written, $style] = Table::cut($name, $room - 44, new TextStyle(28, $series->colour, true), $context->type);
             $shapes[] = $series->mark($x + 14, $box->y + 14, 11);
-            $shapes[] = $setting->type->label($written, $x + 34, $box->y + 24, $style);
+            $shapes[] = $context->type->label($written, $x + 34, $box->y + 24, $style);
         }
 
         return $shapes;

@@ -8,7 +8,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Variation;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A way of drawing data. */
@@ -23,7 +23,7 @@ interface Plot
     public function smallest(): Box;
 
     /** @return array<string, list<Shape>> */
-    public function scene(Box $box, Setting $setting): array;
+    public function scene(Box $box, RenderContext $context): array;
 
     public function words(): string;
 

@@ -16,7 +16,7 @@ use Daybright\Maths\Statistics\LeastSquares;
 use Daybright\Maths\Statistics\Sample;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -76,17 +76,17 @@ final readonly class Scatter implements Plot
         return new Box(0, 0, 550, 360);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         [$x, $y] = [$this->sample(0), $this->sample(1)];
-        $axes = Axes::in($box, $setting, [$x->least()->toFloat(), $x->most()->toFloat()], [$y->least()->toFloat(), $y->most()->toFloat()], $this->across, $this->up);
-        $series = new Series(0, $setting);
+        $axes = Axes::in($box, $context, [$x->least()->toFloat(), $x->most()->toFloat()], [$y->least()->toFloat(), $y->most()->toFloat()], $this->across, $this->up);
+        $series = new Series(0, $context);
         $points = array_map(static fn (array $pair): Shape => $series->mark(...[...$axes->point($pair[0]->toFloat(), $pair[1]->toFloat()), 10.0]), $this->pairs);
         $pieces = ['axes' => $axes->shapes, 'points' => $points];
         if ($this->fit === null || ! $this->drawsLine) {
             return $pieces;
         }
-        $second = new Series(1, $setting);
+        $second = new Series(1, $context);
         [$slope, $intercept] = [$this->fit->slope->toFloat(), $this->fit->intercept->toFloat()];
         $values = array_map(static function (int $piece) use ($axes, $slope, $intercept): array {
             $at = $axes->across->least + ($axes->across->most - $axes->across->least) * $piece / 40;
@@ -94,7 +94,7 @@ final readonly class Scatter implements Plot
             return [$at, $intercept + $slope * $at];
         }, range(0, 40));
         $line = $axes->curve($values);
-        $labels = new Labels($axes->plot, $setting->type);
+        $labels = new Labels($axes->plot, $context->type);
         foreach ($points as $point) {
             $labels->keepClearOf($point->box);
         }

@@ -6,7 +6,7 @@ namespace Daybright\Figure\Drawing;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -29,7 +29,7 @@ final readonly class Axes
      * @param  bool  $numbered whether the axis across carries numbers (bars carry names instead)
      * @param  float  $leastStep of the numbers across
      */
-    public static function in(Box $box, Setting $setting, array $across, array $up, string $acrossTitle = '', string $upTitle = '', bool $snug = false, bool $numbered = true, float $leastStep = 0): self
+    public static function in(Box $box, RenderContext $context, array $across, array $up, string $acrossTitle = '', string $upTitle = '', bool $snug = false, bool $numbered = true, float $leastStep = 0): self
     {
         $top = $box->y + ($upTitle === '' ? self::SIZE * 0.5 : self::SIZE * 1.5);
         $bottom = $box->bottom() - ($numbered ? self::SIZE * 1.4 : 4) - ($acrossTitle === '' ? 0 : self::SIZE * 1.25);
@@ -37,19 +37,19 @@ final readonly class Axes
             ? Scale::exactly($up[0], $up[1], self::divisions($bottom - $top, 56), $bottom, $top)
             : Scale::covering($up[0], $up[1], self::divisions($bottom - $top, 56), $bottom, $top);
         $style = new TextStyle(self::SIZE, Paint::QUIET, false, 1);
-        $widest = max(array_map(static fn (float $tick): float => $setting->type->width($upScale->written($tick), $style), [...$upScale->ticks(), 0.0]));
+        $widest = max(array_map(static fn (float $tick): float => $context->type->width($upScale->written($tick), $style), [...$upScale->ticks(), 0.0]));
         $left = $box->x + $widest + 12;
         $right = $box->right() - self::SIZE * 0.8;
         $acrossScale = $snug
             ? Scale::exactly($across[0], $across[1], self::divisions($right - $left, 90), $left, $right)
             : Scale::covering($across[0], $across[1], self::divisions($right - $left, 90), $left, $right, $leastStep);
         $plot = new Box($left, $top, $right - $left, $bottom - $top);
-        $shapes = [...self::paper($plot, $acrossScale, $upScale, $numbered), ...self::numbers($plot, $box, $acrossScale, $upScale, $setting, $numbered)];
+        $shapes = [...self::paper($plot, $acrossScale, $upScale, $numbered), ...self::numbers($plot, $box, $acrossScale, $upScale, $context, $numbered)];
         if ($acrossTitle !== '') {
-            $shapes[] = self::title($acrossTitle, $right, $box->bottom() - 8, 1, $box->width, $setting);
+            $shapes[] = self::title($acrossTitle, $right, $box->bottom() - 8, 1, $box->width, $context);
         }
         if ($upTitle !== '') {
-            $shapes[] = self::title($upTitle, $box->x, $box->y + self::SIZE * 0.8, 0, $box->width, $setting);
+            $shapes[] = self::title($upTitle, $box->x, $box->y + self::SIZE * 0.8, 0, $box->width, $context);
         }
 
         return new self($acrossScale, $upScale, $plot, $shapes);
@@ -135,9 +135,9 @@ final readonly class Axes
     }
 
     /** @return list<Shape> */
-    private static function numbers(Box $plot, Box $box, Scale $across, Scale $up, Setting $setting, bool $numbered): array
+    private static function numbers(Box $plot, Box $box, Scale $across, Scale $up, RenderContext $context, bool $numbered): array
     {
-        $labels = new Labels($box, $setting->type);
+        $labels = new Labels($box, $context->type);
         $shapes = [];
         foreach ($up->ticks() as $tick) {
             $shapes[] = $labels->optional($up->written($tick), $plot->x - 8, $up->at($tick) + self::SIZE * 0.28, new TextStyle(self::SIZE, Paint::QUIET, false, 1));
@@ -149,13 +149,13 @@ final readonly class Axes
         return array_values(array_filter($shapes));
     }
 
-    private static function title(string $title, float $x, float $baseline, float $align, float $room, Setting $setting): Shape
+    private static function title(string $title, float $x, float $baseline, float $align, float $room, RenderContext $context): Shape
     {
         $style = new TextStyle(self::SIZE, Paint::INK, true, $align);
-        while (mb_strlen($title) > 4 && $setting->type->width($title, $style) > $room - 40) {
+        while (mb_strlen($title) > 4 && $context->type->width($title, $style) > $room - 40) {
             $title = rtrim(mb_substr($title, 0, -2), ' …').'…';
         }
 
-        return $setting->type->label($title, $x, $baseline, $style);
+        return $context->type->label($title, $x, $baseline, $style);
     }
 }

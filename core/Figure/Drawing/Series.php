@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Figure\Drawing;
 
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** How the first, second and third of several things are told apart: by colour, by dashes and by the form of their marks. */
@@ -19,9 +19,9 @@ final readonly class Series
 
     private string $dash;
 
-    public function __construct(private int $number, Setting $setting)
+    public function __construct(private int $number, RenderContext $context)
     {
-        $this->colour = self::COLOURS[$number % 3] === '' ? $setting->strong() : self::COLOURS[$number % 3];
+        $this->colour = self::COLOURS[$number % 3] === '' ? $context->strong : self::COLOURS[$number % 3];
         $this->dash = self::DASHES[$number % 3];
     }
 

@@ -6,7 +6,7 @@ namespace Daybright\Figure\Drawing;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
@@ -27,7 +27,7 @@ final readonly class Table
      * @param  list<float>  $shares how wide each column is, as a share of the table
      * @param  int  $rows besides the head; with more room in the box they are higher, and the words in them larger
      */
-    public function __construct(private array $head, private array $shares, int $rows, Box $room, private Setting $setting)
+    public function __construct(private array $head, private array $shares, int $rows, Box $room, private RenderContext $context)
     {
         $this->row = max(self::ROW, min(self::LARGEST_ROW, $room->height / ($rows + 1)));
         $height = $this->row * ($rows + 1);
@@ -49,7 +49,7 @@ final readonly class Table
     /** @return list<Shape> */
     public function head(): array
     {
-        $ground = Shape::rectangle($this->place(0), Paint::outlined(Paint::INK, 2, $this->setting->tint()));
+        $ground = Shape::rectangle($this->place(0), Paint::outlined(Paint::INK, 2, $this->context->tint));
 
         return [$ground, ...$this->cells($this->head, 0, true, Paint::INK)];
     }
@@ -78,8 +78,8 @@ final readonly class Table
             $width = $this->box->width * ($this->shares[$column] ?? 0.0);
             if ($cell !== '') {
                 $style = new TextStyle($this->row * 0.64, $colour, $bold, 0.5);
-                $written = self::cut($cell, $width - 12, $style, $this->setting->type);
-                $shapes[] = $this->setting->type->label($written[0], $x + $width / 2, $this->place($number)->middleY() + $written[1]->size * 0.34, $written[1]);
+                $written = self::cut($cell, $width - 12, $style, $this->context->type);
+                $shapes[] = $this->context->type->label($written[0], $x + $width / 2, $this->place($number)->middleY() + $written[1]->size * 0.34, $written[1]);
             }
             $x += $width;
         }

@@ -21,7 +21,7 @@ use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** One share written as a fraction, as a decimal and as a percent, exactly. */
 final readonly class Equivalence implements Varies
@@ -110,12 +110,12 @@ final readonly class Equivalence implements Varies
         return new Box(0, 0, $this->view === 'places' ? 860 : 550, $this->view === 'square' ? 380 : 320);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         return match ($this->view) {
-            'square' => (new HundredSquare($this, $box, $setting))->pieces(),
-            'places' => (new PlaceTable($this, $box, $setting))->pieces(),
-            default => (new Strip($this, $box, $setting))->pieces(),
+            'square' => (new HundredSquare($this, $box, $context))->pieces(),
+            'places' => (new PlaceTable($this, $box, $context))->pieces(),
+            default => (new Strip($this, $box, $context))->pieces(),
         };
     }
 

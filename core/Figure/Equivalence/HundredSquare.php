@@ -8,14 +8,14 @@ use Daybright\Figure\Drawing\Hatching;
 use Daybright\Maths\DecimalExpansion;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A square of a hundred cells, shaded column by column; the last cell in part. */
 final readonly class HundredSquare
 {
-    public function __construct(private Equivalence $figure, private Box $box, private Setting $setting)
+    public function __construct(private Equivalence $figure, private Box $box, private RenderContext $context)
     {
     }
 
@@ -45,16 +45,16 @@ final readonly class HundredSquare
         $columns = (int) floor($hundredths / 10 + 1e-9);
         $shapes = [Shape::rectangle($square, Paint::outlined(Paint::INK, 3, '#FFFFFF'))];
         if ($columns > 0) {
-            array_push($shapes, ...Hatching::of(new Box($square->x, $square->y, $columns * $cell, $square->height), $this->setting));
+            array_push($shapes, ...Hatching::of(new Box($square->x, $square->y, $columns * $cell, $square->height), $this->context));
         }
         $left = $hundredths - 10 * $columns;
         if ($left > 1e-9 && $columns < 10) {
             $whole = (int) floor($left + 1e-9);
             if ($whole > 0) {
-                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->setting));
+                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->context));
             }
             if ($left - $whole > 1e-6) {
-                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y + $whole * $cell, $cell * ($left - $whole), $cell), $this->setting));
+                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y + $whole * $cell, $cell * ($left - $whole), $cell), $this->context));
             }
         }
         for ($line = 1; $line < 10; $line++) {
@@ -68,10 +68,10 @@ final readonly class HundredSquare
 
     private function fitted(string $written, float $x, float $baseline, TextStyle $style): Shape
     {
-        while ($style->size > 28 && $this->setting->type->width($written, $style) > $this->box->right() - $x) {
+        while ($style->size > 28 && $this->context->type->width($written, $style) > $this->box->right() - $x) {
             $style = $style->sized($style->size - 2);
         }
 
-        return $this->setting->type->label($written, $x, $baseline, $style);
+        return $this->context->type->label($written, $x, $baseline, $style);
     }
 }

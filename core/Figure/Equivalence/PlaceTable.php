@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Table;
 use Daybright\Maths\DecimalExpansion;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** The digits of the decimal in their places, and those of the percent, two places further to the left. */
@@ -17,18 +17,18 @@ final readonly class PlaceTable
 {
     private const PLACES = ['100', '10', '1', '1/10', '1/100', '1/1000'];
 
-    public function __construct(private Equivalence $figure, private Box $box, private Setting $setting)
+    public function __construct(private Equivalence $figure, private Box $box, private RenderContext $context)
     {
     }
 
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
-        $table = new Table(['', ...self::PLACES], [0.22, 0.13, 0.13, 0.13, 0.13, 0.13, 0.13], 3, $this->box, $this->setting);
+        $table = new Table(['', ...self::PLACES], [0.22, 0.13, 0.13, 0.13, 0.13, 0.13, 0.13], 3, $this->box, $this->context);
 
         return [
             'fraction' => [...$table->head(), ...$table->row(1, [$this->figure->fraction()], true)],
-            'decimal' => [...$table->row(2, ['decimal', ...$this->digits($this->figure->value)], true, $this->setting->strong()), $this->point($table, 2)],
+            'decimal' => [...$table->row(2, ['decimal', ...$this->digits($this->figure->value)], true, $this->context->strong), $this->point($table, 2)],
             'percent' => [...$table->row(3, ['percent', ...$this->digits($this->figure->value->multipliedBy(100))], true, Paint::INK), $this->point($table, 3)],
         ];
     }

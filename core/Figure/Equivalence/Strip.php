@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Labels;
 use Daybright\Maths\DecimalExpansion;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -18,20 +18,20 @@ final readonly class Strip
 {
     private const SIZE = 30.0;
 
-    public function __construct(private Equivalence $figure, private Box $box, private Setting $setting)
+    public function __construct(private Equivalence $figure, private Box $box, private RenderContext $context)
     {
     }
 
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
-        $side = $this->setting->type->width('100%', new TextStyle(self::SIZE)) / 2 + 4;
+        $side = $this->context->type->width('100%', new TextStyle(self::SIZE)) / 2 + 4;
         $strip = new Box($this->box->x + $side, $this->box->y + self::SIZE * 1.7, $this->box->width - 2 * $side, max(60.0, min(130.0, $this->box->height * 0.22)));
         $share = $this->figure->value->toFloat();
         $mark = $strip->x + $strip->width * $share;
         $gap = ($this->box->bottom() - $strip->bottom()) / 2;
         $rows = [$strip->bottom() + $gap * 0.5, $strip->bottom() + $gap * 1.5];
-        $dashed = Paint::outlined($this->setting->strong(), 3, 'none', '8 7');
+        $dashed = Paint::outlined($this->context->strong, 3, 'none', '8 7');
         $decimals = array_map(static fn (int $tenth): string => $tenth === 0 || $tenth === 10 ? (string) intdiv($tenth, 10) : "0.{$tenth}", range(0, 10));
         $percents = array_map(static fn (int $tenth): string => ($tenth * 10).'%', range(0, 10));
 
@@ -49,11 +49,11 @@ final readonly class Strip
         $shaded = $this->figure->value->getNumerator()->toInt();
         $shapes = [Shape::rectangle($strip, Paint::outlined(Paint::INK, 3, '#FFFFFF'))];
         if ($parts > Equivalence::MOST_PARTS) {
-            return [...$shapes, ...Hatching::of(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->setting)];
+            return [...$shapes, ...Hatching::of(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->context)];
         }
         for ($part = 0; $part < $parts; $part++) {
             $cell = new Box($strip->x + $strip->width * $part / $parts, $strip->y, $strip->width / $parts, $strip->height);
-            array_push($shapes, ...($part < $shaded ? Hatching::of($cell, $this->setting) : [Shape::rectangle($cell, Paint::outlined(Paint::INK, 3, '#FFFFFF'))]));
+            array_push($shapes, ...($part < $shaded ? Hatching::of($cell, $this->context) : [Shape::rectangle($cell, Paint::outlined(Paint::INK, 3, '#FFFFFF'))]));
         }
 
         return $shapes;
@@ -66,7 +66,7 @@ final readonly class Strip
     private function scale(Box $strip, float $y, array $names): array
     {
         $shapes = [Shape::polyline([[$strip->x, $y], [$strip->right(), $y]], Paint::outlined(Paint::INK, 3))];
-        $labels = new Labels($this->box, $this->setting->type);
+        $labels = new Labels($this->box, $this->context->type);
         foreach ([0, 10, 5, 1, 2, 3, 4, 6, 7, 8, 9] as $tenth) {
             $x = $strip->x + $strip->width * $tenth / 10;
             $shapes[] = Shape::polyline([[$x, $y], [$x, $y + 10]], Paint::outlined(Paint::INK, 3));
@@ -79,11 +79,11 @@ final readonly class Strip
     /** @return list<Shape> */
     private function answer(string $written, float $x, float $baseline): array
     {
-        $style = new TextStyle(self::SIZE + 4, $this->setting->strong(), true);
-        $width = $this->setting->type->width($written, $style);
+        $style = new TextStyle(self::SIZE + 4, $this->context->strong, true);
+        $width = $this->context->type->width($written, $style);
         // Beside the dashed line where there is room for it, so that the line does not cross the words.
         $left = $x + 10 + $width <= $this->box->right() ? $x + 10 : max($this->box->x, $x - 10 - $width);
 
-        return [Shape::circle($x, $baseline + 16, 7, Paint::filled($this->setting->strong())), $this->setting->type->label($written, $left, $baseline, $style)];
+        return [Shape::circle($x, $baseline + 16, 7, Paint::filled($this->context->strong)), $this->context->type->label($written, $left, $baseline, $style)];
     }
 }

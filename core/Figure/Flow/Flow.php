@@ -16,7 +16,7 @@ use Daybright\Figure\Subject;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Boxes joined by arrows that never cross: a chain, a cycle, branches, causes and effects. */
 final readonly class Flow implements PosesTask
@@ -117,9 +117,9 @@ final readonly class Flow implements PosesTask
         return Layout::smallest($this);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new FlowDrawing($this, $box, $setting))->pieces();
+        return (new FlowDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

@@ -7,7 +7,7 @@ namespace Daybright\Figure\Flow;
 use Daybright\Figure\Drawing\Arrow;
 use Daybright\Figure\Drawing\Card;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** The boxes and the arrows between them. */
@@ -18,10 +18,10 @@ final readonly class FlowDrawing
 
     private float $size;
 
-    public function __construct(private Flow $flow, Box $box, private Setting $setting)
+    public function __construct(private Flow $flow, Box $box, private RenderContext $context)
     {
         $this->boxes = (new Layout($flow, $box->inset(3)))->boxes();
-        $this->size = Card::commonSize(array_map(static fn (Box $place, int $number): array => [$flow->label($number), $place], $this->boxes, array_keys($this->boxes)), $setting, 44);
+        $this->size = Card::commonSize(array_map(static fn (Box $place, int $number): array => [$flow->label($number), $place], $this->boxes, array_keys($this->boxes)), $context, 44);
     }
 
     /** @return array<string, list<Shape>> */
@@ -68,7 +68,7 @@ final readonly class FlowDrawing
     /** @return list<Shape> */
     private function card(int $number, bool $isMain): array
     {
-        return Card::of($this->flow->label($number), $this->boxes[$number], $this->setting, $isMain, $isMain ? $this->setting->tint() : '#FFFFFF', $this->size);
+        return Card::of($this->flow->label($number), $this->boxes[$number], $this->context, $isMain, $isMain ? $this->context->tint : '#FFFFFF', $this->size);
     }
 
     /**
@@ -79,7 +79,7 @@ final readonly class FlowDrawing
      */
     private function arrow(Box $from, Box $to, float $share = 0.5): array
     {
-        $strong = $this->setting->strong();
+        $strong = $this->context->strong;
         $isBeside = $from->right() < $to->x || $to->right() < $from->x;
         $overlap = min($from->bottom(), $to->bottom()) - max($from->y, $to->y);
         if ($isBeside && ($overlap > 0 || in_array($this->flow->kind, ['branch', 'cause'], true))) {

@@ -18,7 +18,7 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** One to three functions of x, with their intercepts, roots and turning points. */
 final readonly class FunctionGraph implements Varies
@@ -121,9 +121,9 @@ final readonly class FunctionGraph implements Varies
         return new Box(0, 0, $this->showsTable ? 820 : 550, $this->showsTable ? 440 : 400);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new GraphDrawing($this, $box, $setting))->pieces();
+        return (new GraphDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

@@ -10,14 +10,14 @@ use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** The curves on squared paper, each with its name and its points. */
 final readonly class GraphDrawing
 {
-    public function __construct(private FunctionGraph $graph, private Box $box, private Setting $setting)
+    public function __construct(private FunctionGraph $graph, private Box $box, private RenderContext $context)
     {
     }
 
@@ -26,8 +26,8 @@ final readonly class GraphDrawing
     {
         $tableWidth = $this->graph->showsTable ? 140.0 + 90.0 * count($this->graph->curves) : 0.0;
         $room = new Box($this->box->x, $this->box->y, $this->box->width - $tableWidth, $this->box->height);
-        $axes = Axes::in($room, $this->setting, [$this->graph->from, $this->graph->to], $this->rise(), 'x', 'y');
-        $labels = new Labels($axes->plot, $this->setting->type);
+        $axes = Axes::in($room, $this->context, [$this->graph->from, $this->graph->to], $this->rise(), 'x', 'y');
+        $labels = new Labels($axes->plot, $this->context->type);
         foreach ($this->axisLines($axes) as $line) {
             $labels->keepClearOfLine(...$line);
         }
@@ -41,14 +41,14 @@ final readonly class GraphDrawing
             }
         }
         foreach ($this->graph->curves as $number => $curve) {
-            $series = new Series($number, $this->setting);
+            $series = new Series($number, $this->context);
             $pieces['curve-'.($number + 1)] = [...array_map(static fn (array $piece): Shape => Shape::polyline($piece, $series->line()), $paths[$number]), ...$this->name($curve, $paths[$number], $series, $labels)];
         }
         foreach ($this->graph->curves as $number => $curve) {
-            $pieces['points-'.($number + 1)] = $this->points($curve, $axes, new Series($number, $this->setting), $labels);
+            $pieces['points-'.($number + 1)] = $this->points($curve, $axes, new Series($number, $this->context), $labels);
         }
         if (count($this->graph->curves) > 1) {
-            $pieces['crossings'] = $this->marked($this->graph->crossings(), $axes, new Series(0, $this->setting), $labels);
+            $pieces['crossings'] = $this->marked($this->graph->crossings(), $axes, new Series(0, $this->context), $labels);
         }
         if ($this->graph->showsTable) {
             array_push($pieces['points-1'], ...$this->table(new Box($room->right() + 16, $this->box->y, $tableWidth - 18, $this->box->height)));
@@ -105,7 +105,7 @@ final readonly class GraphDrawing
         $last = $path[count($path) - 1];
         [$x, $y] = $last[(int) (count($last) * 0.85)];
         $style = new TextStyle(28, $series->colour, true);
-        [$written] = Table::cut("y = {$curve->written}", $this->box->width * 0.5, $style, $this->setting->type);
+        [$written] = Table::cut("y = {$curve->written}", $this->box->width * 0.5, $style, $this->context->type);
 
         return $labels->near($written, $x, $y, $style, 12, 180);
     }
@@ -163,7 +163,7 @@ final readonly class GraphDrawing
         $rows = max(3, min(9, (int) floor($room->height / Table::ROW) - 1));
         $columns = count($this->graph->curves);
         $names = $columns === 1 ? ['x', 'y'] : ['x', ...array_map(static fn (int $number): string => 'y'.['₁', '₂', '₃'][$number], range(0, $columns - 1))];
-        $table = new Table($names, array_fill(0, $columns + 1, 1 / ($columns + 1)), $rows, $room, $this->setting);
+        $table = new Table($names, array_fill(0, $columns + 1, 1 / ($columns + 1)), $rows, $room, $this->context);
         $shapes = $table->head();
         $step = max(1, (int) ceil(($this->graph->to - $this->graph->from) / ($rows - 1)));
         for ($row = 0; $row < $rows; $row++) {

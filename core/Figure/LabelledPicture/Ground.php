@@ -6,7 +6,7 @@ namespace Daybright\Figure\LabelledPicture;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -15,9 +15,9 @@ final readonly class Ground
 {
     public Box $box;
 
-    public function __construct(private string $picture, Box $room, private Setting $setting)
+    public function __construct(private string $picture, Box $room, private RenderContext $context)
     {
-        $medium = $setting->media[$picture] ?? null;
+        $medium = $context->pictures[$picture] ?? null;
         $this->box = $medium === null ? $room->fitted(3, 2) : $room->fitted($medium->width, $medium->height);
     }
 
@@ -30,13 +30,13 @@ final readonly class Ground
     /** @return list<Shape> */
     public function shapes(): array
     {
-        if (isset($this->setting->media[$this->picture])) {
+        if (isset($this->context->pictures[$this->picture])) {
             return [Shape::image($this->box, $this->picture)];
         }
 
         return [
             Shape::rectangle($this->box, Paint::outlined(Paint::RULE, 4, '#F1EEE4')),
-            $this->setting->type->label('no picture yet', $this->box->middleX(), $this->box->bottom() - 16, new TextStyle(28, Paint::QUIET, false, 0.5)),
+            $this->context->type->label('no picture yet', $this->box->middleX(), $this->box->bottom() - 16, new TextStyle(28, Paint::QUIET, false, 0.5)),
         ];
     }
 }

@@ -18,7 +18,7 @@ use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A picture with the names of its parts in the margins. */
 final readonly class LabelledPicture implements PosesTask, UsesPicture
@@ -102,9 +102,9 @@ final readonly class LabelledPicture implements PosesTask, UsesPicture
         return max([(int) ceil(count($this->points) / 2), ...array_values($wished)]);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new LeaderLines($this, $box, $setting))->pieces(new Ground($this->picture, LeaderLines::room($this, $box), $setting));
+        return (new LeaderLines($this, $box, $context))->pieces(new Ground($this->picture, LeaderLines::room($this, $box), $context));
     }
 
     public function words(): string

@@ -7,8 +7,8 @@ namespace Daybright\Figure\LabelledPicture;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
-use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -22,7 +22,7 @@ final readonly class LeaderLines
     /** Room that a name has at the most, from top to bottom. */
     private const NAME = 110.0;
 
-    public function __construct(private LabelledPicture $figure, private Box $box, private Setting $setting)
+    public function __construct(private LabelledPicture $figure, private Box $box, private RenderContext $context)
     {
     }
 
@@ -44,7 +44,7 @@ final readonly class LeaderLines
             $pieces['part-'.($number + 1)] = [
                 Shape::polyline([[$x, $y], [$portX, $portY]], Paint::outlined('#FFFFFF', 6)),
                 Shape::polyline([[$x, $y], [$portX, $portY]], Paint::outlined(Paint::INK, 2.5)),
-                Shape::circle($x, $y, 9, Paint::outlined('#FFFFFF', 3, $this->setting->strong())),
+                Shape::circle($x, $y, 9, Paint::outlined('#FFFFFF', 3, $this->context->strong)),
                 ...$text,
             ];
         }
@@ -213,14 +213,14 @@ final readonly class LeaderLines
     private function text(int $number, float $y, bool $isLeft): array
     {
         $room = self::room($this->figure, $this->box);
-        $ground = (new Ground($this->figure->pictures()[0] ?? '', $room, $this->setting))->box;
+        $ground = (new Ground($this->figure->pictures()[0] ?? '', $room, $this->context))->box;
         $width = ($isLeft ? $ground->x - $this->box->x : $this->box->right() - $ground->right()) - 28;
         if ($this->figure->view !== 'names') {
             $x = $isLeft ? $ground->x - 40 : $ground->right() + 40;
 
             return [
-                Shape::circle($x, $y, 22, Paint::outlined($this->setting->strong(), 3, '#FFFFFF')),
-                $this->setting->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, Paint::INK, true, 0.5)),
+                Shape::circle($x, $y, 22, Paint::outlined($this->context->strong, 3, '#FFFFFF')),
+                $this->context->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, Paint::INK, true, 0.5)),
                 Shape::polyline($isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]], Paint::outlined(Paint::QUIET, 2.5)),
             ];
         }
@@ -232,7 +232,7 @@ final readonly class LeaderLines
 
     private function name(int $number, float $width, float $height, bool $isLeft): SetText
     {
-        return $this->setting->type->fit($this->figure->points[$number]->name, $width, min(self::NAME, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
+        return $this->context->type->fit($this->figure->points[$number]->name, $width, min(self::NAME, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
     }
 
     private static function bankHeight(LabelledPicture $figure): float
@@ -253,10 +253,10 @@ final readonly class LeaderLines
         $shapes = [];
         foreach ($names as $number => $name) {
             $x = $this->box->x + ($number % 2) * $this->box->width / 2;
-            [$written, $style] = Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->setting->type);
+            [$written, $style] = Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->context->type);
             $y = $top + (intdiv($number, 2) + 0.7) * self::BANK_ROW;
-            $shapes[] = Shape::circle($x + 10, $y - 10, 6, Paint::filled($this->setting->strong()));
-            $shapes[] = $this->setting->type->label($written, $x + 28, $y, $style);
+            $shapes[] = Shape::circle($x + 10, $y - 10, 6, Paint::filled($this->context->strong));
+            $shapes[] = $this->context->type->label($written, $x + 28, $y, $style);
         }
 
         return $shapes;

@@ -18,7 +18,7 @@ use Daybright\Language\ReadingLevel;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A passage with line numbers; the evidence for each question is marked by colour and by pattern. */
 final readonly class MarkedPassage implements PosesTask
@@ -119,9 +119,9 @@ final readonly class MarkedPassage implements PosesTask
         return new Box(0, 0, 1430, min(655.0, PassageDrawing::leastHeight($this, 1430)));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new PassageDrawing($this, $box, $setting))->pieces();
+        return (new PassageDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

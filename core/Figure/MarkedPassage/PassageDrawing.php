@@ -7,7 +7,7 @@ namespace Daybright\Figure\MarkedPassage;
 use Daybright\Figure\Drawing\Card;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -24,7 +24,7 @@ final readonly class PassageDrawing
 
     private const MARKS = [['#DDF0F5', '#1B6074', ''], ['#FCEFD2', '#805300', '12 7'], ['#F3E1F0', '#75386D', '3 7']];
 
-    public function __construct(private MarkedPassage $figure, private Box $box, private Setting $setting)
+    public function __construct(private MarkedPassage $figure, private Box $box, private RenderContext $context)
     {
     }
 
@@ -64,8 +64,8 @@ final readonly class PassageDrawing
         $pieces = ['passage' => []];
         foreach ($lines as $number => $words) {
             $baseline = $this->box->y + $number * $row + $row * 0.7;
-            $pieces['passage'][] = $this->setting->type->label((string) ($number + 1), $this->box->x + self::NUMBER - 20, $baseline, new TextStyle(self::SMALLEST, Paint::QUIET, false, 1));
-            $pieces['passage'][] = Shape::words(array_map(static fn (array $word): array => [$word[1], $word[2]], $words), $baseline, $this->setting->type->face(false), $size, Paint::INK, new Box($words[0][1], $baseline - $size * 0.78, $words[count($words) - 1][1] + $words[count($words) - 1][3] - $words[0][1], $size));
+            $pieces['passage'][] = $this->context->type->label((string) ($number + 1), $this->box->x + self::NUMBER - 20, $baseline, new TextStyle(self::SMALLEST, Paint::QUIET, false, 1));
+            $pieces['passage'][] = Shape::words(array_map(static fn (array $word): array => [$word[1], $word[2]], $words), $baseline, $this->context->type->face(false), $size, Paint::INK, new Box($words[0][1], $baseline - $size * 0.78, $words[count($words) - 1][1] + $words[count($words) - 1][3] - $words[0][1], $size));
         }
         $top = $this->box->y + count($lines) * $row + 12;
         foreach ($this->figure->questions as $question => $text) {
@@ -82,7 +82,7 @@ final readonly class PassageDrawing
     private function lines(float $size): array
     {
         $style = new TextStyle($size);
-        $space = $this->setting->type->width(' ', $style);
+        $space = $this->context->type->width(' ', $style);
         [$left, $right] = [$this->box->x + self::NUMBER, $this->box->right() - 2];
         $lines = [];
         $number = 0;
@@ -90,7 +90,7 @@ final readonly class PassageDrawing
             $line = [];
             $x = $left;
             foreach ($words as $word) {
-                $width = $this->setting->type->width($word, $style);
+                $width = $this->context->type->width($word, $style);
                 if ($line !== [] && $x + $width > $right) {
                     $lines[] = $line;
                     [$line, $x] = [[], $left];
@@ -151,7 +151,7 @@ final readonly class PassageDrawing
     private function question(int $number, string $text, float $top): array
     {
         [$tint, $colour, $dash] = self::MARKS[$number % 3];
-        $set = $this->setting->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, $colour, true, 0, 1.2));
+        $set = $this->context->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, $colour, true, 0, 1.2));
         $shapes = [
             Shape::rectangle(new Box($this->box->x + 4, $top + 4, 36, 28), Paint::filled($tint), 4),
             Shape::polyline([[$this->box->x + 6, $top + 28], [$this->box->x + 38, $top + 28]], Paint::outlined($colour, 6, 'none', $dash)),
@@ -163,6 +163,6 @@ final readonly class PassageDrawing
 
     private function questionsHeight(): float
     {
-        return array_sum(array_map(fn (string $text, int $number): float => $this->setting->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, Paint::INK, true, 0, 1.2))->height() + 8, $this->figure->questions, array_keys($this->figure->questions)));
+        return array_sum(array_map(fn (string $text, int $number): float => $this->context->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, Paint::INK, true, 0, 1.2))->height() + 8, $this->figure->questions, array_keys($this->figure->questions)));
     }
 }

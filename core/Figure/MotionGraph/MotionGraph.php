@@ -24,7 +24,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Units;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -131,26 +131,26 @@ final readonly class MotionGraph implements Varies
         return $this->view === 'both' ? new Box(0, 0, 900, 400) : new Box(0, 0, 550, 400);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $told = array_map(fn (Motion $motion): string => $this->told($motion), $this->motions);
-        $style = new TextStyle(30, $setting->strong(), true);
+        $style = new TextStyle(30, $context->strong, true);
         $room = new Box($box->x, $box->y, $box->width, $box->height - 44.0 * count($told));
         $gap = 40.0;
         $isBoth = $this->view === 'both';
         $width = $isBoth ? ($room->width - $gap) / 2 : $room->width;
         $pieces = ['axes' => [], 'speed' => [], 'distance' => [], 'answers' => []];
         if ($this->view !== 'distance') {
-            [$axes, $curve] = $this->graph(new Box($room->x, $room->y, $width, $room->height), $setting, 0, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() + $motion->a->value->toFloat() * $time, 'speed in m/s');
+            [$axes, $curve] = $this->graph(new Box($room->x, $room->y, $width, $room->height), $context, 0, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() + $motion->a->value->toFloat() * $time, 'speed in m/s');
             [$pieces['axes'], $pieces['speed']] = [$axes, $curve];
         }
         if ($this->view !== 'speed') {
-            [$axes, $curve] = $this->graph(new Box($room->x + ($isBoth ? $width + $gap : 0), $room->y, $width, $room->height), $setting, 1, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() * $time + $motion->a->value->toFloat() * $time ** 2 / 2, 'distance in m');
+            [$axes, $curve] = $this->graph(new Box($room->x + ($isBoth ? $width + $gap : 0), $room->y, $width, $room->height), $context, 1, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() * $time + $motion->a->value->toFloat() * $time ** 2 / 2, 'distance in m');
             [$pieces['axes'], $pieces['distance']] = [[...$pieces['axes'], ...$axes], $curve];
         }
         foreach ($told as $number => $line) {
-            [$cut, $fitted] = Table::cut($line, $box->width, $style, $setting->type);
-            $pieces['answers'][] = $setting->type->label($cut, $box->x, $room->bottom() + 34 + 44.0 * $number, $fitted);
+            [$cut, $fitted] = Table::cut($line, $box->width, $style, $context->type);
+            $pieces['answers'][] = $context->type->label($cut, $box->x, $room->bottom() + 34 + 44.0 * $number, $fitted);
         }
 
         return array_filter($pieces);
@@ -212,16 +212,16 @@ final readonly class MotionGraph implements Varies
      * @param  callable(Motion, float): float  $height
      * @return array{list<Shape>, list<Shape>} axes and curve
      */
-    private function graph(Box $box, Setting $setting, int $number, callable $height, string $title): array
+    private function graph(Box $box, RenderContext $context, int $number, callable $height, string $title): array
     {
         $longest = $this->motions[count($this->motions) - 1];
         $end = $longest->t->value->toFloat();
         $values = array_map(static fn (int $piece): array => [$end * $piece / 60, $height($longest, $end * $piece / 60)], range(0, 60));
         $heights = array_column($values, 1);
-        $axes = Axes::in($box, $setting, [0.0, $end], [min(0.0, ...$heights), max(0.0, 1e-6, ...$heights)], 'time in s', $title);
-        $series = new Series($number, $setting);
+        $axes = Axes::in($box, $context, [0.0, $end], [min(0.0, ...$heights), max(0.0, 1e-6, ...$heights)], 'time in s', $title);
+        $series = new Series($number, $context);
         $curve = array_map(static fn (array $piece): Shape => Shape::polyline($piece, $series->line(6)), $axes->curve($values));
-        $labels = new Labels($axes->plot, $setting->type);
+        $labels = new Labels($axes->plot, $context->type);
         foreach (array_slice($values, 1) as $at => $value) {
             [$one, $other] = [$axes->point(...$values[$at]), $axes->point(...$value)];
             $labels->keepClearOfLine($one[0], $one[1], $other[0], $other[1]);

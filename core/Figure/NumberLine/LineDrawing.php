@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Arrow;
 use Daybright\Figure\Drawing\Labels;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -28,12 +28,12 @@ final readonly class LineDrawing
 
     private Labels $labels;
 
-    public function __construct(private NumberLine $line, private Box $box, private Setting $setting)
+    public function __construct(private NumberLine $line, private Box $box, private RenderContext $context)
     {
-        $this->labels = new Labels($box, $setting->type);
+        $this->labels = new Labels($box, $context->type);
         $style = new TextStyle(self::SIZE);
-        $this->left = $box->x + max(28.0, $setting->type->width(NumberLine::number($line->from), $style) / 2 + 2);
-        $this->right = $box->right() - max(36.0, $setting->type->width(NumberLine::number($line->to), $style) / 2 + 2);
+        $this->left = $box->x + max(28.0, $context->type->width(NumberLine::number($line->from), $style) / 2 + 2);
+        $this->right = $box->right() - max(36.0, $context->type->width(NumberLine::number($line->to), $style) / 2 + 2);
         $this->jumpHeight = $line->jumps === [] ? 0.0 : min(130.0, $box->height * 0.34);
         $this->y = min($box->bottom() - self::SIZE * 2.2, $box->middleY() + $this->jumpHeight * 0.55 + ($line->jumps === [] ? 0 : 20));
     }
@@ -92,9 +92,9 @@ final readonly class LineDrawing
         $shapes = [];
         foreach ($this->line->marks as [$name, $place]) {
             $x = $this->at($place);
-            $shapes[] = Shape::circle($x, $this->y, 11, Paint::outlined('#FFFFFF', 3, $this->setting->strong()));
+            $shapes[] = Shape::circle($x, $this->y, 11, Paint::outlined('#FFFFFF', 3, $this->context->strong));
             $written = $name === '' ? NumberLine::number($place) : $name;
-            array_push($shapes, ...$this->labels->near($written, $x, $this->y - 10, new TextStyle(self::SIZE + 4, $this->setting->strong(), true), 10, 90));
+            array_push($shapes, ...$this->labels->near($written, $x, $this->y - 10, new TextStyle(self::SIZE + 4, $this->context->strong, true), 10, 90));
         }
 
         return $shapes;
@@ -113,7 +113,7 @@ final readonly class LineDrawing
             $this->labels->keepClearOfLine($points[$number][0], $points[$number][1], $point[0], $point[1]);
         }
 
-        return Arrow::along($points, $this->setting->strong(), 4, 18);
+        return Arrow::along($points, $this->context->strong, 4, 18);
     }
 
     /** @return list<Shape> */

@@ -19,7 +19,7 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A stretch of the number line with marks on it and jumps along it. */
 final readonly class NumberLine implements Varies
@@ -117,9 +117,9 @@ final readonly class NumberLine implements Varies
         return new Box(0, 0, 550, 300);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new LineDrawing($this, $box, $setting))->pieces();
+        return (new LineDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

@@ -21,7 +21,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Link;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -85,28 +85,28 @@ final readonly class PictureMap implements LeadsOn, UsesPicture
         return new Box(0, 0, 690, max(340.0, 62.0 * count($this->spots)));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        $ground = $this->ground($box, $setting);
+        $ground = $this->ground($box, $context);
         $pieces = ['picture' => $ground->shapes()];
         foreach ($this->spots as $number => $spot) {
             [$x, $y] = $this->place($number, $ground);
             $row = $this->row($number, $box);
-            $set = $setting->type->fit($spot->name, $row->width - 64 - ($spot->slide === '' ? 0 : 40), $row->height - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
+            $set = $context->type->fit($spot->name, $row->width - 64 - ($spot->slide === '' ? 0 : 40), $row->height - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
             $pieces['spot-'.($number + 1)] = [
-                ...$this->sign($number, $x, $y, $setting),
-                ...$this->sign($number, $row->x + 24, $row->middleY(), $setting),
+                ...$this->sign($number, $x, $y, $context),
+                ...$this->sign($number, $row->x + 24, $row->middleY(), $context),
                 ...$set->shapes($row->x + 60, $row->middleY() - $set->height() / 2),
-                ...($spot->slide === '' ? [] : [$this->wayOn($row, $setting)]),
+                ...($spot->slide === '' ? [] : [$this->wayOn($row, $context)]),
             ];
         }
 
         return $pieces;
     }
 
-    public function links(Box $box, Setting $setting): array
+    public function links(Box $box, RenderContext $context): array
     {
-        $ground = $this->ground($box, $setting);
+        $ground = $this->ground($box, $context);
         $links = [];
         foreach ($this->spots as $number => $spot) {
             if ($spot->slide !== '') {
@@ -134,9 +134,9 @@ final readonly class PictureMap implements LeadsOn, UsesPicture
     }
 
     /** The picture takes the left, the names of the spots the right. */
-    private function ground(Box $box, Setting $setting): Ground
+    private function ground(Box $box, RenderContext $context): Ground
     {
-        return new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - self::list($box) - 20, $box->height - 8), $setting);
+        return new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - self::list($box) - 20, $box->height - 8), $context);
     }
 
     /** Where the name of a spot stands in the list. */
@@ -154,11 +154,11 @@ final readonly class PictureMap implements LeadsOn, UsesPicture
     }
 
     /** A pointer at the end of a name says that there is more to see. */
-    private function wayOn(Box $row, Setting $setting): Shape
+    private function wayOn(Box $row, RenderContext $context): Shape
     {
         [$x, $y] = [$row->right() - 20, $row->middleY()];
 
-        return Shape::polygon([[$x - 12, $y - 13], [$x + 8, $y], [$x - 12, $y + 13]], Paint::filled($setting->strong()));
+        return Shape::polygon([[$x - 12, $y - 13], [$x + 8, $y], [$x - 12, $y + 13]], Paint::filled($context->strong));
     }
 
     /**
@@ -202,11 +202,11 @@ final readonly class PictureMap implements LeadsOn, UsesPicture
     }
 
     /** @return list<Shape> */
-    private function sign(int $number, float $x, float $y, Setting $setting): array
+    private function sign(int $number, float $x, float $y, RenderContext $context): array
     {
         return [
-            Shape::circle($x, $y, 23, Paint::outlined('#FFFFFF', 3, $setting->strong())),
-            $setting->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, '#FFFFFF', true, 0.5)),
+            Shape::circle($x, $y, 23, Paint::outlined('#FFFFFF', 3, $context->strong)),
+            $context->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, '#FFFFFF', true, 0.5)),
         ];
     }
 }

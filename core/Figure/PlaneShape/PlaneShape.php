@@ -17,7 +17,7 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A flat shape of which some measures are known: the others follow, and it is drawn to scale. */
 final readonly class PlaneShape implements Varies
@@ -95,9 +95,9 @@ final readonly class PlaneShape implements Varies
         return new Box(0, 0, 550, 340);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new ShapeDrawing($this->outline, $box, $setting))->pieces();
+        return (new ShapeDrawing($this->outline, $box, $context))->pieces();
     }
 
     public function words(): string

@@ -10,7 +10,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -33,13 +33,13 @@ final readonly class ShapeDrawing
 
     private Box $room;
 
-    public function __construct(private Outline $outline, private Box $box, private Setting $setting)
+    public function __construct(private Outline $outline, private Box $box, private RenderContext $context)
     {
         $told = array_values(array_filter($outline->following(), static fn (Fact $fact): bool => in_array($fact->name, ['area', 'perimeter', 'circumference'], true)));
         $rows = array_map(static fn (Fact $fact): string => ucfirst($fact->name).' '.$fact->written, $told);
         $this->answers = $box->width > 900 || count($rows) < 2 ? [implode('      ', $rows)] : $rows;
         $this->below = count($this->answers) * self::SIZE * 1.35 + 8;
-        $side = max([0.0, ...array_map(fn (array $dimension): float => $setting->type->width($dimension[3], $this->style()), $outline->dimensions())]);
+        $side = max([0.0, ...array_map(fn (array $dimension): float => $context->type->width($dimension[3], $this->style()), $outline->dimensions())]);
         $this->room = new Box($box->x + $side + 28, $box->y + self::SIZE * 1.5, $box->width - 2 * $side - 56, $box->height - self::SIZE * 3 - $this->below);
         $x = array_column($outline->corners(), 0);
         $y = array_column($outline->corners(), 1);
@@ -64,8 +64,8 @@ final readonly class ShapeDrawing
     {
         $points = array_map($this->place(...), $this->outline->corners());
         $known = array_map(static fn (Fact $fact): string => $fact->name, $this->outline->known());
-        $pieces = ['shape' => [Shape::polygon($points, Paint::outlined(Paint::INK, 4, $this->setting->tint())), ...$this->rightAngles($points)], 'known' => [], 'answers' => []];
-        $labels = new Labels(new Box($this->box->x, $this->box->y, $this->box->width, $this->box->height - $this->below), $this->setting->type);
+        $pieces = ['shape' => [Shape::polygon($points, Paint::outlined(Paint::INK, 4, $this->context->tint)), ...$this->rightAngles($points)], 'known' => [], 'answers' => []];
+        $labels = new Labels(new Box($this->box->x, $this->box->y, $this->box->width, $this->box->height - $this->below), $this->context->type);
         foreach ($points as $number => $point) {
             $next = $points[($number + 1) % count($points)];
             $labels->keepClearOfLine($point[0], $point[1], $next[0], $next[1], 10);
@@ -75,9 +75,9 @@ final readonly class ShapeDrawing
             array_push($pieces[$piece], ...$this->dimension($this->place($from), $this->place($to), $written, $labels));
         }
         foreach ($this->answers as $number => $line) {
-            $style = new TextStyle(self::SIZE + 2, $this->setting->strong(), true, 0.5);
-            [$cut, $fitted] = Table::cut($line, $this->box->width, $style, $this->setting->type);
-            $pieces['answers'][] = $this->setting->type->label($cut, $this->box->middleX(), $this->box->bottom() - $this->below + ($number + 1) * self::SIZE * 1.3, $fitted);
+            $style = new TextStyle(self::SIZE + 2, $this->context->strong, true, 0.5);
+            [$cut, $fitted] = Table::cut($line, $this->box->width, $style, $this->context->type);
+            $pieces['answers'][] = $this->context->type->label($cut, $this->box->middleX(), $this->box->bottom() - $this->below + ($number + 1) * self::SIZE * 1.3, $fitted);
         }
 
         return array_filter($pieces);
@@ -111,10 +111,10 @@ final readonly class ShapeDrawing
         $angle = rad2deg(atan2(-$outY, $outX));
         $shapes = $labels->near($written, $x, $y, $this->style(), 14, $angle);
         if ($this->outline instanceof Circle) {
-            return [Shape::polyline([$from, $to], Paint::outlined($this->setting->strong(), 4)), Shape::circle($this->room->middleX(), $this->room->middleY(), 6, Paint::filled(Paint::INK)), ...$shapes];
+            return [Shape::polyline([$from, $to], Paint::outlined($this->context->strong, 4)), Shape::circle($this->room->middleX(), $this->room->middleY(), 6, Paint::filled(Paint::INK)), ...$shapes];
         }
 
-        return [Shape::polyline([$from, $to], Paint::outlined($this->setting->strong(), 6)), ...$shapes];
+        return [Shape::polyline([$from, $to], Paint::outlined($this->context->strong, 6)), ...$shapes];
     }
 
     /**

@@ -18,7 +18,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -120,7 +120,7 @@ final readonly class PlanningFrame implements PosesTask
         return new Box(0, 0, 1430, 655);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $columns = $this->columns($box->width);
         $rows = $this->rows($columns);
@@ -129,7 +129,7 @@ final readonly class PlanningFrame implements PosesTask
         $pieces = [];
         foreach ($this->boxes as $number => $each) {
             $place = new Box($box->x + ($number % $columns) * ($width + 16), $box->y + intdiv($number, $columns) * ($height + 16), $width, $height);
-            $pieces['box-'.($number + 1)] = $this->box($each, $place->inset(2), $setting);
+            $pieces['box-'.($number + 1)] = $this->box($each, $place->inset(2), $context);
         }
 
         return $pieces;
@@ -169,17 +169,17 @@ final readonly class PlanningFrame implements PosesTask
      * @param  array{name: string, purpose: string, starter: string, model: string}  $box
      * @return list<Shape>
      */
-    private function box(array $box, Box $place, Setting $setting): array
+    private function box(array $box, Box $place, RenderContext $context): array
     {
-        $name = $setting->type->fit($box['name'], $place->width - 24, 44, new TextStyle(34, $setting->strong(), true));
+        $name = $context->type->fit($box['name'], $place->width - 24, 44, new TextStyle(34, $context->strong, true));
         $shapes = [
-            Shape::rectangle($place, Paint::outlined($setting->strong(), 3, '#FFFFFF'), 10),
-            Shape::rectangle(new Box($place->x + 2, $place->y + 2, $place->width - 4, 48), Paint::filled($setting->tint()), 8),
+            Shape::rectangle($place, Paint::outlined($context->strong, 3, '#FFFFFF'), 10),
+            Shape::rectangle(new Box($place->x + 2, $place->y + 2, $place->width - 4, 48), Paint::filled($context->tint), 8),
             ...$name->shapes($place->x + 12, $place->y + 26 - $name->height() / 2),
         ];
         $y = $place->y + 58;
         if ($box['purpose'] !== '') {
-            $purpose = $setting->type->fit($box['purpose'], $place->width - 24, max(34.0, ($place->bottom() - $y) * 0.5), new TextStyle(30, Paint::QUIET, false, 0, 1.18));
+            $purpose = $context->type->fit($box['purpose'], $place->width - 24, max(34.0, ($place->bottom() - $y) * 0.5), new TextStyle(30, Paint::QUIET, false, 0, 1.18));
             array_push($shapes, ...$purpose->shapes($place->x + 12, $y));
             $y += $purpose->height() + 6;
         }
@@ -187,7 +187,7 @@ final readonly class PlanningFrame implements PosesTask
         if ($text === '') {
             return $shapes;
         }
-        $set = $setting->type->fit($text, $place->width - 24, max(34.0, $place->bottom() - $y - 6), new TextStyle(34, $this->showsModel ? Paint::INK : $setting->strong(), $this->showsModel, 0, 1.18));
+        $set = $context->type->fit($text, $place->width - 24, max(34.0, $place->bottom() - $y - 6), new TextStyle(34, $this->showsModel ? Paint::INK : $context->strong, $this->showsModel, 0, 1.18));
 
         return [...$shapes, ...$set->shapes($place->x + 12, $y)];
     }

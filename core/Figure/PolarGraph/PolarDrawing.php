@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Scale;
 use Daybright\Figure\FunctionGraph\Curve;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -26,12 +26,12 @@ final readonly class PolarDrawing
 
     private Labels $labels;
 
-    public function __construct(private PolarCurve $curve, Box $box, private Setting $setting)
+    public function __construct(private PolarCurve $curve, Box $box, private RenderContext $context)
     {
         $this->radius = min($box->width / 2 - 74, $box->height / 2 - 44);
         [$this->x, $this->y] = [$box->middleX(), $box->middleY()];
         $this->scale = Scale::covering(0, $curve->largest(), 4, 0, $this->radius);
-        $this->labels = new Labels($box, $setting->type);
+        $this->labels = new Labels($box, $context->type);
     }
 
     /** @return array<string, list<Shape>> */
@@ -102,7 +102,7 @@ final readonly class PolarDrawing
                 $piece[] = $place;
             }
             if (($place === null || $turnsOver || $degrees >= $from + 90) && count($piece) > 1) {
-                $shapes[] = Shape::polyline($piece, Paint::outlined($this->setting->strong(), 5, 'none', $isNegative ? '12 9' : ''));
+                $shapes[] = Shape::polyline($piece, Paint::outlined($this->context->strong, 5, 'none', $isNegative ? '12 9' : ''));
                 $piece = $place === null ? [] : [$place];
             }
             $isNegative = $this->curve->at($degrees + 0.5) < 0;
@@ -122,8 +122,8 @@ final readonly class PolarDrawing
                 continue;
             }
             $seen[$key] = true;
-            $shapes[] = Shape::circle($place[0], $place[1], 9, Paint::outlined('#FFFFFF', 2, $this->setting->strong()));
-            array_push($shapes, ...$this->labels->near('r = '.Curve::told($this->curve->at($degrees))->rounded()->number(), $place[0], $place[1], new TextStyle(28, $this->setting->strong(), true), 14, $degrees + 45));
+            $shapes[] = Shape::circle($place[0], $place[1], 9, Paint::outlined('#FFFFFF', 2, $this->context->strong));
+            array_push($shapes, ...$this->labels->near('r = '.Curve::told($this->curve->at($degrees))->rounded()->number(), $place[0], $place[1], new TextStyle(28, $this->context->strong, true), 14, $degrees + 45));
         }
 
         return $shapes;

@@ -18,7 +18,7 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** r = f(θ), traced by angle, with its values on the axes, zeros, symmetry and family. */
 final readonly class PolarGraph implements Varies
@@ -93,9 +93,9 @@ final readonly class PolarGraph implements Varies
         return new Box(0, 0, 550, 440);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new PolarDrawing($this->curve, $box, $setting))->pieces();
+        return (new PolarDrawing($this->curve, $box, $context))->pieces();
     }
 
     public function words(): string

@@ -21,7 +21,7 @@ use Daybright\Language\Rhyme;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Verse with a letter for the sound of each line's end. */
 final readonly class RhymeLines implements PosesTask, Varies
@@ -113,9 +113,9 @@ final readonly class RhymeLines implements PosesTask, Varies
         return new Box(0, 0, min(1430.0, max(550.0, 110 + 17.5 * $longest)), max(300.0, 60 + 42.0 * count($this->lines)));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new VerseDrawing($this, $box, $setting))->pieces();
+        return (new VerseDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

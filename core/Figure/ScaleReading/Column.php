@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Arrow;
 use Daybright\Figure\Drawing\Labels;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -20,10 +20,10 @@ final readonly class Column
 
     private Box $tube;
 
-    public function __construct(private ScaleReading $figure, private Box $box, private Setting $setting)
+    public function __construct(private ScaleReading $figure, private Box $box, private RenderContext $context)
     {
         $width = $this->isThermometer() ? 34.0 : min(150.0, $box->width * 0.15);
-        $left = 76 + $setting->type->width($figure->in($figure->reading)->written(), new TextStyle(self::SIZE, bold: true));
+        $left = 76 + $context->type->width($figure->in($figure->reading)->written(), new TextStyle(self::SIZE, bold: true));
         $foot = $this->isThermometer() ? 62.0 : 30.0;
         $this->tube = new Box($box->x + max($left, $box->width * 0.42 - $width / 2), $box->y + 26, $width, $box->height - 40 - $foot);
     }
@@ -32,16 +32,16 @@ final readonly class Column
     public function pieces(): array
     {
         $level = $this->at($this->figure->reading);
-        $labels = new Labels($this->box, $this->setting->type);
-        $bold = new TextStyle(self::SIZE, $this->setting->strong(), true);
+        $labels = new Labels($this->box, $this->context->type);
+        $bold = new TextStyle(self::SIZE, $this->context->strong, true);
         $reading = $this->figure->in($this->figure->reading)->written();
 
         return [
             'scale' => [...$this->vessel($level), ...$this->ticks($labels)],
             'division' => $this->division($labels),
             'answer' => [
-                ...Arrow::along([[$this->tube->x - 60, $level], [$this->tube->x - 8, $level]], $this->setting->strong(), 4, 18),
-                $this->setting->type->label($reading, $this->tube->x - 70, $level + self::SIZE * 0.34, new TextStyle($bold->size, $bold->colour, true, 1)),
+                ...Arrow::along([[$this->tube->x - 60, $level], [$this->tube->x - 8, $level]], $this->context->strong, 4, 18),
+                $this->context->type->label($reading, $this->tube->x - 70, $level + self::SIZE * 0.34, new TextStyle($bold->size, $bold->colour, true, 1)),
             ],
         ];
     }
@@ -104,13 +104,13 @@ final readonly class Column
     private function division(Labels $labels): array
     {
         [$low, $high] = [$this->at($this->figure->from), $this->at($this->figure->from->plus($this->figure->division()))];
-        $numbers = array_map(fn (int $label): float => $this->setting->type->width($this->figure->in($this->figure->from->plus($this->figure->division()->multipliedBy($label * $this->figure->perLabel)))->number(), new TextStyle(self::SIZE)), range(0, $this->figure->labels));
+        $numbers = array_map(fn (int $label): float => $this->context->type->width($this->figure->in($this->figure->from->plus($this->figure->division()->multipliedBy($label * $this->figure->perLabel)))->number(), new TextStyle(self::SIZE)), range(0, $this->figure->labels));
         $x = $this->tube->right() + 46 + max($numbers);
 
         return [
-            Shape::polyline([[$x - 12, $low], [$x, $low], [$x, $high], [$x - 12, $high]], Paint::outlined($this->setting->strong(), 4)),
-            $labels->fixed('1 division', $x + 14, ($low + $high) / 2 - 8, new TextStyle(28, $this->setting->strong(), true)),
-            $labels->fixed('= '.$this->figure->in($this->figure->division())->written(), $x + 14, ($low + $high) / 2 + 26, new TextStyle(28, $this->setting->strong(), true)),
+            Shape::polyline([[$x - 12, $low], [$x, $low], [$x, $high], [$x - 12, $high]], Paint::outlined($this->context->strong, 4)),
+            $labels->fixed('1 division', $x + 14, ($low + $high) / 2 - 8, new TextStyle(28, $this->context->strong, true)),
+            $labels->fixed('= '.$this->figure->in($this->figure->division())->written(), $x + 14, ($low + $high) / 2 + 26, new TextStyle(28, $this->context->strong, true)),
         ];
     }
 }

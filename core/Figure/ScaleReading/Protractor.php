@@ -7,7 +7,7 @@ namespace Daybright\Figure\ScaleReading;
 use Daybright\Figure\Drawing\Labels;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -20,7 +20,7 @@ final readonly class Protractor
 
     private float $y;
 
-    public function __construct(private ScaleReading $figure, private Box $box, private Setting $setting)
+    public function __construct(private ScaleReading $figure, private Box $box, private RenderContext $context)
     {
         $this->radius = min($box->width / 2 - 70, $box->height - 110);
         $this->x = $box->middleX();
@@ -31,8 +31,8 @@ final readonly class Protractor
     public function pieces(): array
     {
         $angle = $this->figure->reading->toFloat();
-        $labels = new Labels($this->box, $this->setting->type);
-        $arm = Paint::outlined($this->setting->strong(), 6);
+        $labels = new Labels($this->box, $this->context->type);
+        $arm = Paint::outlined($this->context->strong, 6);
         $arc = array_map(fn (int $piece): array => $this->point($angle * $piece / 30, 0.3), range(0, 30));
         $scale = $this->scale($labels);
 
@@ -41,10 +41,10 @@ final readonly class Protractor
                 Shape::polyline([[$this->x, $this->y], $this->point(0, 1.08)], $arm),
                 Shape::polyline([[$this->x, $this->y], $this->point($angle, 1.08)], $arm),
             ],
-            'division' => [Shape::polyline(array_map(fn (int $degree): array => $this->point($degree, 1.03), range(0, 5)), Paint::outlined('#A34A00', 7)), $this->setting->type->label('1 division = '.$this->figure->in($this->figure->division())->written(), $this->box->x, $this->box->bottom() - 8, new TextStyle(28, '#A34A00', true))],
+            'division' => [Shape::polyline(array_map(fn (int $degree): array => $this->point($degree, 1.03), range(0, 5)), Paint::outlined('#A34A00', 7)), $this->context->type->label('1 division = '.$this->figure->in($this->figure->division())->written(), $this->box->x, $this->box->bottom() - 8, new TextStyle(28, '#A34A00', true))],
             'answer' => [
-                Shape::polyline($arc, Paint::outlined($this->setting->strong(), 4)),
-                $this->setting->type->label($this->figure->in($this->figure->reading)->written(), $this->x + 44, $this->box->bottom() - 8, new TextStyle(34, $this->setting->strong(), true)),
+                Shape::polyline($arc, Paint::outlined($this->context->strong, 4)),
+                $this->context->type->label($this->figure->in($this->figure->reading)->written(), $this->x + 44, $this->box->bottom() - 8, new TextStyle(34, $this->context->strong, true)),
             ],
         ];
     }

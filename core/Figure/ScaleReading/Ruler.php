@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Daybright\Figure\Drawing\Labels;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -19,7 +19,7 @@ final readonly class Ruler
 
     private Box $wood;
 
-    public function __construct(private ScaleReading $figure, private Box $box, private Setting $setting)
+    public function __construct(private ScaleReading $figure, private Box $box, private RenderContext $context)
     {
         $this->wood = new Box($box->x + 4, $box->middleY() - 10, $box->width - 8, 110);
     }
@@ -27,22 +27,22 @@ final readonly class Ruler
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
-        $labels = new Labels($this->box, $this->setting->type);
+        $labels = new Labels($this->box, $this->context->type);
         $end = $this->at($this->figure->reading);
         $start = $this->at($this->figure->from);
         $strip = new Box($start, $this->wood->y - 46, max(2.0, $end - $start), 40);
         $next = $this->at($this->figure->from->plus($this->figure->division()));
         $y = $this->wood->bottom() + 14;
-        $scale = [Shape::rectangle($this->wood, Paint::outlined(Paint::INK, 3, '#FBF3D9'), 6), Shape::rectangle($strip, Paint::outlined(Paint::INK, 3, $this->setting->tint())), ...$this->ticks($labels)];
-        $dashed = Shape::polyline([[$end, $strip->y], [$end, $this->wood->y + 30]], Paint::outlined($this->setting->strong(), 3, 'none', '8 6'));
+        $scale = [Shape::rectangle($this->wood, Paint::outlined(Paint::INK, 3, '#FBF3D9'), 6), Shape::rectangle($strip, Paint::outlined(Paint::INK, 3, $this->context->tint)), ...$this->ticks($labels)];
+        $dashed = Shape::polyline([[$end, $strip->y], [$end, $this->wood->y + 30]], Paint::outlined($this->context->strong, 3, 'none', '8 6'));
 
         return [
             'scale' => $scale,
             'division' => [
-                Shape::polyline([[$start, $y - 8], [$start, $y], [$next, $y], [$next, $y - 8]], Paint::outlined($this->setting->strong(), 4)),
-                ...$labels->near('1 division = '.$this->figure->in($this->figure->division())->written(), $start, $y, new TextStyle(28, $this->setting->strong(), true), 10, -45),
+                Shape::polyline([[$start, $y - 8], [$start, $y], [$next, $y], [$next, $y - 8]], Paint::outlined($this->context->strong, 4)),
+                ...$labels->near('1 division = '.$this->figure->in($this->figure->division())->written(), $start, $y, new TextStyle(28, $this->context->strong, true), 10, -45),
             ],
-            'answer' => [$dashed, ...$labels->near($this->figure->in($this->figure->reading)->written(), $end, $strip->y, new TextStyle(self::SIZE + 2, $this->setting->strong(), true), 10, 90)],
+            'answer' => [$dashed, ...$labels->near($this->figure->in($this->figure->reading)->written(), $end, $strip->y, new TextStyle(self::SIZE + 2, $this->context->strong, true), 10, 90)],
         ];
     }
 

@@ -22,7 +22,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science lessons). */
 final readonly class ScaleReading implements PosesTask, Varies
@@ -150,13 +150,13 @@ final readonly class ScaleReading implements PosesTask, Varies
         };
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         return match ($this->instrument) {
-            'clock' => (new ClockFace($this, $box, $setting))->pieces(),
-            'protractor' => (new Protractor($this, $box, $setting))->pieces(),
-            'ruler' => (new Ruler($this, $box, $setting))->pieces(),
-            default => (new Column($this, $box, $setting))->pieces(),
+            'clock' => (new ClockFace($this, $box, $context))->pieces(),
+            'protractor' => (new Protractor($this, $box, $context))->pieces(),
+            'ruler' => (new Ruler($this, $box, $context))->pieces(),
+            default => (new Column($this, $box, $context))->pieces(),
         };
     }
 

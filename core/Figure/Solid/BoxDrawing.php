@@ -7,7 +7,7 @@ namespace Daybright\Figure\Solid;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
@@ -33,12 +33,12 @@ final readonly class BoxDrawing
 
     private float $answerRoom;
 
-    public function __construct(private Solid $solid, private Box $box, private Setting $setting)
+    public function __construct(private Solid $solid, private Box $box, private RenderContext $context)
     {
         [$this->length, $this->width, $this->height] = [$solid->length->value->toFloat(), $solid->width->value->toFloat(), $solid->height->value->toFloat()];
         $style = new TextStyle(self::LABEL, bold: true);
-        $beside = max($setting->type->width($solid->height->written(), $style), $solid->fill === null ? 0 : $setting->type->width($solid->fill->written(), $style)) + 34;
-        $depthLabel = $setting->type->width($solid->width->written(), $style) + 16;
+        $beside = max($context->type->width($solid->height->written(), $style), $solid->fill === null ? 0 : $context->type->width($solid->fill->written(), $style)) + 34;
+        $depthLabel = $context->type->width($solid->width->written(), $style) + 16;
         $this->answerRoom = self::LABEL * 1.5;
         $room = new Box($box->x + $beside, $box->y + 6, $box->width - $beside - $depthLabel, $box->height - self::LABEL * 1.6 - $this->answerRoom - 6);
         $wide = $this->length + self::DEPTH_X * $this->width;
@@ -107,15 +107,15 @@ final readonly class BoxDrawing
         $style = new TextStyle(self::LABEL, Paint::INK, true, 0.5);
 
         return [
-            $this->setting->type->label($this->solid->length->written(), $this->kept($this->solid->length, $front[0]), $front[1] + self::LABEL * 1.15, $style),
-            $this->setting->type->label($this->solid->height->written(), $side[0] - 16, $side[1] + self::LABEL * 0.35, new TextStyle(self::LABEL, Paint::INK, true, 1)),
-            $this->setting->type->label($this->solid->width->written(), $deep[0] + 12, $deep[1] + self::LABEL * 0.75, new TextStyle(self::LABEL, Paint::INK, true)),
+            $this->context->type->label($this->solid->length->written(), $this->kept($this->solid->length, $front[0]), $front[1] + self::LABEL * 1.15, $style),
+            $this->context->type->label($this->solid->height->written(), $side[0] - 16, $side[1] + self::LABEL * 0.35, new TextStyle(self::LABEL, Paint::INK, true, 1)),
+            $this->context->type->label($this->solid->width->written(), $deep[0] + 12, $deep[1] + self::LABEL * 0.75, new TextStyle(self::LABEL, Paint::INK, true)),
         ];
     }
 
     private function kept(Quantity $label, float $x): float
     {
-        $half = $this->setting->type->width($label->written(), new TextStyle(self::LABEL, bold: true)) / 2;
+        $half = $this->context->type->width($label->written(), new TextStyle(self::LABEL, bold: true)) / 2;
         // The width's label stands to the right of the front edge: this one keeps clear of it.
         $limit = $this->left + $this->length * $this->scale - $half;
 
@@ -126,7 +126,7 @@ final readonly class BoxDrawing
     private function cubes(int $from, int $to): array
     {
         $shapes = [];
-        $fill = $from === 0 ? $this->setting->tint() : '#FFFFFF';
+        $fill = $from === 0 ? $this->context->tint : '#FFFFFF';
         for ($up = $from; $up < $to; $up++) {
             for ($along = 0; $along < (int) $this->length; $along++) {
                 $shapes[] = $this->face([[$along, 0, $up], [$along + 1, 0, $up], [$along + 1, 0, $up + 1], [$along, 0, $up + 1]], $fill, 2);
@@ -152,10 +152,10 @@ final readonly class BoxDrawing
         [$x, $top] = $this->point(0, 0, $f);
         $bottom = $this->point(0, 0, 0)[1];
         $style = new TextStyle(self::LABEL, '#0F3F4D', true);
-        $beside = $this->setting->type->width($fill->written(), $style) + 40 <= $l * $this->scale && $bottom - $top >= self::LABEL * 1.2;
+        $beside = $this->context->type->width($fill->written(), $style) + 40 <= $l * $this->scale && $bottom - $top >= self::LABEL * 1.2;
         $label = $beside
-            ? $this->setting->type->label($fill->written(), $x + 34, ($top + $bottom) / 2 + self::LABEL * 0.35, $style)
-            : $this->setting->type->label($fill->written(), $x - 16, $this->clearOfHeight(($top + $bottom) / 2), new TextStyle(self::LABEL, '#1B6074', true, 1));
+            ? $this->context->type->label($fill->written(), $x + 34, ($top + $bottom) / 2 + self::LABEL * 0.35, $style)
+            : $this->context->type->label($fill->written(), $x - 16, $this->clearOfHeight(($top + $bottom) / 2), new TextStyle(self::LABEL, '#1B6074', true, 1));
 
         return [
             $this->face([[0, 0, 0], [$l, 0, 0], [$l, 0, $f], [0, 0, $f]], $water, 2),
@@ -186,11 +186,11 @@ final readonly class BoxDrawing
         $written = $this->solid->fill === null
             ? 'Volume '.$this->solid->volume()->written()
             : 'Filling '.$this->solid->base()->times($this->solid->fill)->written();
-        $style = new TextStyle(self::LABEL + 4, $this->setting->strong(), true, 0.5);
-        while ($style->size > Typesetter::SMALLEST && $this->setting->type->width($written, $style) > $this->box->width) {
+        $style = new TextStyle(self::LABEL + 4, $this->context->strong, true, 0.5);
+        while ($style->size > Typesetter::SMALLEST && $this->context->type->width($written, $style) > $this->box->width) {
             $style = $style->sized($style->size - 2);
         }
 
-        return [$this->setting->type->label($written, $this->box->middleX(), $this->box->bottom() - 12, $style)];
+        return [$this->context->type->label($written, $this->box->middleX(), $this->box->bottom() - 12, $style)];
     }
 }

@@ -6,7 +6,7 @@ namespace Daybright\Figure\Solid;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -15,7 +15,7 @@ final readonly class NetDrawing
 {
     private const LABEL = 34.0;
 
-    public function __construct(private Solid $solid, private Box $box, private Setting $setting)
+    public function __construct(private Solid $solid, private Box $box, private RenderContext $context)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class NetDrawing
     {
         [$l, $w, $h] = [$this->solid->length->value->toFloat(), $this->solid->width->value->toFloat(), $this->solid->height->value->toFloat()];
         $style = new TextStyle(self::LABEL, bold: true);
-        $side = $this->setting->type->width($this->solid->height->written(), $style) + 16;
+        $side = $this->context->type->width($this->solid->height->written(), $style) + 16;
         $room = new Box($this->box->x + $side, $this->box->y + 8, $this->box->width - $side - 8, $this->box->height - self::LABEL * 3.2);
         $net = $room->fitted(2 * $l + 2 * $w, $h + 2 * $w);
         $scale = $net->width / (2 * $l + 2 * $w);
@@ -36,12 +36,12 @@ final readonly class NetDrawing
             $x += $across * $scale;
         }
         $second = $net->x + $w * $scale;
-        $faces[] = Shape::rectangle(new Box($second, $net->y, $l * $scale, $w * $scale), Paint::outlined(Paint::INK, 3, $this->setting->tint()));
-        $faces[] = Shape::rectangle(new Box($second, $row + $h * $scale, $l * $scale, $w * $scale), Paint::outlined(Paint::INK, 3, $this->setting->tint()));
+        $faces[] = Shape::rectangle(new Box($second, $net->y, $l * $scale, $w * $scale), Paint::outlined(Paint::INK, 3, $this->context->tint));
+        $faces[] = Shape::rectangle(new Box($second, $row + $h * $scale, $l * $scale, $w * $scale), Paint::outlined(Paint::INK, 3, $this->context->tint));
         $bottom = $row + ($h + $w) * $scale;
         $middle = new TextStyle(self::LABEL, Paint::INK, true, 0.5);
         $right = new TextStyle(self::LABEL, Paint::INK, true, 1);
-        $type = $this->setting->type;
+        $type = $this->context->type;
 
         return [
             'solid' => $faces,
@@ -50,7 +50,7 @@ final readonly class NetDrawing
                 $type->label($this->solid->height->written(), $net->x - 12, $row + $h * $scale / 2 + self::LABEL * 0.35, $right),
                 $type->label($this->solid->width->written(), $second + $l * $scale + 12, $net->y + $w * $scale / 2 + self::LABEL * 0.35, new TextStyle(self::LABEL, Paint::INK, true)),
             ],
-            'answers' => [$type->label('Surface '.$this->solid->surface()->written(), $this->box->middleX(), $this->box->bottom() - 12, new TextStyle(self::LABEL + 4, $this->setting->strong(), true, 0.5))],
+            'answers' => [$type->label('Surface '.$this->solid->surface()->written(), $this->box->middleX(), $this->box->bottom() - 12, new TextStyle(self::LABEL + 4, $this->context->strong, true, 0.5))],
         ];
     }
 }

@@ -20,7 +20,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A box: its edges, what it holds, how it is filled, its layers of unit cubes and its net. */
 final readonly class Solid implements Varies
@@ -156,11 +156,11 @@ final readonly class Solid implements Varies
         return new Box(0, 0, 550, 300);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         return match ($this->view) {
-            'net' => (new NetDrawing($this, $box, $setting))->pieces(),
-            default => (new BoxDrawing($this, $box, $setting))->pieces(),
+            'net' => (new NetDrawing($this, $box, $context))->pieces(),
+            default => (new BoxDrawing($this, $box, $context))->pieces(),
         };
     }
 

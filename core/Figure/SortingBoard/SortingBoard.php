@@ -20,7 +20,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -140,15 +140,15 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
         return new Box(0, 0, $width, max(300.0, $high));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $count = count($this->groups);
         $width = ($box->width - ($count - 1) * 16) / $count;
         $pieces = ['board' => []];
         foreach ($this->groups as $number => $group) {
             $column = new Box($box->x + $number * ($width + 16), $box->y, $width, $box->height);
-            $pieces['board'] = [...$pieces['board'], ...$this->head($group, $column->inset(2), $setting)];
-            $pieces['group-'.($number + 1)] = $this->things($group, $column, $setting);
+            $pieces['board'] = [...$pieces['board'], ...$this->head($group, $column->inset(2), $context)];
+            $pieces['group-'.($number + 1)] = $this->things($group, $column, $context);
         }
 
         return array_filter($pieces);
@@ -186,14 +186,14 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
      * @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group
      * @return list<Shape>
      */
-    private function head(array $group, Box $column, Setting $setting): array
+    private function head(array $group, Box $column, RenderContext $context): array
     {
-        $name = Card::of($group['name'], new Box($column->x, $column->y, $column->width, self::HEAD), $setting, true, $setting->tint(), 34);
-        $frame = Shape::rectangle(new Box($column->x, $column->y, $column->width, $column->height), Paint::outlined($setting->strong(), 3, '#FFFFFF'), 10);
+        $name = Card::of($group['name'], new Box($column->x, $column->y, $column->width, self::HEAD), $context, true, $context->tint, 34);
+        $frame = Shape::rectangle(new Box($column->x, $column->y, $column->width, $column->height), Paint::outlined($context->strong, 3, '#FFFFFF'), 10);
         if ($group['rule'] === '') {
             return [$frame, ...$name];
         }
-        $rule = $setting->type->fit($group['rule'], $column->width - 20, self::ruleHeight($group, $column->width), new TextStyle(28, Paint::QUIET, false, 0.5, 1.15));
+        $rule = $context->type->fit($group['rule'], $column->width - 20, self::ruleHeight($group, $column->width), new TextStyle(28, Paint::QUIET, false, 0.5, 1.15));
 
         return [$frame, ...$name, ...$rule->shapes($column->x + 10, $column->y + self::HEAD + 6)];
     }
@@ -202,7 +202,7 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
      * @param  array{name: string, rule: string, items: list<array{text: string, picture: string}>}  $group
      * @return list<Shape>
      */
-    private function things(array $group, Box $column, Setting $setting): array
+    private function things(array $group, Box $column, RenderContext $context): array
     {
         $shapes = [];
         $y = $column->y + self::HEAD + self::ruleHeight($group, $column->width) + 14;
@@ -211,14 +211,14 @@ final readonly class SortingBoard implements PosesTask, UsesPicture
             $height = self::itemHeight($item) * $growth;
             $picture = self::PICTURE * $growth;
             $chip = new Box($column->x + 12, $y, $column->width - 24, $height - 8);
-            if (isset($setting->media[$item['picture']])) {
+            if (isset($context->pictures[$item['picture']])) {
                 $shapes[] = Shape::image(new Box($chip->x + 4, $chip->y, $chip->width - 8, $picture - 12), $item['picture']);
             }
             if ($item['picture'] !== '') {
                 $chip = new Box($chip->x, $chip->y + $picture - 8, $chip->width, $height - $picture);
             }
             if ($item['text'] !== '') {
-                array_push($shapes, ...Card::of($item['text'], $chip, $setting, false, '#FFFEFB', 30 * $growth));
+                array_push($shapes, ...Card::of($item['text'], $chip, $context, false, '#FFFEFB', 30 * $growth));
             }
             $y += $height;
         }

@@ -6,14 +6,14 @@ namespace Daybright\Figure\SoundBoxes;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A box for each sound with its letters, a dot or a dash under it, and an arc over each beat. */
 final readonly class BoxesDrawing
 {
-    public function __construct(private SoundBoxes $figure, private Box $box, private Setting $setting)
+    public function __construct(private SoundBoxes $figure, private Box $box, private RenderContext $context)
     {
     }
 
@@ -26,20 +26,20 @@ final readonly class BoxesDrawing
             $cell = $cells[$number];
             [$letters, $behind] = self::parts($written);
             $pieces['boxes'][] = Shape::rectangle($cell, Paint::outlined(Paint::INK, 4, '#FFFFFF'), 6);
-            $shapes = [$this->setting->type->label($letters, $cell->middleX(), $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5))];
+            $shapes = [$this->context->type->label($letters, $cell->middleX(), $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5))];
             // A dot for a sound of one letter, a dash for one of several, an arc where they stand apart (common practice in early reading).
             $y = $cell->bottom() + 26;
             if ($behind !== '') {
-                $x = $cells[$number + 1]->right() + self::gap($behind, $size, $this->setting) / 2;
-                $shapes[] = $this->setting->type->label($behind, $x, $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5));
-                $shapes[] = self::arc($cell->middleX(), $x, $cell->bottom() + 6, 40, $this->setting->strong());
+                $x = $cells[$number + 1]->right() + self::gap($behind, $size, $this->context) / 2;
+                $shapes[] = $this->context->type->label($behind, $x, $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5));
+                $shapes[] = self::arc($cell->middleX(), $x, $cell->bottom() + 6, 40, $this->context->strong);
             } else {
                 $shapes[] = mb_strlen($letters) === 1
-                    ? Shape::circle($cell->middleX(), $y, 8, Paint::filled($this->setting->strong()))
-                    : Shape::polyline([[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]], Paint::outlined($this->setting->strong(), 8));
+                    ? Shape::circle($cell->middleX(), $y, 8, Paint::filled($this->context->strong))
+                    : Shape::polyline([[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]], Paint::outlined($this->context->strong, 8));
             }
-            if ($sound !== '' && $this->setting->type->width("/{$sound}/", new TextStyle(28)) <= $cell->width + 8) {
-                $shapes[] = $this->setting->type->label("/{$sound}/", $cell->middleX(), $y + 48, new TextStyle(28, Paint::QUIET, false, 0.5));
+            if ($sound !== '' && $this->context->type->width("/{$sound}/", new TextStyle(28)) <= $cell->width + 8) {
+                $shapes[] = $this->context->type->label("/{$sound}/", $cell->middleX(), $y + 48, new TextStyle(28, Paint::QUIET, false, 0.5));
             }
             $pieces['sound-'.($number + 1)] = $shapes;
         }
@@ -52,9 +52,9 @@ final readonly class BoxesDrawing
     private function cells(): array
     {
         for ($size = 110.0; $size > 30; $size -= 4) {
-            $widths = array_map(fn (array $box): float => max($size * 0.9, $this->setting->type->width(self::parts($box[0])[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4), $this->figure->boxes);
+            $widths = array_map(fn (array $box): float => max($size * 0.9, $this->context->type->width(self::parts($box[0])[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4), $this->figure->boxes);
             // Letters that stand apart from their vowel have a place without a box, behind the next one.
-            $gaps = array_map(fn (array $box): float => self::gap(self::parts($box[0])[1], $size, $this->setting), $this->figure->boxes);
+            $gaps = array_map(fn (array $box): float => self::gap(self::parts($box[0])[1], $size, $this->context), $this->figure->boxes);
             if (array_sum($widths) + array_sum($gaps) <= $this->box->width - 8 && $size * 1.5 + 150 <= $this->box->height) {
                 break;
             }
@@ -83,7 +83,7 @@ final readonly class BoxesDrawing
             if (! isset($cells[$first], $cells[$last])) {
                 continue;
             }
-            $shapes[] = self::arc($cells[$first]->x + 8, $cells[$last]->right() - 8, $cells[$first]->y - 12, -34, $this->setting->strong());
+            $shapes[] = self::arc($cells[$first]->x + 8, $cells[$last]->right() - 8, $cells[$first]->y - 12, -34, $this->context->strong);
         }
 
         return $shapes;
@@ -101,9 +101,9 @@ final readonly class BoxesDrawing
         return [$letters, $behind];
     }
 
-    private static function gap(string $letters, float $size, Setting $setting): float
+    private static function gap(string $letters, float $size, RenderContext $context): float
     {
-        return $letters === '' ? 0.0 : $setting->type->width($letters, new TextStyle($size, Paint::INK, true)) + $size * 0.3;
+        return $letters === '' ? 0.0 : $context->type->width($letters, new TextStyle($size, Paint::INK, true)) + $size * 0.3;
     }
 
     /** @param  float  $deep how far it hangs down; below zero it stands up */

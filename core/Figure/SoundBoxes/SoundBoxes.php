@@ -23,7 +23,7 @@ use Daybright\Language\Spelling;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** A word in boxes, one for each sound. The teacher's own split wins, since classroom phonics counts some letters differently. */
 final readonly class SoundBoxes implements Varies
@@ -127,9 +127,9 @@ final readonly class SoundBoxes implements Varies
         return new Box(0, 0, max(550.0, 16 + 20.0 * mb_strlen($this->word) + 44 * count($this->boxes)), 300);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new BoxesDrawing($this, $box, $setting))->pieces();
+        return (new BoxesDrawing($this, $box, $context))->pieces();
     }
 
     public function words(): string

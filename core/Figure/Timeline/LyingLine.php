@@ -6,8 +6,8 @@ namespace Daybright\Figure\Timeline;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
-use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -36,10 +36,10 @@ final readonly class LyingLine
 
     private float $laneHeight;
 
-    public function __construct(private Timeline $timeline, private Box $box, private Setting $setting)
+    public function __construct(private Timeline $timeline, private Box $box, private RenderContext $context)
     {
         $this->spacing = new Spacing($timeline);
-        $this->flags = array_map(fn (Event $event): SetText => $setting->type->set("*{$event->written()}* {$event->label}", self::FLAG, new TextStyle(self::SIZE, Paint::INK, false, 0, 1.2)), $timeline->events);
+        $this->flags = array_map(fn (Event $event): SetText => $context->type->set("*{$event->written()}* {$event->label}", self::FLAG, new TextStyle(self::SIZE, Paint::INK, false, 0, 1.2)), $timeline->events);
         $this->left = $box->x + 20;
         $this->right = $box->right() - self::FLAG - 16;
         $this->lanes = $this->hang();
@@ -64,11 +64,11 @@ final readonly class LyingLine
             $far = 34 + $this->lanes[$number] * $this->laneHeight;
             $height = $this->flags[$number]->height();
             $top = $isAbove ? $y - $far - $height : $y + $far;
-            $shapes = [Shape::polyline([[$x, $y], [$x, $isAbove ? $top : $top + $height]], Paint::outlined($this->setting->strong(), 3))];
+            $shapes = [Shape::polyline([[$x, $y], [$x, $isAbove ? $top : $top + $height]], Paint::outlined($this->context->strong, 3))];
             if ($event->to !== null) {
-                $shapes[] = Shape::rectangle(new Box($x, $y - 11, max(8.0, $this->at($event->to) - $x), 22), Paint::outlined($this->setting->strong(), 3, $this->setting->tint()));
+                $shapes[] = Shape::rectangle(new Box($x, $y - 11, max(8.0, $this->at($event->to) - $x), 22), Paint::outlined($this->context->strong, 3, $this->context->tint));
             }
-            $shapes[] = Shape::circle($x, $y, 10, Paint::outlined('#FFFFFF', 3, $this->setting->strong()));
+            $shapes[] = Shape::circle($x, $y, 10, Paint::outlined('#FFFFFF', 3, $this->context->strong));
             $pieces['event-'.($number + 1)] = [...$shapes, ...$this->flags[$number]->shapes($x + 12, $top)];
         }
 

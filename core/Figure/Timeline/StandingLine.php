@@ -6,8 +6,8 @@ namespace Daybright\Figure\Timeline;
 
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
-use Daybright\Scene\Setting;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -21,12 +21,12 @@ final readonly class StandingLine
     /** @var list<SetText> */
     private array $labels;
 
-    public function __construct(private Timeline $timeline, private Box $box, private Setting $setting)
+    public function __construct(private Timeline $timeline, private Box $box, private RenderContext $context)
     {
         $this->spacing = new Spacing($timeline);
         $room = $box->width - self::TIE - 40;
         $each = ($box->height - 8) / count($timeline->events);
-        $this->labels = array_map(static fn (Event $event): SetText => $setting->type->fit("*{$event->written()}* {$event->label}", $room, $each, new TextStyle(32, Paint::INK, false, 0, 1.2)), $timeline->events);
+        $this->labels = array_map(static fn (Event $event): SetText => $context->type->fit("*{$event->written()}* {$event->label}", $room, $each, new TextStyle(32, Paint::INK, false, 0, 1.2)), $timeline->events);
     }
 
     /** @return array<string, list<Shape>> */
@@ -40,12 +40,12 @@ final readonly class StandingLine
             $y = $top + ($bottom - $top) * $this->spacing->at($event->from);
             $label = $this->labels[$number];
             $middle = $tops[$number] + min($label->height(), 38.0) / 2;
-            $shapes = [Shape::polyline([[$x, $y], [$x + self::TIE * 0.4, $y], [$x + self::TIE * 0.75, $middle], [$x + self::TIE, $middle]], Paint::outlined($this->setting->strong(), 3))];
+            $shapes = [Shape::polyline([[$x, $y], [$x + self::TIE * 0.4, $y], [$x + self::TIE * 0.75, $middle], [$x + self::TIE, $middle]], Paint::outlined($this->context->strong, 3))];
             if ($event->to !== null) {
                 $end = $top + ($bottom - $top) * $this->spacing->at($event->to);
-                $shapes[] = Shape::rectangle(new Box($x - 11, $y, 22, max(8.0, $end - $y)), Paint::outlined($this->setting->strong(), 3, $this->setting->tint()));
+                $shapes[] = Shape::rectangle(new Box($x - 11, $y, 22, max(8.0, $end - $y)), Paint::outlined($this->context->strong, 3, $this->context->tint));
             }
-            $shapes[] = Shape::circle($x, $y, 10, Paint::outlined('#FFFFFF', 3, $this->setting->strong()));
+            $shapes[] = Shape::circle($x, $y, 10, Paint::outlined('#FFFFFF', 3, $this->context->strong));
             $pieces['event-'.($number + 1)] = [...$shapes, ...$label->shapes($x + self::TIE + 10, $tops[$number])];
         }
 

@@ -20,7 +20,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Units;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Dated events to scale, across the eras. */
 final readonly class Timeline implements PosesTask, Varies
@@ -93,11 +93,11 @@ final readonly class Timeline implements PosesTask, Varies
         return new Box(0, 0, 550, max(300.0, 12 + 80.0 * count($this->events)));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        $lying = new LyingLine($this, $box, $setting);
+        $lying = new LyingLine($this, $box, $context);
 
-        return $lying->fits() ? $lying->pieces() : (new StandingLine($this, $box, $setting))->pieces();
+        return $lying->fits() ? $lying->pieces() : (new StandingLine($this, $box, $context))->pieces();
     }
 
     public function words(): string

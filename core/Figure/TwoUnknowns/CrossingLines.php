@@ -10,14 +10,14 @@ use Daybright\Figure\Drawing\Series;
 use Daybright\Maths\LinearEquation;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Both equations as straight lines; they cross in the answer. */
 final readonly class CrossingLines
 {
-    public function __construct(private TwoUnknowns $figure, private Box $box, private Setting $setting)
+    public function __construct(private TwoUnknowns $figure, private Box $box, private RenderContext $context)
     {
     }
 
@@ -29,8 +29,8 @@ final readonly class CrossingLines
         $rise = max(2.0, abs($y) * 1.8, 4.0);
         $across = [min(0.0, $x >= 0 ? 0.0 : -$reach), $x >= 0 ? $reach : max(0.0, $reach * 0.3)];
         $up = [min(0.0, $y >= 0 ? 0.0 : -$rise), $y >= 0 ? $rise : max(0.0, $rise * 0.3)];
-        $axes = Axes::in($this->box, $this->setting, $across, $up, $this->figure->firstName, $this->figure->secondName);
-        $labels = new Labels($axes->plot, $this->setting->type);
+        $axes = Axes::in($this->box, $this->context, $across, $up, $this->figure->firstName, $this->figure->secondName);
+        $labels = new Labels($axes->plot, $this->context->type);
         [$atX, $atY] = $axes->point($x, $y);
         $labels->keepClearOf(new Box($atX - 12, $atY - 12, 24, 24));
         $lines = ['first' => $this->line($this->figure->first, $axes), 'second' => $this->line($this->figure->second, $axes)];
@@ -39,7 +39,7 @@ final readonly class CrossingLines
         }
         $pieces = ['given' => $axes->shapes];
         foreach (array_keys($lines) as $number => $name) {
-            $series = new Series($number, $this->setting);
+            $series = new Series($number, $this->context);
             $equation = $number === 0 ? $this->figure->first : $this->figure->second;
             $points = $lines[$name];
             $share = $number === 0 ? 0.2 : 0.8;

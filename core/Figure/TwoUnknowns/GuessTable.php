@@ -8,7 +8,7 @@ use Brick\Math\BigRational;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** Guesses that keep the first equation, each checked against the second, moving towards the answer. */
@@ -57,16 +57,16 @@ final readonly class GuessTable
     }
 
     /** @return array<string, list<Shape>> */
-    public function pieces(Box $box, Setting $setting): array
+    public function pieces(Box $box, RenderContext $context): array
     {
         $guesses = $this->guesses();
-        $table = new Table([ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'], [0.24, 0.24, 0.22, 0.3], count($guesses), $box->inset(3), $setting);
+        $table = new Table([ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'], [0.24, 0.24, 0.22, 0.3], count($guesses), $box->inset(3), $context);
         $pieces = ['given' => $table->head()];
         foreach ($guesses as $number => [$x, $y, $sum, $check]) {
             $isRight = $x->isEqualTo($this->figure->x);
-            $pieces['line-'.($number + 1)] = $table->row($number + 1, [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check], $isRight, $isRight ? $setting->strong() : Paint::INK);
+            $pieces['line-'.($number + 1)] = $table->row($number + 1, [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check], $isRight, $isRight ? $context->strong : Paint::INK);
         }
-        $pieces['answer'] = [Shape::rectangle($table->place(count($guesses)), Paint::outlined($setting->strong(), 5))];
+        $pieces['answer'] = [Shape::rectangle($table->place(count($guesses)), Paint::outlined($context->strong, 5))];
 
         return $pieces;
     }

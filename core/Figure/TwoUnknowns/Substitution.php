@@ -9,7 +9,7 @@ use Daybright\Figure\Drawing\Table;
 use Daybright\Maths\LinearEquation;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -71,7 +71,7 @@ final readonly class Substitution
     }
 
     /** @return array<string, list<Shape>> */
-    public function pieces(Box $box, Setting $setting): array
+    public function pieces(Box $box, RenderContext $context): array
     {
         $lines = $this->lines();
         [$x, $y] = LinearCheck::letters($this->figure);
@@ -79,23 +79,23 @@ final readonly class Substitution
         $top = $box->middleY() - $high * (count($lines) + 3) / 2;
         $isWide = $box->width > 800;
         $room = $isWide ? $box->width * 0.5 : $box->width - 20;
-        $write = static function (int $row, string $text, string $colour, bool $bold) use ($top, $high, $box, $room, $setting): Shape {
-            [$cut, $style] = Table::cut($text, $room, new TextStyle($high * 0.7, $colour, $bold), $setting->type);
+        $write = static function (int $row, string $text, string $colour, bool $bold) use ($top, $high, $box, $room, $context): Shape {
+            [$cut, $style] = Table::cut($text, $room, new TextStyle($high * 0.7, $colour, $bold), $context->type);
 
-            return $setting->type->label($cut, $box->x + 20, $top + ($row + 0.72) * $high, $style);
+            return $context->type->label($cut, $box->x + 20, $top + ($row + 0.72) * $high, $style);
         };
         $pieces = ['given' => [$write(0, $this->figure->first->written($x, $y), Paint::INK, true), $write(1, $this->figure->second->written($x, $y), Paint::INK, true)]];
         foreach ($lines as $number => [$line, $reason]) {
             $row = $number + 2;
-            $shapes = [Shape::polyline([[$box->x + 4, $top + $row * $high + 6], [$box->x + 4, $top + ($row + 1) * $high - 6]], Paint::outlined($setting->strong(), 4)), $write($row, $line, Paint::INK, false)];
+            $shapes = [Shape::polyline([[$box->x + 4, $top + $row * $high + 6], [$box->x + 4, $top + ($row + 1) * $high - 6]], Paint::outlined($context->strong, 4)), $write($row, $line, Paint::INK, false)];
             if ($isWide) {
-                [$cut, $style] = Table::cut($reason, $box->width * 0.46, new TextStyle(max(28.0, $high * 0.5), Paint::QUIET), $setting->type);
-                $shapes[] = $setting->type->label($cut, $box->x + $box->width * 0.54, $top + ($row + 0.7) * $high, $style);
+                [$cut, $style] = Table::cut($reason, $box->width * 0.46, new TextStyle(max(28.0, $high * 0.5), Paint::QUIET), $context->type);
+                $shapes[] = $context->type->label($cut, $box->x + $box->width * 0.54, $top + ($row + 0.7) * $high, $style);
             }
             $pieces['line-'.($number + 1)] = $shapes;
         }
         $answer = ucfirst($this->figure->firstName).': '.self::number($this->figure->x).', '.$this->figure->secondName.': '.self::number($this->figure->y);
-        $pieces['answer'] = [$write(count($lines) + 2, $answer, $setting->strong(), true)];
+        $pieces['answer'] = [$write(count($lines) + 2, $answer, $context->strong, true)];
 
         return $pieces;
     }

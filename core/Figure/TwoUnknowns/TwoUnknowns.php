@@ -22,7 +22,7 @@ use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** Two unknown numbers found in three ways from the same two equations: guess and check, substitution, crossing lines. */
@@ -123,13 +123,13 @@ final readonly class TwoUnknowns implements Varies
         };
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         return match ($this->view) {
-            'table' => (new GuessTable($this))->pieces($box, $setting),
-            'substitution' => (new Substitution($this))->pieces($box, $setting),
-            'both' => $this->sideBySide($box, $setting),
-            default => (new CrossingLines($this, $box, $setting))->pieces(),
+            'table' => (new GuessTable($this))->pieces($box, $context),
+            'substitution' => (new Substitution($this))->pieces($box, $context),
+            'both' => $this->sideBySide($box, $context),
+            default => (new CrossingLines($this, $box, $context))->pieces(),
         };
     }
 
@@ -145,11 +145,11 @@ final readonly class TwoUnknowns implements Varies
      *
      * @return array<string, list<Shape>>
      */
-    private function sideBySide(Box $box, Setting $setting): array
+    private function sideBySide(Box $box, RenderContext $context): array
     {
         $width = max(($box->width - 60) / 2, min(GuessTable::width($this), $box->width - 560));
-        $pieces = (new GuessTable($this))->pieces(new Box($box->x, $box->y, $width, $box->height), $setting);
-        foreach ((new Substitution($this))->pieces(new Box($box->x + $width + 60, $box->y, $box->width - $width - 60, $box->height), $setting) as $name => $shapes) {
+        $pieces = (new GuessTable($this))->pieces(new Box($box->x, $box->y, $width, $box->height), $context);
+        foreach ((new Substitution($this))->pieces(new Box($box->x + $width + 60, $box->y, $box->width - $width - 60, $box->height), $context) as $name => $shapes) {
             $name = str_replace('line-', 'solved-', $name);
             $pieces[$name] = [...($pieces[$name] ?? []), ...$shapes];
         }

@@ -8,7 +8,7 @@ use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -17,7 +17,7 @@ final readonly class Circles
 {
     private const SIZE = 34.0;
 
-    public function __construct(private Venn $venn, private Box $box, private Setting $setting)
+    public function __construct(private Venn $venn, private Box $box, private RenderContext $context)
     {
     }
 
@@ -28,13 +28,13 @@ final readonly class Circles
         $pieces = ['sets' => [Shape::rectangle($frame, Paint::outlined(Paint::INK, 3, '#FFFFFF'), 8)], 'shared' => [], 'only' => [], 'neither' => []];
         [$circles, $names, $places] = count($this->venn->names) === 2 ? $this->two($frame) : $this->three($frame);
         foreach ($circles as $number => [$x, $y, $radius]) {
-            $pieces['sets'][] = Shape::circle($x, $y, $radius, (new Series($number, $this->setting))->line(5));
+            $pieces['sets'][] = Shape::circle($x, $y, $radius, (new Series($number, $this->context))->line(5));
         }
         array_push($pieces['sets'], ...$names);
         $middle = (1 << count($this->venn->names)) - 1;
         foreach ($places as $region => [$x, $y]) {
             $piece = $region === 0 ? 'neither' : ($region === $middle ? 'shared' : 'only');
-            $pieces[$piece][] = $this->setting->type->label((string) $this->venn->regions[$region], $x, $y + self::SIZE * 0.34, new TextStyle(self::SIZE, Paint::INK, true, $region === 0 ? 1 : 0.5));
+            $pieces[$piece][] = $this->context->type->label((string) $this->venn->regions[$region], $x, $y + self::SIZE * 0.34, new TextStyle(self::SIZE, Paint::INK, true, $region === 0 ? 1 : 0.5));
         }
 
         return $pieces;
@@ -43,11 +43,11 @@ final readonly class Circles
     /** The name of a set about a middle, between two limits. */
     private function name(int $number, float $middle, float $left, float $right, float $baseline): Shape
     {
-        $style = new TextStyle(32, (new Series($number, $this->setting))->colour, true, 0.5);
-        [$written, $fitted] = Table::cut($this->venn->names[$number], $right - $left, $style, $this->setting->type);
-        $half = $this->setting->type->width($written, $fitted) / 2;
+        $style = new TextStyle(32, (new Series($number, $this->context))->colour, true, 0.5);
+        [$written, $fitted] = Table::cut($this->venn->names[$number], $right - $left, $style, $this->context->type);
+        $half = $this->context->type->width($written, $fitted) / 2;
 
-        return $this->setting->type->label($written, max($left + $half, min($right - $half, $middle)), $baseline, $fitted);
+        return $this->context->type->label($written, max($left + $half, min($right - $half, $middle)), $baseline, $fitted);
     }
 
     /** @return array{list<array{float, float, float}>, list<Shape>, array<int, array{float, float}>} circles, names, places of the counts */

@@ -19,7 +19,7 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Two or three overlapping sets; from some counts every region follows. */
 final readonly class Venn implements Varies
@@ -124,9 +124,9 @@ final readonly class Venn implements Varies
         return new Box(0, 0, 550, count($this->names) === 2 ? 320 : 480);
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
-        return (new Circles($this, $box, $setting))->pieces();
+        return (new Circles($this, $box, $context))->pieces();
     }
 
     public function words(): string

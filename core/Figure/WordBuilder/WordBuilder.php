@@ -22,7 +22,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 
 /** Beginnings and endings, and which of them join into real words. */
 final readonly class WordBuilder implements PosesTask, Varies
@@ -124,14 +124,14 @@ final readonly class WordBuilder implements PosesTask, Varies
         return new Box(0, 0, min(1430.0, max(550.0, 40 + 20.0 * ($first + $longest * count($this->endings)) + 24 * count($this->endings))), 12 + Table::ROW * (count($this->beginnings) + 1));
     }
 
-    public function scene(Box $box, Setting $setting): array
+    public function scene(Box $box, RenderContext $context): array
     {
         $columns = count($this->endings) + 1;
-        $table = new Table(['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)], array_fill(0, $columns, 1 / $columns), count($this->beginnings), $box->inset(3), $setting);
+        $table = new Table(['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)], array_fill(0, $columns, 1 / $columns), count($this->beginnings), $box->inset(3), $context);
         $pieces = ['pieces' => $table->head()];
         foreach ($this->beginnings as $number => $beginning) {
             $row = $number + 1;
-            array_push($pieces['pieces'], ...$table->row($row, [$beginning], true, $setting->strong()));
+            array_push($pieces['pieces'], ...$table->row($row, [$beginning], true, $context->strong));
             $shapes = [];
             foreach ($this->endings as $column => $ending) {
                 $word = $this->words[$beginning][$ending];

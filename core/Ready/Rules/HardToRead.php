@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Block\Blocks;
-use Daybright\Block\Statement;
 use Daybright\Language\ReadingLevel;
 use Daybright\Lesson\Slide;
+use Daybright\Lesson\Statement;
 use Daybright\Lesson\Step;
 use Daybright\Ready\Finding;
 use Daybright\Ready\Inspection;
@@ -51,7 +51,7 @@ final readonly class HardToRead implements Rule
     {
         $texts = [];
         foreach ($slide->blocks as $block) {
-            $texts = [...$texts, ...array_map(static fn (Statement $statement): string => $statement->text, Blocks::kind($block->kind)->statements($block->content))];
+            $texts = [...$texts, ...array_map(static fn (Statement $statement): string => $statement->text, Blocks::read($block)->statements())];
         }
 
         return implode("\n", $texts);

@@ -24,8 +24,8 @@ final readonly class PictureWithoutWords implements Rule
         $findings = [];
         foreach ($inspection->lesson->slides() as $slide) {
             foreach ($slide->blocks as $block) {
-                $kind = Blocks::kind($block->kind);
-                foreach ($kind instanceof ShowsPictures ? $kind->media($block->content) : [] as $id) {
+                $content = Blocks::read($block);
+                foreach ($content instanceof ShowsPictures ? $content->media() : [] as $id) {
                     $medium = $inspection->lesson->media[$id] ?? null;
                     $lacks = $medium === null ? [] : self::lacks($medium);
                     if ($medium !== null && $lacks !== []) {

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Block\Blocks;
+use Daybright\Deck\SideSlides;
 use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
 use Daybright\Ready\Inspection;
 use Daybright\Ready\Rule;
-use Daybright\Scene\SideSlides;
 
 /** A side slide that nothing leads to, a link that leads nowhere, a question where none is asked. */
 final readonly class SideSlideOutOfReach implements Rule

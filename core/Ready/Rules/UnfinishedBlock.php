@@ -36,8 +36,8 @@ final readonly class UnfinishedBlock implements Rule
 
     private static function missing(Block $block): ?string
     {
-        $kind = Blocks::kind($block->kind);
+        $content = Blocks::read($block);
 
-        return $kind instanceof Unfinished ? $kind->missing($block->content) : null;
+        return $content instanceof Unfinished ? $content->missing() : null;
     }
 }

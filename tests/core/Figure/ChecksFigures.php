@@ -15,7 +15,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Tests\Core\Support\Slides;
 
@@ -178,6 +178,6 @@ trait ChecksFigures
     /** @return array<string, list<Shape>> */
     private static function drawn(Figure $figure, ?Box $box = null): array
     {
-        return $figure->scene($box ?? new Box(0, 0, 700, 500), new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []));
+        return $figure->scene($box ?? new Box(0, 0, 700, 500), new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures()));
     }
 }

@@ -8,7 +8,7 @@ use Daybright\Figure\PictureMap\PictureMap;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -43,23 +43,23 @@ final class PictureMapTest extends TestCase
     public function test_a_spot_leads_on_from_its_sign_and_from_its_name_and_a_spot_without_a_slide_does_not(): void
     {
         $map = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9'], ['name' => 'the sky', 'x' => 0.7, 'y' => 0.1, 'slide' => '']]]));
-        $setting = new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []);
-        $links = $map->links($map->smallest(), $setting);
+        $context = new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures());
+        $links = $map->links($map->smallest(), $context);
         self::assertSame(['spot-1'], array_keys($links));
         self::assertSame(['slide-9', '1. the boat'], [$links['spot-1']->slide, $links['spot-1']->label]);
         [$sign, $row] = $links['spot-1']->areas;
-        $drawn = $map->scene($map->smallest(), $setting)['spot-1'];
+        $drawn = $map->scene($map->smallest(), $context)['spot-1'];
         self::assertTrue(self::holds($sign, $drawn[0]->box), 'The sign on the picture can be touched.');
         self::assertTrue(self::holds($row, $drawn[2]->box), 'The sign in the list can be touched.');
     }
 
     public function test_places_to_touch_stay_in_the_box_and_do_not_cover_one_another_in_the_list(): void
     {
-        $setting = new Setting(Slides::typesetter(), PartKind::Explain, Slides::media(), []);
+        $context = new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures());
         foreach (self::randomFigures(16) as $map) {
             $box = $map->smallest();
             $bottom = $box->y;
-            foreach ($map->links($box, $setting) as $link) {
+            foreach ($map->links($box, $context) as $link) {
                 [$sign, $row] = $link->areas;
                 self::assertTrue(self::holds($box, $sign));
                 self::assertTrue(self::holds($box, $row));

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Ready;
 
+use Daybright\Deck\SideSlides;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Recording\Take;
 use Daybright\Scene\Scene;
-use Daybright\Scene\SideSlides;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 

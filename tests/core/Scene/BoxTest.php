@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Scene;
 
-use Daybright\Scene\Arrangement;
+use Daybright\Deck\Arrangement;
 use Daybright\Scene\Box;
 use PHPUnit\Framework\TestCase;
 

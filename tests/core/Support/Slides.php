@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core\Support;
 
+use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\Medium;
 use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\Picture;
 use Daybright\Scene\SetFormula;
-use Daybright\Scene\SlidePainter;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
 
@@ -62,10 +62,10 @@ final class Slides
         return ['id' => $id, 'kind' => $kind, 'region' => $region, 'step' => $step, 'reveals' => $reveals, 'content' => $content];
     }
 
-    /** @return array<string, Medium> one picture of the lesson, 1200 by 800 */
-    public static function media(): array
+    /** @return array<string, Picture> one picture of the lesson, 1200 by 800 */
+    public static function pictures(): array
     {
-        return ['picture-1' => new Medium('picture-1', 'picture.png', 'image/png', 1200, 800, str_repeat('a', 64), 'A picture', '', '')];
+        return ['picture-1' => new Picture('picture-1', 1200, 800, 'A picture', '', '')];
     }
 
     /** @return array<string, Typeface> */

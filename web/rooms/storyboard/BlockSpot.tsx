@@ -57,13 +57,16 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
   const [x, y, width, height] = box ?? [90, 780, 700, 80];
   // A block with nothing in it yet has no height of its own, but is to be seen and touched.
   const isBare = box !== undefined && (box[2] < LEAST || box[3] < LEAST);
+  // What is written on the spot begins its accessible name, so that it can be found by what is seen.
+  const written = !box ? `${label}: not shown yet` : isBare ? `${label}: nothing in it yet` : null;
+  const change = `Change ${label.toLowerCase()}`;
   return (
     <Popover.Root open={open} onOpenChange={onOpen}>
       <Popover.Anchor virtualRef={slideBox as RefObject<HTMLElement>} />
       <Popover.Trigger asChild>
         <button
           type="button"
-          aria-label={box ? `Change ${label.toLowerCase()}` : `${label}: not shown yet. Change ${label.toLowerCase()}`}
+          aria-label={written ? `${written}. ${change}` : change}
           className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${isBare ? 'border-dashed border-[#8d8a7d]! bg-sheet text-left text-[15px] text-quiet' : ''} ${box && !isSeen ? 'pointer-events-none' : ''}`}
           style={{
             left: `${x / 16}%`,
@@ -72,8 +75,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
             height: `${Math.max(height, LEAST) / 9}%`,
           }}
         >
-          {!box && <span className="px-2">{label}: not shown yet</span>}
-          {isBare && <span className="px-2">{label}: nothing in it yet</span>}
+          {written && <span className="px-2">{written}</span>}
         </button>
       </Popover.Trigger>
       <Popover.Portal>

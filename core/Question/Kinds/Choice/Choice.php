@@ -4,67 +4,97 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Choice;
 
+use Closure;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\Statement;
+use Daybright\Question\HoldsStatements;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Marking;
+use Daybright\Question\OffersChoices;
 use Daybright\Question\QuestionKind;
 
 /** Choose one of several answers. */
-final readonly class Choice implements QuestionKind
+final readonly class Choice implements HoldsStatements, OffersChoices, QuestionKind
 {
-    public function name(): string
+    /** @param  list<Option>  $options */
+    private function __construct(private array $options)
+    {
+    }
+
+    public static function name(): string
     {
         return 'choice';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        $right = array_filter($content->list('choices'), static fn (Fields $choice): bool => $choice->flag('right'));
-
-        return implode(' or ', array_map(static fn (Fields $choice): string => $choice->text('text'), $right));
+        return new self(array_map(Option::from(...), $content->list('choices')));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
     {
-        return ['choices' => array_map(static fn (Fields $choice): array => ['id' => $choice->text('id'), 'text' => $choice->text('text', '')], $content->list('choices'))];
+        $right = array_filter($this->options, static fn (Option $option): bool => $option->isRight);
+
+        return implode(' or ', array_map(static fn (Option $option): string => $option->text, $right));
     }
 
-    public function shown(Fields $content): array
+    public function asked(): array
+    {
+        return ['choices' => array_map(static fn (Option $option): array => ['id' => $option->id, 'text' => $option->text], $this->options)];
+    }
+
+    public function shown(): array
     {
         return [];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function choices(): array
     {
-        $choice = $this->choice($content, $given) ?? throw InvalidAnswer::notAChoice();
-        $marks = $content->whole('marks', 1);
-        if ($choice->flag('right')) {
+        return array_map(static fn (Option $option): string => $option->text, $this->options);
+    }
+
+    /** A wrong answer to choose is meant to be wrong. */
+    public function statements(): array
+    {
+        $right = array_filter($this->options, static fn (Option $option): bool => $option->isRight);
+
+        return array_map(static fn (Option $option, int $number): Statement => new Statement($option->text, "choices/{$number}/text"), $right, array_keys($right));
+    }
+
+    public function mark(string $given, int $marks): Marking
+    {
+        $option = $this->option($given) ?? throw InvalidAnswer::notAChoice();
+        if ($option->isRight) {
             return Marking::right($marks);
         }
-        $slip = $choice->text('slip', '');
 
-        return $slip === '' ? Marking::wrong($marks, 'Not yet. Look at the answer and compare.') : Marking::slipped($marks, $slip);
+        return $option->slip === '' ? Marking::wrong($marks, 'Not yet. Look at the answer and compare.') : Marking::slipped($marks, $option->slip);
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
-        return $this->choice($content, $given)?->text('text') ?? $given;
+        return $this->option($given)->text ?? $given;
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        if (count($content->list('choices')) < 2) {
+        if (count($this->options) < 2) {
             return 'This question needs at least two answers to choose from.';
         }
 
-        return $this->answer($content) === '' ? 'None of the answers is marked as right.' : null;
+        return $this->answer() === '' ? 'None of the answers is marked as right.' : null;
     }
 
-    private function choice(Fields $content, string $id): ?Fields
+    public function inWords(Closure $plain): self
     {
-        foreach ($content->list('choices') as $choice) {
-            if ($choice->text('id') === $id) {
-                return $choice;
+        return new self(array_map(static fn (Option $option): Option => $option->inWords($plain), $this->options));
+    }
+
+    private function option(string $id): ?Option
+    {
+        foreach ($this->options as $option) {
+            if ($option->id === $id) {
+                return $option;
             }
         }
 

@@ -4,65 +4,76 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Label;
 
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
+use Daybright\Question\ShowsPictures;
 
 /** Name the numbered parts of a picture, with the names given or from memory. Other right names stand behind a stroke: “dial / dial plate”. */
-final readonly class Label implements QuestionKind
+final readonly class Label implements QuestionKind, ShowsPictures
 {
-    public function name(): string
+    /** @param  list<Point>  $points */
+    private function __construct(private string $picture, private array $points, private bool $givesNames)
+    {
+    }
+
+    public static function name(): string
     {
         return 'label';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        return $this->told($content, array_map(static fn (Fields $point): string => $point->text('name', ''), $content->list('points')));
+        return new self($content->text('picture', ''), array_map(Point::from(...), $content->list('points')), $content->flag('bank', true));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
     {
-        $names = array_map(static fn (Fields $point): string => trim(explode('/', $point->text('name', ''))[0]), $content->list('points'));
+        return self::told(array_map(static fn (Point $point): string => $point->name, $this->points));
+    }
+
+    public function asked(): array
+    {
+        $names = array_map(static fn (Point $point): string => trim(explode('/', $point->name)[0]), $this->points);
         sort($names);
 
         return [
-            'picture' => $content->text('picture', ''),
-            'points' => array_map(static fn (Fields $point): array => ['id' => $point->text('id'), 'x' => $point->number('x', 0), 'y' => $point->number('y', 0)], $content->list('points')),
-            'names' => $content->flag('bank', true) ? $names : [],
+            'picture' => $this->picture,
+            'points' => array_map(static fn (Point $point): array => ['id' => $point->id, 'x' => $point->x, 'y' => $point->y], $this->points),
+            'names' => $this->givesNames ? $names : [],
         ];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
-        $names = $this->asked($content)['names'];
+        $names = $this->asked()['names'];
 
         return is_array($names) && $names !== [] ? [implode(' · ', array_filter($names, is_string(...)))] : [];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
         $names = GivenAnswer::map($given);
-        $points = $content->list('points');
         $wrong = [];
-        foreach ($points as $number => $point) {
-            $name = $names[$point->text('id')] ?? '';
+        foreach ($this->points as $number => $point) {
+            $name = $names[$point->id] ?? '';
             if ($name === '') {
                 throw InvalidAnswer::notAllNamed();
             }
-            if (! in_array(self::folded($name), array_map(self::folded(...), explode('/', $point->text('name', ''))), true)) {
+            if (! in_array(self::folded($name), array_map(self::folded(...), explode('/', $point->name)), true)) {
                 $wrong[] = (string) ($number + 1);
             }
         }
-        $right = count($points) - count($wrong);
+        $right = count($this->points) - count($wrong);
 
-        return Share::of($right, count($points), $content->whole('marks', 1), "{$right} of ".count($points).' are right. Look again at part '.implode(', ', $wrong).'.');
+        return Share::of($right, count($this->points), $marks, "{$right} of ".count($this->points).' are right. Look again at part '.implode(', ', $wrong).'.');
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
             $names = GivenAnswer::map($given);
@@ -70,21 +81,31 @@ final readonly class Label implements QuestionKind
             return $given;
         }
 
-        return $this->told($content, array_map(static fn (Fields $point): string => $names[$point->text('id')] ?? '–', $content->list('points')));
+        return self::told(array_map(static fn (Point $point): string => $names[$point->id] ?? '–', $this->points));
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
         return match (true) {
-            $content->text('picture', '') === '' => 'This question has no picture yet. Choose one.',
-            $content->list('points') === [] => 'No part of the picture is marked yet. Click the picture where a part is.',
-            array_filter($content->list('points'), static fn (Fields $point): bool => trim($point->text('name', '')) === '') !== [] => 'A part of the picture has no name yet.',
+            $this->picture === '' => 'This question has no picture yet. Choose one.',
+            $this->points === [] => 'No part of the picture is marked yet. Click the picture where a part is.',
+            array_filter($this->points, static fn (Point $point): bool => trim($point->name) === '') !== [] => 'A part of the picture has no name yet.',
             default => null,
         };
     }
 
+    public function media(): array
+    {
+        return [$this->picture];
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self($this->picture, array_map(static fn (Point $point): Point => $point->inWords($plain), $this->points), $this->givesNames);
+    }
+
     /** @param  list<string>  $names */
-    private function told(Fields $content, array $names): string
+    private static function told(array $names): string
     {
         return implode(', ', array_map(static fn (string $name, int $number): string => ($number + 1).' '.trim($name), $names, array_keys($names)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Letters;
 
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
@@ -14,46 +15,55 @@ use Daybright\Question\Share;
 /** Give each line of a verse its letter. What counts is which lines go together, not which letter stands for them. */
 final readonly class Letters implements QuestionKind
 {
-    public function name(): string
+    /** @param  list<Line>  $lines */
+    private function __construct(private array $lines)
+    {
+    }
+
+    public static function name(): string
     {
         return 'letters';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        return implode(' ', array_map(static fn (Fields $line): string => $line->text('letter', ''), $content->list('lines')));
+        return new self(array_map(Line::from(...), $content->list('lines')));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
     {
-        return ['lines' => array_map(static fn (Fields $line): array => ['id' => $line->text('id'), 'text' => $line->text('text', '')], $content->list('lines'))];
+        return implode(' ', array_map(static fn (Line $line): string => $line->letter, $this->lines));
     }
 
-    public function shown(Fields $content): array
+    public function asked(): array
     {
-        return array_map(static fn (Fields $line): string => $line->text('text', ''), $content->list('lines'));
+        return ['lines' => array_map(static fn (Line $line): array => ['id' => $line->id, 'text' => $line->text], $this->lines)];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function shown(): array
+    {
+        return array_map(static fn (Line $line): string => $line->text, $this->lines);
+    }
+
+    public function mark(string $given, int $marks): Marking
     {
         $letters = GivenAnswer::map($given);
-        $lines = $content->list('lines');
         $chosen = $expected = [];
-        foreach ($lines as $line) {
-            $letter = $letters[$line->text('id')] ?? '';
+        foreach ($this->lines as $line) {
+            $letter = $letters[$line->id] ?? '';
             if (preg_match('/^[A-Za-z]$/', $letter) !== 1) {
                 throw InvalidAnswer::notAllLettered();
             }
             $chosen[] = strtoupper($letter);
-            $expected[] = $line->text('letter', '');
+            $expected[] = $line->letter;
         }
         [$chosen, $expected] = [self::pattern($chosen), self::pattern($expected)];
         $right = count(array_filter(array_keys($expected), static fn (int $number): bool => $chosen[$number] === $expected[$number]));
 
-        return Share::of($right, count($lines), $content->whole('marks', 1), "Not yet. {$right} of ".count($lines).' lines have the right letter. Say the ends of the lines aloud and compare.');
+        return Share::of($right, count($this->lines), $marks, "Not yet. {$right} of ".count($this->lines).' lines have the right letter. Say the ends of the lines aloud and compare.');
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
             $letters = GivenAnswer::map($given);
@@ -61,18 +71,21 @@ final readonly class Letters implements QuestionKind
             return $given;
         }
 
-        return implode(' ', array_map(static fn (Fields $line): string => strtoupper($letters[$line->text('id')] ?? '–'), $content->list('lines')));
+        return implode(' ', array_map(static fn (Line $line): string => strtoupper($letters[$line->id] ?? '–'), $this->lines));
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        $lines = $content->list('lines');
-
         return match (true) {
-            count($lines) < 2 => 'This question needs at least two lines.',
-            array_filter($lines, static fn (Fields $line): bool => preg_match('/^[A-Z]$/', $line->text('letter', '')) !== 1) !== [] => 'A line has no letter yet. Give each line one of the letters A to Z.',
+            count($this->lines) < 2 => 'This question needs at least two lines.',
+            array_filter($this->lines, static fn (Line $line): bool => preg_match('/^[A-Z]$/', $line->letter) !== 1) !== [] => 'A line has no letter yet. Give each line one of the letters A to Z.',
             default => null,
         };
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self(array_map(static fn (Line $line): Line => $line->inWords($plain), $this->lines));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Question\Kinds\NumberWithUnit;
 
 use Brick\Math\BigRational;
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
@@ -21,54 +22,69 @@ use Daybright\Question\QuestionKind;
  */
 final readonly class NumberWithUnit implements QuestionKind
 {
-    public function name(): string
+    /** @param  list<Slip>  $slips */
+    private function __construct(private string $prompt, private string $value, private string $unit, private string $tolerance, private array $slips)
+    {
+    }
+
+    public static function name(): string
     {
         return 'number';
     }
 
-    public function answer(Fields $content): string
+    /** @param  string  $tolerance how far a typed number may be off; empty for not at all */
+    public static function asking(string $prompt, Quantity $answer, string $tolerance): self
+    {
+        return new self($prompt, $answer->typedNumber(), $answer->unit->symbol(), $tolerance, []);
+    }
+
+    public static function from(Fields $content): self
+    {
+        return new self($content->text('prompt', ''), $content->text('value', ''), $content->text('unit', ''), $content->text('tolerance', ''), array_map(Slip::from(...), $content->list('slips')));
+    }
+
+    public function answer(): string
     {
         try {
-            return $this->expected($content)->written();
+            return $this->expected()->written();
         } catch (MathsError) {
-            return trim($content->text('value', '').' '.$content->text('unit', ''));
+            return trim($this->value.' '.$this->unit);
         }
     }
 
-    public function asked(Fields $content): array
+    public function asked(): array
     {
         return [];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
         return [];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
-        $expected = $this->expected($content);
+        $expected = $this->expected();
         try {
             $answer = TypedAnswer::read($given, $expected->unit);
-            if (! $this->isExactForm($content)) {
+            if (! $this->isExactForm()) {
                 TypedAnswer::refuseWorking($given, $expected->unit);
             }
         } catch (MathsError) {
             throw InvalidAnswer::notANumber();
         }
-        $asked = AskedForm::of($content->text('prompt', ''), $expected);
+        $asked = AskedForm::of($this->prompt, $expected);
         if ($answer->unit->isNone() && $asked->namesUnit()) {
             $answer = new Quantity($answer->value, $expected->unit, $answer->exact);
         }
         if ($answer->unit->measuresLike($expected->unit)) {
             $asked->refuseOther($given, $answer);
         }
-        $marks = $content->whole('marks', 1);
         // “25” for 25 % has lost its sign; “0.25” is the same share.
-        $isPlainPercent = $expected->unit->isPercent() && $answer->unit->isNone() && $this->near($answer->value, $expected->value, $content);
+        $isPlainPercent = $expected->unit->isPercent() && $answer->unit->isNone() && $this->near($answer->value, $expected->value);
         $isLike = $expected->unit->measuresLike($answer->unit) && ! $isPlainPercent;
-        if (! $this->near($isLike ? $answer->in($expected->unit)->value : $answer->value, $expected->value, $content)) {
-            $slip = $this->slip($content, $answer);
+        if (! $this->near($isLike ? $answer->in($expected->unit)->value : $answer->value, $expected->value)) {
+            $slip = $this->slip($answer);
 
             return match (true) {
                 $slip !== null => Marking::slipped($marks, $slip),
@@ -83,23 +99,23 @@ final readonly class NumberWithUnit implements QuestionKind
             return Marking::partly(max(0, $marks - 1), $marks, 'The number is right. Its unit is missing.');
         }
 
-        return Marking::partly(max(0, $marks - 1), $marks, 'The number is right. Its unit is not.')->because($this->slip($content, $answer) ?? '');
+        return Marking::partly(max(0, $marks - 1), $marks, 'The number is right. Its unit is not.')->because($this->slip($answer) ?? '');
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
-            return TypedAnswer::read($given, $this->expected($content)->unit)->written();
+            return TypedAnswer::read($given, $this->expected()->unit)->written();
         } catch (MathsError) {
             return $given;
         }
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
         try {
-            $this->expected($content);
-            $this->tolerance($content);
+            $this->expected();
+            $this->tolerance();
 
             return null;
         } catch (MathsError $error) {
@@ -107,23 +123,24 @@ final readonly class NumberWithUnit implements QuestionKind
         }
     }
 
-    /** “25π” and “5√2” are answers where the teacher's own is written so. */
-    private function isExactForm(Fields $content): bool
+    /** The number is computed with and stays as it is. */
+    public function inWords(Closure $plain): self
     {
-        return preg_match('/π|√|\bpi\b/u', $content->text('value', '')) === 1;
+        return new self($plain($this->prompt), $this->value, $this->unit, $this->tolerance, array_map(static fn (Slip $slip): Slip => $slip->inWords($plain), $this->slips));
+    }
+
+    /** “25π” and “5√2” are answers where the teacher's own is written so. */
+    private function isExactForm(): bool
+    {
+        return preg_match('/π|√|\bpi\b/u', $this->value) === 1;
     }
 
     /** What went wrong, where the answer is one that a known slip gives; a missing unit does not hide it. */
-    private function slip(Fields $content, Quantity $answer): ?string
+    private function slip(Quantity $answer): ?string
     {
-        foreach ($content->list('slips') as $slip) {
-            try {
-                $known = Quantity::of(Quantity::read($slip->text('value'))->value, Units::orThings($slip->text('unit', '')));
-            } catch (MathsError) {
-                continue;
-            }
-            if ($known->equals($answer) || ($answer->unit->isNone() && $known->value->isEqualTo($answer->value))) {
-                return $slip->text('why');
+        foreach ($this->slips as $slip) {
+            if ($slip->gives($answer)) {
+                return $slip->why;
             }
         }
 
@@ -131,23 +148,23 @@ final readonly class NumberWithUnit implements QuestionKind
     }
 
     /** @throws MathsError */
-    private function expected(Fields $content): Quantity
+    private function expected(): Quantity
     {
-        $unit = Units::orThings($content->text('unit', ''));
-        $value = Quantity::read($content->text('value', ''));
+        $unit = Units::orThings($this->unit);
+        $value = Quantity::read($this->value);
 
         return Quantity::of($value->value, $value->unit->isNone() ? $unit : $value->unit);
     }
 
-    private function near(BigRational $given, BigRational $expected, Fields $content): bool
+    private function near(BigRational $given, BigRational $expected): bool
     {
-        return $given->minus($expected)->abs()->isLessThanOrEqualTo($this->tolerance($content));
+        return $given->minus($expected)->abs()->isLessThanOrEqualTo($this->tolerance());
     }
 
     /** @throws MathsError */
-    private function tolerance(Fields $content): BigRational
+    private function tolerance(): BigRational
     {
-        $written = trim($content->text('tolerance', ''));
+        $written = trim($this->tolerance);
 
         return $written === '' ? BigRational::zero() : Quantity::read($written)->value->abs();
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Order;
 
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\Item;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
@@ -15,30 +17,40 @@ use Daybright\Question\Shuffled;
 /** Put things in order. Marked by how many follow the right one before them, so that one slip does not cost everything. */
 final readonly class Order implements QuestionKind
 {
-    public function name(): string
+    /** @param  list<Item>  $items in the right order */
+    private function __construct(private array $items)
+    {
+    }
+
+    public static function name(): string
     {
         return 'order';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        return implode(' → ', array_map(static fn (Fields $item): string => $item->text('text', ''), $content->list('items')));
+        return new self(array_map(Item::from(...), $content->list('items')));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
     {
-        return ['items' => array_map(static fn (Fields $item): array => ['id' => $item->text('id'), 'text' => $item->text('text', '')], $this->mixed($content))];
+        return implode(' → ', array_map(static fn (Item $item): string => $item->text, $this->items));
     }
 
-    public function shown(Fields $content): array
+    public function asked(): array
     {
-        return array_map(static fn (Fields $item): string => '- '.$item->text('text', ''), $this->mixed($content));
+        return ['items' => array_map(static fn (Item $item): array => $item->asked(), $this->mixed())];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function shown(): array
+    {
+        return array_map(static fn (Item $item): string => '- '.$item->text, $this->mixed());
+    }
+
+    public function mark(string $given, int $marks): Marking
     {
         $order = GivenAnswer::list($given);
-        $right = array_map(static fn (Fields $item): string => $item->text('id'), $content->list('items'));
+        $right = array_map(static fn (Item $item): string => $item->id, $this->items);
         if (array_diff($right, $order) !== [] || count($order) !== count($right)) {
             throw InvalidAnswer::notAllPlaced();
         }
@@ -48,14 +60,14 @@ final readonly class Order implements QuestionKind
         }
         $all = max(1, count($right) - 1);
 
-        return Share::of($order === $right ? $all : min($pairs, $all - 1), $all, $content->whole('marks', 1), "Not yet. {$pairs} of {$all} steps follow the right one.");
+        return Share::of($order === $right ? $all : min($pairs, $all - 1), $all, $marks, "Not yet. {$pairs} of {$all} steps follow the right one.");
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         $texts = [];
-        foreach ($content->list('items') as $item) {
-            $texts[$item->text('id')] = $item->text('text', '');
+        foreach ($this->items as $item) {
+            $texts[$item->id] = $item->text;
         }
         try {
             return implode(' → ', array_map(static fn (string $id): string => $texts[$id] ?? '?', GivenAnswer::list($given)));
@@ -64,21 +76,25 @@ final readonly class Order implements QuestionKind
         }
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        return count($content->list('items')) < 2 ? 'This question needs at least two things to put in order.' : null;
+        return count($this->items) < 2 ? 'This question needs at least two things to put in order.' : null;
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self(array_map(static fn (Item $item): Item => $item->inWords($plain), $this->items));
     }
 
     /**
      * Never by accident in the right order.
      *
-     * @return list<Fields>
+     * @return list<Item>
      */
-    private function mixed(Fields $content): array
+    private function mixed(): array
     {
-        $items = $content->list('items');
-        $mixed = Shuffled::of($items);
+        $mixed = Shuffled::of($this->items, static fn (Item $item): string => $item->text.$item->id);
 
-        return $mixed === $items ? array_reverse($mixed) : $mixed;
+        return $mixed === $this->items ? array_reverse($mixed) : $mixed;
     }
 }

@@ -4,50 +4,62 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Plan;
 
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
+use Daybright\Question\ReadByTeacher;
 
 /** Fill in a planning frame; the teacher marks it. */
-final readonly class Plan implements QuestionKind
+final readonly class Plan implements QuestionKind, ReadByTeacher
 {
-    public function name(): string
+    /** @param  list<Box>  $boxes */
+    private function __construct(private array $boxes)
+    {
+    }
+
+    public static function name(): string
     {
         return 'plan';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        $filled = array_filter($content->list('boxes'), static fn (Fields $box): bool => trim($box->text('model', '')) !== '');
-
-        return implode(' ', array_map(static fn (Fields $box): string => $box->text('name', '').': '.$box->text('model'), $filled));
+        return new self(array_map(Box::from(...), $content->list('boxes')));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
     {
-        return ['boxes' => array_map(static fn (Fields $box): array => ['id' => $box->text('id'), 'text' => $box->text('name', ''), 'purpose' => $box->text('purpose', ''), 'starter' => $box->text('starter', '')], $content->list('boxes'))];
+        $filled = array_filter($this->boxes, static fn (Box $box): bool => trim($box->model) !== '');
+
+        return implode(' ', array_map(static fn (Box $box): string => $box->name.': '.$box->model, $filled));
     }
 
-    public function shown(Fields $content): array
+    public function asked(): array
     {
-        return array_map(static fn (Fields $box): string => '- *'.$box->text('name', '').'* '.$box->text('purpose', ''), $content->list('boxes'));
+        return ['boxes' => array_map(static fn (Box $box): array => ['id' => $box->id, 'text' => $box->name, 'purpose' => $box->purpose, 'starter' => $box->starter], $this->boxes)];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function shown(): array
+    {
+        return array_map(static fn (Box $box): string => '- *'.$box->name.'* '.$box->purpose, $this->boxes);
+    }
+
+    public function mark(string $given, int $marks): Marking
     {
         $written = GivenAnswer::map($given);
-        foreach ($content->list('boxes') as $box) {
-            if (($written[$box->text('id')] ?? '') === '') {
-                throw InvalidAnswer::emptyBox($box->text('name', ''));
+        foreach ($this->boxes as $box) {
+            if (($written[$box->id] ?? '') === '') {
+                throw InvalidAnswer::emptyBox($box->name);
             }
         }
 
-        return Marking::forTheTeacher($content->whole('marks', 1));
+        return Marking::forTheTeacher($marks);
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
             $written = GivenAnswer::map($given);
@@ -55,15 +67,20 @@ final readonly class Plan implements QuestionKind
             return $given;
         }
 
-        return implode(' ', array_map(static fn (Fields $box): string => $box->text('name', '').': '.($written[$box->text('id')] ?? '–'), $content->list('boxes')));
+        return implode(' ', array_map(static fn (Box $box): string => $box->name.': '.($written[$box->id] ?? '–'), $this->boxes));
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
         return match (true) {
-            count($content->list('boxes')) < 2 => 'This plan needs at least two boxes.',
-            $this->answer($content) === '' => 'This plan has no model yet. Write what a good plan would say.',
+            count($this->boxes) < 2 => 'This plan needs at least two boxes.',
+            $this->answer() === '' => 'This plan has no model yet. Write what a good plan would say.',
             default => null,
         };
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self(array_map(static fn (Box $box): Box => $box->inWords($plain), $this->boxes));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\Practice;
 
+use Closure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Variation;
 use Daybright\Lesson\Fields;
@@ -21,43 +22,56 @@ use Daybright\Worked\PracticeSet;
 /** A practice set at three levels: the student chooses a level and answers its items. */
 final readonly class Practice implements QuestionKind
 {
-    public function name(): string
+    private function __construct(private PracticeSet|InvalidQuantities $set)
+    {
+    }
+
+    public static function name(): string
     {
         return 'practice';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
+    {
+        try {
+            return new self(PracticeSet::from($content));
+        } catch (InvalidQuantities $error) {
+            return new self($error);
+        }
+    }
+
+    public function answer(): string
     {
         $levels = [];
         foreach (PracticeSet::LEVELS as $level) {
-            $answers = array_map(static fn (Variation $item): string => Variation::written($item->answer), $this->items($content, $level));
+            $answers = array_map(static fn (Variation $item): string => Variation::written($item->answer), $this->items($level));
             $levels[] = "Level {$level}: ".implode(', ', $answers);
         }
 
         return implode('; ', $levels);
     }
 
-    public function asked(Fields $content): array
+    public function asked(): array
     {
         return ['levels' => array_map(fn (int $level): array => [
             'level' => (string) $level,
-            'items' => array_map(static fn (Variation $item, int $number): array => ['id' => 'q'.($number + 1), 'text' => $item->prompt, 'choices' => self::choices($item)], $this->items($content, $level), array_keys($this->items($content, $level))),
+            'items' => array_map(static fn (Variation $item, int $number): array => ['id' => 'q'.($number + 1), 'text' => $item->prompt, 'choices' => self::choices($item)], $this->items($level), array_keys($this->items($level))),
         ], PracticeSet::LEVELS)];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
-        return ['Choose level 1, 2 or 3, and answer its '.count($this->items($content, 1)).' questions.'];
+        return ['Choose level 1, 2 or 3, and answer its '.count($this->items(1)).' questions.'];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
         $answers = GivenAnswer::map($given);
         $level = (int) ($answers['level'] ?? 0);
         if (! in_array($level, PracticeSet::LEVELS, true)) {
             throw InvalidAnswer::noLevel();
         }
-        $items = $this->items($content, $level);
+        $items = $this->items($level);
         $wrong = $slips = [];
         foreach ($items as $number => $item) {
             $answer = $answers['q'.($number + 1)] ?? '';
@@ -74,10 +88,10 @@ final readonly class Practice implements QuestionKind
         }
         $right = count($items) - count($wrong);
 
-        return Share::of($right, count($items), $content->whole('marks', 1), "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.')->because(implode('; ', array_unique(array_filter($slips))));
+        return Share::of($right, count($items), $marks, "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.')->because(implode('; ', array_unique(array_filter($slips))));
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
             $answers = GivenAnswer::map($given);
@@ -91,10 +105,10 @@ final readonly class Practice implements QuestionKind
         return "Level {$level}: ".implode(', ', array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers));
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
         try {
-            PracticeSet::from($content)->items(1);
+            $this->set instanceof PracticeSet ? $this->set->items(1) : throw $this->set;
 
             return null;
         } catch (InvalidQuantities $error) {
@@ -102,11 +116,17 @@ final readonly class Practice implements QuestionKind
         }
     }
 
+    /** Its items are made from numbers and are plain words already. */
+    public function inWords(Closure $plain): self
+    {
+        return $this;
+    }
+
     /** @return list<Variation> */
-    private function items(Fields $content, int $level): array
+    private function items(int $level): array
     {
         try {
-            return PracticeSet::from($content)->items($level);
+            return $this->set instanceof PracticeSet ? $this->set->items($level) : [];
         } catch (InvalidQuantities) {
             return [];
         }
@@ -129,7 +149,7 @@ final readonly class Practice implements QuestionKind
             return trim($given) === $item->answer ? Marking::right(1) : Marking::wrong(1, 'Not yet.');
         }
         try {
-            return (new NumberWithUnit)->mark(self::content($item), $given);
+            return NumberWithUnit::asking($item->prompt, $item->answer, $item->tolerance)->mark($given, 1);
         } catch (InvalidAnswer $trouble) {
             throw InvalidAnswer::inQuestion($number, $trouble);
         }
@@ -150,12 +170,5 @@ final readonly class Practice implements QuestionKind
         }
 
         return null;
-    }
-
-    private static function content(Variation $item): Fields
-    {
-        $answer = $item->answer instanceof Quantity ? $item->answer : Quantity::of(0);
-
-        return new Fields(['marks' => 1, 'prompt' => $item->prompt, 'value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol(), 'tolerance' => $item->tolerance]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\ScaleReading;
 
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
 use Daybright\Question\Marking;
@@ -12,51 +13,58 @@ use Daybright\Question\QuestionKind;
 /** Read a scale: a number with its unit, right within half a division either way. */
 final readonly class ScaleReading implements QuestionKind
 {
-    private NumberWithUnit $number;
-
-    public function __construct()
+    private function __construct(private NumberWithUnit $number, private string $tolerance)
     {
-        $this->number = new NumberWithUnit;
     }
 
-    public function name(): string
+    public static function name(): string
     {
         return 'reading';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        $half = trim($content->text('tolerance', ''));
-
-        return $this->number->answer($content).($half === '' ? '' : " (within {$half})");
+        return new self(NumberWithUnit::from($content), $content->text('tolerance', ''));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
+    {
+        $half = trim($this->tolerance);
+
+        return $this->number->answer().($half === '' ? '' : " (within {$half})");
+    }
+
+    public function asked(): array
     {
         return [];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
         return [];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
-        $marking = $this->number->mark($content, $given);
+        $marking = $this->number->mark($given, $marks);
 
         return $marking->earned === 0
             ? Marking::wrong($marking->outOf, 'Not yet. Find out what one division is worth, then count on from the number below.')
             : $marking;
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
-        return $this->number->readable($content, $given);
+        return $this->number->readable($given);
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        return $this->number->unfinished($content);
+        return $this->number->unfinished();
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self($this->number->inWords($plain), $this->tolerance);
     }
 }

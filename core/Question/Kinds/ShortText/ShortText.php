@@ -4,45 +4,68 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\ShortText;
 
+use Closure;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\Statement;
+use Daybright\Question\HoldsStatements;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
+use Daybright\Question\ReadByTeacher;
 
 /** A few words or sentences, marked by the teacher. */
-final readonly class ShortText implements QuestionKind
+final readonly class ShortText implements HoldsStatements, QuestionKind, ReadByTeacher
 {
-    public function name(): string
+    private function __construct(private string $model)
+    {
+    }
+
+    public static function name(): string
     {
         return 'text';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        return $content->text('value', '');
+        return new self($content->text('value', ''));
     }
 
-    public function asked(Fields $content): array
+    public function answer(): string
+    {
+        return $this->model;
+    }
+
+    public function asked(): array
     {
         return [];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
         return [];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
-        return Marking::forTheTeacher($content->whole('marks', 1));
+        return Marking::forTheTeacher($marks);
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         return trim((string) preg_replace('/\s+/u', ' ', $given));
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        return trim($content->text('value', '')) === '' ? 'This question has no model answer yet.' : null;
+        return trim($this->model) === '' ? 'This question has no model answer yet.' : null;
+    }
+
+    public function statements(): array
+    {
+        return [new Statement($this->model, 'value')];
+    }
+
+    public function inWords(Closure $plain): self
+    {
+        return new self($plain($this->model));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Question\Kinds\Truth;
 
 use Brick\Math\BigRational;
+use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Claim\Claim;
 use Daybright\Maths\MathsError;
@@ -19,52 +20,60 @@ use Daybright\Question\QuestionKind;
 /** True or false, and for a false claim a counterexample, which is checked by computing. */
 final readonly class Truth implements QuestionKind
 {
-    public function name(): string
+    /** @param  string  $holds the claim as it is computed, such as “n^2 > n”; empty where it is none of numbers */
+    private function __construct(private bool $isTrue, private string $letter, private string $domain, private string $holds)
+    {
+    }
+
+    public static function name(): string
     {
         return 'truth';
     }
 
-    public function answer(Fields $content): string
+    public static function from(Fields $content): self
     {
-        if ($content->flag('isTrue')) {
+        return new self($content->flag('isTrue'), $content->text('letter', 'n'), $content->text('domain', ''), $content->text('holds', ''));
+    }
+
+    public function answer(): string
+    {
+        if ($this->isTrue) {
             return 'True';
         }
-        $example = $this->example($content);
+        $example = $this->example();
 
-        return 'False'.($example === null ? '' : ', for example '.$content->text('letter', 'n').' = '.self::written($example));
+        return 'False'.($example === null ? '' : ', for example '.$this->letter.' = '.self::written($example));
     }
 
-    public function asked(Fields $content): array
+    public function asked(): array
     {
-        return ['letter' => $this->claim($content) === null ? '' : $content->text('letter', 'n')];
+        return ['letter' => $this->claim() === null ? '' : $this->letter];
     }
 
-    public function shown(Fields $content): array
+    public function shown(): array
     {
-        return ['True or false? '.($this->claim($content) === null ? '' : 'If it is false, give a counterexample.')];
+        return ['True or false? '.($this->claim() === null ? '' : 'If it is false, give a counterexample.')];
     }
 
-    public function mark(Fields $content, string $given): Marking
+    public function mark(string $given, int $marks): Marking
     {
         $answer = GivenAnswer::map($given);
         $verdict = $answer['verdict'] ?? '';
         if (! in_array($verdict, ['true', 'false'], true)) {
             throw InvalidAnswer::noVerdict();
         }
-        $marks = $content->whole('marks', 1);
-        $isTrue = $content->flag('isTrue');
-        if (($verdict === 'true') !== $isTrue) {
-            return Marking::wrong($marks, $isTrue ? 'Not yet: no number breaks this claim.' : 'Not yet: there is a number that breaks this claim. Look for it.');
+        if (($verdict === 'true') !== $this->isTrue) {
+            return Marking::wrong($marks, $this->isTrue ? 'Not yet: no number breaks this claim.' : 'Not yet: there is a number that breaks this claim. Look for it.');
         }
-        $claim = $this->claim($content);
-        if ($isTrue || $claim === null) {
+        $claim = $this->claim();
+        if ($this->isTrue || $claim === null) {
             return Marking::right($marks);
         }
 
-        return $this->markExample($claim, $answer['example'] ?? '', $marks, $content->text('letter', 'n'));
+        return $this->markExample($claim, $answer['example'] ?? '', $marks);
     }
 
-    public function readable(Fields $content, string $given): string
+    public function readable(string $given): string
     {
         try {
             $answer = GivenAnswer::map($given);
@@ -73,32 +82,38 @@ final readonly class Truth implements QuestionKind
         }
         $example = $answer['example'] ?? '';
 
-        return ucfirst($answer['verdict'] ?? '').($example === '' || ($answer['verdict'] ?? '') !== 'false' ? '' : ', '.$content->text('letter', 'n')." = {$example}");
+        return ucfirst($answer['verdict'] ?? '').($example === '' || ($answer['verdict'] ?? '') !== 'false' ? '' : ', '.$this->letter." = {$example}");
     }
 
-    public function unfinished(Fields $content): ?string
+    public function unfinished(): ?string
     {
-        if (trim($content->text('holds', '')) === '') {
+        if (trim($this->holds) === '') {
             return null;
         }
         try {
-            $claim = Claim::about($content->text('letter', 'n'), $content->text('domain', ''), $content->text('holds', ''));
+            $claim = Claim::about($this->letter, $this->domain, $this->holds);
         } catch (MathsError $error) {
             return 'The claim cannot be checked. '.$error->getMessage();
         }
         $example = $claim->counterexample();
 
         return match (true) {
-            $content->flag('isTrue') && $example !== null => 'The claim is marked as true, but '.$content->text('letter', 'n').' = '.self::written($example).' breaks it.',
-            ! $content->flag('isTrue') && $example === null => 'The claim is marked as false, but no counterexample was found among numbers up to 200. Check the claim and its domain.',
+            $this->isTrue && $example !== null => 'The claim is marked as true, but '.$this->letter.' = '.self::written($example).' breaks it.',
+            ! $this->isTrue && $example === null => 'The claim is marked as false, but no counterexample was found among numbers up to 200. Check the claim and its domain.',
             default => null,
         };
     }
 
-    private function markExample(Claim $claim, string $written, int $marks, string $letter): Marking
+    /** What the claim is computed from stays as it is. */
+    public function inWords(Closure $plain): self
+    {
+        return $this;
+    }
+
+    private function markExample(Claim $claim, string $written, int $marks): Marking
     {
         try {
-            $number = TypedAnswer::read((string) preg_replace('/^\s*'.preg_quote($letter, '/').'\s*=\s*/u', '', $written), Unit::none());
+            $number = TypedAnswer::read((string) preg_replace('/^\s*'.preg_quote($this->letter, '/').'\s*=\s*/u', '', $written), Unit::none());
         } catch (MathsError) {
             throw InvalidAnswer::noExample();
         }
@@ -120,18 +135,18 @@ final readonly class Truth implements QuestionKind
         return $marks > 1 ? Marking::partly($marks - 1, $marks, $sentence) : Marking::wrong($marks, $sentence);
     }
 
-    private function claim(Fields $content): ?Claim
+    private function claim(): ?Claim
     {
         try {
-            return trim($content->text('holds', '')) === '' ? null : Claim::about($content->text('letter', 'n'), $content->text('domain', ''), $content->text('holds', ''));
+            return trim($this->holds) === '' ? null : Claim::about($this->letter, $this->domain, $this->holds);
         } catch (MathsError) {
             return null;
         }
     }
 
-    private function example(Fields $content): ?BigRational
+    private function example(): ?BigRational
     {
-        return $this->claim($content)?->counterexample();
+        return $this->claim()?->counterexample();
     }
 
     private static function written(BigRational $value): string

@@ -14,7 +14,7 @@ use Daybright\Figure\Drawing\Series;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Lesson\PartKind;
 use Daybright\Scene\Box;
-use Daybright\Scene\Setting;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -157,8 +157,8 @@ final class DrawingTest extends TestCase
         self::assertLessThan(100, $line->box->right());
     }
 
-    private static function setting(): Setting
+    private static function setting(): RenderContext
     {
-        return new Setting(Slides::typesetter(), PartKind::Explain, [], []);
+        return new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong());
     }
 }

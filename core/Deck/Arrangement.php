@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Scene;
+namespace Daybright\Deck;
+
+use Daybright\Scene\Box;
 
 /** Where the regions of a slide lie. */
 enum Arrangement: string
@@ -17,15 +19,15 @@ enum Arrangement: string
     private const GAP = 48.0;
 
     /** @return array<string, Box> region => box, given the box under the title */
-    public function regions(Box $room): array
+    public function regions(Box $bounds): array
     {
         return match ($this) {
-            self::Whole => ['main' => $room],
-            self::Halves => self::columns($room, 0.5),
-            self::WideLeft => self::columns($room, 0.6),
-            self::WideRight => self::columns($room, 0.4),
-            self::Stacked => self::rows($room),
-            self::Opening => ['main' => new Box($room->x + $room->width * 0.1, $room->y, $room->width * 0.8, $room->height)],
+            self::Whole => ['main' => $bounds],
+            self::Halves => self::columns($bounds, 0.5),
+            self::WideLeft => self::columns($bounds, 0.6),
+            self::WideRight => self::columns($bounds, 0.4),
+            self::Stacked => self::rows($bounds),
+            self::Opening => ['main' => new Box($bounds->x + $bounds->width * 0.1, $bounds->y, $bounds->width * 0.8, $bounds->height)],
         };
     }
 
@@ -57,24 +59,24 @@ enum Arrangement: string
     }
 
     /** @return array<string, Box> */
-    private static function columns(Box $room, float $share): array
+    private static function columns(Box $bounds, float $share): array
     {
-        $left = ($room->width - self::GAP) * $share;
+        $left = ($bounds->width - self::GAP) * $share;
 
         return [
-            'left' => new Box($room->x, $room->y, $left, $room->height),
-            'right' => new Box($room->x + $left + self::GAP, $room->y, $room->width - self::GAP - $left, $room->height),
+            'left' => new Box($bounds->x, $bounds->y, $left, $bounds->height),
+            'right' => new Box($bounds->x + $left + self::GAP, $bounds->y, $bounds->width - self::GAP - $left, $bounds->height),
         ];
     }
 
     /** @return array<string, Box> */
-    private static function rows(Box $room): array
+    private static function rows(Box $bounds): array
     {
-        $height = ($room->height - self::GAP) / 2;
+        $height = ($bounds->height - self::GAP) / 2;
 
         return [
-            'top' => new Box($room->x, $room->y, $room->width, $height),
-            'bottom' => new Box($room->x, $room->y + $height + self::GAP, $room->width, $height),
+            'top' => new Box($bounds->x, $bounds->y, $bounds->width, $height),
+            'bottom' => new Box($bounds->x, $bounds->y + $height + self::GAP, $bounds->width, $height),
         ];
     }
 }

@@ -5,33 +5,24 @@ declare(strict_types=1);
 namespace Daybright\Scene;
 
 use Daybright\Language\PlainWords;
-use Daybright\Lesson\Medium;
-use Daybright\Lesson\PartKind;
 
 /** What a block needs around it to be drawn: the type, the colours of its part, the pictures, the facts of the slide's figures. */
-final readonly class Setting
+final readonly class RenderContext
 {
     /**
-     * @param  array<string, Medium>  $media by id
+     * @param  string  $tint light colour of the part, such as “#DDF0F5”
+     * @param  string  $strong its dark one
+     * @param  array<string, Picture>  $pictures by id
      * @param  array<string, string>  $facts name => as written
      */
     public function __construct(
         public Typesetter $type,
-        public PartKind $part,
-        public array $media,
-        public array $facts,
+        public string $tint,
+        public string $strong,
+        public array $pictures = [],
+        public array $facts = [],
         public bool $centred = false,
     ) {
-    }
-
-    public function tint(): string
-    {
-        return $this->part->tint();
-    }
-
-    public function strong(): string
-    {
-        return $this->part->strong();
     }
 
     /** A text as it is read out: facts filled in, without the signs of typesetting. */

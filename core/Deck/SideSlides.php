@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Scene;
+namespace Daybright\Deck;
 
 use Daybright\Lesson\Lesson;
+use Daybright\Scene\Scene;
 
 /** The side slides of a lesson that links lead to. */
 final class SideSlides

@@ -5,8 +5,10 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /** One numbered chunk of a take's sound, with the events that came with it. */
-class Piece extends Model
+class Chunk extends Model
 {
+    protected $table = 'pieces';
+
     protected $guarded = [];
 
     public $timestamps = false;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Block;
+namespace Daybright\Lesson;
 
 /** A text on a slide that may hold sums, and where it stands in the block. */
 final readonly class Statement

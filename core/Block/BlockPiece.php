@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Block;
 
 /** Something in a block that may appear at a step of its own. */
-final readonly class Piece
+final readonly class BlockPiece
 {
     public const MAIN = 'main';
 

@@ -2,10 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Scene;
+namespace Daybright\Block;
+
+use Daybright\Scene\Link;
+use Daybright\Scene\Shape;
 
 /** A block laid out for a width: how high it is, and the shapes of its pieces, about its own zero. */
-final readonly class Layout
+final readonly class BlockLayout
 {
     /**
      * @param  array<string, list<Shape>>  $pieces piece => shapes, in the order in which they are drawn

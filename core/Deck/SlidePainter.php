@@ -2,15 +2,29 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Scene;
+namespace Daybright\Deck;
 
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
 use Daybright\Block\Blocks;
-use Daybright\Block\Piece;
+use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\LayoutBounds;
 use Daybright\Block\SlideFacts;
-use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Medium;
 use Daybright\Lesson\Slide;
+use Daybright\Scene\Box;
+use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\Group;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Picture;
+use Daybright\Scene\RenderContext;
+use Daybright\Scene\Scene;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextStyle;
+use Daybright\Scene\Typeface;
+use Daybright\Scene\Typesetter;
 
 /**
  * Lays a slide out: blocks one under another in their regions, text as large as fits.
@@ -33,12 +47,12 @@ final readonly class SlidePainter
         $typeface = $this->typefaces[$lesson->typeface] ?? $this->typefaces['lexend'];
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
         $type = new Typesetter($typeface, $this->formulas);
-        $setting = new Setting($type, $slide->part, $lesson->media, SlideFacts::of($slide), $arrangement->isCentred());
-        [$groups, $room] = $this->ground($slide, $setting);
+        $context = new RenderContext($type, $slide->part->tint(), $slide->part->strong(), self::pictures($lesson), SlideFacts::of($slide), $arrangement->isCentred());
+        [$groups, $room] = $this->ground($slide, $context);
         $boxes = $overfull = $problems = [];
         foreach ($arrangement->regions($room) as $name => $region) {
             $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => $block->region === $name || ($name === $arrangement->names()[0] && ! in_array($block->region, $arrangement->names(), true))));
-            $painted = $this->region($slide, $blocks, $region, $setting);
+            $painted = $this->region($slide, $blocks, $region, $context);
             array_push($groups, ...$painted->groups);
             $boxes += $painted->boxes;
             array_push($overfull, ...$painted->overfull);
@@ -48,60 +62,66 @@ final readonly class SlidePainter
         return new Scene($groups, $boxes, $overfull, $problems);
     }
 
+    /** @return array<string, Picture> */
+    private static function pictures(Lesson $lesson): array
+    {
+        return array_map(static fn (Medium $medium): Picture => new Picture($medium->id, $medium->width, $medium->height, $medium->description, $medium->credit, $medium->licence), $lesson->media);
+    }
+
     /**
      * Paper, the colour of the part, and the title.
      *
      * @return array{list<Group>, Box} the groups, and the room left for blocks
      */
-    private function ground(Slide $slide, Setting $setting): array
+    private function ground(Slide $slide, RenderContext $context): array
     {
         $first = $slide->steps[0]->id;
         $shapes = [
             Shape::rectangle(new Box(0, 0, Scene::WIDTH, Scene::HEIGHT), Paint::filled('#FFFEFB')),
-            Shape::rectangle(new Box(0, 0, 28, Scene::HEIGHT), Paint::filled($setting->tint())),
-            Shape::rectangle(new Box(28, 0, 3, Scene::HEIGHT), Paint::filled($setting->strong())),
+            Shape::rectangle(new Box(0, 0, 28, Scene::HEIGHT), Paint::filled($context->tint)),
+            Shape::rectangle(new Box(28, 0, 3, Scene::HEIGHT), Paint::filled($context->strong)),
         ];
         $room = new Box(90, 60, 1430, 780);
         if ($slide->title !== '') {
-            $centred = $setting->centred;
-            $style = new TextStyle($centred ? 76 : 56, $setting->strong(), true, $centred ? 0.5 : 0, 1.2);
-            $title = $setting->type->fit($setting->filled($slide->title), 1430, $centred ? 200 : 130, $style, 36);
+            $centred = $context->centred;
+            $style = new TextStyle($centred ? 76 : 56, $context->strong, true, $centred ? 0.5 : 0, 1.2);
+            $title = $context->type->fit($context->filled($slide->title), 1430, $centred ? 200 : 130, $style, 36);
             array_push($shapes, ...$title->shapes(90, $centred ? 90 : 44));
             $top = ($centred ? 90 : 44) + $title->height() + 30;
             $room = new Box(90, $top, 1430, 845 - $top);
         }
 
-        return [[new Group('', 'ground', $first, 0, $shapes, words: $setting->spoken($slide->title))], $room];
+        return [[new Group('', 'ground', $first, 0, $shapes, words: $context->spoken($slide->title))], $room];
     }
 
     /** @param  list<Block>  $blocks */
-    private function region(Slide $slide, array $blocks, Box $region, Setting $setting): Scene
+    private function region(Slide $slide, array $blocks, Box $region, RenderContext $context): Scene
     {
         $problems = [];
-        $blocks = array_values(array_filter($blocks, function (Block $block) use ($region, $setting, &$problems): bool {
+        $blocks = array_values(array_filter($blocks, function (Block $block) use ($region, $context, &$problems): bool {
             try {
-                Blocks::kind($block->kind)->layout($block->content, new Room($region->width, null, Typesetter::SMALLEST, $setting));
+                Blocks::read($block)->layout(new LayoutBounds($region->width, null, Typesetter::SMALLEST, $context));
 
                 return true;
-            } catch (InvalidQuantities $error) {
+            } catch (CannotBeDrawn $error) {
                 $problems[$block->id] = $error->getMessage();
 
                 return false;
             }
         }));
-        $size = $this->size($blocks, $region, $setting);
-        $heights = $this->heights($blocks, $region, $size, $setting);
+        $size = $this->size($blocks, $region, $context);
+        $heights = $this->heights($blocks, $region, $size, $context);
         $y = $region->y;
         $groups = $boxes = $overfull = [];
         foreach ($blocks as $index => $block) {
-            $kind = Blocks::kind($block->kind);
+            $content = Blocks::read($block);
             $fits = $y + $heights[$index] <= $region->bottom() + 0.5;
             if (! $fits) {
                 $overfull[] = $block->id;
             }
             if ($fits) {
-                $layout = $kind->layout($block->content, new Room($region->width, $heights[$index], $size, $setting));
-                array_push($groups, ...self::groups($slide, $block, $layout, $kind->words($block->content, $setting), $region->x, $y));
+                $layout = $content->layout(new LayoutBounds($region->width, $heights[$index], $size, $context));
+                array_push($groups, ...self::groups($slide, $block, $layout, $content->words($context), $region->x, $y));
                 $boxes[$block->id] = new Box($region->x, $y, $region->width, $layout->height);
                 $y += $layout->height + self::GAP;
             }
@@ -111,10 +131,10 @@ final readonly class SlidePainter
     }
 
     /** @param  list<Block>  $blocks */
-    private function size(array $blocks, Box $region, Setting $setting): float
+    private function size(array $blocks, Box $region, RenderContext $context): float
     {
         for ($size = self::LARGEST; $size > Typesetter::SMALLEST; $size -= 2) {
-            if (array_sum($this->least($blocks, $region, $size, $setting)) + self::GAP * (count($blocks) - 1) <= $region->height) {
+            if (array_sum($this->least($blocks, $region, $size, $context)) + self::GAP * (count($blocks) - 1) <= $region->height) {
                 return $size;
             }
         }
@@ -126,12 +146,12 @@ final readonly class SlidePainter
      * @param  list<Block>  $blocks
      * @return list<float>
      */
-    private function least(array $blocks, Box $region, float $size, Setting $setting): array
+    private function least(array $blocks, Box $region, float $size, RenderContext $context): array
     {
-        return array_map(static function (Block $block) use ($region, $size, $setting): float {
-            $kind = Blocks::kind($block->kind);
+        return array_map(static function (Block $block) use ($region, $size, $context): float {
+            $content = Blocks::read($block);
 
-            return $kind->leastHeight($block->content) ?? $kind->layout($block->content, new Room($region->width, null, $size, $setting))->height;
+            return $content->leastHeight() ?? $content->layout(new LayoutBounds($region->width, null, $size, $context))->height;
         }, $blocks);
     }
 
@@ -139,10 +159,10 @@ final readonly class SlidePainter
      * @param  list<Block>  $blocks
      * @return list<float>
      */
-    private function heights(array $blocks, Box $region, float $size, Setting $setting): array
+    private function heights(array $blocks, Box $region, float $size, RenderContext $context): array
     {
-        $heights = $this->least($blocks, $region, $size, $setting);
-        $stretching = array_keys(array_filter($blocks, static fn (Block $block): bool => Blocks::kind($block->kind)->leastHeight($block->content) !== null));
+        $heights = $this->least($blocks, $region, $size, $context);
+        $stretching = array_keys(array_filter($blocks, static fn (Block $block): bool => Blocks::read($block)->leastHeight() !== null));
         $left = $region->height - array_sum($heights) - self::GAP * (count($blocks) - 1);
         if ($stretching !== [] && $left > 0) {
             foreach ($stretching as $index) {
@@ -157,12 +177,12 @@ final readonly class SlidePainter
      * @param  array<string, string>  $words
      * @return list<Group>
      */
-    private static function groups(Slide $slide, Block $block, Layout $layout, array $words, float $x, float $y): array
+    private static function groups(Slide $slide, Block $block, BlockLayout $layout, array $words, float $x, float $y): array
     {
         $groups = [];
         foreach ($layout->pieces as $name => $shapes) {
             $piece = (string) $name;
-            $step = $piece === Piece::MAIN ? $block->step : $block->stepOf($piece);
+            $step = $piece === BlockPiece::MAIN ? $block->step : $block->stepOf($piece);
             // A piece never appears before its block.
             $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
             $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y, $words[$piece] ?? '', $layout->links[$piece] ?? null);

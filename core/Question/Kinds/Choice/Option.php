@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question\Kinds\Choice;
+
+use Closure;
+use Daybright\Lesson\Fields;
+
+/** One of the answers to choose from. */
+final readonly class Option
+{
+    /** @param  string  $slip what went wrong when it is chosen; empty where that is not known */
+    private function __construct(public string $id, public string $text, public bool $isRight, public string $slip)
+    {
+    }
+
+    public static function from(Fields $fields): self
+    {
+        return new self($fields->text('id'), $fields->text('text', ''), $fields->flag('right'), $fields->text('slip', ''));
+    }
+
+    /** @param  Closure(string): string  $plain */
+    public function inWords(Closure $plain): self
+    {
+        return new self($this->id, $plain($this->text), $this->isRight, $plain($this->slip));
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Question;
+
+/** A kind of question whose answers stand on the slide, each behind a letter. */
+interface OffersChoices
+{
+    /** @return list<string> */
+    public function choices(): array;
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Dependencies in core point one way: a layer uses those above it in this list, and never one below. */
+final class LayersTest extends TestCase
+{
+    private const LAYERS = [
+        'Maths',
+        'Language',
+        'Scene',
+        'Lesson',
+        'Figure',
+        'Worked',
+        'Question',
+        'Block',
+        'Deck',
+        'Recording',
+        'Timing',
+        'Handout',
+        'Watching',
+        'Format',
+        'Ready',
+    ];
+
+    /** @return iterable<string, array{string}> */
+    public static function layers(): iterable
+    {
+        foreach (self::LAYERS as $layer) {
+            yield $layer => [$layer];
+        }
+    }
+
+    public function test_every_folder_of_core_is_a_layer(): void
+    {
+        $folders = array_map(basename(...), glob(self::core().'/*', GLOB_ONLYDIR) ?: []);
+        self::assertEqualsCanonicalizing(self::LAYERS, $folders);
+    }
+
+    #[DataProvider('layers')]
+    public function test_a_layer_uses_only_those_before_it(string $layer): void
+    {
+        $allowed = array_slice(self::LAYERS, 0, (int) array_search($layer, self::LAYERS, true) + 1);
+        $wrong = [];
+        foreach (self::files($layer) as $path) {
+            preg_match_all('/\bDaybright\\\\(\w+)\\\\\w+/', (string) file_get_contents($path), $names, PREG_SET_ORDER);
+            foreach ($names as [$name, $used]) {
+                if (! in_array($used, $allowed, true)) {
+                    $wrong[] = basename($path).' uses '.$name;
+                }
+            }
+        }
+        self::assertSame([], $wrong);
+    }
+
+    /** @return iterable<string> */
+    private static function files(string $layer): iterable
+    {
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::core().'/'.$layer)) as $file) {
+            if ($file->getExtension() === 'php') {
+                yield $file->getPathname();
+            }
+        }
+    }
+
+    private static function core(): string
+    {
+        return __DIR__.'/../../core';
+    }
+}
