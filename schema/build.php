@@ -53,7 +53,7 @@ function withEveryKind(array $content): array
     $added = [];
     foreach (QuestionKinds::CATALOGUE as $kind) {
         $names[] = $kind::name();
-        $added = together($added, readSchema(beside($kind, 'fields.schema.json')), $kind->name());
+        $added = together($added, readSchema(beside($kind, 'fields.schema.json')), $kind::name());
     }
     $content['properties'] = ['type' => ['enum' => $names]] + $content['properties'] + $added;
 
