@@ -5,7 +5,8 @@
  * and run json-schema-to-typescript to regenerate this file.
  */
 
-export type TakeEvent = ShowEvent | StepEvent | VisitEvent | PlainEvent | InkEvent | PointEvent;
+export type TakeEvent =
+  ShowEvent | StepEvent | VisitEvent | ReturnEvent | PauseEvent | ResumeEvent | InkEvent | WipeEvent | PointEvent;
 export type At = number;
 export type Id = string;
 /**
@@ -30,8 +31,16 @@ export interface VisitEvent {
   at: At;
   slide: Id;
 }
-export interface PlainEvent {
-  kind: "return" | "wipe" | "pause" | "resume";
+export interface ReturnEvent {
+  kind: "return";
+  at: At;
+}
+export interface PauseEvent {
+  kind: "pause";
+  at: At;
+}
+export interface ResumeEvent {
+  kind: "resume";
   at: At;
 }
 export interface InkEvent {
@@ -50,6 +59,10 @@ export interface InkEvent {
    * @maxItems 5000
    */
   points: number[][];
+}
+export interface WipeEvent {
+  kind: "wipe";
+  at: At;
 }
 export interface PointEvent {
   kind: "point";

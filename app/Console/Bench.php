@@ -5,7 +5,7 @@ namespace App\Console;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Video\Countdown;
-use App\Adapters\Video\FrameTrack;
+use App\Adapters\Video\FrameSequence;
 use App\Adapters\Video\MatroskaWriter;
 use App\Adapters\Video\Rasteriser;
 use App\Adapters\Video\VideoMaker;
@@ -28,7 +28,6 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
 use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\EqualityChecker;
-use Daybright\Recording\Playbook;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Typesetter;
@@ -54,7 +53,7 @@ class Bench extends Command
         $this->report = new Report($this->output);
         $teacher = User::query()->create(['name' => 'Bench', 'email' => 'bench@larkfield.example', 'password' => 'bench']);
         $release = $this->longLesson($teacher, $store, $demo);
-        $this->export($release, $maker, $painter);
+        $this->export($release, $maker);
         $this->page($release);
         $this->saving($teacher, $store, $schema, $view);
         $this->figures($painter);
@@ -85,7 +84,7 @@ class Bench extends Command
         return $release->fresh();
     }
 
-    private function export(Release $release, VideoMaker $maker, SlidePainter $painter): void
+    private function export(Release $release, VideoMaker $maker): void
     {
         $before = self::cpu();
         $begun = microtime(true);
@@ -93,7 +92,7 @@ class Bench extends Command
         });
         $wall = microtime(true) - $begun;
         $ours = self::cpu() - $before;
-        $alone = $this->encoderAlone($release, $painter);
+        $alone = $this->encoderAlone($release);
         $length = $release->programme['full'] / 1000;
         $this->report->atLeast('Export of a lesson of '.round($length / 60, 1).' minutes with two minutes of drawing', $length / $wall, 15, '%.1f times faster than real time');
         $this->report->atMost('CPU of the export against ffmpeg alone, the same pictures and ready sound', $ours / $alone, 2.2, '%.2f times');
@@ -104,12 +103,11 @@ class Bench extends Command
     }
 
     /** The CPU seconds of ffmpeg when it draws the same pictures and encodes the same frames from a file. */
-    private function encoderAlone(Release $release, SlidePainter $painter): float
+    private function encoderAlone(Release $release): float
     {
-        $lesson = $release->read();
-        $playbook = Playbook::of($lesson, $release->running());
-        $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
-        $svgs = array_map(static fn (string $key): string => LessonView::svg($lesson, $painter->paint($lesson, $lesson->slide(explode(' ', $key)[0]))->at((int) explode(' ', $key)[1]), static fn (): string => ''), $keys);
+        $lesson = $release->frozen();
+        $keys = FrameSequence::pictures($lesson);
+        $svgs = array_map(static fn (string $key): string => str_replace('xlink:href="picture:', 'data-picture="', $lesson->slides[explode(' ', $key)[0]]->svgAt((int) explode(' ', $key)[1])), $keys);
         $before = self::cpu();
         $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
         $drawing = self::cpu() - $before;
@@ -117,8 +115,8 @@ class Bench extends Command
         $stream = fopen($file, 'wb');
         $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         fwrite($stream, $writer->header());
-        $track = new FrameTrack($release->running(), $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
-        foreach ($track->frames() as $at => $frame) {
+        $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        foreach ($sequence->frames() as $at => $frame) {
             fwrite($stream, $writer->picture($frame, $at));
         }
         fclose($stream);

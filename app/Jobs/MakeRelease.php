@@ -5,17 +5,17 @@ namespace App\Jobs;
 use App\Adapters\Files;
 use App\Adapters\Sound\SoundDesk;
 use App\Lessons\HandoutFile;
-use App\Lessons\ProgrammeView;
 use App\Models\Release;
 use App\Models\Share;
 use Daybright\Recording\Clock;
 use Daybright\Recording\PausePoint;
+use Daybright\Release\LessonFreezer;
 use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Makes a release ready to watch: one sound for the page, one with the pauses in it for the video, and the programme. */
+/** Makes a release ready to watch: one sound for the page, one with the pauses in it for the video, and the frozen lesson. */
 class MakeRelease implements ShouldQueue
 {
     use Queueable;
@@ -39,27 +39,27 @@ class MakeRelease implements ShouldQueue
         return [new KeepsReservation];
     }
 
-    public function handle(ProgrammeView $view, HandoutFile $handout): void
+    public function handle(LessonFreezer $freezer, HandoutFile $handout): void
     {
         $release = Release::query()->find($this->release);
         if ($release === null || $release->state === 'ready') {
             return;
         }
-        Files::tidily(fn () => $this->make($release, $view, $handout));
+        Files::tidily(fn () => $this->make($release, $freezer, $handout));
     }
 
-    private function make(Release $release, ProgrammeView $view, HandoutFile $handout): void
+    private function make(Release $release, LessonFreezer $freezer, HandoutFile $handout): void
     {
-        $programme = $release->running();
+        $timeline = $release->timeline();
         $loudness = array_column($release->takes, 'loudness', 'id');
         $joined = SoundDesk::join(array_map(static fn ($segment): array => [
             'file' => Files::local("takes/{$segment->take->id}/sound.flac"),
             'loudness' => (float) $loudness[$segment->take->id],
-            'stretches' => $segment->heard->stretches,
-        ], $programme->segments));
+            'ranges' => $segment->kept->ranges,
+        ], $timeline->segments));
         Files::keep(SoundDesk::encode($joined, 'webm'), $release->path('sound.webm'));
         Files::keep(SoundDesk::encode($joined, 'm4a'), $release->path('sound.m4a'));
-        $waiting = SoundDesk::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $programme->pauses()));
+        $waiting = SoundDesk::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses()));
         Files::keep(SoundDesk::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
         $pages = $handout->pages($release->read());
         if ($pages !== []) {
@@ -67,7 +67,7 @@ class MakeRelease implements ShouldQueue
         }
         $release->update([
             'state' => 'ready',
-            'programme' => $view->of($release->read(), $programme, static fn (string $sha256): string => 'picture:'.$sha256),
+            'programme' => $freezer->freeze($release->read(), $timeline)->toArray(),
         ]);
         Share::query()->where('lesson_id', $release->lesson_id)->update(['release_id' => $release->id]);
     }

@@ -7,8 +7,8 @@ use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\SoundDesk;
 use App\Models\Take;
 use App\Recording\TakeStore;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Silence;
-use Daybright\Recording\Stretch;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
@@ -96,9 +96,9 @@ class PrepareTake implements ShouldQueue
             'length' => $length,
             'loudness' => $loudness,
             'waveform' => $waveform->peaks,
-            'cuts' => array_map(static fn (Stretch $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
+            'cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
         ]);
-        if ($take->recorded()->secondsHeard() === 0.0) {
+        if ($take->recorded()->secondsKept() === 0.0) {
             $take->fill(['state' => 'failed', 'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.']);
         }
         $take->save();

@@ -26,7 +26,7 @@ final class LessonStrip
                     'title' => $slide->title,
                     'side' => $slide->side,
                     'planned' => round($timing->spoken($slide), 1),
-                    'recorded' => $take === null ? null : round($take->secondsHeard(), 1),
+                    'recorded' => $take === null ? null : round($take->secondsKept(), 1),
                     'work' => $timing->work($slide),
                 ];
             }

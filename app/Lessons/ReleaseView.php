@@ -5,11 +5,11 @@ namespace App\Lessons;
 use App\Adapters\Files;
 use App\Models\Release;
 use App\Models\Visit;
-use Daybright\Watching\SealedProgramme;
+use Daybright\Watching\SealedLesson;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** A release as it is played: its programme, with addresses for those who may see it. */
+/** A release as it is played, with addresses for those who may see it. */
 final class ReleaseView
 {
     private const TYPES = ['webm' => 'audio/webm', 'm4a' => 'audio/mp4'];
@@ -22,34 +22,31 @@ final class ReleaseView
      */
     public static function of(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
-        $programme = self::withAddresses($release->programme, $pictures);
-        if ($visit !== null) {
-            $programme = SealedProgramme::of($programme, $visit->answers->pluck('block')->all(), $visit->handed_in_at !== null);
-        }
+        $lesson = $release->frozen();
+        $seen = $visit === null ? $lesson->toArray() : SealedLesson::of($lesson, $visit->answers->pluck('block')->all(), $visit->handed_in_at !== null)->toArray();
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
         return [
-            ...$programme,
-            'slides' => $programme['slides'] ?: new stdClass,
-            'sounds' => [['from' => 0, 'to' => $programme['length'], 'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')]]],
+            ...self::played($seen, $pictures),
+            'sounds' => [['from' => 0, 'to' => $lesson->length, 'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')]]],
         ];
     }
 
     /**
-     * Pictures are named by their hash, in drawings and in questions; words that look the same stay words.
+     * A frozen lesson as a player reads it. Pictures are named by their hash, in drawings and in questions; words that look the same stay words.
      *
-     * @param  array<string, mixed>  $programme
+     * @param  array<string, mixed>  $lesson
      * @return array<string, mixed>
      */
-    private static function withAddresses(array $programme, string $pictures): array
+    public static function played(array $lesson, string $pictures): array
     {
-        foreach ($programme['slides'] as $id => $slide) {
+        foreach ($lesson['slides'] as $id => $slide) {
             // In a text a quotation mark is written as an entity.
-            $programme['slides'][$id]['svg'] = str_replace('="picture:', '="'.$pictures.'/', $slide['svg']);
+            $lesson['slides'][$id]['svg'] = str_replace('="picture:', '="'.$pictures.'/', $slide['svg']);
         }
-        foreach ($programme['pauses'] as $index => $pause) {
+        foreach ($lesson['pauses'] as $index => $pause) {
             if (is_array($pause['question'])) {
-                array_walk_recursive($programme['pauses'][$index]['question'], static function (mixed &$value, string|int $name) use ($pictures): void {
+                array_walk_recursive($lesson['pauses'][$index]['question'], static function (mixed &$value, string|int $name) use ($pictures): void {
                     if ($name === 'picture' && is_string($value)) {
                         $value = preg_replace('/^picture:(?=[0-9a-f]{64}$)/', $pictures.'/', $value);
                     }
@@ -57,7 +54,7 @@ final class ReleaseView
             }
         }
 
-        return $programme;
+        return ['slides' => $lesson['slides'] ?: new stdClass, 'tracks' => $lesson['tracks'] ?: new stdClass] + $lesson;
     }
 
     /** @param  key-of<self::TYPES>  $kind */

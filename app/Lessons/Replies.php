@@ -8,6 +8,7 @@ use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
 use Daybright\Question\Question;
+use Daybright\Release\Questions;
 use Daybright\Watching\ItemStatistics;
 use Illuminate\Support\Collection;
 
@@ -28,7 +29,7 @@ final class Replies
         $length = $share->release?->programme['length'] ?? 0;
         $visits = $share->visits->keyBy('student_id');
         $answers = $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit)));
-        $questions = $share->release === null ? [] : ProgrammeView::questions($share->release->read());
+        $questions = $share->release === null ? [] : Questions::of($share->release->read());
 
         return [
             'name' => $share->classroom->name,

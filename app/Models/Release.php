@@ -3,10 +3,12 @@
 namespace App\Models;
 
 use App\Lessons\LessonDocument;
+use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson as Document;
-use Daybright\Recording\Programme;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
+use Daybright\Recording\Timeline;
+use Daybright\Release\FrozenLesson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -40,15 +42,20 @@ class Release extends Model
         return $this->document->read();
     }
 
-    public function running(): Programme
+    public function timeline(): Timeline
     {
         $takes = [];
         foreach ($this->takes as $take) {
-            $cuts = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], $cut['to']), $take['cuts']);
+            $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $take['cuts']);
             $takes[$take['slide']] = Recorded::of($take['id'], $take['slide'], $take['length'], $take['events'], $cuts);
         }
 
-        return Programme::of($this->read(), $takes);
+        return Timeline::of($this->read(), $takes);
+    }
+
+    public function frozen(): FrozenLesson
+    {
+        return FrozenLesson::read(new Fields($this->programme));
     }
 
     /** Whether it was made with pages to print. */

@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -42,7 +42,7 @@ class Take extends Model
 
     public function recorded(): Recorded
     {
-        $cuts = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], $cut['to']), $this->cuts ?? []);
+        $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
         return Recorded::of($this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
     }

@@ -18,7 +18,7 @@ final class HeardSound
     /** Changes whenever the cuts do, so that a browser never plays an old one. */
     public static function edition(Take $take): string
     {
-        return substr(hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded()->pauses()], JSON_THROW_ON_ERROR)), 0, 16);
+        return substr(hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded()->leftOut()], JSON_THROW_ON_ERROR)), 0, 16);
     }
 
     public static function path(Take $take): string
@@ -50,9 +50,9 @@ final class HeardSound
         return $path;
     }
 
-    /** @return array{file: string, loudness: float, stretches: list<\Daybright\Recording\Stretch>} */
+    /** @return array{file: string, loudness: float, ranges: list<\Daybright\Recording\SampleRange>} */
     public static function part(Take $take): array
     {
-        return ['file' => Files::found($take->path('sound.flac')), 'loudness' => $take->loudness ?? -16.0, 'stretches' => $take->recorded()->heard()->stretches];
+        return ['file' => Files::found($take->path('sound.flac')), 'loudness' => $take->loudness ?? -16.0, 'ranges' => $take->recorded()->kept()->ranges];
     }
 }

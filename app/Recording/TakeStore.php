@@ -8,7 +8,7 @@ use App\Jobs\PrepareTake;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
 use App\Models\Take;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
 use DomainException;
 use Illuminate\Support\Facades\DB;
@@ -129,11 +129,11 @@ final class TakeStore
     /** @param  list<array{from: int, to: int}>  $cuts in samples */
     public function cut(Take $take, array $cuts): Take
     {
-        $stretches = array_map(static fn (array $cut): Stretch => new Stretch($cut['from'], min($cut['to'], $take->length)), $cuts);
+        $ranges = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], min($cut['to'], $take->length)), $cuts);
         // Refuses cuts that leave nothing.
-        Recorded::of($take->id, $take->slide, $take->length, $take->events ?? [], $stretches)->heard();
-        usort($stretches, static fn (Stretch $one, Stretch $other): int => $one->from <=> $other->from);
-        $take->update(['cuts' => array_map(static fn (Stretch $cut): array => ['from' => $cut->from, 'to' => $cut->to], $stretches)]);
+        Recorded::of($take->id, $take->slide, $take->length, $take->events ?? [], $ranges)->kept();
+        usort($ranges, static fn (SampleRange $one, SampleRange $other): int => $one->from <=> $other->from);
+        $take->update(['cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $ranges)]);
 
         return $take;
     }

@@ -2,17 +2,15 @@
 
 namespace App\Watching;
 
-use App\Lessons\ProgrammeView;
 use App\Models\Answer;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
-use Daybright\Block\Blocks;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\PartKind;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Question;
+use Daybright\Release\Questions;
 use DomainException;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -86,7 +84,7 @@ final class StudentVisit
                 return;
             }
             $lesson = $visit->share->release->read();
-            $asked = self::exitCheck($lesson);
+            $asked = Questions::inExitCheck($lesson);
             foreach (array_intersect_key($given, array_flip($asked)) as $block => $text) {
                 if (trim($text) !== '') {
                     $this->keep($visit, $lesson, $block, $text);
@@ -105,8 +103,8 @@ final class StudentVisit
     public function shown(Visit $visit): array
     {
         $lesson = $visit->share->release->read();
-        $questions = ProgrammeView::questions($lesson);
-        $exitCheck = self::exitCheck($lesson);
+        $questions = Questions::of($lesson);
+        $exitCheck = Questions::inExitCheck($lesson);
         $answers = [];
         foreach ($visit->answers as $answer) {
             if (isset($questions[$answer->block])) {
@@ -121,8 +119,8 @@ final class StudentVisit
     /** @return array<string, mixed> */
     private function keep(Visit $visit, Lesson $lesson, string $block, string $given): array
     {
-        $question = ProgrammeView::questions($lesson)[$block] ?? throw new DomainException('This question is no longer in the lesson. Load the page again.');
-        $isExitCheck = in_array($block, self::exitCheck($lesson), true);
+        $question = Questions::of($lesson)[$block] ?? throw new DomainException('This question is no longer in the lesson. Load the page again.');
+        $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
         if ($isExitCheck && $visit->handed_in_at !== null) {
             throw new DomainException('The exit check is handed in already and cannot be changed.');
@@ -139,21 +137,6 @@ final class StudentVisit
         ]);
 
         return self::shownAnswer($answer, $question, ! $isExitCheck);
-    }
-
-    /** @return list<string> block ids of the exit check's questions */
-    private static function exitCheck(Lesson $lesson): array
-    {
-        $blocks = [];
-        foreach ($lesson->mainSlides() as $slide) {
-            foreach ($slide->part === PartKind::ExitCheck ? $slide->blocks : [] as $block) {
-                if (Blocks::questionOf($block) !== null) {
-                    $blocks[] = $block->id;
-                }
-            }
-        }
-
-        return $blocks;
     }
 
     /** @return array<string, mixed> */

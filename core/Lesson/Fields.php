@@ -102,6 +102,12 @@ final readonly class Fields
         return isset($this->values[$name]) && $this->values[$name] !== '';
     }
 
+    /** @return array<string, mixed> */
+    public function named(): array
+    {
+        return array_combine($this->names(), array_values($this->values));
+    }
+
     /** @return array<mixed> */
     public function raw(): array
     {

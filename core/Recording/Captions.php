@@ -17,50 +17,19 @@ final class Captions
     private const ROW = 42;
 
     /** @return list<Cue> on the narration clock */
-    public static function of(Programme $programme): array
+    public static function of(Timeline $programme): array
     {
         $cues = [];
         foreach ($programme->segments as $segment) {
-            foreach (self::told($segment) as [$from, $to, $script]) {
-                array_push($cues, ...self::share($script, $from, $to));
+            $facts = SlideFacts::of($segment->slide);
+            foreach (SpokenStep::of($segment->slide, $segment->take) as $step) {
+                $script = PlainWords::of($segment->slide->steps[$step->number]->script, $facts);
+                [$from, $to] = [$segment->milliseconds($step->from), $segment->milliseconds($step->to)];
+                array_push($cues, ...($to > $from && $script !== '' ? self::share($script, $from, $to) : []));
             }
         }
 
         return $cues;
-    }
-
-    /**
-     * When each step of a segment is told.
-     *
-     * @return list<array{float, float, string}> from and to in milliseconds of narration, and the script
-     */
-    private static function told(Segment $segment): array
-    {
-        $starts = [0 => 0];
-        $away = false;
-        foreach ($segment->take->events as $event) {
-            $away = match ($event->kind) {
-                'visit' => true, 'return' => false, default => $away
-            };
-            if ($event->kind === 'step' && ! $away) {
-                $starts[$segment->slide->stepNumber($event->data->text('step'))] ??= Clock::samples($event->at);
-            }
-        }
-        ksort($starts);
-        $facts = SlideFacts::of($segment->slide);
-        $told = [];
-        $numbers = array_keys($starts);
-        foreach ($numbers as $index => $number) {
-            $from = Clock::milliseconds($segment->starts + $segment->heard->place($starts[$number]));
-            $next = $numbers[$index + 1] ?? null;
-            $to = Clock::milliseconds($next === null ? $segment->ends() : $segment->starts + $segment->heard->place($starts[$next]));
-            $script = PlainWords::of($segment->slide->steps[$number]->script, $facts);
-            if ($to > $from && $script !== '') {
-                $told[] = [$from, $to, $script];
-            }
-        }
-
-        return $told;
     }
 
     /** @return list<Cue> */

@@ -5,12 +5,11 @@ declare(strict_types=1);
 namespace Daybright\Recording;
 
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Tracks\Tracks;
 
 /** Something the teacher did while speaking, on the take's own clock. */
 final readonly class Event
 {
-    private const KINDS = ['show', 'step', 'visit', 'return', 'ink', 'wipe', 'point', 'pause', 'resume'];
-
     /** @param  float  $at milliseconds from the start of the take's sound */
     private function __construct(public string $kind, public float $at, public Fields $data)
     {
@@ -21,7 +20,7 @@ final readonly class Event
     {
         $kind = $fields->text('kind');
 
-        return in_array($kind, self::KINDS, true)
+        return Tracks::knowsEvent($kind)
             ? new self($kind, max(0.0, $fields->number('at')), $fields)
             : throw InvalidRecording::unknownEvent($kind);
     }

@@ -14,6 +14,11 @@ final class InvalidRecording extends DomainException
         return new self("“{$kind}” is not something that can happen in a recording.");
     }
 
+    public static function takesNoTime(string $track): self
+    {
+        return new self("What happens on the track “{$track}” takes no time in the finished lesson.");
+    }
+
     public static function badCut(): self
     {
         return new self('A cut must end after it starts, and lie inside the take.');

@@ -20,7 +20,7 @@ final class Silence
      *
      * @param  list<float>  $loudness root mean square of each window, 0 to 1
      * @param  int  $length of the take in samples
-     * @return list<Stretch>
+     * @return list<SampleRange>
      */
     public static function atTheEnds(array $loudness, int $length): array
     {
@@ -39,10 +39,10 @@ final class Silence
         $to = Clock::samples((max($loud) + 1) * self::WINDOW + self::MARGIN);
         $cuts = [];
         if ($from > 0) {
-            $cuts[] = new Stretch(0, min($from, $length));
+            $cuts[] = new SampleRange(0, min($from, $length));
         }
         if ($to < $length) {
-            $cuts[] = new Stretch($to, $length);
+            $cuts[] = new SampleRange($to, $length);
         }
 
         return $cuts;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Daybright\Recording;
 
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Tracks\ShortensTake;
+use Daybright\Recording\Tracks\Tracks;
 
 /** One recording of one slide's narration, with its timed events. */
 final readonly class Take
@@ -12,7 +14,7 @@ final readonly class Take
     /**
      * @param  int  $length in samples
      * @param  list<Event>  $events in the order of time
-     * @param  list<Stretch>  $cuts
+     * @param  list<SampleRange>  $cuts
      */
     private function __construct(public string $id, public string $slide, public int $length, public array $events, public array $cuts)
     {
@@ -20,7 +22,7 @@ final readonly class Take
 
     /**
      * @param  list<array<mixed>>  $events
-     * @param  list<Stretch>  $cuts
+     * @param  list<SampleRange>  $cuts
      */
     public static function of(string $id, string $slide, int $length, array $events, array $cuts): self
     {
@@ -30,45 +32,24 @@ final readonly class Take
         return new self($id, $slide, $length, $read, $cuts);
     }
 
-    public function heard(): Heard
+    public function kept(): KeptRanges
     {
-        return Heard::of($this->length, [...$this->cuts, ...$this->pauses()]);
+        return KeptRanges::of($this->length, [...$this->cuts, ...$this->leftOut()]);
     }
 
     /** @return float seconds that are heard; 0 when cuts and pauses leave nothing */
-    public function secondsHeard(): float
+    public function secondsKept(): float
     {
         try {
-            return Clock::milliseconds($this->heard()->length()) / 1000;
+            return Clock::milliseconds($this->kept()->length()) / 1000;
         } catch (InvalidRecording) {
             return 0.0;
         }
     }
 
-    /**
-     * While the teacher paused nothing is heard.
-     *
-     * @return list<Stretch>
-     */
-    public function pauses(): array
+    /** @return list<SampleRange> what its own events leave out of it */
+    public function leftOut(): array
     {
-        $pauses = [];
-        $from = null;
-        foreach ($this->events as $event) {
-            if ($event->kind === 'pause') {
-                $from ??= Clock::samples($event->at);
-            } elseif ($event->kind === 'resume' && $from !== null) {
-                $to = min($this->length, Clock::samples($event->at));
-                if ($to > $from) {
-                    $pauses[] = new Stretch($from, $to);
-                }
-                $from = null;
-            }
-        }
-        if ($from !== null && $from < $this->length) {
-            $pauses[] = new Stretch($from, $this->length);
-        }
-
-        return $pauses;
+        return array_merge(...array_map(fn (string $track): array => $track::leftOut($this->events, $this->length), Tracks::that(ShortensTake::class)));
     }
 }

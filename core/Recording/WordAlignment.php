@@ -25,41 +25,20 @@ final class WordAlignment
     {
         $quiet = self::quiet($peaks);
         $words = [];
-        foreach (self::told($slide, $take) as [$from, $to, $script]) {
-            array_push($words, ...self::lay($script, self::pieces($from, $to, $quiet)));
+        $facts = SlideFacts::of($slide);
+        foreach (SpokenStep::of($slide, $take) as $step) {
+            $script = PlainWords::of($slide->steps[$step->number]->script, $facts);
+            array_push($words, ...($step->to > $step->from ? self::lay($script, self::pieces($step->from, $step->to, $quiet)) : []));
         }
 
         return $words;
     }
 
     /**
-     * @return list<array{int, int, string}> samples from and to, and the script told there
-     */
-    private static function told(Slide $slide, Take $take): array
-    {
-        $facts = SlideFacts::of($slide);
-        $starts = [[0, PlainWords::of($slide->steps[0]->script, $facts)]];
-        foreach ($take->events as $event) {
-            if ($event->kind === 'step' && $slide->hasStep($event->data->text('step'))) {
-                $starts[] = [min($take->length, Clock::samples($event->at)), PlainWords::of($slide->steps[$slide->stepNumber($event->data->text('step'))]->script, $facts)];
-            }
-        }
-        $told = [];
-        foreach ($starts as $index => [$from, $script]) {
-            $to = $starts[$index + 1][0] ?? $take->length;
-            if ($to > $from) {
-                $told[] = [$from, $to, $script];
-            }
-        }
-
-        return $told;
-    }
-
-    /**
-     * Stretches of quiet, in samples.
+     * Ranges of quiet, in samples.
      *
      * @param  list<int>  $peaks
-     * @return list<Stretch>
+     * @return list<SampleRange>
      */
     private static function quiet(array $peaks): array
     {
@@ -74,7 +53,7 @@ final class WordAlignment
                 $from ??= $index;
             } elseif ($from !== null) {
                 if ($index - $from >= self::SHORTEST) {
-                    $quiet[] = new Stretch($from * $window, $index * $window);
+                    $quiet[] = new SampleRange($from * $window, $index * $window);
                 }
                 $from = null;
             }
@@ -86,16 +65,16 @@ final class WordAlignment
     /**
      * A stretch of a take as silences and sounding pieces in turn.
      *
-     * @param  list<Stretch>  $quiet
+     * @param  list<SampleRange>  $quiet
      * @return list<array{int, int, bool}> from, to, whether it is silent
      */
     private static function pieces(int $from, int $to, array $quiet): array
     {
         $pieces = [];
         $at = $from;
-        foreach ($quiet as $stretch) {
-            $start = max($from, $stretch->from);
-            $end = min($to, $stretch->to);
+        foreach ($quiet as $range) {
+            $start = max($from, $range->from);
+            $end = min($to, $range->to);
             if ($end <= $start) {
                 continue;
             }

@@ -6,6 +6,7 @@ namespace Daybright\Timing;
 
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
+use Daybright\Recording\SpokenStep;
 use Daybright\Recording\Take;
 
 /** How fast the teacher really speaks: the words of the steps that were told, over the time in which they are heard. */
@@ -24,29 +25,17 @@ final class MeasuredPace
         $seconds = 0.0;
         foreach ($lesson->mainSlides() as $slide) {
             $take = $takes[$slide->id] ?? null;
-            if ($take === null || $take->secondsHeard() === 0.0) {
+            if ($take === null || $take->secondsKept() === 0.0) {
                 continue;
             }
-            $seconds += $take->secondsHeard();
-            foreach (self::told($slide, $take) as $number) {
-                $words += LessonTiming::words($slide->steps[$number]->script);
-                $seconds -= $slide->steps[$number]->pause;
+            $seconds += $take->secondsKept();
+            foreach (SpokenStep::of($slide, $take) as $spoken) {
+                $step = $slide->steps[$spoken->number];
+                $words += LessonTiming::words($step->script);
+                $seconds -= $step->pause;
             }
         }
 
         return $words < self::LEAST_WORDS || $seconds <= 0 ? null : (int) round($words * 60 / $seconds);
-    }
-
-    /** @return list<int> numbers of the steps that were revealed */
-    private static function told(Slide $slide, Take $take): array
-    {
-        $numbers = [0 => true];
-        foreach ($take->events as $event) {
-            if ($event->kind === 'step' && $slide->hasStep($event->data->text('step'))) {
-                $numbers[$slide->stepNumber($event->data->text('step'))] = true;
-            }
-        }
-
-        return array_keys($numbers);
     }
 }

@@ -30,6 +30,10 @@ class MigrationTest extends TestCase
 
         $this->assertSame(self::shape('sqlite'), self::shape('older'));
         $this->assertSame('{"title":"Old","media":{},"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":{},"content":{"items":[]}}]}]}]}', DB::table('revisions')->value('document'));
+        $tracks = json_decode((string) DB::table('releases')->value('programme'), true)['tracks'];
+        $this->assertSame([['from' => 0, 'to' => 1500, 'slide' => 'one', 'step' => 0], ['from' => 1500, 'to' => 4000, 'slide' => 'one', 'step' => 1]], $tracks['steps']);
+        $this->assertSame([[2000, 4000], [2500, 3000]], array_map(static fn (array $stroke): array => [$stroke['from'], $stroke['to']], $tracks['ink']));
+        $this->assertSame([['from' => 100, 'to' => 900, 'x' => 5, 'y' => 6]], $tracks['pointer']);
         // What a child that was taken out long ago left behind is gone, and what others did is there.
         $this->assertSame(['kept'], DB::table('answers')->pluck('id')->all());
         DB::table('students')->where('id', 'ada')->delete();
@@ -74,10 +78,17 @@ class MigrationTest extends TestCase
     {
         $document = '{"title":"Old","media":[],"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":[],"content":{"items":[]}}]}]}]}';
 
+        $stroke = '"slide":"one","tool":"pen","colour":"#B3261E","width":8,"points":[[0,1,1]]';
+        $programme = '{"title":"Old","length":4000,"full":4000,"slides":{},"captions":[],"chapters":[],"pauses":[],'
+            .'"pictures":[{"at":0,"slide":"one","step":0},{"at":1500,"slide":"one","step":1}],'
+            ."\"strokes\":[{\"at\":2000,\"until\":null,{$stroke}},{\"at\":2500,\"until\":3000,{$stroke}}],"
+            .'"pointer":[{"at":0,"x":null,"y":null},{"at":100,"x":5,"y":6},{"at":900,"x":null,"y":null}]}';
+
         return <<<SQL
             INSERT INTO users (id, name, email, password) VALUES ('rowan', 'Rowan', 'rowan@larkfield.example', 'x');
             INSERT INTO lessons (id, user_id, title) VALUES ('old', 'rowan', 'Old');
             INSERT INTO revisions (lesson_id, number, document) VALUES ('old', 1, '{$document}');
+            INSERT INTO releases (id, lesson_id, number, document, takes, programme) VALUES ('shared', 'old', 1, '{$document}', '[]', '{$programme}');
             INSERT INTO classrooms (id, user_id, name, code) VALUES ('heron', 'rowan', '6 Heron', 'ABCD2345');
             INSERT INTO students (id, classroom_id, name) VALUES ('ada', 'heron', 'Ada');
             INSERT INTO shares (id, lesson_id, classroom_id) VALUES ('share', 'old', 'heron');

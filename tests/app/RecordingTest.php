@@ -9,7 +9,7 @@ use App\Adapters\Sound\SoundDesk;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -135,9 +135,9 @@ class RecordingTest extends TestCase
     public function test_what_is_joined_is_exact_to_the_sample_and_does_not_click(): void
     {
         $take = $this->take($this->made, 'measure', 4);
-        $stretches = [new Stretch(1000, 50_001), new Stretch(60_000, 60_500), new Stretch(100_003, 190_000)];
-        $joined = SoundDesk::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'stretches' => $stretches]]);
-        $this->assertSame(array_sum(array_map(static fn (Stretch $stretch): int => $stretch->length(), $stretches)), SoundDesk::length($joined));
+        $ranges = [new SampleRange(1000, 50_001), new SampleRange(60_000, 60_500), new SampleRange(100_003, 190_000)];
+        $joined = SoundDesk::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'ranges' => $ranges]]);
+        $this->assertSame(array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $ranges)), SoundDesk::length($joined));
         $samples = array_values(unpack('s*', Program::run('ffmpeg', ['-v', 'error', '-i', $joined, '-f', 's16le', '-'])));
         // Around a join the sound fades to nothing and back: no step larger than the tone's own.
         $largest = 0;
@@ -170,7 +170,7 @@ class RecordingTest extends TestCase
         $document['parts'][0]['slides'][0]['steps'] = [$document['parts'][0]['slides'][0]['steps'][0]];
         $document['parts'][0]['slides'][0]['blocks'] = [];
         $this->putJson("/api/lessons/{$this->made->id}", ['version' => 2, 'document' => $document])->assertOk();
-        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonCount(1, 'pictures');
+        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonCount(1, 'tracks.steps');
     }
 
     public function test_loudness_of_the_ebu_test_signal(): void
@@ -188,7 +188,7 @@ class RecordingTest extends TestCase
         foreach ([0.02, 0.3] as $volume) {
             $file = Files::temporary('flac');
             Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4", '-sample_fmt', 's16', $file]);
-            $parts[] = ['file' => $file, 'loudness' => SoundDesk::loudness($file), 'stretches' => [new Stretch(0, 192_000)]];
+            $parts[] = ['file' => $file, 'loudness' => SoundDesk::loudness($file), 'ranges' => [new SampleRange(0, 192_000)]];
         }
         $this->assertGreaterThan(20, abs($parts[0]['loudness'] - $parts[1]['loudness']));
         $after = array_map(static fn (array $part): float => SoundDesk::loudness(SoundDesk::join([$part])), $parts);

@@ -2,7 +2,6 @@
 
 namespace Tests\App;
 
-use App\Lessons\ProgrammeView;
 use App\Models\Answer;
 use App\Models\Classroom;
 use App\Models\Lesson;
@@ -10,6 +9,7 @@ use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
 use App\Watching\StudentVisit;
+use Daybright\Release\Questions;
 use Illuminate\Testing\TestResponse;
 
 /** What children do is theirs, and what is asked of them is not given away. */
@@ -69,7 +69,7 @@ class StudentTest extends TestCase
         $share = $this->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $this->heron->id])->assertOk()->json('id');
         $this->app['auth']->guard()->logout();
         $this->enter('Ada')->assertOk();
-        $open = array_map(static fn ($question): string => $question->answer(), ProgrammeView::questions($lesson->read()));
+        $open = array_map(static fn ($question): string => $question->answer(), Questions::of($lesson->read()));
         $searched = 0;
         $visit = app(StudentVisit::class)->open(Share::query()->findOrFail($share), $this->heron->students()->firstOrFail());
         $answered = [];
@@ -103,7 +103,7 @@ class StudentTest extends TestCase
         $visit->update(['handed_in_at' => now()]);
         $this->assertStringContainsString('data-piece=\\"answer\\"', json_encode($this->getJson("/api/watch/{$share}")->json('slides'), JSON_UNESCAPED_SLASHES));
 
-        return $searched === 0 ? 0 : count(ProgrammeView::questions($lesson->read()));
+        return $searched === 0 ? 0 : count(Questions::of($lesson->read()));
     }
 
     /** @param  array<string, mixed>  $document */

@@ -3,13 +3,14 @@
 namespace Tests\App;
 
 use App\Adapters\Video\Countdown;
-use App\Adapters\Video\FrameTrack;
-use App\Adapters\Video\InkStroke;
+use App\Adapters\Video\FrameSequence;
 use App\Adapters\Video\Rasteriser;
 use App\Lessons\LessonDocument;
-use Daybright\Recording\Playbook;
-use Daybright\Recording\Programme;
+use Daybright\Recording\Frames\Brush;
+use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Take;
+use Daybright\Recording\Timeline;
+use Daybright\Release\LessonFreezer;
 
 /** The parts that a video is put together from, each on its own. */
 class VideoPartsTest extends TestCase
@@ -19,7 +20,7 @@ class VideoPartsTest extends TestCase
     public function test_a_stroke_is_as_wide_as_its_brush_and_soft_at_its_edge(): void
     {
         $frame = self::paper();
-        (new InkStroke('#000000', 20, 'pen'))->segment($frame, 400, 400, 800, 400);
+        self::brush('#000000', 20)->line($frame, 400, 400, 800, 400);
         // 20 slide units are 16 pixels: 8 above and 8 below the line at y = 320.
         $column = fn (int $y): int => self::light($frame, 480, $y);
         $this->assertSame(16, $column(320));
@@ -33,30 +34,30 @@ class VideoPartsTest extends TestCase
     public function test_a_marker_that_crosses_itself_gets_no_darker_but_a_second_one_does(): void
     {
         $frame = self::paper();
-        $marker = new InkStroke('#000000', 40, 'marker');
-        $marker->segment($frame, 400, 400, 800, 400);
+        $marker = self::brush('#000000', 40, 0.38);
+        $marker->line($frame, 400, 400, 800, 400);
         $once = self::light($frame, 480, 320);
-        $marker->segment($frame, 600, 200, 600, 600);
-        $marker->segment($frame, 800, 400, 400, 400);
+        $marker->line($frame, 600, 200, 600, 600);
+        $marker->line($frame, 800, 400, 400, 400);
         $this->assertSame($once, self::light($frame, 480, 320));
         $this->assertGreaterThan(100, $once);
-        (new InkStroke('#000000', 40, 'marker'))->segment($frame, 400, 400, 800, 400);
+        self::brush('#000000', 40, 0.38)->line($frame, 400, 400, 800, 400);
         $this->assertLessThan($once, self::light($frame, 480, 320));
     }
 
     public function test_ink_outside_the_slide_changes_nothing_and_never_the_length_of_a_picture(): void
     {
         $frame = self::paper();
-        (new InkStroke('#B3261E', 30, 'pen'))->segment($frame, -500, -500, -100, -100);
+        self::brush('#B3261E', 30)->line($frame, -500, -500, -100, -100);
         $this->assertSame(self::paper(), $frame);
-        (new InkStroke('#B3261E', 30, 'pen'))->segment($frame, -100, 450, 1700, 450);
+        self::brush('#B3261E', 30)->line($frame, -100, 450, 1700, 450);
         $this->assertSame((int) Rasteriser::BYTES, strlen($frame));
     }
 
     public function test_red_ink_is_red_in_the_picture(): void
     {
         $frame = self::paper();
-        (new InkStroke('#FF0000', 60, 'pen'))->segment($frame, 800, 450, 800, 450);
+        self::brush('#FF0000', 60)->line($frame, 800, 450, 800, 450);
         $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
         $chroma = intdiv(360, 2) * intdiv(Rasteriser::WIDTH, 2) + 320;
         // Red in BT.709, studio range: Y 63, Cb 102, Cr 240 (ITU-R BT.709-6, table 3; worked out from its matrix).
@@ -123,15 +124,20 @@ class VideoPartsTest extends TestCase
     private function frames(array $events, int $seconds): array
     {
         $lesson = LessonDocument::of(self::document())->read();
-        $programme = Programme::of($lesson, ['measure' => Take::of('take', 'measure', $seconds * 48000, $events, [])]);
-        $playbook = Playbook::of($lesson, $programme);
-        $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
+        $programme = Timeline::of($lesson, ['measure' => Take::of('take', 'measure', $seconds * 48000, $events, [])]);
+        $frozen = $this->app->make(LessonFreezer::class)->freeze($lesson, $programme);
+        $keys = FrameSequence::pictures($frozen);
         $colours = ['#FFFFFF', '#DDEEFF', '#EEFFDD', '#FFEEDD'];
         $pictures = Rasteriser::of([...array_map(static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'.$colours[$index].'"/></svg>', array_keys($keys)), Countdown::svg()]);
-        $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $track = new FrameSequence($frozen, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
         $frames = iterator_to_array($track->frames());
 
         return [$frames, $programme->length() / 48];
+    }
+
+    private static function brush(string $colour, float $width, float $strength = 1.0): Brush
+    {
+        return new Brush(new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT), $colour, $width, $strength);
     }
 
     private static function paper(): string

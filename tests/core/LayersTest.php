@@ -24,6 +24,7 @@ final class LayersTest extends TestCase
         'Block',
         'Deck',
         'Recording',
+        'Release',
         'Timing',
         'Handout',
         'Watching',

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { bytes, clock, spokenTime } from '../../web/clock';
-import { type Programme, pictureAt, pointerAt, strokesAt } from '../../web/stage/programme';
+import { type Programme, seenAt } from '../../web/stage/programme';
 import { linksAt } from '../../web/stage/sideTrip';
+import { drawnBy, type Stroke } from '../../web/tracks/ink/show';
 
 const link = (slide: string, step: number) => ({ slide, label: slide, step, areas: [] });
 
@@ -11,15 +12,32 @@ const programme = {
     two: {},
     lamp: { links: [link('well', 5)] },
   },
-  pictures: [
-    { at: 0, slide: 'one', step: 0 },
-    { at: 1500, slide: 'one', step: 1 },
-    { at: 3000, slide: 'two', step: 0 },
-  ],
-  strokes: [
-    {
-      at: 1000,
-      until: 2500,
+  length: 5000,
+  tracks: {
+    steps: [
+      { from: 0, to: 1500, slide: 'one', step: 0 },
+      { from: 1500, to: 3000, slide: 'one', step: 1 },
+      { from: 3000, to: 5000, slide: 'two', step: 0 },
+    ],
+    visits: [{ from: 3500, to: 4500, slide: 'lamp', step: 0 }],
+  },
+} as unknown as Programme;
+
+describe('what is seen at a moment', () => {
+  it('changes exactly when it was recorded', () => {
+    expect(seenAt(programme, 1499)?.step).toBe(0);
+    expect(seenAt(programme, 1500)?.step).toBe(1);
+    expect(seenAt(programme, 99999)?.slide).toBe('two');
+  });
+  it('is the slide that is visited, and then the one it was visited from', () => {
+    expect(seenAt(programme, 3499.9)?.slide).toBe('two');
+    expect(seenAt(programme, 3500)?.slide).toBe('lamp');
+    expect(seenAt(programme, 4500)?.slide).toBe('two');
+  });
+  it('grows ink as it was drawn, on the slide it was drawn on', () => {
+    const stroke: Stroke = {
+      from: 1000,
+      to: 2500,
       slide: 'one',
       tool: 'pen',
       colour: '#B3261E',
@@ -28,31 +46,10 @@ const programme = {
         [0, 1, 1],
         [400, 2, 2],
       ],
-    },
-  ],
-  pointer: [
-    { at: 100, x: 5, y: 6 },
-    { at: 900, x: null, y: null },
-  ],
-} as unknown as Programme;
-
-describe('what is seen at a moment', () => {
-  it('changes exactly when it was recorded', () => {
-    expect(pictureAt(programme, 1499)?.step).toBe(0);
-    expect(pictureAt(programme, 1500)?.step).toBe(1);
-    expect(pictureAt(programme, 99999)?.slide).toBe('two');
-  });
-  it('grows ink as it was drawn and wipes it', () => {
-    expect(strokesAt(programme, 'one', 999)).toHaveLength(0);
-    expect(strokesAt(programme, 'one', 1200)[0]?.points).toHaveLength(1);
-    expect(strokesAt(programme, 'one', 1400)[0]?.points).toHaveLength(2);
-    expect(strokesAt(programme, 'one', 2500)).toHaveLength(0);
-    expect(strokesAt(programme, 'two', 1400)).toHaveLength(0);
-  });
-  it('shows the pointer until it leaves', () => {
-    expect(pointerAt(programme, 50)).toBeNull();
-    expect(pointerAt(programme, 500)).toEqual({ x: 5, y: 6 });
-    expect(pointerAt(programme, 900)).toBeNull();
+    };
+    expect(drawnBy([stroke], 'one', 1200)[0]?.points).toHaveLength(1);
+    expect(drawnBy([stroke], 'one', 1400)[0]?.points).toHaveLength(2);
+    expect(drawnBy([stroke], 'two', 1400)).toHaveLength(0);
   });
 });
 
@@ -69,7 +66,7 @@ describe('where one can go from a slide', () => {
   it('shows a way on only when its spot has been revealed', () => {
     expect(linksAt(programme, 100, null).map((each) => each.slide)).toEqual(['lamp']);
     expect(linksAt(programme, 2000, null).map((each) => each.slide)).toEqual(['lamp', 'well']);
-    expect(linksAt(programme, 4000, null)).toEqual([]);
+    expect(linksAt(programme, 3200, null)).toEqual([]);
   });
   it('shows every way on from a side slide, which is seen whole', () => {
     expect(linksAt(programme, 100, 'lamp').map((each) => each.slide)).toEqual(['well']);

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { InkLayer } from './InkLayer';
-import { type Programme, pictureAt, pointerAt, strokesAt } from './programme';
+import { TrackLayers } from '../tracks/TrackLayers';
+import { type Programme, seenAt } from './programme';
 import { Stage } from './Stage';
 
 /** What is seen of a programme at a moment of narration. */
@@ -15,18 +15,18 @@ export function ProgrammeStage({
   children?: ReactNode;
   className?: string;
 }) {
-  const picture = pictureAt(programme, at);
-  const slide = picture ? programme.slides[picture.slide] : undefined;
-  if (!picture || !slide) return <div className="aspect-video w-full bg-sheet" />;
+  const shown = seenAt(programme, at);
+  const slide = shown ? programme.slides[shown.slide] : undefined;
+  if (!shown || !slide) return <div className="aspect-video w-full bg-sheet" />;
   return (
     <Stage
       svg={slide.svg}
       steps={slide.steps}
-      step={picture.step}
-      label={slide.descriptions[picture.step] || slide.title}
+      step={shown.step}
+      label={slide.descriptions[shown.step] || slide.title}
       className={className}
     >
-      <InkLayer strokes={strokesAt(programme, picture.slide, at)} pointer={pointerAt(programme, at)} />
+      <TrackLayers tracks={programme.tracks} at={at} slide={shown.slide} />
       {children}
     </Stage>
   );

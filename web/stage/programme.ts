@@ -1,5 +1,7 @@
 import type { QuestionContent } from '../lesson.types';
 import type { PartKind } from '../parts';
+import { slideAt } from '../tracks/shown';
+import type { ShownSlide, Tracks } from '../tracks/track';
 
 export type QuestionType = QuestionContent['type'];
 
@@ -9,9 +11,7 @@ export interface Programme {
   length: number;
   full: number;
   slides: Record<string, ProgrammeSlide>;
-  pictures: { at: number; slide: string; step: number }[];
-  strokes: Stroke[];
-  pointer: { at: number; x: number | null; y: number | null }[];
+  tracks: Tracks;
   captions: { from: number; to: number; text: string }[];
   chapters: { at: number; until: number; slide: string; title: string; part: PartKind }[];
   pauses: PausePoint[];
@@ -44,17 +44,6 @@ export interface SlideLink {
   areas: [number, number, number, number][];
 }
 
-export interface Stroke {
-  at: number;
-  until: number | null;
-  slide: string;
-  tool: string;
-  colour: string;
-  width: number;
-  /** [milliseconds after at, x, y] in slide units. */
-  points: [number, number, number][];
-}
-
 export interface PausePoint {
   at: number;
   block: string;
@@ -79,21 +68,12 @@ export interface AskedQuestion {
   hint: string;
 }
 
-/** What is seen at a moment of narration. */
-export function pictureAt(programme: Programme, at: number): { slide: string; step: number } | undefined {
-  let shown = programme.pictures[0];
-  for (const picture of programme.pictures) {
-    if (picture.at > at + 0.5) break;
-    shown = picture;
-  }
-  return shown;
-}
+/** Milliseconds before its end at which a lesson shows what it ends with. */
+const LAST = 0.5;
 
-/** The strokes on a slide at a moment, each as far as it was drawn. */
-export function strokesAt(programme: Programme, slide: string, at: number): Stroke[] {
-  return programme.strokes
-    .filter((stroke) => stroke.slide === slide && stroke.at <= at && (stroke.until === null || at < stroke.until))
-    .map((stroke) => ({ ...stroke, points: stroke.points.filter((point) => stroke.at + point[0] <= at) }));
+/** Which slide is seen at a moment of narration, and how far it has built up. */
+export function seenAt(programme: Programme, at: number): ShownSlide | undefined {
+  return slideAt(programme.tracks, Math.min(at, programme.length - LAST));
 }
 
 /** Where one gets who goes to a moment: what may not be seen yet is passed over, and the end of what may be is where it stops. */
@@ -104,13 +84,4 @@ export function reachable(programme: Programme, at: number): number {
     if (at < to - 1) return to;
   }
   return at;
-}
-
-export function pointerAt(programme: Programme, at: number): { x: number; y: number } | null {
-  let spot: { x: number | null; y: number | null } | null = null;
-  for (const point of programme.pointer) {
-    if (point.at > at) break;
-    spot = point;
-  }
-  return spot === null || spot.x === null || spot.y === null ? null : { x: spot.x, y: spot.y };
 }

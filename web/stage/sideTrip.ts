@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { Playing } from './Player';
-import { type Programme, pictureAt, type SlideLink } from './programme';
+import { type Programme, type SlideLink, seenAt } from './programme';
 
 /** A way from the lesson to side slides and back. */
 export interface SideTrip {
@@ -44,7 +44,7 @@ export function useSideTrip(programme: Programme, player: Playing): SideTrip {
 /** A side slide shows all it has; a slide of the lesson only what has been revealed. */
 export function linksAt(programme: Programme, at: number, here: string | null): SlideLink[] {
   if (here) return programme.slides[here]?.links ?? [];
-  const picture = pictureAt(programme, at);
-  const links = picture ? (programme.slides[picture.slide]?.links ?? []) : [];
-  return links.filter((link) => link.step <= (picture?.step ?? 0));
+  const shown = seenAt(programme, at);
+  const links = shown ? (programme.slides[shown.slide]?.links ?? []) : [];
+  return links.filter((link) => link.step <= (shown?.step ?? 0));
 }

@@ -1,3 +1,4 @@
+import { shownSlides } from '../tracks/shown';
 import type { GivenAnswer, WatchedLesson } from './lesson';
 
 interface TranscriptProps {
@@ -43,6 +44,6 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
 
 /** What can be seen of a slide by a moment, in words. */
 function seen(lesson: WatchedLesson, slide: string, by: number): string {
-  const shown = lesson.pictures.filter((picture) => picture.slide === slide && picture.at <= by);
-  return lesson.slides[slide]?.descriptions[Math.max(0, ...shown.map((picture) => picture.step))] ?? '';
+  const shown = shownSlides(lesson.tracks).filter((each) => each.slide === slide && each.from <= by);
+  return lesson.slides[slide]?.descriptions[Math.max(0, ...shown.map((each) => each.step))] ?? '';
 }

@@ -4,7 +4,7 @@ namespace App\Adapters\Sound;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Waveform;
 
 /** Works on sound with ffmpeg. Sound is kept as FLAC, one channel, 48 000 samples a second; every cut is exact to the sample. */
@@ -46,9 +46,9 @@ final class SoundDesk
     }
 
     /**
-     * Plays stretches of files one after another into one file, each file brought to the same loudness.
+     * Plays ranges of files one after another into one file, each file brought to the same loudness.
      *
-     * @param  list<array{file: string, loudness: float, stretches: list<Stretch>}>  $parts
+     * @param  list<array{file: string, loudness: float, ranges: list<SampleRange>}>  $parts
      */
     public static function join(array $parts): string
     {
@@ -56,18 +56,18 @@ final class SoundDesk
         $labels = '';
         foreach ($parts as $index => $part) {
             array_push($inputs, '-i', $part['file']);
-            $count = count($part['stretches']);
+            $count = count($part['ranges']);
             $splits = implode('', array_map(static fn (int $each): string => "[i{$index}_{$each}]", range(0, $count - 1)));
             $chains[] = "[{$index}:a]aformat=sample_rates=48000:channel_layouts=mono,volume=".self::gain($part['loudness']).'dB'.",asplit={$count}{$splits}";
-            foreach ($part['stretches'] as $each => $stretch) {
-                $length = $stretch->length();
+            foreach ($part['ranges'] as $each => $range) {
+                $length = $range->length();
                 $fade = min(self::FADE, intdiv($length, 2));
                 $fades = $fade > 0 ? ",afade=t=in:ss=0:ns={$fade},afade=t=out:ss=".($length - $fade).":ns={$fade}" : '';
-                $chains[] = "[i{$index}_{$each}]atrim=start_sample={$stretch->from}:end_sample={$stretch->to},asetpts=N/SR/TB{$fades}[o{$index}_{$each}]";
+                $chains[] = "[i{$index}_{$each}]atrim=start_sample={$range->from}:end_sample={$range->to},asetpts=N/SR/TB{$fades}[o{$index}_{$each}]";
                 $labels .= "[o{$index}_{$each}]";
             }
         }
-        $total = array_sum(array_map(static fn (array $part): int => count($part['stretches']), $parts));
+        $total = array_sum(array_map(static fn (array $part): int => count($part['ranges']), $parts));
         $chains[] = "{$labels}concat=n={$total}:v=0:a=1,alimiter=limit=0.84:attack=5:release=50:level=false:latency=1,aformat=sample_fmts=s16[out]";
         $target = Files::temporary('flac');
         $script = Files::temporary('txt');

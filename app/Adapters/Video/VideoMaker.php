@@ -4,18 +4,11 @@ namespace App\Adapters\Video;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use App\Lessons\LessonView;
 use App\Models\Picture;
 use App\Models\Release;
 use Closure;
-use Daybright\Deck\SlidePainter;
 use Daybright\Format\WebVtt;
-use Daybright\Lesson\Lesson;
-use Daybright\Recording\Captions;
-use Daybright\Recording\Clock;
-use Daybright\Recording\Cue;
-use Daybright\Recording\Playbook;
-use Daybright\Recording\Programme;
+use Daybright\Release\FrozenLesson;
 use Generator;
 use Illuminate\Support\Facades\Storage;
 
@@ -30,10 +23,6 @@ final class VideoMaker
 
     /** Seconds between two tellings of the progress. */
     private const TOLD = 0.5;
-
-    public function __construct(private readonly SlidePainter $painter)
-    {
-    }
 
     /**
      * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
@@ -50,53 +39,44 @@ final class VideoMaker
      */
     private function made(Release $release, Closure $progress): array
     {
-        $lesson = $release->read();
-        $programme = $release->running();
-        $playbook = Playbook::of($lesson, $programme);
-        $keys = array_values(array_unique(array_map(static fn (array $picture): string => $picture['slide'].' '.$picture['step'], $playbook->pictures)));
-        $svgs = array_map(fn (string $key): string => $this->svg($lesson, $key), $keys);
-        $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
+        $lesson = $release->frozen();
+        $keys = FrameSequence::pictures($lesson);
+        $pictures = Rasteriser::of([...array_map(static fn (string $key): string => self::svg($lesson, $key), $keys), Countdown::svg()]);
         $progress(0.2);
         $silent = Files::temporary('mp4');
-        $track = new FrameTrack($programme, $playbook, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
-        $this->encode($track, $programme, $silent, $progress);
-        $captions = $this->captions($programme);
-        $video = $this->mux($release, $lesson, $programme, $silent, $captions);
+        $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $this->encode($sequence, $lesson->full, $silent, $progress);
+        $captions = self::captions($lesson);
+        $video = self::mux($release, $lesson, $silent, $captions);
         $progress(1.0);
 
         return ['video' => $video, 'captions' => $captions];
     }
 
-    /** @return list<Cue> on the full clock */
-    public static function cues(Programme $programme): array
-    {
-        $full = static fn (float $at, bool $before): float => Clock::milliseconds($programme->full(Clock::samples($at), $before));
-
-        return array_map(static fn (Cue $cue): Cue => new Cue($full($cue->from, false), $full($cue->to, true), $cue->text), Captions::of($programme));
-    }
-
-    private function svg(Lesson $lesson, string $key): string
+    private static function svg(FrozenLesson $lesson, string $key): string
     {
         [$id, $step] = explode(' ', $key);
-        $slide = $lesson->slide($id) ?? throw VideoFailed::because('A slide is missing from this version');
-        $scene = $this->painter->paint($lesson, $slide)->at((int) $step);
-        $types = [];
-        foreach ($lesson->media as $medium) {
-            $types[$medium->sha256] = $medium->type;
-        }
+        $slide = $lesson->slides[$id] ?? throw VideoFailed::because('A slide is missing from this version');
 
-        return LessonView::svg($lesson, $scene, static fn (string $sha256): string => 'data:'.$types[$sha256].';base64,'.base64_encode((string) Storage::get(Picture::path($sha256))));
+        return (string) preg_replace_callback('/="picture:([0-9a-f]{64})"/', static fn (array $match): string => '="'.self::picture($match[1]).'"', $slide->svgAt((int) $step));
+    }
+
+    /** A picture as part of the drawing: the renderer fetches nothing. */
+    private static function picture(string $sha256): string
+    {
+        $type = Picture::query()->where('sha256', $sha256)->value('type') ?? throw VideoFailed::because('A picture is missing on the server');
+
+        return "data:{$type};base64,".base64_encode((string) Storage::get(Picture::path($sha256)));
     }
 
     /** @param  Closure(float): void  $progress */
-    private function encode(FrameTrack $track, Programme $programme, string $target, Closure $progress): void
+    private function encode(FrameSequence $sequence, float $length, string $target, Closure $progress): void
     {
-        $length = Clock::milliseconds($programme->length());
-        $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $track->keyTimes()));
+        $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $sequence->keyTimes()));
         $frames = 0;
         $encoder = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'matroska', '-i', 'pipe:0', '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-force_key_frames', $keyFrames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-g', '1000', '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv', '-video_track_timescale', '1000', $target]);
         $told = 0.0;
-        $encoder->setInput(self::stream($track, static function (int $at) use (&$frames, &$told, $progress, $length): void {
+        $encoder->setInput(self::stream($sequence, static function (int $at) use (&$frames, &$told, $progress, $length): void {
             $frames++;
             if (microtime(true) - $told > self::TOLD) {
                 $told = microtime(true);
@@ -111,11 +91,11 @@ final class VideoMaker
      * @param  Closure(int): void  $told of every picture, with its milliseconds
      * @return Generator<int, string> the pictures as a Matroska stream, in pieces that a pipe takes at once
      */
-    private static function stream(FrameTrack $track, Closure $told): Generator
+    private static function stream(FrameSequence $sequence, Closure $told): Generator
     {
         $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         yield $writer->header();
-        foreach ($track->frames() as $at => $frame) {
+        foreach ($sequence->frames() as $at => $frame) {
             $told($at);
             foreach (str_split($writer->picture($frame, $at), self::PIPE) as $piece) {
                 yield $piece;
@@ -136,32 +116,37 @@ final class VideoMaker
         }
     }
 
-    private function captions(Programme $programme): string
+    private static function captions(FrozenLesson $lesson): string
     {
         $file = Files::temporary('vtt');
-        file_put_contents($file, WebVtt::write(self::cues($programme)));
+        file_put_contents($file, WebVtt::write($lesson->fullCaptions()));
 
         return $file;
     }
 
-    private function mux(Release $release, Lesson $lesson, Programme $programme, string $silent, string $captions): string
+    private static function mux(Release $release, FrozenLesson $lesson, string $silent, string $captions): string
     {
         $chapters = Files::temporary('txt');
-        file_put_contents($chapters, self::chapters($lesson, $programme));
+        file_put_contents($chapters, self::chapters($lesson));
         $target = Files::temporary('mp4');
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $silent, '-i', Files::local($release->path('video-sound.m4a')), '-i', $captions, '-f', 'ffmetadata', '-i', $chapters, '-map', '0:v', '-map', '1:a', '-map', '2:s', '-map_metadata', '3', '-map_chapters', '3', '-c:v', 'copy', '-c:a', 'copy', '-c:s', 'mov_text', '-metadata:s:s:0', 'language=eng', '-movflags', '+faststart', $target]);
 
         return $target;
     }
 
-    private static function chapters(Lesson $lesson, Programme $programme): string
+    private static function chapters(FrozenLesson $lesson): string
     {
         $escape = static fn (string $text): string => str_replace("\n", ' ', addcslashes($text, '=;#\\'));
         $text = ";FFMETADATA1\ntitle=".$escape($lesson->title)."\n";
-        foreach ($programme->segments as $segment) {
-            $from = (int) round(Clock::milliseconds($programme->full($segment->starts)));
-            $to = (int) round(Clock::milliseconds($programme->full($segment->ends())));
-            $text .= "[CHAPTER]\nTIMEBASE=1/1000\nSTART={$from}\nEND={$to}\ntitle=".$escape($segment->slide->title !== '' ? $segment->slide->title : $segment->slide->part->label())."\n";
+        foreach ($lesson->chapters as $chapter) {
+            $from = (int) round($lesson->full($chapter->at));
+            $to = (int) round($lesson->full($chapter->until));
+            $text .= "[CHAPTER]
+TIMEBASE=1/1000
+START={$from}
+END={$to}
+title=".$escape($chapter->name()).'
+';
         }
 
         return $text;

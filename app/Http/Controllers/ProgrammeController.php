@@ -2,35 +2,36 @@
 
 namespace App\Http\Controllers;
 
-use App\Lessons\ProgrammeView;
+use App\Lessons\ReleaseView;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Recording\HeardSound;
 use Daybright\Recording\Clock;
-use Daybright\Recording\Programme;
-use Daybright\Recording\Segment;
+use Daybright\Recording\Timeline;
+use Daybright\Recording\TimelineSegment;
+use Daybright\Release\LessonFreezer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** The programme as it is now, with the slides as they are now: what the Edit room plays. */
 class ProgrammeController
 {
-    public function show(Request $request, Lesson $lesson, ProgrammeView $view): JsonResponse
+    public function show(Request $request, Lesson $lesson, LessonFreezer $freezer): JsonResponse
     {
         $read = $lesson->read();
         $wanted = $request->query('take');
         $takes = $lesson->takes()->where('state', 'ready')->get();
         $chosen = is_string($wanted) ? $takes->where('id', $wanted) : $takes->where('chosen', true);
-        $programme = Programme::of($read, $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all());
+        $timeline = Timeline::of($read, $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all());
         $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => HeardSound::edition($take)]);
 
         return new JsonResponse([
-            ...$view->of($read, $programme, static fn (string $sha256): string => '/api/pictures/'.$sha256),
-            'sounds' => array_map(static fn (Segment $segment): array => [
+            ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/pictures'),
+            'sounds' => array_map(static fn (TimelineSegment $segment): array => [
                 'from' => round(Clock::milliseconds($segment->starts), 3),
                 'to' => round(Clock::milliseconds($segment->ends()), 3),
                 'sources' => [['url' => "/api/takes/{$segment->take->id}/heard?edition=".$editions[$segment->take->id], 'type' => 'audio/webm; codecs=opus']],
-            ], $programme->segments),
+            ], $timeline->segments),
         ]);
     }
 }

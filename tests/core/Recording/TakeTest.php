@@ -7,7 +7,7 @@ namespace Tests\Core\Recording;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Event;
 use Daybright\Recording\InvalidRecording;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take;
 use PHPUnit\Framework\TestCase;
 
@@ -37,29 +37,29 @@ final class TakeTest extends TestCase
             ['kind' => 'resume', 'at' => 2000],
             ['kind' => 'pause', 'at' => 9000],
         ], []);
-        self::assertEquals([new Stretch(48_000, 96_000), new Stretch(432_000, 480_000)], $take->pauses());
-        self::assertSame(8.0, $take->secondsHeard());
+        self::assertEquals([new SampleRange(48_000, 96_000), new SampleRange(432_000, 480_000)], $take->leftOut());
+        self::assertSame(8.0, $take->secondsKept());
     }
 
     public function test_a_pause_that_reaches_past_the_sound_ends_with_it(): void
     {
         $take = Take::of('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 500], ['kind' => 'resume', 'at' => 5000]], []);
-        self::assertEquals([new Stretch(24_000, 48_000)], $take->pauses());
+        self::assertEquals([new SampleRange(24_000, 48_000)], $take->leftOut());
         $late = Take::of('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 2000]], []);
-        self::assertSame([], $late->pauses());
-        self::assertSame(1.0, $late->secondsHeard());
+        self::assertSame([], $late->leftOut());
+        self::assertSame(1.0, $late->secondsKept());
     }
 
     public function test_a_take_of_which_nothing_is_left_is_heard_for_no_time(): void
     {
-        self::assertSame(0.0, Take::of('t', 's', 1000, [], [new Stretch(0, 1000)])->secondsHeard());
-        self::assertSame(0.0, Take::of('t', 's', 0, [], [])->secondsHeard());
+        self::assertSame(0.0, Take::of('t', 's', 1000, [], [new SampleRange(0, 1000)])->secondsKept());
+        self::assertSame(0.0, Take::of('t', 's', 0, [], [])->secondsKept());
     }
 
     public function test_a_cut_must_have_a_length(): void
     {
         $this->expectException(InvalidRecording::class);
-        new Stretch(10, 10);
+        new SampleRange(10, 10);
     }
 
     public function test_samples_and_milliseconds_agree(): void

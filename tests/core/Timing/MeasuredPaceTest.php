@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Timing;
 
 use Daybright\Lesson\Lesson;
-use Daybright\Recording\Stretch;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take;
 use Daybright\Timing\LessonTiming;
 use Daybright\Timing\MeasuredPace;
@@ -18,7 +18,7 @@ final class MeasuredPaceTest extends TestCase
     {
         $lesson = self::lesson(50, 30, 20);
         // Steps 1 and 2 are told: 80 words in 40 s less 8 s that are cut out.
-        $take = self::take(40, [['kind' => 'step', 'at' => 1000, 'step' => 'step-2']], [new Stretch(0, 8 * 48000)]);
+        $take = self::take(40, [['kind' => 'step', 'at' => 1000, 'step' => 'step-2']], [new SampleRange(0, 8 * 48000)]);
         self::assertSame(150, MeasuredPace::of($lesson, ['slide-1' => $take]));
     }
 
@@ -26,7 +26,7 @@ final class MeasuredPaceTest extends TestCase
     {
         self::assertNull(MeasuredPace::of(self::lesson(59), ['slide-1' => self::take(20)]));
         self::assertNull(MeasuredPace::of(self::lesson(200), []));
-        self::assertNull(MeasuredPace::of(self::lesson(200), ['slide-1' => self::take(20, [], [new Stretch(0, 20 * 48000)])]));
+        self::assertNull(MeasuredPace::of(self::lesson(200), ['slide-1' => self::take(20, [], [new SampleRange(0, 20 * 48000)])]));
         self::assertNull(MeasuredPace::of(self::lesson(200), ['slide-1' => self::take(0)]));
     }
 
@@ -45,7 +45,7 @@ final class MeasuredPaceTest extends TestCase
 
     /**
      * @param  list<array<mixed>>  $events
-     * @param  list<Stretch>  $cuts
+     * @param  list<SampleRange>  $cuts
      */
     private static function take(int $seconds, array $events = [], array $cuts = []): Take
     {

@@ -1,4 +1,7 @@
-import type { Tool } from './DrawingLayer';
+import { CAPTURES, type Captured } from '../../tracks/capture';
+
+/** No tool: the hand only points with the mouse. */
+export const HAND = 'none';
 
 const COLOURS = [
   { value: '#B3261E', name: 'Red' },
@@ -7,32 +10,27 @@ const COLOURS = [
   { value: '#1F2D36', name: 'Black' },
 ];
 
-const TOOLS: { tool: Tool; label: string }[] = [
-  { tool: 'none', label: 'Hand' },
-  { tool: 'pen', label: 'Pen' },
-  { tool: 'marker', label: 'Marker' },
-  { tool: 'pointer', label: 'Pointer' },
-];
+const TOOLS = [{ name: HAND, label: 'Hand' }, ...CAPTURES.flatMap((capture) => capture.tools)];
 
 interface InkTrayProps {
-  tool: Tool;
+  tool: string;
   colour: string;
-  onTool: (tool: Tool) => void;
+  onTool: (tool: string) => void;
   onColour: (colour: string) => void;
-  onWipe: () => void;
+  actions: NonNullable<Captured['actions']>;
 }
 
 /** Pens at the hand's side. */
-export function InkTray({ tool, colour, onTool, onColour, onWipe }: InkTrayProps) {
+export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProps) {
   return (
     <div role="toolbar" aria-label="Drawing" aria-orientation="vertical" className="flex flex-col gap-2 pt-24">
       {TOOLS.map((each) => (
         <button
-          key={each.tool}
+          key={each.name}
           type="button"
-          aria-pressed={tool === each.tool}
-          onClick={() => onTool(each.tool)}
-          className={`min-h-11 rounded border text-[15px] ${tool === each.tool ? 'border-action bg-action text-white' : 'border-[#8d8a7d] bg-sheet'}`}
+          aria-pressed={tool === each.name}
+          onClick={() => onTool(each.name)}
+          className={`min-h-11 rounded border text-[15px] ${tool === each.name ? 'border-action bg-action text-white' : 'border-[#8d8a7d] bg-sheet'}`}
         >
           {each.label}
         </button>
@@ -50,9 +48,16 @@ export function InkTray({ tool, colour, onTool, onColour, onWipe }: InkTrayProps
           />
         ))}
       </div>
-      <button type="button" onClick={onWipe} className="min-h-11 rounded border border-[#8d8a7d] bg-sheet text-[15px]">
-        Wipe <kbd className="font-sans">W</kbd>
-      </button>
+      {actions.map((action) => (
+        <button
+          key={action.key}
+          type="button"
+          onClick={action.run}
+          className="min-h-11 rounded border border-[#8d8a7d] bg-sheet text-[15px]"
+        >
+          {action.label} <kbd className="font-sans">{action.key.toUpperCase()}</kbd>
+        </button>
+      ))}
     </div>
   );
 }

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
 import { Stage } from '../../stage/Stage';
+import { useCaptures } from '../../tracks/capture';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
 import { Key } from '../../ui/Key';
@@ -8,8 +9,8 @@ import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
 import { useTakes } from '../lesson/takes';
-import { DrawingLayer, type Tool } from './DrawingLayer';
-import { InkTray } from './InkTray';
+import { CaptureLayer } from './CaptureLayer';
+import { HAND, InkTray } from './InkTray';
 import { outbox, type Sending } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
@@ -25,12 +26,15 @@ export function Record() {
   const slide = slides.find((each) => each.id === desk.slide?.id) ?? slides[0];
   const chosen = useSource();
   const recording = useRecording(slides, slide, chosen);
-  const [tool, setTool] = useState<Tool>('none');
+  const [tool, setTool] = useState(HAND);
   const [colour, setColour] = useState('#B3261E');
   const { takes = [], lookAgain } = useTakes();
   const sending = useSending(lookAgain);
   const shown = everySlide.find((each) => each.id === (recording.visiting ?? slide?.id));
-  useRecordingKeys(recording, chosen.source !== null);
+  const { now, note, take } = recording;
+  const seen = shown?.id ?? '';
+  const captured = useCaptures({ now, note, slide: seen, take: `${slide?.id} ${take}`, tool, colour });
+  useRecordingKeys(recording, captured.actions, chosen.source !== null);
 
   if (!slide || !shown) {
     return (
@@ -46,7 +50,7 @@ export function Record() {
 
   return (
     <main className="grid grow grid-cols-[5.5rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
-      <InkTray tool={tool} colour={colour} onTool={setTool} onColour={setColour} onWipe={recording.wipe} />
+      <InkTray tool={tool} colour={colour} onTool={setTool} onColour={setColour} actions={captured.actions} />
       <div
         className="mx-auto flex w-full flex-col gap-3"
         style={{ maxWidth: 'calc((100vh - 19rem) * 16 / 9)', minWidth: '32rem' }}
@@ -59,7 +63,7 @@ export function Record() {
             <p className="mt-1 truncate text-[15px] text-quiet">Then: {slide.steps[recording.step + 1]?.script}</p>
           )}
         </div>
-        <div className={`border-2 ${recording.state === 'recording' ? 'border-recording' : 'border-rule'}`}>
+        <div className={`border-2 ${recording.phase === 'recording' ? 'border-recording' : 'border-rule'}`}>
           {scene && (
             <Stage
               svg={scene.svg}
@@ -67,13 +71,12 @@ export function Record() {
               step={recording.visiting ? shown.steps.length - 1 : recording.step}
               label={scene.description || shown.title}
             >
-              <DrawingLayer
-                tool={tool}
-                colour={colour}
-                strokes={recording.strokes}
-                now={recording.now}
-                onStroke={recording.draw}
-                onPoint={recording.point}
+              <CaptureLayer
+                tracks={captured.tracks}
+                slide={seen}
+                isToolChosen={tool !== HAND}
+                hand={captured.hand}
+                now={now}
               />
             </Stage>
           )}
@@ -82,14 +85,14 @@ export function Record() {
           <Button
             onClick={recording.reveal}
             disabled={isTold || recording.visiting !== null}
-            look={recording.state === 'recording' && !isTold ? 'main' : 'plain'}
+            look={recording.phase === 'recording' && !isTold ? 'main' : 'plain'}
           >
             Reveal the next step <Key>→</Key>
           </Button>
           <Button
             onClick={() => void recording.moveOn()}
             disabled={isLast}
-            look={recording.state === 'recording' && isTold ? 'main' : 'plain'}
+            look={recording.phase === 'recording' && isTold ? 'main' : 'plain'}
           >
             Next slide <Key>↓</Key>
           </Button>
@@ -118,7 +121,7 @@ export function Record() {
         ))}
         <UnfinishedTakes
           takes={takes.filter((take) => take.state === 'recording' && take.id !== recording.take)}
-          isBusy={recording.state !== 'idle' || sending.pieces > 0}
+          isBusy={recording.phase !== 'idle' || sending.pieces > 0}
           onSettled={lookAgain}
         />
       </div>

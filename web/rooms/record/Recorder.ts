@@ -1,11 +1,11 @@
 import type { TakeEvent } from '../../events.types';
+import type { Note } from '../../tracks/capture';
+import { shown } from '../../tracks/steps/note';
 import { RECORDED_TYPE } from './microphone';
 import type { Outbox } from './outbox';
 
 /** Milliseconds of sound in a piece: what a sudden end can lose. */
 const PIECE = 500;
-
-type Unstamped<Event> = Event extends TakeEvent ? Omit<Event, 'at'> & { at?: number } : never;
 
 /** Records one take: sound in short pieces, and what the teacher does, timed on the sound's own clock. */
 export class Recorder {
@@ -37,7 +37,7 @@ export class Recorder {
     // Measured: the sound's zero lies within a few milliseconds of this reading; the start event comes far later.
     this.startedAt = performance.now();
     this.recorder.start(PIECE);
-    this.note({ kind: 'show', slide: this.slide });
+    this.note(shown(this.slide));
   }
 
   /** Milliseconds on the take's clock. */
@@ -45,7 +45,7 @@ export class Recorder {
     return Math.max(0, performance.now() - this.startedAt);
   }
 
-  note(event: Unstamped<TakeEvent>): void {
+  note(event: Note): void {
     this.pending.push({ ...event, at: Math.round((event.at ?? this.now()) * 10) / 10 } as TakeEvent);
   }
 
@@ -54,10 +54,8 @@ export class Recorder {
     if (this.recorder.state === 'recording') this.recorder.requestData();
   }
 
-  /** While paused the microphone is off and the take runs on in silence, which is left out of what is heard. */
-  setPaused(isPaused: boolean): void {
-    this.note({ kind: isPaused ? 'pause' : 'resume' });
-    for (const track of this.stream.getAudioTracks()) track.enabled = !isPaused;
+  mute(isMute: boolean): void {
+    for (const track of this.stream.getAudioTracks()) track.enabled = !isMute;
   }
 
   async stop(): Promise<void> {

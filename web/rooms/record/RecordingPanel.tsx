@@ -21,7 +21,7 @@ interface RecordingPanelProps {
 /** The one round control, the time used against the time planned, and the level of the voice. */
 export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }: RecordingPanelProps) {
   const level = useLevel(chosen.source?.stream ?? null);
-  const { state, elapsed } = recording;
+  const { phase, elapsed } = recording;
   return (
     <aside className="flex flex-col items-center gap-4" aria-label="Recording">
       {chosen.source === null ? (
@@ -38,34 +38,34 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
           <button
             type="button"
             onClick={recording.toggle}
-            aria-label={state === 'idle' ? 'Start recording this slide' : 'Stop recording'}
-            className={`flex size-28 items-center justify-center rounded-full border-4 ${state === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
+            aria-label={phase === 'idle' ? 'Start recording this slide' : 'Stop recording'}
+            className={`flex size-28 items-center justify-center rounded-full border-4 ${phase === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
           >
-            <span className={state === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
+            <span className={phase === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
           </button>
           <p className="text-center">
             <span role="status" className="block font-semibold">
-              {state === 'idle' ? 'Ready' : state === 'paused' ? 'Paused' : 'Recording'}
+              {phase === 'idle' ? 'Ready' : phase === 'paused' ? 'Paused' : 'Recording'}
             </span>
-            <span className={`text-2xl ${elapsed > planned && state !== 'idle' ? 'text-recording' : ''}`}>
-              {clock(state === 'idle' ? 0 : elapsed)}
+            <span className={`text-2xl ${elapsed > planned && phase !== 'idle' ? 'text-recording' : ''}`}>
+              {clock(phase === 'idle' ? 0 : elapsed)}
             </span>
             <span className="block text-[15px] text-quiet">of {clock(planned)} planned</span>
           </p>
           <LevelBar
             level={level}
-            isOn={state !== 'paused'}
-            silentAt={state === 'recording' ? elapsed - level.silent : null}
+            isOn={phase !== 'paused'}
+            silentAt={phase === 'recording' ? elapsed - level.silent : null}
           />
           <div className="flex w-full flex-col gap-2">
-            {state === 'idle' ? (
+            {phase === 'idle' ? (
               <p className="text-center text-[15px] text-quiet">
                 Start and stop with <Key>S</Key>
               </p>
             ) : (
               <>
                 <Button onClick={recording.pause}>
-                  {state === 'paused' ? 'Go on' : 'Pause'} <Key>P</Key>
+                  {phase === 'paused' ? 'Go on' : 'Pause'} <Key>P</Key>
                 </Button>
                 <Button look="danger" className="whitespace-normal!" onClick={() => void recording.throwAway()}>
                   <span>
@@ -75,7 +75,7 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
               </>
             )}
           </div>
-          {state === 'idle' && (
+          {phase === 'idle' && (
             <Choice
               label="Record with"
               value={chosen.device}

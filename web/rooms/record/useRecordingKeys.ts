@@ -1,26 +1,32 @@
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
+import { useLatest } from '../../latest';
+import type { Captured } from '../../tracks/capture';
 import type { Recording } from './useRecording';
 
 /** One key for everything that is done while speaking. */
-export function useRecordingKeys(recording: Recording, isReady: boolean): void {
-  const keys = useRef<(event: KeyboardEvent) => void>(() => undefined);
-  keys.current = (event) => {
+export function useRecordingKeys(
+  recording: Recording,
+  actions: NonNullable<Captured['actions']>,
+  isReady: boolean,
+): void {
+  const keys = useLatest((event: KeyboardEvent) => {
     const target = event.target instanceof HTMLElement ? event.target : null;
     if (event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, textarea, select')) return;
     const key = event.key.toLowerCase();
+    const action = actions.find((each) => each.key === key);
     const isButton = target?.closest('button, a, summary') !== null;
     if (key === 'arrowright' || (key === ' ' && !isButton)) recording.reveal();
     else if (key === 'arrowdown' || (key === 'enter' && !isButton)) void recording.moveOn();
     else if (key === 's' && isReady) recording.toggle();
     else if (key === 'p') recording.pause();
-    else if (key === 'w') recording.wipe();
     else if (key === 'x') void recording.throwAway();
+    else if (action) action.run();
     else return;
     event.preventDefault();
-  };
+  });
   useEffect(() => {
     const listen = (event: KeyboardEvent) => keys.current(event);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, []);
+  }, [keys]);
 }

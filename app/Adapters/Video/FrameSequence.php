@@ -1,0 +1,159 @@
+<?php
+
+namespace App\Adapters\Video;
+
+use Daybright\Recording\Frames\FramePainter;
+use Daybright\Recording\Frames\FrameSize;
+use Daybright\Recording\Playhead;
+use Daybright\Recording\Tracks\PaintsFrames;
+use Daybright\Recording\Tracks\ShownSlide;
+use Daybright\Recording\Tracks\Tracks;
+use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPause;
+use Generator;
+
+/** The pictures of a video in order, each with its time: one for every change, and one every two seconds so that seeking is quick. */
+final class FrameSequence
+{
+    private const HEARTBEAT = 2000;
+
+    /** @var list<ShownSlide> */
+    private readonly array $shown;
+
+    /** @var Playhead<ShownSlide> */
+    private readonly Playhead $playhead;
+
+    /** @var list<FramePainter> */
+    private readonly array $painters;
+
+    /** The picture that is gone on with. */
+    private string $frame = '';
+
+    private ?ShownSlide $seen = null;
+
+    private float $lastNarration = 0.0;
+
+    /** @param  array<string, int>  $numbers “slide step” => number of the rasterised picture */
+    public function __construct(
+        private readonly FrozenLesson $lesson,
+        private readonly array $numbers,
+        private readonly Rasteriser $pictures,
+        private readonly Countdown $countdown,
+    ) {
+        $this->shown = $lesson->tracks->shown();
+        $this->playhead = new Playhead($this->shown);
+        $size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        $this->painters = array_map(static fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $size), Tracks::that(PaintsFrames::class));
+    }
+
+    /** @return list<string> “slide step” of every picture that is needed */
+    public static function pictures(FrozenLesson $lesson): array
+    {
+        return array_values(array_unique(array_map(self::key(...), $lesson->tracks->shown())));
+    }
+
+    /** @return list<float> milliseconds on the full clock at which a new picture begins */
+    public function keyTimes(): array
+    {
+        return array_map(fn (ShownSlide $each): float => $this->lesson->full($each->from), $this->shown);
+    }
+
+    /** @return Generator<int, string> milliseconds on the full clock => raw picture */
+    public function frames(): Generator
+    {
+        $last = -1;
+        $end = (int) round($this->lesson->full);
+        foreach ($this->moments() as [$at, $narration, $pause, $left]) {
+            if ($at <= $last || $at >= $end) {
+                continue;
+            }
+            while ($last >= 0 && $at - $last > self::HEARTBEAT) {
+                $last += self::HEARTBEAT;
+                yield $last => $this->withPassing($this->lastNarration);
+            }
+            $this->bring($narration);
+            $this->lastNarration = $narration;
+            yield $at => $pause === null ? $this->withPassing($narration) : $this->countdown->over($this->frame, $left, $pause);
+            $last = $at;
+        }
+        while ($end - FramePainter::MOTION - $last > self::HEARTBEAT) {
+            $last += self::HEARTBEAT;
+            yield $last => $this->withPassing($this->lastNarration);
+        }
+        if ($end - FramePainter::MOTION > $last) {
+            yield $end - FramePainter::MOTION => $this->withPassing($this->lastNarration);
+        }
+    }
+
+    /**
+     * Every moment at which the picture changes.
+     *
+     * @return list<array{int, float, int|null, int}> full clock, narration, seconds of the pause or null, seconds left
+     */
+    private function moments(): array
+    {
+        $times = array_map(static fn (ShownSlide $each): float => $each->from, $this->shown);
+        foreach ($this->painters as $painter) {
+            array_push($times, ...$painter->moments());
+        }
+        $moments = array_map(fn (float $at): array => [(int) round($this->lesson->full($at)), $at, null, 0], $times);
+        foreach ($this->lesson->pauses as $pause) {
+            $starts = $this->startOf($pause);
+            for ($second = 0; $second < $pause->seconds; $second++) {
+                // Just before the pause's own moment: what is revealed after it must not show yet.
+                $moments[] = [(int) round($starts + $second * 1000), $pause->at - 0.01, $pause->seconds, $pause->seconds - $second];
+            }
+        }
+        usort($moments, static fn (array $one, array $other): int => $one[0] <=> $other[0] ?: ($other[2] === null ? 0 : 1) <=> ($one[2] === null ? 0 : 1));
+
+        return $moments;
+    }
+
+    /** Where a pause begins on the full clock; several may stand at one moment. */
+    private function startOf(FrozenPause $asked): float
+    {
+        $full = $asked->at;
+        foreach ($this->lesson->pauses as $pause) {
+            if ($pause === $asked) {
+                break;
+            }
+            $full += $pause->seconds * 1000;
+        }
+
+        return $full;
+    }
+
+    /** Brings the picture to a moment of narration. */
+    private function bring(float $at): void
+    {
+        $seen = array_values($this->playhead->at($at))[0] ?? $this->seen ?? $this->shown[0];
+        $lasting = array_filter($this->painters, static fn (FramePainter $painter): bool => ! $painter->isPassing());
+        $hasToGo = array_filter($lasting, static fn (FramePainter $painter): bool => $painter->hasToGo($at, $seen->slide)) !== [];
+        if ($this->seen === null || self::key($seen) !== self::key($this->seen) || $hasToGo) {
+            $this->frame = $this->pictures->picture($this->numbers[self::key($seen)]);
+            array_map(static fn (FramePainter $painter) => $painter->begin(), $lasting);
+        }
+        $this->seen = $seen;
+        foreach ($lasting as $painter) {
+            $painter->paint($this->frame, $at, $seen->slide);
+        }
+    }
+
+    /** The picture with what is gone in the next one. */
+    private function withPassing(float $at): string
+    {
+        $frame = $this->frame;
+        foreach ($this->painters as $painter) {
+            if ($painter->isPassing()) {
+                $painter->paint($frame, $at, (string) $this->seen?->slide);
+            }
+        }
+
+        return $frame;
+    }
+
+    private static function key(ShownSlide $shown): string
+    {
+        return $shown->slide.' '.$shown->step;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording;
+
+/** A piece of a take, in samples; the end is not part of it. */
+final readonly class SampleRange
+{
+    public function __construct(public int $from, public int $to)
+    {
+        if ($from < 0 || $to <= $from) {
+            throw InvalidRecording::badCut();
+        }
+    }
+
+    public function length(): int
+    {
+        return $this->to - $this->from;
+    }
+}

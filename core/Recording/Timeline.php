@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording;
+
+use Daybright\Block\Blocks;
+use Daybright\Block\Stops;
+use Daybright\Lesson\Block;
+use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+
+/**
+ * The finished running order: takes less cuts, pause points put in.
+ *
+ * It has two clocks: narration, in which the student's page plays and waits at pause points, and the full clock of the video, in which each pause takes its seconds.
+ */
+final readonly class Timeline
+{
+    /** @param  list<TimelineSegment>  $segments */
+    private function __construct(public array $segments)
+    {
+    }
+
+    /** @param  array<string, Take>  $takes the chosen take of each slide, by slide id; slides without one are left out */
+    public static function of(Lesson $lesson, array $takes): self
+    {
+        $segments = [];
+        $starts = 0;
+        foreach ($lesson->mainSlides() as $slide) {
+            $take = $takes[$slide->id] ?? null;
+            if ($take === null || $take->length === 0) {
+                continue;
+            }
+            $kept = $take->kept();
+            $segments[] = new TimelineSegment($slide, $take, $kept, $starts, self::pausesOf($slide, $take, $kept, $starts));
+            $starts += $kept->length();
+        }
+
+        return new self($segments);
+    }
+
+    /** @return int samples of narration */
+    public function narration(): int
+    {
+        return array_sum(array_map(static fn (TimelineSegment $segment): int => $segment->kept->length(), $this->segments));
+    }
+
+    /** @return int samples, pauses and all */
+    public function length(): int
+    {
+        return $this->narration() + array_sum(array_map(static fn (PausePoint $pause): int => $pause->seconds * Clock::RATE, $this->pauses()));
+    }
+
+    /** @return list<PausePoint> in order */
+    public function pauses(): array
+    {
+        return array_merge(...array_map(static fn (TimelineSegment $segment): array => $segment->pauses, $this->segments));
+    }
+
+    /**
+     * A moment of narration on the full clock. The moment of a pause itself falls after its wait, unless the moment before is asked for.
+     *
+     * @param  bool  $before whether a pause at this very moment is still to come
+     */
+    public function full(int $narration, bool $before = false): int
+    {
+        $waited = 0;
+        foreach ($this->pauses() as $pause) {
+            if ($pause->at < $narration || ($pause->at === $narration && ! $before)) {
+                $waited += $pause->seconds * Clock::RATE;
+            }
+        }
+
+        return $narration + $waited;
+    }
+
+    /** @return list<PausePoint> */
+    private static function pausesOf(Slide $slide, Take $take, KeptRanges $kept, int $starts): array
+    {
+        $pauses = [];
+        foreach ($slide->blocks as $block) {
+            $content = Blocks::read($block);
+            $seconds = $content instanceof Stops ? $content->waits() : null;
+            if ($content instanceof Stops && $seconds !== null) {
+                $pauses[] = new PausePoint($block->id, $slide->id, $starts + $kept->place(self::after($slide, $block, $take)), $seconds, $content->asks());
+            }
+        }
+        usort($pauses, static fn (PausePoint $one, PausePoint $other): int => $one->at <=> $other->at);
+
+        return $pauses;
+    }
+
+    /** The lesson stops when the step that asks has been spoken: just before the next one is revealed, or at the end of the take. */
+    private static function after(Slide $slide, Block $block, Take $take): int
+    {
+        $asked = $slide->stepNumber($block->step);
+        foreach (SpokenStep::of($slide, $take) as $step) {
+            if ($step->number > $asked) {
+                return $step->from;
+            }
+        }
+
+        return $take->length;
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording\Tracks;
+
+use Daybright\Recording\Tracks\Ink\Ink;
+use Daybright\Recording\Tracks\Pauses\Pauses;
+use Daybright\Recording\Tracks\Pointer\Pointer;
+use Daybright\Recording\Tracks\Steps\Steps;
+use Daybright\Recording\Tracks\Visits\Visits;
+
+/** The tracks of a timeline: one line each, in the order in which they are painted. */
+final class Tracks
+{
+    /** @var non-empty-list<class-string<Track>> */
+    private const CATALOGUE = [
+        Steps::class,
+        Visits::class,
+        Pauses::class,
+        Ink::class,
+        Pointer::class,
+    ];
+
+    public static function knowsEvent(string $kind): bool
+    {
+        return array_filter(self::CATALOGUE, static fn (string $track): bool => in_array($kind, $track::events(), true)) !== [];
+    }
+
+    /** @return non-empty-list<class-string<Track>> */
+    public static function all(): array
+    {
+        return self::CATALOGUE;
+    }
+
+    /**
+     * Those that implement an interface.
+     *
+     * @template Wanted of Track
+     *
+     * @param  class-string<Wanted>  $interface
+     * @return list<class-string<Wanted>>
+     */
+    public static function that(string $interface): array
+    {
+        $tracks = [];
+        foreach (self::all() as $track) {
+            if (is_a($track, $interface, true)) {
+                $tracks[] = $track;
+            }
+        }
+
+        return $tracks;
+    }
+}

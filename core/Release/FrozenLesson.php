@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Release;
+
+use Daybright\Lesson\Fields;
+use Daybright\Recording\Cue;
+use Daybright\Recording\TimelineTracks;
+
+/** All that a player or an exporter needs of a lesson, as it was when it was shared. Times are milliseconds of narration. */
+final readonly class FrozenLesson
+{
+    /**
+     * @param  float  $length of the narration
+     * @param  float  $full of the video, in which every pause takes its time
+     * @param  array<string, FrozenSlide>  $slides by id: those that are shown, and the side slides that they lead to
+     * @param  list<Cue>  $captions
+     * @param  list<FrozenChapter>  $chapters
+     * @param  list<FrozenPause>  $pauses in order
+     */
+    public function __construct(
+        public string $title,
+        public float $length,
+        public float $full,
+        public array $slides,
+        public TimelineTracks $tracks,
+        public array $captions,
+        public array $chapters,
+        public array $pauses,
+    ) {
+    }
+
+    public static function read(Fields $lesson): self
+    {
+        $slides = $lesson->fields('slides');
+        $names = $slides->names();
+
+        return new self(
+            $lesson->text('title'),
+            $lesson->number('length'),
+            $lesson->number('full'),
+            array_combine($names, array_map(static fn (string $id): FrozenSlide => FrozenSlide::read($slides->fields($id)), $names)),
+            TimelineTracks::read($lesson->fields('tracks')),
+            array_map(static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')), $lesson->list('captions')),
+            array_map(FrozenChapter::read(...), $lesson->list('chapters')),
+            array_map(FrozenPause::read(...), $lesson->list('pauses')),
+        );
+    }
+
+    /**
+     * A moment of narration on the clock of the video. The moment of a pause itself falls after its wait, unless the moment before is asked for.
+     *
+     * @param  bool  $before whether a pause at this very moment is still to come
+     */
+    public function full(float $narration, bool $before = false): float
+    {
+        $waited = 0;
+        foreach ($this->pauses as $pause) {
+            if ($pause->at < $narration || ($pause->at === $narration && ! $before)) {
+                $waited += $pause->seconds;
+            }
+        }
+
+        return $narration + $waited * 1000;
+    }
+
+    /** @return list<Cue> captions on the clock of the video */
+    public function fullCaptions(): array
+    {
+        return array_map(fn (Cue $cue): Cue => new Cue($this->full($cue->from), $this->full($cue->to, true), $cue->text), $this->captions);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'title' => $this->title,
+            'length' => $this->length,
+            'full' => $this->full,
+            'slides' => array_map(static fn (FrozenSlide $slide): array => $slide->toArray(), $this->slides),
+            'tracks' => $this->tracks->toArray(),
+            'captions' => array_map(static fn (Cue $cue): array => get_object_vars($cue), $this->captions),
+            'chapters' => array_map(static fn (FrozenChapter $chapter): array => $chapter->toArray(), $this->chapters),
+            'pauses' => array_map(static fn (FrozenPause $pause): array => $pause->toArray(), $this->pauses),
+        ];
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Release;
+
+use Daybright\Lesson\Fields;
+
+/** A place where the lesson stops, with what is asked there. Its answer is not in it. */
+final readonly class FrozenPause
+{
+    /**
+     * @param  float  $at milliseconds of narration
+     * @param  int  $seconds to wait
+     * @param  array<string, mixed>|null  $question what a student may know before answering
+     * @param  bool  $sealed whether the question is still far off for the student who looks
+     */
+    public function __construct(
+        public float $at,
+        public string $block,
+        public string $slide,
+        public int $seconds,
+        public string $prompt,
+        public bool $exitCheck,
+        public ?array $question,
+        public bool $sealed = false,
+    ) {
+    }
+
+    public static function read(Fields $pause): self
+    {
+        return new self(
+            $pause->number('at'),
+            $pause->text('block'),
+            $pause->text('slide'),
+            $pause->whole('seconds'),
+            $pause->text('prompt'),
+            $pause->flag('exitCheck'),
+            $pause->has('question') ? $pause->fields('question')->named() : null,
+        );
+    }
+
+    /** Without what it asks. */
+    public function sealed(): self
+    {
+        return new self($this->at, $this->block, $this->slide, $this->seconds, '', $this->exitCheck, null, true);
+    }
+
+    /** @return array<mixed> */
+    public function toArray(): array
+    {
+        $fields = get_object_vars($this);
+        unset($fields['sealed']);
+
+        return $fields + ($this->sealed ? ['sealed' => true] : []);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Release;
+
+use Daybright\Block\Blocks;
+use Daybright\Block\SlideFacts;
+use Daybright\Deck\SideSlides;
+use Daybright\Deck\SlidePainter;
+use Daybright\Language\PlainWords;
+use Daybright\Lesson\Block;
+use Daybright\Lesson\Lesson;
+use Daybright\Lesson\PartKind;
+use Daybright\Lesson\Slide;
+use Daybright\Lesson\Step;
+use Daybright\Recording\Captions;
+use Daybright\Recording\Clock;
+use Daybright\Recording\Cue;
+use Daybright\Recording\PausePoint;
+use Daybright\Recording\Timeline;
+use Daybright\Recording\TimelineSegment;
+use Daybright\Recording\TimelineTracks;
+use Daybright\Recording\Tracks\ShownSlide;
+use Daybright\Scene\Box;
+use Daybright\Scene\Scene;
+use Daybright\Scene\SvgWriter;
+
+/** Freezes a lesson with its takes: every drawing is written, every question is asked in plain words. */
+final readonly class LessonFreezer
+{
+    public function __construct(private SlidePainter $painter)
+    {
+    }
+
+    public function freeze(Lesson $lesson, Timeline $timeline): FrozenLesson
+    {
+        $tracks = TimelineTracks::of($lesson, $timeline);
+
+        return new FrozenLesson(
+            $lesson->title,
+            self::milliseconds($timeline->narration()),
+            self::milliseconds($timeline->length()),
+            $this->slides($lesson, $tracks),
+            $tracks,
+            array_map(static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text), Captions::of($timeline)),
+            array_map(self::chapter(...), $timeline->segments),
+            array_map(static fn (PausePoint $pause): FrozenPause => self::pause($lesson, $pause), $timeline->pauses()),
+        );
+    }
+
+    /** @return array<string, FrozenSlide> */
+    private function slides(Lesson $lesson, TimelineTracks $tracks): array
+    {
+        $scenes = [];
+        foreach ($lesson->slides() as $slide) {
+            $scenes[$slide->id] = $this->painter->paint($lesson, $slide);
+        }
+        $shown = array_values(array_unique(array_map(static fn (ShownSlide $each): string => $each->slide, $tracks->shown())));
+        $slides = [];
+        foreach ([...$shown, ...SideSlides::reached($lesson, $scenes, $shown)] as $id) {
+            $slide = $lesson->slide($id);
+            if ($slide !== null) {
+                $slides[$id] ??= self::slide($lesson, $slide, $scenes[$id]);
+            }
+        }
+
+        return $slides;
+    }
+
+    private static function slide(Lesson $lesson, Slide $slide, Scene $scene): FrozenSlide
+    {
+        $writer = new SvgWriter(static fn (string $medium): string => self::address($lesson, $medium) ?? '');
+        $script = $slide->side ? array_map(static fn (Step $step): string => trim($step->script), $slide->steps) : [];
+
+        return new FrozenSlide(
+            $slide->title,
+            $slide->part->value,
+            $slide->side,
+            $writer->write($scene),
+            array_map(static fn (Step $step): string => $step->id, $slide->steps),
+            array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
+            array_values(array_filter($script, static fn (string $line): bool => $line !== '')),
+            self::links($lesson, $scene),
+        );
+    }
+
+    /** @return list<array{slide: string, label: string, step: int, areas: list<list<float>>}> */
+    private static function links(Lesson $lesson, Scene $scene): array
+    {
+        $links = [];
+        foreach ($scene->groups as $group) {
+            $link = $group->link?->moved($group->x, $group->y);
+            if ($link !== null && $lesson->slide($link->slide)?->side === true) {
+                $areas = array_map(static fn (Box $area): array => [round($area->x), round($area->y), round($area->width), round($area->height)], $link->areas);
+                $links[] = ['slide' => $link->slide, 'label' => $link->label, 'step' => $group->stepNumber, 'areas' => $areas];
+            }
+        }
+
+        return $links;
+    }
+
+    private static function chapter(TimelineSegment $segment): FrozenChapter
+    {
+        $slide = $segment->slide;
+
+        return new FrozenChapter(self::milliseconds($segment->starts), self::milliseconds($segment->ends()), $slide->id, $slide->title, $slide->part->value);
+    }
+
+    private static function pause(Lesson $lesson, PausePoint $pause): FrozenPause
+    {
+        $slide = $lesson->slide($pause->slide);
+        $block = $slide?->block($pause->block);
+
+        return new FrozenPause(
+            self::milliseconds($pause->at),
+            $pause->block,
+            $pause->slide,
+            $pause->seconds,
+            PlainWords::of($pause->prompt, $slide === null ? [] : SlideFacts::of($slide)),
+            $slide?->part === PartKind::ExitCheck,
+            $slide === null || $block === null ? null : self::question($lesson, $slide, $block),
+        );
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function question(Lesson $lesson, Slide $slide, Block $block): ?array
+    {
+        $question = Blocks::questionInWords($slide, $block);
+        if ($question === null) {
+            return null;
+        }
+        $asked = $question->asked();
+        array_walk_recursive($asked, static function (mixed &$value, string|int $name) use ($lesson): void {
+            $value = $name === 'picture' && is_string($value) ? self::address($lesson, $value) : $value;
+        });
+
+        return ['type' => $question->type(), 'marks' => $question->marks, 'hint' => $question->hint] + $asked;
+    }
+
+    /** Pictures are named by the hash of their bytes; whoever shows them gives them an address of their own. */
+    private static function address(Lesson $lesson, string $medium): ?string
+    {
+        return isset($lesson->media[$medium]) ? 'picture:'.$lesson->media[$medium]->sha256 : null;
+    }
+
+    private static function milliseconds(int $samples): float
+    {
+        return round(Clock::milliseconds($samples), 3);
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Watching;
+
+use Daybright\Recording\Cue;
+use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\ShownSlide;
+use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPause;
+use Daybright\Release\FrozenSlide;
+
+/**
+ * A shared lesson as far as a student may know it: nothing that is said or shown behind a question before it is answered,
+ * and nothing that follows a question of the exit check on its slide before the check is handed in.
+ */
+final readonly class SealedLesson
+{
+    /** @param  list<array{float, float}>  $sealed from and to in milliseconds of narration, half-open; INF is to the end */
+    private function __construct(public FrozenLesson $lesson, private array $sealed)
+    {
+    }
+
+    /** @param  list<string>  $answered blocks whose question this student has answered */
+    public static function of(FrozenLesson $lesson, array $answered, bool $handedIn): self
+    {
+        $sealed = [];
+        $open = null;
+        foreach ($lesson->pauses as $pause) {
+            if ($pause->question === null || $open !== null) {
+                continue;
+            }
+            if (! in_array($pause->block, $answered, true)) {
+                $open = $pause->block;
+                $sealed[] = [$pause->at, INF];
+            } elseif ($pause->exitCheck && ! $handedIn) {
+                $sealed[] = [$pause->at, self::until($pause, $lesson)];
+            }
+        }
+
+        return new self(self::seen($lesson, $sealed, $open), $sealed);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return $this->lesson->toArray() + ['sealed' => array_map(static fn (array $range): array => [$range[0], is_finite($range[1]) ? $range[1] : null], $this->sealed)];
+    }
+
+    /** What follows a question ends with the next question on its slide, or with the slide. */
+    private static function until(FrozenPause $pause, FrozenLesson $lesson): float
+    {
+        $ends = [];
+        foreach ($lesson->chapters as $chapter) {
+            if ($chapter->slide === $pause->slide && $chapter->until >= $pause->at) {
+                $ends[] = $chapter->until;
+            }
+        }
+        foreach ($lesson->pauses as $next) {
+            if ($next->slide === $pause->slide && $next->at > $pause->at) {
+                $ends[] = $next->at;
+            }
+        }
+
+        return $ends === [] ? $pause->at : min($ends);
+    }
+
+    /** @param  list<array{float, float}>  $sealed */
+    private static function seen(FrozenLesson $lesson, array $sealed, ?string $open): FrozenLesson
+    {
+        $tracks = $lesson->tracks->only(static fn (Interval $interval): bool => ! self::isSealed($sealed, $interval->from));
+        $pauses = [];
+        $isBehind = false;
+        foreach ($lesson->pauses as $pause) {
+            $pauses[] = $isBehind && $pause->question !== null ? $pause->sealed() : $pause;
+            $isBehind = $isBehind || $pause->block === $open;
+        }
+
+        return new FrozenLesson(
+            $lesson->title,
+            $lesson->length,
+            $lesson->full,
+            self::slides($lesson->slides, $tracks->shown()),
+            $tracks,
+            array_values(array_filter($lesson->captions, static fn (Cue $cue): bool => ! self::isSealed($sealed, $cue->from))),
+            $lesson->chapters,
+            $pauses,
+        );
+    }
+
+    /** @param  list<array{float, float}>  $sealed */
+    private static function isSealed(array $sealed, float $at): bool
+    {
+        foreach ($sealed as [$from, $to]) {
+            // What comes with the very end of a pause comes after it.
+            if ($at >= $from - 0.5 && $at < $to - 0.5) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Each slide with what has been shown of it, and side slides as far as something seen leads to them.
+     *
+     * @param  array<string, FrozenSlide>  $slides
+     * @param  list<ShownSlide>  $shown
+     * @return array<string, FrozenSlide>
+     */
+    private static function slides(array $slides, array $shown): array
+    {
+        $reached = [];
+        foreach ($shown as $each) {
+            $reached[$each->slide] = max($reached[$each->slide] ?? 0, $each->step);
+        }
+        $waiting = array_keys($reached);
+        while (($id = array_pop($waiting)) !== null) {
+            foreach ($slides[$id]->links ?? [] as $link) {
+                if ($link['step'] <= $reached[$id] && ! isset($reached[$link['slide']]) && isset($slides[$link['slide']])) {
+                    $reached[$link['slide']] = max(0, count($slides[$link['slide']]->steps) - 1);
+                    $waiting[] = $link['slide'];
+                }
+            }
+        }
+        $seen = [];
+        foreach (array_intersect_key($slides, $reached) as $id => $slide) {
+            $seen[$id] = $slide->upTo($reached[$id]);
+        }
+
+        return $seen;
+    }
+}

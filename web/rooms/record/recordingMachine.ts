@@ -1,0 +1,55 @@
+import type { Note } from '../../tracks/capture';
+import { paused, resumed } from '../../tracks/pauses/note';
+import { revealed } from '../../tracks/steps/note';
+import { returned, visited } from '../../tracks/visits/note';
+
+/** Where the recording of a slide stands. */
+export interface RecordingState {
+  phase: 'idle' | 'recording' | 'paused';
+  /** Id of the take that is being recorded. */
+  take: string | null;
+  /** Number of the step that is seen, from 0. */
+  step: number;
+  /** Another slide that is looked at. */
+  visiting: string | null;
+}
+
+export type Action =
+  | { do: 'begin'; take: string }
+  | { do: 'end' }
+  | { do: 'pause' }
+  | { do: 'resume' }
+  /** The ids of the slide's steps. */
+  | { do: 'reveal'; steps: string[] }
+  | { do: 'visit'; slide: string }
+  | { do: 'return' }
+  /** Another slide is turned to. */
+  | { do: 'turn' };
+
+export const IDLE: RecordingState = { phase: 'idle', take: null, step: 0, visiting: null };
+
+/** What an action leads to, and what of it is noted in the take. An action that is not possible now changes nothing. */
+export function after(state: RecordingState, action: Action): { state: RecordingState; notes: Note[] } {
+  const stays = { state, notes: [] };
+  switch (action.do) {
+    case 'begin':
+      return { state: { ...IDLE, phase: 'recording', take: action.take }, notes: [] };
+    case 'end':
+      return { state: { ...state, phase: 'idle', take: null }, notes: [] };
+    case 'pause':
+      return state.phase === 'recording' ? { state: { ...state, phase: 'paused' }, notes: [paused()] } : stays;
+    case 'resume':
+      return state.phase === 'paused' ? { state: { ...state, phase: 'recording' }, notes: [resumed()] } : stays;
+    case 'reveal': {
+      const next = action.steps[state.step + 1];
+      if (next === undefined || state.visiting !== null || state.phase === 'paused') return stays;
+      return { state: { ...state, step: state.step + 1 }, notes: [revealed(next)] };
+    }
+    case 'visit':
+      return { state: { ...state, visiting: action.slide }, notes: [visited(action.slide)] };
+    case 'return':
+      return state.visiting === null ? stays : { state: { ...state, visiting: null }, notes: [returned()] };
+    case 'turn':
+      return { state: { ...state, step: 0, visiting: null }, notes: [] };
+  }
+}
