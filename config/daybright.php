@@ -1,6 +1,8 @@
 <?php
 
 return [
+    // Changes with everything that drawings follow from: what was painted by another edition is painted anew. Written by bin/edition.
+    'edition' => is_file($edition = storage_path('framework/edition')) ? trim((string) file_get_contents($edition)) : 'none',
     // The process that sets formulas listens here; without it each formula starts a process of its own.
     'formula_socket' => env('FORMULA_SOCKET', storage_path('framework/formula.sock')),
     'programs' => [

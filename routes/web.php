@@ -63,6 +63,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:own,lesson')->group(function (): void {
             Route::get('lessons/{lesson}', [LessonController::class, 'show']);
             Route::put('lessons/{lesson}', [LessonController::class, 'save']);
+            Route::patch('lessons/{lesson}', [LessonController::class, 'saveChange']);
             Route::post('lessons/{lesson}/undo', [LessonController::class, 'undo']);
             Route::post('lessons/{lesson}/redo', [LessonController::class, 'redo']);
             Route::get('lessons/{lesson}/kept', [LessonController::class, 'kept']);

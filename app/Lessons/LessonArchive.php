@@ -33,7 +33,7 @@ final class LessonArchive
 
     private const NAMES = '~^(lesson\.json|pictures/[0-9a-f]{64}|takes/\d{1,4}/(take\.json|sound\.flac))$~';
 
-    public function __construct(private readonly LessonSchema $schema, private readonly LessonView $view)
+    public function __construct(private readonly LessonSchema $schema, private readonly PaintedSlides $painted)
     {
     }
 
@@ -233,7 +233,7 @@ final class LessonArchive
     {
         try {
             $read = $this->schema->check($document);
-            $this->view->refuseUndrawable($read, $read->slides());
+            $this->painted->views($document, $read->slides());
         } catch (InvalidLesson $trouble) {
             throw new DomainException("The lesson in this archive is not in order, and nothing was brought in. {$trouble->getMessage()}");
         }

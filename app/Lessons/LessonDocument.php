@@ -4,6 +4,7 @@ namespace App\Lessons;
 
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
 use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use JsonSerializable;
@@ -12,9 +13,14 @@ use stdClass;
 /**
  * A lesson document as JSON text: stored and given out as it came, so that {} stays {} and [] stays [].
  */
-final readonly class LessonDocument implements Castable, JsonSerializable
+final class LessonDocument implements Castable, JsonSerializable
 {
-    private function __construct(private string $json)
+    /** @var array<mixed>|null decoded once */
+    private ?array $array = null;
+
+    private ?Lesson $read = null;
+
+    private function __construct(private readonly string $json)
     {
     }
 
@@ -27,7 +33,7 @@ final readonly class LessonDocument implements Castable, JsonSerializable
     /** @return array<mixed> for reading: an empty object is an empty array */
     public function array(): array
     {
-        return json_decode($this->json, true, 512, JSON_THROW_ON_ERROR);
+        return $this->array ??= json_decode($this->json, true, 512, JSON_THROW_ON_ERROR);
     }
 
     public function title(): string
@@ -38,13 +44,44 @@ final readonly class LessonDocument implements Castable, JsonSerializable
     /** @throws InvalidLesson */
     public function read(): Lesson
     {
-        return Lesson::from($this->array());
+        return $this->read ??= Lesson::from($this->array());
     }
 
     /** With one word replaced wherever it stands, such as the name of a picture's bytes. */
     public function withText(string $old, string $new): self
     {
         return new self(str_replace($old, $new, $this->json));
+    }
+
+    /**
+     * Slides that are not in another document just so, or that stand in another part of it; with another typeface or picture any may look different.
+     *
+     * @return list<Slide>
+     */
+    public function changedSince(self $before): array
+    {
+        $old = self::bySlide($before->array());
+        $new = self::bySlide($this->array());
+        $same = fn (string $field): bool => ($before->array()[$field] ?? null) === ($this->array()[$field] ?? null);
+        $everything = ! $same('media') || ! $same('typeface');
+
+        return array_values(array_filter($this->read()->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) !== $new[$slide->id]));
+    }
+
+    /**
+     * @param  array<mixed>  $document
+     * @return array<string, array<mixed>> each with the kind of its part
+     */
+    private static function bySlide(array $document): array
+    {
+        $slides = [];
+        foreach ($document['parts'] as $part) {
+            foreach ($part['slides'] as $slide) {
+                $slides[$slide['id']] = [$part['kind'], $slide];
+            }
+        }
+
+        return $slides;
     }
 
     /** “2.50” is another text than “2.5”. */

@@ -21,6 +21,7 @@ final class LessonStore
     {
         return DB::transaction(function () use ($lesson, $document): Lesson {
             $lesson->title = $document->title();
+            $lesson->outline = LessonOutline::of($document->read());
             $lesson->save();
             $lesson->revisions()->create(['number' => 1, 'document' => $document]);
 
@@ -48,7 +49,7 @@ final class LessonStore
             $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
             $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
             $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
-            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document->title()]);
+            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document->title(), 'outline' => LessonOutline::of($document->read())]);
 
             return $current;
         });
@@ -73,7 +74,7 @@ final class LessonStore
             }
             $target = $current->revisions()->where('set_aside', false)->where('number', $current->revision + $by)->first();
             if ($target !== null) {
-                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document->title()]);
+                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document->title(), 'outline' => LessonOutline::of($target->document->read())]);
             }
 
             return $current;

@@ -26,11 +26,11 @@ final class LessonView
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array{Scene, array<string, mixed>} the picture, and what the rooms show of it
      *
      * @throws InvalidLesson when the slide cannot be drawn
      */
-    public function scene(Document $document, Slide $slide): array
+    public function painted(Document $document, Slide $slide): array
     {
         try {
             $scene = $this->painter->paint($document, $slide);
@@ -41,7 +41,7 @@ final class LessonView
             throw $this->undrawable($document, $slide, $error);
         }
 
-        return [
+        return [$scene, [
             'svg' => $svg,
             'boxes' => array_map(static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)], $scene->boxes) ?: new \stdClass,
             'overfull' => $scene->overfull,
@@ -50,44 +50,24 @@ final class LessonView
             'facts' => SlideFacts::of($slide) ?: new \stdClass,
             'pieces' => $this->pieces($slide) ?: new \stdClass,
             'answers' => $this->answers($slide) ?: new \stdClass,
+        ]];
+    }
+
+    /** @return array<string, mixed> in the place of a slide that cannot be drawn, so that the lesson can be opened and mended */
+    public function trouble(Slide $slide, string $sentence): array
+    {
+        $empty = new stdClass;
+
+        return [
+            'svg' => (new SvgWriter(static fn (): string => ''))->write(new Scene([], [], [], [])),
+            'boxes' => $empty,
+            'overfull' => [],
+            'problems' => array_fill_keys(array_map(static fn (Block $block): string => $block->id, $slide->blocks), $sentence) ?: $empty,
+            'description' => '',
+            'facts' => $empty,
+            'pieces' => $empty,
+            'answers' => $empty,
         ];
-    }
-
-    /**
-     * A slide of an older lesson that cannot be drawn says so in its place, so that the lesson can be opened and mended.
-     *
-     * @return array<string, mixed>
-     */
-    public function sceneOrTrouble(Document $document, Slide $slide): array
-    {
-        try {
-            return $this->scene($document, $slide);
-        } catch (InvalidLesson|FormulasAway $trouble) {
-            $empty = new stdClass;
-
-            return [
-                'svg' => (new SvgWriter(static fn (): string => ''))->write(new Scene([], [], [], [])),
-                'boxes' => $empty,
-                'overfull' => [],
-                'problems' => array_fill_keys(array_map(static fn (Block $block): string => $block->id, $slide->blocks), $trouble->getMessage()) ?: $empty,
-                'description' => '',
-                'facts' => $empty,
-                'pieces' => $empty,
-                'answers' => $empty,
-            ];
-        }
-    }
-
-    /**
-     * @param  list<Slide>  $slides
-     *
-     * @throws InvalidLesson when one of them cannot be drawn
-     */
-    public function refuseUndrawable(Document $document, array $slides): void
-    {
-        foreach ($slides as $slide) {
-            $this->scene($document, $slide);
-        }
     }
 
     /** @param  callable(string): string  $address of a picture, by the sha256 of its bytes */
@@ -124,21 +104,6 @@ final class LessonView
         ];
     }
 
-    /**
-     * The slides that look different in two documents; with another typeface, picture or part all of them may.
-     *
-     * @return list<Slide>
-     */
-    public function changed(LessonDocument $before, LessonDocument $after, Document $document): array
-    {
-        [$before, $after] = [$before->array(), $after->array()];
-        $old = self::bySlide($before);
-        $new = self::bySlide($after);
-        $everything = ($before['media'] ?? null) !== ($after['media'] ?? null) || ($before['typeface'] ?? null) !== ($after['typeface'] ?? null);
-
-        return array_values(array_filter($document->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) !== $new[$slide->id]));
-    }
-
     /** The block that stands in the way is named where it can be found out. */
     private function undrawable(Document $document, Slide $slide, Throwable $error): InvalidLesson
     {
@@ -153,22 +118,6 @@ final class LessonView
         }
 
         return InvalidLesson::because("The slide {$name} cannot be drawn. Take back the last change.", "/slides/{$slide->id}");
-    }
-
-    /**
-     * @param  array<mixed>  $document
-     * @return array<string, array<mixed>>
-     */
-    private static function bySlide(array $document): array
-    {
-        $slides = [];
-        foreach ($document['parts'] as $part) {
-            foreach ($part['slides'] as $slide) {
-                $slides[$slide['id']] = [$part['kind'], $slide];
-            }
-        }
-
-        return $slides;
     }
 
     /** @return array<string, list<array<string, string>>> */

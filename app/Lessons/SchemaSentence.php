@@ -13,10 +13,11 @@ final readonly class SchemaSentence
     {
     }
 
-    public static function of(ValidationError $error, mixed $document): self
+    /** @param  list<int|string>  $prefix where what was checked stands in the document */
+    public static function of(ValidationError $error, mixed $document, array $prefix = []): self
     {
         $error = self::deepest($error);
-        $path = $error->data()->fullPath();
+        $path = [...$prefix, ...$error->data()->fullPath()];
         $missing = $error->keyword() === 'required' ? array_values((array) ($error->args()['missing'] ?? [])) : [];
         $path = $missing === [] ? $path : [...$path, $missing[0]];
 

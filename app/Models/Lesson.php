@@ -3,6 +3,7 @@
 namespace App\Models;
 
 use App\Lessons\LessonDocument;
+use App\Lessons\LessonOutline;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
@@ -17,6 +18,11 @@ class Lesson extends Model
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'revision' => 1, 'place' => 1];
+
+    protected function casts(): array
+    {
+        return ['outline' => 'array'];
+    }
 
     public function user(): BelongsTo
     {
@@ -52,6 +58,22 @@ class Lesson extends Model
     public function recorded(): array
     {
         return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): Recorded => $take->recorded())->all();
+    }
+
+    /** @return array<string, float> seconds kept of the take in the lesson, by slide id */
+    public function secondsRecorded(): array
+    {
+        return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): float => $take->secondsKept())->all();
+    }
+
+    /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>} as LessonOutline gives it */
+    public function outlined(): array
+    {
+        if ($this->outline === null) {
+            self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode($this->outline = LessonOutline::of($this->read()), JSON_THROW_ON_ERROR)]);
+        }
+
+        return $this->outline;
     }
 
     public function document(): LessonDocument

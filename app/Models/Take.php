@@ -25,6 +25,21 @@ class Take extends Model
         return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean'];
     }
 
+    protected static function booted(): void
+    {
+        static::saving(static function (self $take): void {
+            if ($take->isDirty(['length', 'cuts', 'events']) || ($take->exists && $take->seconds_kept === null)) {
+                $take->seconds_kept = $take->recorded()->secondsKept();
+            }
+        });
+    }
+
+    /** Seconds of it that are heard in the lesson; worked out for takes of older versions. */
+    public function secondsKept(): float
+    {
+        return $this->seconds_kept ?? self::query()->findOrFail($this->id)->recorded()->secondsKept();
+    }
+
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
@@ -44,6 +59,6 @@ class Take extends Model
     {
         $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
-        return Recorded::of($this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
+        return Recorded::of((string) $this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Ready;
 
+use Daybright\Lesson\Fields;
+
 /** One thing that the ready check found, and where. */
 final readonly class Finding
 {
@@ -20,6 +22,18 @@ final readonly class Finding
         public ?string $step,
         public ?string $field,
     ) {
+    }
+
+    public static function read(Fields $finding): self
+    {
+        return new self(
+            $finding->text('rule'),
+            $finding->text('sentence'),
+            $finding->optionalText('slide'),
+            $finding->optionalText('block'),
+            $finding->optionalText('step'),
+            $finding->optionalText('field'),
+        );
     }
 
     public static function ofLesson(string $rule, string $sentence): self

@@ -34,13 +34,30 @@ final readonly class ReadyCheck
      */
     public function of(Lesson $lesson, array $takes = []): array
     {
-        $scenes = [];
+        $reports = [];
         foreach ($lesson->slides() as $slide) {
-            $scenes[$slide->id] = $this->painter->paint($lesson, $slide);
+            $reports[$slide->id] = SlideReport::of(SlideInspection::of($lesson, $slide, $this->painter->paint($lesson, $slide)));
         }
-        $inspection = new Inspection($lesson, $scenes, $takes);
 
-        return array_merge(...array_map(static fn (Rule $rule): array => $rule->check($inspection), self::rules()));
+        return self::findings(new LessonInspection($lesson, $reports, $takes));
+    }
+
+    /** @return list<Finding> rule by rule, in the order of the lesson */
+    public static function findings(LessonInspection $inspection): array
+    {
+        $findings = [];
+        foreach (self::rules() as $rule) {
+            if ($rule instanceof LessonRule) {
+                array_push($findings, ...$rule->check($inspection));
+
+                continue;
+            }
+            foreach ($inspection->reports as $report) {
+                array_push($findings, ...array_filter($report->findings, static fn (Finding $finding): bool => $finding->rule === $rule->name()));
+            }
+        }
+
+        return $findings;
     }
 
     /** @return non-empty-list<Rule> */

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Ready;
 
-/** One thing that can be wrong with a lesson before it is recorded. */
+/** Something that the ready check looks for: in every slide by itself, or in the lesson as a whole. */
 interface Rule
 {
     public function name(): string;
-
-    /** @return list<Finding> */
-    public function check(Inspection $inspection): array;
 }

@@ -23,6 +23,7 @@ use Daybright\Recording\TimelineSegment;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Scene\Box;
+use Daybright\Scene\Link;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SvgWriter;
 
@@ -52,13 +53,14 @@ final readonly class LessonFreezer
     /** @return array<string, FrozenSlide> */
     private function slides(Lesson $lesson, TimelineTracks $tracks): array
     {
-        $scenes = [];
+        $scenes = $links = [];
         foreach ($lesson->slides() as $slide) {
             $scenes[$slide->id] = $this->painter->paint($lesson, $slide);
+            $links[$slide->id] = array_map(static fn (Link $link): string => $link->slide, $scenes[$slide->id]->links());
         }
         $shown = array_values(array_unique(array_map(static fn (ShownSlide $each): string => $each->slide, $tracks->shown())));
         $slides = [];
-        foreach ([...$shown, ...SideSlides::reached($lesson, $scenes, $shown)] as $id) {
+        foreach ([...$shown, ...SideSlides::reached($lesson, $links, $shown)] as $id) {
             $slide = $lesson->slide($id);
             if ($slide !== null) {
                 $slides[$id] ??= self::slide($lesson, $slide, $scenes[$id]);

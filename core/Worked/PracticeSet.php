@@ -11,7 +11,7 @@ use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 
 /** Items of one kind at three levels, none of them twice; the same seed makes the same set again. */
-final readonly class PracticeSet
+final class PracticeSet
 {
     public const LEVELS = [1, 2, 3];
 
@@ -19,8 +19,11 @@ final readonly class PracticeSet
 
     private const MOST_TRIES = 40;
 
+    /** @var array<int, list<Variation>> by level, those that have been made */
+    private array $items = [];
+
     /** @param  int  $count how many items a level has */
-    private function __construct(public string $label, public int $seed, public int $count, private Method|Varies $maker)
+    private function __construct(public readonly string $label, public readonly int $seed, public readonly int $count, private readonly Method|Varies $maker)
     {
     }
 
@@ -43,10 +46,18 @@ final readonly class PracticeSet
     }
 
     /**
+     * Made once: some kinds try many numbers before they come out well.
+     *
      * @param  int  $level 1 to 3
      * @return list<Variation> as many as the set's count; fewer when the kind has no more to give
      */
     public function items(int $level): array
+    {
+        return $this->items[$level] ??= $this->made($level);
+    }
+
+    /** @return list<Variation> */
+    private function made(int $level): array
     {
         $items = [];
         for ($try = 0; count($items) < $this->count && $try < self::MOST_TRIES; $try++) {

@@ -2,24 +2,22 @@
 
 namespace App\Http\Controllers;
 
-use App\Lessons\LessonStrip;
+use App\Lessons\LessonOutline;
 use App\Models\Answer;
 use App\Models\Lesson;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** The first page: what waits for the teacher, and the lessons by series. */
 class HomeController
 {
-    public function __construct(private readonly LessonStrip $strip)
-    {
-    }
-
     public function show(Request $request): JsonResponse
     {
         $user = $request->user();
-        $lessons = $user->lessons()->with(['takes:id,lesson_id,slide,state,chosen,length,cuts,events', 'shares.classroom:id,name'])->orderBy('place')->get();
-        $cards = $lessons->map(fn (Lesson $lesson): array => $this->card($lesson));
+        $lessons = $user->lessons()->with(['takes:id,lesson_id,slide,state,chosen,seconds_kept', 'shares.classroom:id,name'])->orderBy('place')->get();
+        $toMark = self::toMark($user);
+        $cards = $lessons->map(static fn (Lesson $lesson): array => self::card($lesson, $toMark[$lesson->id] ?? 0));
         $series = $user->series()->orderBy('created_at')->get()->map(fn ($each): array => [
             'id' => $each->id,
             'title' => $each->title,
@@ -33,20 +31,32 @@ class HomeController
         ]);
     }
 
-    /** @return array<string, mixed> */
-    private function card(Lesson $lesson): array
+    /** @return array<string, int> answers that wait to be marked, by lesson id */
+    private static function toMark(User $user): array
     {
-        $document = $lesson->read();
-        $recorded = $lesson->recorded();
-        $slides = array_map(static fn ($slide): string => $slide->id, $document->mainSlides());
-        $toMark = Answer::query()->whereNull('earned')->whereHas('visit.share', static fn ($share) => $share->where('lesson_id', $lesson->id))->count();
+        return Answer::query()->whereNull('earned')
+            ->join('visits', 'visits.id', '=', 'answers.visit_id')
+            ->join('shares', 'shares.id', '=', 'visits.share_id')
+            ->join('lessons', 'lessons.id', '=', 'shares.lesson_id')
+            ->where('lessons.user_id', $user->id)
+            ->groupBy('lessons.id')
+            ->selectRaw('lessons.id as lesson, count(*) as waiting')
+            ->pluck('waiting', 'lesson')->all();
+    }
+
+    /** @return array<string, mixed> */
+    private static function card(Lesson $lesson, int $toMark): array
+    {
+        $outline = $lesson->outlined();
+        $recorded = $lesson->secondsRecorded();
+        $slides = array_column(array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']), 'id');
 
         return [
             'id' => $lesson->id,
             'series' => $lesson->series_id,
-            'title' => $document->title,
-            'minutes' => $document->minutes,
-            'strip' => $this->strip->of($document, $recorded),
+            'title' => $outline['title'],
+            'minutes' => $outline['minutes'],
+            'strip' => LessonOutline::strip($outline, $recorded),
             'slides' => count($slides),
             'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),

@@ -4,20 +4,23 @@ namespace App\Http\Controllers;
 
 use App\Http\Middleware\CleanInput;
 use App\Http\Problem;
+use App\Http\RawJson;
 use App\Lessons\BlankLesson;
+use App\Lessons\LessonChange;
 use App\Lessons\LessonDocument;
+use App\Lessons\LessonOutline;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
-use App\Lessons\LessonStrip;
 use App\Lessons\LessonView;
+use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Revision;
-use Daybright\Deck\SlidePainter;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
+use Daybright\Ready\LessonInspection;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Timing\MeasuredPace;
 use DomainException;
@@ -32,7 +35,7 @@ class LessonController
         private readonly LessonStore $store,
         private readonly LessonSchema $schema,
         private readonly LessonView $view,
-        private readonly LessonStrip $strip,
+        private readonly PaintedSlides $painted,
     ) {
     }
 
@@ -60,12 +63,8 @@ class LessonController
     {
         $document = $lesson->document();
         $read = $document->read();
-        $scenes = [];
-        foreach ($read->slides() as $slide) {
-            $scenes[$slide->id] = $this->view->sceneOrTrouble($read, $slide);
-        }
 
-        return $this->answer($lesson, $document, $read, $scenes);
+        return RawJson::with($this->answer($lesson, $document, $read), 'scenes', $this->painted->viewsOrTroubles($document, $read->slides()));
     }
 
     public function save(Request $request, Lesson $lesson): JsonResponse
@@ -75,24 +74,38 @@ class LessonController
             throw UnreadableText::notJson();
         }
         $document = LessonDocument::of($body->document);
-        $read = $this->schema->check($document);
+
+        return $this->keep($request, $lesson, $document, $this->schema->check($document), $body->version);
+    }
+
+    /** The same with the slides that were changed, and the ids of the others. */
+    public function saveChange(Request $request, Lesson $lesson): JsonResponse
+    {
+        $body = CleanInput::body($request);
+        if (! $body instanceof stdClass || ! ($body->frame ?? null) instanceof stdClass || ! ($body->slides ?? null) instanceof stdClass || ! is_int($body->version ?? null)) {
+            throw UnreadableText::notJson();
+        }
+        if ($body->version !== $lesson->version) {
+            // The slides that it does not carry are those of another version: the whole document is needed.
+            return Problem::of(409, 'This lesson was changed in another window. Send all of it.', null, ['version' => $lesson->version]);
+        }
+        $change = LessonChange::of($lesson->document(), $body->frame, $body->slides);
+
+        return $this->keep($request, $lesson, $change->document, $this->schema->check($change->document, $change->changed), $body->version);
+    }
+
+    private function keep(Request $request, Lesson $lesson, LessonDocument $document, Document $read, int $version): JsonResponse
+    {
         $this->refuseForeignPictures($request, $read);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
-        $scenes = [];
-        foreach ($this->view->changed($lesson->document(), $document, $read) as $slide) {
-            $scenes[$slide->id] = $this->view->scene($read, $slide);
-        }
+        $scenes = $this->painted->views($document, $document->changedSince($lesson->document()));
         try {
-            $saved = $this->store->save($lesson, $document, $body->version);
+            $saved = $this->store->save($lesson, $document, $version);
         } catch (StaleSave $stale) {
             return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version, 'document' => $stale->lesson->document()]);
         }
 
-        return new JsonResponse([
-            ...$this->view->history($saved),
-            'scenes' => $scenes ?: new \stdClass,
-            'timing' => $this->view->timing($read),
-        ]);
+        return RawJson::with([...$this->view->history($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
     }
 
     public function undo(Request $request, Lesson $lesson): JsonResponse
@@ -127,9 +140,10 @@ class LessonController
         }
     }
 
-    public function ready(Lesson $lesson, SlidePainter $painter): JsonResponse
+    public function ready(Lesson $lesson): JsonResponse
     {
-        $findings = (new ReadyCheck($painter))->of($lesson->read(), $lesson->recorded());
+        $document = $lesson->document();
+        $findings = ReadyCheck::findings(new LessonInspection($document->read(), $this->painted->reports($document), $lesson->recorded()));
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
     }
@@ -153,22 +167,19 @@ class LessonController
         return $this->show($moved);
     }
 
-    /** @param  array<string, mixed>  $scenes */
-    private function answer(Lesson $lesson, LessonDocument $document, Document $read, array $scenes): JsonResponse
+    /** @return array<string, mixed> */
+    private function answer(Lesson $lesson, LessonDocument $document, Document $read): array
     {
-        $recorded = $lesson->recorded();
-
-        return new JsonResponse([
+        return [
             'id' => $lesson->id,
             'series' => $lesson->series?->title,
             'place' => $lesson->place,
             'document' => $document,
             ...$this->view->history($lesson),
-            'scenes' => $scenes ?: new \stdClass,
             'timing' => $this->view->timing($read),
-            'strip' => $this->strip->of($read, $recorded),
-            'measuredPace' => MeasuredPace::of($read, $recorded),
-        ]);
+            'strip' => LessonOutline::strip($lesson->outlined(), $lesson->secondsRecorded()),
+            'measuredPace' => MeasuredPace::of($read, $lesson->recorded()),
+        ];
     }
 
     /** A document may only show pictures that its teacher brought in: a hash copied from elsewhere opens nothing. */

@@ -9,27 +9,25 @@ use Daybright\Lesson\Block;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideRule;
 use Daybright\Scene\Scene;
 
 /** An answer that can be seen or heard at or before the step of its question. */
-final readonly class AnswerShowsEarly implements Rule
+final readonly class AnswerShowsEarly implements SlideRule
 {
     public function name(): string
     {
         return 'answer-shows-early';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(SlideInspection $inspection): array
     {
         $findings = [];
-        foreach ($inspection->lesson->slides() as $slide) {
-            foreach ($slide->blocks as $block) {
-                $question = Blocks::questionOf($block);
-                if ($question !== null) {
-                    array_push($findings, ...$this->question($slide, $block, $question, $inspection->scenes[$slide->id]));
-                }
+        foreach ($inspection->slide->blocks as $block) {
+            $question = Blocks::questionOf($block);
+            if ($question !== null) {
+                array_push($findings, ...$this->question($inspection->slide, $block, $question, $inspection->scene));
             }
         }
 

@@ -10,11 +10,11 @@ use Daybright\Lesson\Slide;
 use Daybright\Lesson\Statement;
 use Daybright\Lesson\Step;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideRule;
 
 /** A text or a script that asks more of its readers than the class can give. */
-final readonly class HardToRead implements Rule
+final readonly class HardToRead implements SlideRule
 {
     /** Fewer words say nothing about how hard a text is. */
     private const LEAST_WORDS = 30;
@@ -27,20 +27,19 @@ final readonly class HardToRead implements Rule
         return 'hard-to-read';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(SlideInspection $inspection): array
     {
-        $year = $inspection->lesson->readingYear;
+        $year = $inspection->readingYear;
         if ($year === null) {
             return [];
         }
+        $slide = $inspection->slide;
+        $script = implode(' ', array_map(static fn (Step $step): string => $step->script, $slide->steps));
         $findings = [];
-        foreach ($inspection->lesson->slides() as $slide) {
-            $script = implode(' ', array_map(static fn (Step $step): string => $step->script, $slide->steps));
-            foreach (['What stands on this slide' => self::text($slide), 'The script of this slide' => $script] as $what => $text) {
-                $level = ReadingLevel::of($text);
-                if ($level !== null && $level->words >= self::LEAST_WORDS && $level->grade() > $year + self::STRETCH) {
-                    $findings[] = Finding::ofSlide($this->name(), "{$what} reads like school year ".(int) round($level->grade()).", the class is in year {$year}. Use shorter sentences and shorter words.", $slide->id);
-                }
+        foreach (['What stands on this slide' => self::text($slide), 'The script of this slide' => $script] as $what => $text) {
+            $level = ReadingLevel::of($text);
+            if ($level !== null && $level->words >= self::LEAST_WORDS && $level->grade() > $year + self::STRETCH) {
+                $findings[] = Finding::ofSlide($this->name(), "{$what} reads like school year ".(int) round($level->grade()).", the class is in year {$year}. Use shorter sentences and shorter words.", $slide->id);
             }
         }
 

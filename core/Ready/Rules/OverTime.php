@@ -5,19 +5,19 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\LessonInspection;
+use Daybright\Ready\LessonRule;
 use Daybright\Timing\LessonTiming;
 
 /** More to say than the minutes planned. */
-final readonly class OverTime implements Rule
+final readonly class OverTime implements LessonRule
 {
     public function name(): string
     {
         return 'over-time';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(LessonInspection $inspection): array
     {
         $timing = new LessonTiming($inspection->lesson);
         $over = $timing->total() - $inspection->lesson->minutes * 60;

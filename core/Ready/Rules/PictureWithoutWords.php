@@ -8,29 +8,27 @@ use Daybright\Block\Blocks;
 use Daybright\Block\ShowsPictures;
 use Daybright\Lesson\Medium;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideRule;
 
 /** A picture without a description for those who cannot see it, or without its credit and licence. */
-final readonly class PictureWithoutWords implements Rule
+final readonly class PictureWithoutWords implements SlideRule
 {
     public function name(): string
     {
         return 'picture-without-words';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(SlideInspection $inspection): array
     {
         $findings = [];
-        foreach ($inspection->lesson->slides() as $slide) {
-            foreach ($slide->blocks as $block) {
-                $content = Blocks::read($block);
-                foreach ($content instanceof ShowsPictures ? $content->media() : [] as $id) {
-                    $medium = $inspection->lesson->media[$id] ?? null;
-                    $lacks = $medium === null ? [] : self::lacks($medium);
-                    if ($medium !== null && $lacks !== []) {
-                        $findings[] = Finding::ofBlock($this->name(), "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.', $slide->id, $block->id);
-                    }
+        foreach ($inspection->slide->blocks as $block) {
+            $content = Blocks::read($block);
+            foreach ($content instanceof ShowsPictures ? $content->media() : [] as $id) {
+                $medium = $inspection->media[$id] ?? null;
+                $lacks = $medium === null ? [] : self::lacks($medium);
+                if ($medium !== null && $lacks !== []) {
+                    $findings[] = Finding::ofBlock($this->name(), "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.', $inspection->slide->id, $block->id);
                 }
             }
         }

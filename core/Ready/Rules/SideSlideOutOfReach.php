@@ -8,22 +8,24 @@ use Daybright\Block\Blocks;
 use Daybright\Deck\SideSlides;
 use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\LessonInspection;
+use Daybright\Ready\LessonRule;
+use Daybright\Ready\LinkOnSlide;
+use Daybright\Ready\SlideReport;
 
 /** A side slide that nothing leads to, a link that leads nowhere, a question where none is asked. */
-final readonly class SideSlideOutOfReach implements Rule
+final readonly class SideSlideOutOfReach implements LessonRule
 {
     public function name(): string
     {
         return 'side-slide-out-of-reach';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(LessonInspection $inspection): array
     {
         $lesson = $inspection->lesson;
         $main = array_map(static fn (Slide $slide): string => $slide->id, $lesson->mainSlides());
-        $reached = [...SideSlides::reached($lesson, $inspection->scenes, $main), ...self::visited($inspection)];
+        $reached = [...SideSlides::reached($lesson, self::links($inspection), $main), ...self::visited($inspection)];
         $findings = [];
         foreach ($lesson->slides() as $slide) {
             if ($slide->side && ! in_array($slide->id, $reached, true)) {
@@ -36,12 +38,12 @@ final readonly class SideSlideOutOfReach implements Rule
     }
 
     /** @return list<Finding> */
-    private function lostLinks(Inspection $inspection, Slide $slide): array
+    private function lostLinks(LessonInspection $inspection, Slide $slide): array
     {
         $findings = [];
-        foreach ($inspection->scenes[$slide->id]->groups as $group) {
-            if ($group->link !== null && $inspection->lesson->slide($group->link->slide)?->side !== true) {
-                $findings[] = Finding::ofBlock($this->name(), "“{$group->link->label}” leads to a side slide that is not there. Choose another for it, or let it lead nowhere.", $slide->id, $group->block);
+        foreach ($inspection->reports[$slide->id]->links as $link) {
+            if ($inspection->lesson->slide($link->slide)?->side !== true) {
+                $findings[] = Finding::ofBlock($this->name(), "“{$link->label}” leads to a side slide that is not there. Choose another for it, or let it lead nowhere.", $slide->id, $link->block);
             }
         }
 
@@ -61,8 +63,14 @@ final readonly class SideSlideOutOfReach implements Rule
         return $findings;
     }
 
+    /** @return array<string, list<string>> ids of the slides that each slide leads to */
+    private static function links(LessonInspection $inspection): array
+    {
+        return array_map(static fn (SlideReport $report): array => array_map(static fn (LinkOnSlide $link): string => $link->slide, $report->links), $inspection->reports);
+    }
+
     /** @return list<string> slides that the teacher goes to while recording */
-    private static function visited(Inspection $inspection): array
+    private static function visited(LessonInspection $inspection): array
     {
         $visited = [];
         foreach ($inspection->takes as $take) {

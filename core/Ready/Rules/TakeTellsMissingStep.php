@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\LessonInspection;
+use Daybright\Ready\LessonRule;
 
 /** A recording that reveals a step, or goes to a slide, that has been taken out of the lesson since. */
-final readonly class TakeTellsMissingStep implements Rule
+final readonly class TakeTellsMissingStep implements LessonRule
 {
     public function name(): string
     {
         return 'take-tells-missing-step';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(LessonInspection $inspection): array
     {
         $findings = [];
         foreach ($inspection->lesson->mainSlides() as $slide) {

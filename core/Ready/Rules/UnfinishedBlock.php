@@ -8,26 +8,24 @@ use Daybright\Block\Blocks;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Block;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideRule;
 
 /** A figure that cannot be drawn, a question without an answer, a picture that was never chosen. */
-final readonly class UnfinishedBlock implements Rule
+final readonly class UnfinishedBlock implements SlideRule
 {
     public function name(): string
     {
         return 'unfinished';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(SlideInspection $inspection): array
     {
         $findings = [];
-        foreach ($inspection->lesson->slides() as $slide) {
-            foreach ($slide->blocks as $block) {
-                $sentence = $inspection->scenes[$slide->id]->problems[$block->id] ?? self::missing($block);
-                if ($sentence !== null) {
-                    $findings[] = Finding::ofBlock($this->name(), $sentence, $slide->id, $block->id);
-                }
+        foreach ($inspection->slide->blocks as $block) {
+            $sentence = $inspection->scene->problems[$block->id] ?? self::missing($block);
+            if ($sentence !== null) {
+                $findings[] = Finding::ofBlock($this->name(), $sentence, $inspection->slide->id, $block->id);
             }
         }
 

@@ -6,18 +6,18 @@ namespace Daybright\Ready\Rules;
 
 use Daybright\Handout\Handout;
 use Daybright\Ready\Finding;
-use Daybright\Ready\Inspection;
-use Daybright\Ready\Rule;
+use Daybright\Ready\LessonInspection;
+use Daybright\Ready\LessonRule;
 
 /** A practice set on the handout from which no questions can be made. */
-final readonly class UnfinishedPracticeSet implements Rule
+final readonly class UnfinishedPracticeSet implements LessonRule
 {
     public function name(): string
     {
         return 'unfinished-practice';
     }
 
-    public function check(Inspection $inspection): array
+    public function check(LessonInspection $inspection): array
     {
         $findings = [];
         foreach (Handout::troubles($inspection->lesson) as $number => $trouble) {

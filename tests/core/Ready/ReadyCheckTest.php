@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Tests\Core\Ready;
 
 use Daybright\Deck\SideSlides;
+use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideReport;
 use Daybright\Recording\Take;
-use Daybright\Scene\Scene;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -82,7 +83,7 @@ final class ReadyCheckTest extends TestCase
     public function test_a_side_slide_is_reached_through_maps_and_else_found(): void
     {
         $lesson = static fn (string $spot, string $further): Lesson => Lesson::from(self::withSideSlides($spot, $further));
-        self::assertSame(['near', 'far'], SideSlides::reached($lesson('near', 'far'), self::scenes($lesson('near', 'far')), ['slide-1']));
+        self::assertSame(['near', 'far'], SideSlides::reached($lesson('near', 'far'), ['slide-1' => ['near'], 'near' => ['far']], ['slide-1']));
         self::assertNotContains('side-slide-out-of-reach', self::rules($lesson('near', 'far')));
         // A round of side slides that nothing leads to is out of reach, one and all.
         self::assertCount(2, array_keys(self::rules($lesson('', 'far')), 'side-slide-out-of-reach', true));
@@ -112,10 +113,14 @@ final class ReadyCheckTest extends TestCase
         return $document;
     }
 
-    /** @return array<string, Scene> */
-    private static function scenes(Lesson $lesson): array
+    public function test_what_was_found_on_a_slide_is_the_same_after_it_was_kept(): void
     {
-        return array_map(static fn (Slide $slide): Scene => Slides::painter()->paint($lesson, $slide), array_column($lesson->slides(), null, 'id'));
+        $lesson = Lesson::from(self::withSideSlides('gone', 'far'));
+        $slide = $lesson->slides()[0];
+        $report = SlideReport::of(SlideInspection::of($lesson, $slide, Slides::painter()->paint($lesson, $slide)));
+        self::assertNotSame([], $report->links);
+        $kept = json_decode((string) json_encode($report->toArray()), true);
+        self::assertEquals($report, SlideReport::read(new Fields($kept)));
     }
 
     public function test_an_unfinished_question_figure_or_picture_is_found(): void

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Models\PaintedSlide;
+use Daybright\Deck\SlidePainter;
+use Daybright\Lesson\Fields;
+use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\Slide;
+use Daybright\Ready\SlideInspection;
+use Daybright\Ready\SlideReport;
+use Daybright\Scene\FormulasAway;
+use Illuminate\Support\Collection;
+
+/** Each slide is painted and checked once, and that serves saving, opening and the ready check for as long as the slide stays as it is. */
+final class PaintedSlides
+{
+    public function __construct(private readonly SlidePainter $painter, private readonly LessonView $view)
+    {
+    }
+
+    /**
+     * What the rooms show of slides, painted now where it is not kept yet.
+     *
+     * @param  list<Slide>  $slides of the document
+     * @return array<string, string> JSON by slide id
+     *
+     * @throws InvalidLesson when one of them cannot be drawn
+     * @throws FormulasAway
+     */
+    public function views(LessonDocument $document, array $slides): array
+    {
+        $hashes = $this->hashes($document, $slides);
+        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
+
+        return $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->view);
+    }
+
+    /**
+     * The same, and a slide of an older lesson that cannot be drawn says so in its place.
+     *
+     * @param  list<Slide>  $slides
+     * @return array<string, string>
+     */
+    public function viewsOrTroubles(LessonDocument $document, array $slides): array
+    {
+        $hashes = $this->hashes($document, $slides);
+        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
+
+        return $this->each($slides, $hashes, $kept, function (Slide $slide) use ($document, $hashes): string {
+            try {
+                return $this->paint($document, $slide, $hashes[$slide->id])->view;
+            } catch (InvalidLesson|FormulasAway $trouble) {
+                return self::json($this->view->trouble($slide, $trouble->getMessage()));
+            }
+        });
+    }
+
+    /** @return array<string, SlideReport> what the ready check finds on each slide alone, by slide id */
+    public function reports(LessonDocument $document): array
+    {
+        $slides = $document->read()->slides();
+        $hashes = $this->hashes($document, $slides);
+        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
+        $reports = $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report);
+
+        return array_map(static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode($report, true, flags: JSON_THROW_ON_ERROR))), $reports);
+    }
+
+    /**
+     * @param  list<Slide>  $slides
+     * @param  array<string, string>  $hashes
+     * @param  Collection<string, string>  $kept
+     * @param  callable(Slide): string  $make
+     * @return array<string, string>
+     */
+    private function each(array $slides, array $hashes, Collection $kept, callable $make): array
+    {
+        $all = [];
+        foreach ($slides as $slide) {
+            $all[$slide->id] = $kept[$hashes[$slide->id]] ?? $make($slide);
+        }
+
+        return $all;
+    }
+
+    private function paint(LessonDocument $document, Slide $slide, string $hash): PaintedSlide
+    {
+        $lesson = $document->read();
+        [$scene, $view] = $this->view->painted($lesson, $slide);
+        $report = SlideReport::of(SlideInspection::of($lesson, $slide, $scene));
+        $painted = ['hash' => $hash, 'view' => self::json($view), 'report' => self::json($report->toArray())];
+        PaintedSlide::query()->insertOrIgnore($painted + ['created_at' => now()]);
+
+        return new PaintedSlide($painted);
+    }
+
+    /**
+     * All that a slide's picture and its findings depend on.
+     *
+     * @param  list<Slide>  $slides
+     * @return array<string, string> by slide id
+     */
+    private function hashes(LessonDocument $document, array $slides): array
+    {
+        $wanted = array_flip(array_map(static fn (Slide $slide): string => $slide->id, $slides));
+        $lesson = $document->array();
+        $around = [config('daybright.edition'), $lesson['typeface'] ?? null, $lesson['readingYear'] ?? null];
+        $hashes = [];
+        foreach ($lesson['parts'] as $part) {
+            foreach ($part['slides'] as $slide) {
+                if (isset($wanted[$slide['id']])) {
+                    $json = self::json($slide);
+                    $pictures = array_filter($lesson['media'], static fn (string $id): bool => str_contains($json, "\"{$id}\""), ARRAY_FILTER_USE_KEY);
+                    $hashes[$slide['id']] = hash('sha256', self::json([...$around, $part['kind'], $pictures]).$json);
+                }
+            }
+        }
+
+        return $hashes;
+    }
+
+    /** @param  array<mixed>  $value */
+    private static function json(array $value): string
+    {
+        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Ready;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Recording\Take;
+
+/** A lesson with what is known of its slides and what is recorded of them, for the rules to look at. */
+final readonly class LessonInspection
+{
+    /**
+     * @param  array<string, SlideReport>  $reports by slide id
+     * @param  array<string, Take>  $takes the chosen take of each slide, by slide id
+     */
+    public function __construct(public Lesson $lesson, public array $reports, public array $takes)
+    {
+    }
+}
