@@ -2,6 +2,7 @@
 
 namespace App\Console;
 
+use App\Models\PaintedSlide;
 use App\Models\Picture;
 use App\Models\Release;
 use App\Models\Revision;
@@ -15,6 +16,8 @@ class TidyPictures extends Command
 
     protected $description = 'Take away pictures that nothing shows any more';
 
+    private const PAINTED_DAYS = 30;
+
     public function handle(): int
     {
         $gone = 0;
@@ -27,6 +30,8 @@ class TidyPictures extends Command
                 Storage::delete(Picture::path($picture->sha256));
             }
         }
+        // What was painted long ago is painted again when it is looked at.
+        PaintedSlide::query()->where('created_at', '<', now()->subDays(self::PAINTED_DAYS))->delete();
         $this->line("Taken away: {$gone}");
 
         return self::SUCCESS;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use Closure;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson;
 use Opis\JsonSchema\Validator;
@@ -29,15 +30,21 @@ final class LessonSchema
      */
     public function check(LessonDocument $document, ?array $only = null): Lesson
     {
-        $value = $document->jsonSerialize();
-        if ($only !== null) {
-            self::passOver($value, $only);
+        $whole = $document->jsonSerialize();
+        if ($only === null) {
+            $this->against('lesson', $whole, $whole, static fn (array $path): array => $path);
         }
-        $this->against('lesson', $value, $value);
+        $kept = array_map(static fn (stdClass $part): array => array_keys(array_filter($part->slides, static fn (mixed $slide): bool => $only === null || in_array($slide->id ?? null, $only, true))), $whole->parts);
+        // Where something stands in what is checked, and where it stands in the whole document.
+        $place = static fn (array $path): array => ($path[0] ?? '') === 'parts' && isset($path[3]) ? array_replace($path, [3 => $kept[$path[1]][$path[3]] ?? $path[3]]) : $path;
+        $value = $only === null ? $whole : self::part($whole, $kept);
+        if ($only !== null) {
+            $this->against('lesson', $value, $whole, $place);
+        }
         foreach ($value->parts as $part => $each) {
             foreach ($each->slides as $slide => $shown) {
                 foreach ($shown->blocks as $block => $content) {
-                    $this->against("block/{$content->kind}", $content, $value, ['parts', $part, 'slides', $slide, 'blocks', $block]);
+                    $this->against("block/{$content->kind}", $content, $whole, static fn (array $path): array => $place(['parts', $part, 'slides', $slide, 'blocks', $block, ...$path]));
                 }
             }
         }
@@ -52,17 +59,17 @@ final class LessonSchema
      */
     public function checkEvents(mixed $events): void
     {
-        $this->against('events', $events, $events);
+        $this->against('events', $events, $events, static fn (array $path): array => $path);
     }
 
-    /** @param  list<int|string>  $prefix where the value stands in the document */
-    private function against(string $name, mixed $value, mixed $document, array $prefix = []): void
+    /** @param  Closure(list<int|string>): list<int|string>  $place where something in the value stands in the document */
+    private function against(string $name, mixed $value, mixed $document, Closure $place): void
     {
         $error = $this->validator()->validate($value, self::BASE.$name.'.schema.json')->error();
         if ($error === null) {
             return;
         }
-        $found = SchemaSentence::of($error, $document, $prefix);
+        $found = SchemaSentence::of($error, $document, $place);
         throw InvalidLesson::because($found->sentence, '/'.implode('/', $found->path));
     }
 
@@ -89,19 +96,20 @@ final class LessonSchema
     }
 
     /**
-     * Puts an empty slide in the place of those that need no check: what comes after them keeps its place.
+     * The document with the slides that are to be checked and no others.
      *
-     * @param  list<string>  $only
+     * @param  list<list<int>>  $kept places of slides, by part
      */
-    private static function passOver(stdClass $document, array $only): void
+    private static function part(stdClass $document, array $kept): stdClass
     {
-        $checked = array_flip($only);
-        foreach ($document->parts as $part) {
-            foreach ($part->slides as $number => $slide) {
-                if (! isset($checked[$slide->id])) {
-                    $part->slides[$number] = (object) ['id' => $slide->id, 'title' => '', 'side' => false, 'arrangement' => 'whole', 'aims' => [], 'steps' => [(object) ['id' => 'step', 'script' => '', 'pause' => 0]], 'blocks' => []];
-                }
-            }
-        }
+        $part = clone $document;
+        $part->parts = array_map(static function (stdClass $part, array $places): stdClass {
+            $part = clone $part;
+            $part->slides = array_map(static fn (int $place): mixed => $part->slides[$place], $places);
+
+            return $part;
+        }, $document->parts, $kept);
+
+        return $part;
     }
 }

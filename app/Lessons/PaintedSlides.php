@@ -6,6 +6,7 @@ namespace App\Lessons;
 
 use App\Models\PaintedSlide;
 use Daybright\Deck\SlidePainter;
+use Daybright\Handout\Handout;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Slide;
@@ -67,6 +68,24 @@ final class PaintedSlides
         $reports = $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report);
 
         return array_map(static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode($report, true, flags: JSON_THROW_ON_ERROR))), $reports);
+    }
+
+    /** @return array<int, string> as Handout::troubles gives them */
+    public function practiceTroubles(LessonDocument $document): array
+    {
+        $sets = $document->array()['handout'] ?? [];
+        if ($sets === []) {
+            return [];
+        }
+        $hash = hash('sha256', self::json([config('daybright.edition'), 'handout', $sets]));
+        $kept = PaintedSlide::query()->where('hash', $hash)->value('report');
+        if (is_string($kept)) {
+            return json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
+        }
+        $troubles = Handout::troubles($document->read());
+        PaintedSlide::query()->insertOrIgnore(['hash' => $hash, 'view' => '', 'report' => self::json($troubles), 'created_at' => now()]);
+
+        return $troubles;
     }
 
     /**

@@ -2,6 +2,7 @@
 
 namespace App\Lessons;
 
+use Closure;
 use Opis\JsonSchema\Errors\ValidationError;
 use stdClass;
 
@@ -13,11 +14,11 @@ final readonly class SchemaSentence
     {
     }
 
-    /** @param  list<int|string>  $prefix where what was checked stands in the document */
-    public static function of(ValidationError $error, mixed $document, array $prefix = []): self
+    /** @param  Closure(list<int|string>): list<int|string>  $place where something in what was checked stands in the document */
+    public static function of(ValidationError $error, mixed $document, Closure $place): self
     {
         $error = self::deepest($error);
-        $path = [...$prefix, ...$error->data()->fullPath()];
+        $path = $place($error->data()->fullPath());
         $missing = $error->keyword() === 'required' ? array_values((array) ($error->args()['missing'] ?? [])) : [];
         $path = $missing === [] ? $path : [...$path, $missing[0]];
 

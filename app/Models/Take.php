@@ -37,7 +37,7 @@ class Take extends Model
     /** Seconds of it that are heard in the lesson; worked out for takes of older versions. */
     public function secondsKept(): float
     {
-        return $this->seconds_kept ?? self::query()->findOrFail($this->id)->recorded()->secondsKept();
+        return $this->seconds_kept ?? $this->recorded()->secondsKept();
     }
 
     public function lesson(): BelongsTo

@@ -50,12 +50,28 @@ final class Blocks
         return self::$contents[$block] ??= self::called($block->kind)::from($block->content);
     }
 
+    /**
+     * What a block holds, if blocks of its kind can do something; others are not even read.
+     *
+     * @template Ability of object
+     *
+     * @param  class-string<Ability>  $ability
+     * @return Ability|null
+     */
+    public static function able(Block $block, string $ability): ?object
+    {
+        if (! is_a(self::called($block->kind), $ability, true)) {
+            return null;
+        }
+        $content = self::read($block);
+
+        return $content instanceof $ability ? $content : null;
+    }
+
     /** The question that a block asks, if it is of a kind that asks one. */
     public static function questionOf(Block $block): ?Question
     {
-        $content = self::read($block);
-
-        return $content instanceof AsksQuestion ? $content->question() : null;
+        return self::able($block, AsksQuestion::class)?->question();
     }
 
     /** The same question in words, where nothing is set: facts filled in, no signs of typesetting. */

@@ -26,8 +26,7 @@ final class SlideFacts
     {
         $facts = [];
         foreach ($slide->blocks as $block) {
-            $content = Blocks::read($block);
-            $facts += $content instanceof KnowsFacts ? $content->facts() : [];
+            $facts += Blocks::able($block, KnowsFacts::class)?->facts() ?? [];
         }
 
         return $facts;

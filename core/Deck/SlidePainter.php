@@ -94,74 +94,94 @@ final readonly class SlidePainter
         return [[new Group('', 'ground', $first, 0, $shapes, words: $context->spoken($slide->title))], $room];
     }
 
-    /** @param  list<Block>  $blocks */
+    /**
+     * What cannot be drawn is left out, and the others are laid out without it.
+     *
+     * @param  list<Block>  $blocks
+     */
     private function region(Slide $slide, array $blocks, Box $region, RenderContext $context): Scene
     {
         $problems = [];
-        $blocks = array_values(array_filter($blocks, function (Block $block) use ($region, $context, &$problems): bool {
+        while (true) {
             try {
-                Blocks::read($block)->layout(new LayoutBounds($region->width, null, Typesetter::SMALLEST, $context));
+                $laidOut = $this->laidOut($slide, array_values(array_filter($blocks, static fn (Block $block): bool => ! isset($problems[$block->id]))), $region, $context);
 
-                return true;
-            } catch (CannotBeDrawn $error) {
-                $problems[$block->id] = $error->getMessage();
-
-                return false;
+                return new Scene($laidOut->groups, $laidOut->boxes, $laidOut->overfull, $problems);
+            } catch (CannotBeDrawn $trouble) {
+                $problems[$trouble->block] = $trouble->getMessage();
             }
-        }));
-        $size = $this->size($blocks, $region, $context);
-        $heights = $this->heights($blocks, $region, $size, $context);
+        }
+    }
+
+    /**
+     * @param  list<Block>  $blocks
+     *
+     * @throws CannotBeDrawn
+     */
+    private function laidOut(Slide $slide, array $blocks, Box $region, RenderContext $context): Scene
+    {
+        [$size, $least] = $this->size($blocks, $region, $context);
+        $heights = $this->heights($blocks, $region, $least);
         $y = $region->y;
         $groups = $boxes = $overfull = [];
         foreach ($blocks as $index => $block) {
-            $content = Blocks::read($block);
             $fits = $y + $heights[$index] <= $region->bottom() + 0.5;
             if (! $fits) {
                 $overfull[] = $block->id;
             }
             if ($fits) {
-                $layout = $content->layout(new LayoutBounds($region->width, $heights[$index], $size, $context));
-                array_push($groups, ...self::groups($slide, $block, $layout, $content->words($context), $region->x, $y));
+                $layout = self::layout($block, new LayoutBounds($region->width, $heights[$index], $size, $context));
+                array_push($groups, ...self::groups($slide, $block, $layout, Blocks::read($block)->words($context), $region->x, $y));
                 $boxes[$block->id] = new Box($region->x, $y, $region->width, $layout->height);
                 $y += $layout->height + self::GAP;
             }
         }
 
-        return new Scene($groups, $boxes, $overfull, $problems);
+        return new Scene($groups, $boxes, $overfull, []);
     }
 
-    /** @param  list<Block>  $blocks */
-    private function size(array $blocks, Box $region, RenderContext $context): float
+    /**
+     * @param  list<Block>  $blocks
+     * @return array{float, list<float>} the size of the text, and the least heights of the blocks at that size
+     */
+    private function size(array $blocks, Box $region, RenderContext $context): array
     {
         for ($size = self::LARGEST; $size > Typesetter::SMALLEST; $size -= 2) {
-            if (array_sum($this->least($blocks, $region, $size, $context)) + self::GAP * (count($blocks) - 1) <= $region->height) {
-                return $size;
+            $least = self::least($blocks, $region, $size, $context);
+            if (array_sum($least) + self::GAP * (count($blocks) - 1) <= $region->height) {
+                return [$size, $least];
             }
         }
 
-        return Typesetter::SMALLEST;
+        return [Typesetter::SMALLEST, self::least($blocks, $region, Typesetter::SMALLEST, $context)];
     }
 
     /**
      * @param  list<Block>  $blocks
      * @return list<float>
      */
-    private function least(array $blocks, Box $region, float $size, RenderContext $context): array
+    private static function least(array $blocks, Box $region, float $size, RenderContext $context): array
     {
-        return array_map(static function (Block $block) use ($region, $size, $context): float {
-            $content = Blocks::read($block);
+        return array_map(static fn (Block $block): float => Blocks::read($block)->leastHeight() ?? self::layout($block, new LayoutBounds($region->width, null, $size, $context))->height, $blocks);
+    }
 
-            return $content->leastHeight() ?? $content->layout(new LayoutBounds($region->width, null, $size, $context))->height;
-        }, $blocks);
+    /** @throws CannotBeDrawn which names the block */
+    private static function layout(Block $block, LayoutBounds $bounds): BlockLayout
+    {
+        try {
+            return Blocks::read($block)->layout($bounds);
+        } catch (CannotBeDrawn $trouble) {
+            throw $trouble->in($block->id);
+        }
     }
 
     /**
      * @param  list<Block>  $blocks
+     * @param  list<float>  $heights the least ones
      * @return list<float>
      */
-    private function heights(array $blocks, Box $region, float $size, RenderContext $context): array
+    private function heights(array $blocks, Box $region, array $heights): array
     {
-        $heights = $this->least($blocks, $region, $size, $context);
         $stretching = array_keys(array_filter($blocks, static fn (Block $block): bool => Blocks::read($block)->leastHeight() !== null));
         $left = $region->height - array_sum($heights) - self::GAP * (count($blocks) - 1);
         if ($stretching !== [] && $left > 0) {

@@ -13,8 +13,9 @@ final readonly class LessonInspection
     /**
      * @param  array<string, SlideReport>  $reports by slide id
      * @param  array<string, Take>  $takes the chosen take of each slide, by slide id
+     * @param  array<int, string>  $practiceTroubles by the number of a practice set on the handout, from 0: why it cannot be printed
      */
-    public function __construct(public Lesson $lesson, public array $reports, public array $takes)
+    public function __construct(public Lesson $lesson, public array $reports, public array $takes, public array $practiceTroubles)
     {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Ready;
 
 use Daybright\Deck\SlidePainter;
+use Daybright\Handout\Handout;
 use Daybright\Lesson\Lesson;
 use Daybright\Ready\Rules\AnswerShowsEarly;
 use Daybright\Ready\Rules\EmptyScript;
@@ -39,7 +40,7 @@ final readonly class ReadyCheck
             $reports[$slide->id] = SlideReport::of(SlideInspection::of($lesson, $slide, $this->painter->paint($lesson, $slide)));
         }
 
-        return self::findings(new LessonInspection($lesson, $reports, $takes));
+        return self::findings(new LessonInspection($lesson, $reports, $takes, Handout::troubles($lesson)));
     }
 
     /** @return list<Finding> rule by rule, in the order of the lesson */

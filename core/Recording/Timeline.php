@@ -80,9 +80,9 @@ final readonly class Timeline
     {
         $pauses = [];
         foreach ($slide->blocks as $block) {
-            $content = Blocks::read($block);
-            $seconds = $content instanceof Stops ? $content->waits() : null;
-            if ($content instanceof Stops && $seconds !== null) {
+            $content = Blocks::able($block, Stops::class);
+            $seconds = $content?->waits();
+            if ($content !== null && $seconds !== null) {
                 $pauses[] = new PausePoint($block->id, $slide->id, $starts + $kept->place(self::after($slide, $block, $take)), $seconds, $content->asks());
             }
         }

@@ -34,8 +34,7 @@ final readonly class LessonTiming
     {
         $seconds = 0;
         foreach ($slide->blocks as $block) {
-            $content = Blocks::read($block);
-            $seconds += $content instanceof Stops ? $content->waits() ?? 0 : 0;
+            $seconds += Blocks::able($block, Stops::class)?->waits() ?? 0;
         }
 
         return $seconds;

@@ -5,9 +5,11 @@ namespace App\Http\Controllers;
 use App\Lessons\LessonOutline;
 use App\Models\Answer;
 use App\Models\Lesson;
+use App\Models\Take;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use stdClass;
 
 /** The first page: what waits for the teacher, and the lessons by series. */
 class HomeController
@@ -15,9 +17,10 @@ class HomeController
     public function show(Request $request): JsonResponse
     {
         $user = $request->user();
-        $lessons = $user->lessons()->with(['takes:id,lesson_id,slide,state,chosen,seconds_kept', 'shares.classroom:id,name'])->orderBy('place')->get();
+        $lessons = $user->lessons()->with('shares.classroom:id,name')->orderBy('place')->get();
         $toMark = self::toMark($user);
-        $cards = $lessons->map(static fn (Lesson $lesson): array => self::card($lesson, $toMark[$lesson->id] ?? 0));
+        $takes = self::takes($user);
+        $cards = $lessons->map(static fn (Lesson $lesson): array => self::card($lesson, $takes[$lesson->id] ?? [], $toMark[$lesson->id] ?? 0));
         $series = $user->series()->orderBy('created_at')->get()->map(fn ($each): array => [
             'id' => $each->id,
             'title' => $each->title,
@@ -44,11 +47,27 @@ class HomeController
             ->pluck('waiting', 'lesson')->all();
     }
 
-    /** @return array<string, mixed> */
-    private static function card(Lesson $lesson, int $toMark): array
+    /** @return array<string, list<stdClass>> what there is of takes, by lesson id: rows and no models, since there are many */
+    private static function takes(User $user): array
+    {
+        return Take::query()->join('lessons', 'lessons.id', '=', 'takes.lesson_id')->where('lessons.user_id', $user->id)
+            ->toBase()->get(['takes.id', 'takes.lesson_id', 'takes.slide', 'takes.state', 'takes.chosen', 'takes.seconds_kept'])
+            ->groupBy('lesson_id')->map->all()->all();
+    }
+
+    /**
+     * @param  list<stdClass>  $takes of the lesson
+     * @return array<string, mixed>
+     */
+    private static function card(Lesson $lesson, array $takes, int $toMark): array
     {
         $outline = $lesson->outlined();
-        $recorded = $lesson->secondsRecorded();
+        $recorded = [];
+        foreach ($takes as $take) {
+            if ($take->state === 'ready' && $take->chosen) {
+                $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->findOrFail($take->id)->secondsKept();
+            }
+        }
         $slides = array_column(array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']), 'id');
 
         return [
@@ -61,7 +80,7 @@ class HomeController
             'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),
             'toMark' => $toMark,
-            'unfinishedTakes' => $lesson->takes->where('state', 'recording')->count(),
+            'unfinishedTakes' => count(array_filter($takes, static fn (stdClass $take): bool => $take->state === 'recording')),
             'changed' => $lesson->updated_at->toIso8601String(),
         ];
     }

@@ -143,7 +143,7 @@ class LessonController
     public function ready(Lesson $lesson): JsonResponse
     {
         $document = $lesson->document();
-        $findings = ReadyCheck::findings(new LessonInspection($document->read(), $this->painted->reports($document), $lesson->recorded()));
+        $findings = ReadyCheck::findings(new LessonInspection($document->read(), $this->painted->reports($document), $lesson->recorded(), $this->painted->practiceTroubles($document)));
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
     }

@@ -23,8 +23,7 @@ final readonly class PictureWithoutWords implements SlideRule
     {
         $findings = [];
         foreach ($inspection->slide->blocks as $block) {
-            $content = Blocks::read($block);
-            foreach ($content instanceof ShowsPictures ? $content->media() : [] as $id) {
+            foreach (Blocks::able($block, ShowsPictures::class)?->media() ?? [] as $id) {
                 $medium = $inspection->media[$id] ?? null;
                 $lacks = $medium === null ? [] : self::lacks($medium);
                 if ($medium !== null && $lacks !== []) {

@@ -34,8 +34,6 @@ final readonly class UnfinishedBlock implements SlideRule
 
     private static function missing(Block $block): ?string
     {
-        $content = Blocks::read($block);
-
-        return $content instanceof Unfinished ? $content->missing() : null;
+        return Blocks::able($block, Unfinished::class)?->missing();
     }
 }

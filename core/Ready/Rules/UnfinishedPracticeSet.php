@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Handout\Handout;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -20,7 +19,7 @@ final readonly class UnfinishedPracticeSet implements LessonRule
     public function check(LessonInspection $inspection): array
     {
         $findings = [];
-        foreach (Handout::troubles($inspection->lesson) as $number => $trouble) {
+        foreach ($inspection->practiceTroubles as $number => $trouble) {
             $title = $inspection->lesson->handout[$number]->text('title', '') ?: 'Practice set '.($number + 1);
             $findings[] = Finding::ofLesson($this->name(), "“{$title}” on the handout is left out: {$trouble} Take it off in Share and put it on again from its figure.");
         }

@@ -20,9 +20,11 @@ use Daybright\Question\Share;
 use Daybright\Worked\PracticeSet;
 
 /** A practice set at three levels: the student chooses a level and answers its items. */
-final readonly class Practice implements QuestionKind
+final class Practice implements QuestionKind
 {
-    private function __construct(private PracticeSet|InvalidQuantities $set)
+    private PracticeSet|InvalidQuantities|null $set = null;
+
+    private function __construct(private readonly Fields $content)
     {
     }
 
@@ -33,11 +35,7 @@ final readonly class Practice implements QuestionKind
 
     public static function from(Fields $content): self
     {
-        try {
-            return new self(PracticeSet::from($content));
-        } catch (InvalidQuantities $error) {
-            return new self($error);
-        }
+        return new self($content);
     }
 
     public function answer(): string
@@ -108,7 +106,7 @@ final readonly class Practice implements QuestionKind
     public function unfinished(): ?string
     {
         try {
-            $this->set instanceof PracticeSet ? $this->set->items(1) : throw $this->set;
+            $this->set()->items(1);
 
             return null;
         } catch (InvalidQuantities $error) {
@@ -122,11 +120,27 @@ final readonly class Practice implements QuestionKind
         return $this;
     }
 
+    /**
+     * Made when it is first needed, and then no more: many ask only for the marks.
+     *
+     * @throws InvalidQuantities
+     */
+    private function set(): PracticeSet
+    {
+        try {
+            $this->set ??= PracticeSet::from($this->content);
+        } catch (InvalidQuantities $error) {
+            $this->set = $error;
+        }
+
+        return $this->set instanceof PracticeSet ? $this->set : throw $this->set;
+    }
+
     /** @return list<Variation> */
     private function items(int $level): array
     {
         try {
-            return $this->set instanceof PracticeSet ? $this->set->items($level) : [];
+            return $this->set()->items($level);
         } catch (InvalidQuantities) {
             return [];
         }
