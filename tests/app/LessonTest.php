@@ -5,9 +5,11 @@ namespace Tests\App;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
+use App\Models\PaintedSlide;
 use App\Models\Revision;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
+use stdClass;
 
 class LessonTest extends TestCase
 {
@@ -85,6 +87,68 @@ class LessonTest extends TestCase
         $answer = $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $break(self::document())])->assertStatus(422);
         $this->assertNotSame('', $answer->json('detail'));
         $this->assertSame(1, $lesson->fresh()->version);
+    }
+
+    public function test_a_save_may_carry_the_changed_slides_alone(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $document = json_decode((string) $lesson->document());
+        $changed = $document->parts[0]->slides[0];
+        $changed->title = 'Measured anew';
+        $frame = self::frame($document);
+        $frame->title = 'Another title';
+        $answer = $this->actingAs($teacher)->patchJson("/api/lessons/{$lesson->id}", ['version' => 1, 'frame' => $frame, 'slides' => [$changed->id => $changed]])->assertOk()->assertJsonPath('version', 2);
+        $this->assertSame([$changed->id], array_keys($answer->json('scenes')));
+        $saved = json_decode((string) $lesson->fresh()->document());
+        $document->title = 'Another title';
+        $this->assertEquals($document, $saved);
+    }
+
+    public function test_a_change_is_refused_when_it_is_stale_names_a_lost_slide_or_breaks_the_schema(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $document = json_decode((string) $lesson->document());
+        $second = $document->parts[1]->slides[0];
+        $save = fn (array $body) => $this->actingAs($teacher)->patchJson("/api/lessons/{$lesson->id}", $body + ['version' => 1, 'frame' => self::frame($document), 'slides' => (object) []]);
+        $save(['version' => 0])->assertStatus(409)->assertJsonPath('version', 1);
+        $lost = self::frame($document);
+        $lost->parts[0]->slides[] = 'nowhere';
+        $save(['frame' => $lost])->assertStatus(422);
+        $save(['frame' => (object) ['parts' => [1]]])->assertStatus(422);
+        $second->steps[0]->script = str_repeat('a', 4001);
+        // The place is that in the whole document, though the slides before it were not sent.
+        $save(['slides' => [$second->id => $second]])->assertStatus(422)->assertJsonPath('pointer', '/parts/1/slides/0/steps/0/script');
+        $second->steps[0]->script = 'Short.';
+        $second->blocks[0]->content->marks = 'many';
+        $save(['slides' => [$second->id => $second]])->assertStatus(422)->assertJsonPath('pointer', '/parts/1/slides/0/blocks/0/content/marks');
+        $this->assertSame(1, $lesson->fresh()->version);
+    }
+
+    public function test_a_slide_is_painted_once_for_as_long_as_it_stays_as_it_is(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
+        $this->assertSame(2, PaintedSlide::query()->count());
+        PaintedSlide::query()->where('view', 'like', '%Measure%')->update(['view' => '{"svg":"kept"}']);
+        $this->assertSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
+        $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
+        $this->assertSame(2, PaintedSlide::query()->count());
+        // Another title is another picture, and what another edition of the program painted is not used.
+        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))])->assertOk();
+        $this->assertSame(3, PaintedSlide::query()->count());
+        config(['daybright.edition' => 'another']);
+        $this->assertNotSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
+    }
+
+    /** The document with an id in the place of every slide. */
+    private static function frame(stdClass $document): stdClass
+    {
+        $frame = json_decode((string) json_encode($document));
+        foreach ($frame->parts as $part) {
+            $part->slides = array_map(static fn (stdClass $slide): string => $slide->id, $part->slides);
+        }
+
+        return $frame;
     }
 
     public function test_the_published_schema_is_the_one_that_the_kinds_give(): void

@@ -36,13 +36,23 @@ beforeEach(() => {
     if (body.version !== version)
       return Response.json({ detail: 'Stale.', version, document: revisions[place] }, { status: 409 });
     version += 1;
-    if (init.method === 'PUT') {
-      revisions = [...revisions.slice(0, place + 1), body.document];
+    if (init.method !== 'POST') {
+      revisions = [...revisions.slice(0, place + 1), body.document ?? whole(body)];
       place += 1;
     } else place = Math.max(0, Math.min(revisions.length - 1, place + (address.endsWith('undo') ? -1 : 1)));
     return Response.json({ version, document: revisions[place] });
   });
 });
+
+/** A change put together with the slides that are there, as the server does it. */
+function whole({ frame, slides }: { frame: LessonDocument; slides: Record<string, unknown> }): LessonDocument {
+  const known = new Map(revisions[place]?.parts.flatMap((part) => part.slides).map((slide) => [slide.id, slide]));
+  const found = (id: unknown) => slides[String(id)] ?? known.get(String(id));
+  return {
+    ...frame,
+    parts: frame.parts.map((part) => ({ ...part, slides: part.slides.map(found) })),
+  } as LessonDocument;
+}
 
 afterEach(() => {
   vi.unstubAllGlobals();

@@ -1,5 +1,6 @@
 import type { LessonDocument } from '../../lesson.types';
 import { ask, Problem, sentence } from '../../request';
+import { changeFrom } from './change';
 
 /** What the server answers to a save or a move; more than this is passed on as it is. */
 interface Answer {
@@ -149,7 +150,7 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
     const sent = this.milestones[0] ?? this.newest;
     this.sending = sent;
     try {
-      const answer = await ask<Saved>('PUT', this.address, { version: this.version, document: sent });
+      const answer = await this.send(sent);
       this.version = answer.version;
       this.saved = sent;
       this.milestones = this.milestones.filter((each) => each !== sent);
@@ -161,6 +162,16 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
       return this.stumble(error, sent);
     } finally {
       this.sending = undefined;
+    }
+  }
+
+  /** Only what was changed; all of it where another window has saved in between, so that both are kept. */
+  private async send(document: LessonDocument): Promise<Saved> {
+    try {
+      return await ask<Saved>('PATCH', this.address, { version: this.version, ...changeFrom(this.saved, document) });
+    } catch (error) {
+      if (!(error instanceof Problem) || error.status !== 409) throw error;
+      return ask<Saved>('PUT', this.address, { version: this.version, document });
     }
   }
 
