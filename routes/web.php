@@ -1,7 +1,7 @@
 <?php
 
+use App\Formats\Formats;
 use App\Http\Controllers\AccountController;
-use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FigureController;
@@ -44,7 +44,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('formulas/choose', [WorkedController::class, 'choose']);
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
         Route::post('lessons', [LessonController::class, 'create']);
-        Route::post('lessons/import', [ArchiveController::class, 'import']);
+        Route::post('lessons/import', [LessonController::class, 'import']);
         Route::post('pictures', [PictureController::class, 'create']);
         Route::get('pictures/{sha256}', [PictureController::class, 'show'])->where('sha256', '[0-9a-f]{64}');
         Route::get('classrooms', [ClassroomController::class, 'index']);
@@ -70,9 +70,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('lessons/{lesson}/kept/{kept}', [LessonController::class, 'takeUp'])->where('kept', '[0-9]{1,18}');
             Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
-            Route::get('lessons/{lesson}/archive', [ArchiveController::class, 'export']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);
-            Route::get('lessons/{lesson}/handout.pdf', [HandoutController::class, 'pdf']);
+            Route::get('lessons/{lesson}/files/{format}', [ExportController::class, 'write'])->where('format', Formats::writerNames());
             Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);
             Route::put('lessons/{lesson}/takes/{id}', [TakeController::class, 'begin'])->where('id', '[a-z0-9]{22}');
             Route::get('lessons/{lesson}/programme', [ProgrammeController::class, 'show']);
@@ -102,7 +101,7 @@ Route::prefix('api')->group(function (): void {
         Route::middleware('can:own,export')->group(function (): void {
             Route::get('exports/{export}', [ExportController::class, 'show']);
             Route::delete('exports/{export}', [ExportController::class, 'cancel']);
-            Route::get('exports/{export}/{file}', [ExportController::class, 'download'])->whereIn('file', ['lesson.mp4', 'captions.vtt']);
+            Route::get('exports/{export}/file', [ExportController::class, 'download']);
         });
     });
 

@@ -101,9 +101,8 @@ class Bench extends Command
         $this->report->atLeast('Export of a lesson of '.round($length / 60, 1).' minutes with two minutes of drawing', $length / $wall, 15, '%.1f times faster than real time');
         $this->report->atMost('CPU of the export against ffmpeg alone, the same pictures and ready sound', $ours / $alone, 2.2, '%.2f times');
         $this->report->atMost('Peak memory of the export', memory_get_peak_usage(true) / 1e6, 400, '%.0f MB');
-        $this->report->tell('Student’s page against the video', sprintf('%.1f MB against %.1f MB', (Storage::size($release->path('sound.webm')) + strlen(gzencode(json_encode($release->programme)))) / 1e6, filesize($made['video']) / 1e6));
-        unlink($made['video']);
-        unlink($made['captions']);
+        $this->report->tell('Student’s page against the video', sprintf('%.1f MB against %.1f MB', (Storage::size($release->path('sound.webm')) + strlen(gzencode(json_encode($release->programme)))) / 1e6, filesize($made) / 1e6));
+        unlink($made);
     }
 
     /** The CPU seconds of ffmpeg when it draws the same pictures and encodes the same frames from a file. */

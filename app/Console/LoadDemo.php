@@ -4,7 +4,7 @@ namespace App\Console;
 
 use App\Demo\DemoLessons;
 use App\Jobs\MakeRelease;
-use App\Jobs\MakeVideo;
+use App\Jobs\MakeExport;
 use App\Lessons\ReleaseStore;
 use App\Models\Classroom;
 use App\Models\Export;
@@ -58,7 +58,7 @@ class LoadDemo extends Command
         $this->later($demo->add($teacher, 'height-of-a-flagpole', ['series_id' => $series->id, 'place' => 2]), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
         $this->later($demo->add($teacher, 'poem-for-a-sundial', ['series_id' => $series->id, 'place' => 3]), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
         $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
-        MakeVideo::dispatch($export->id);
+        MakeExport::dispatch($export->id);
         $this->line('The demo is ready.');
 
         return self::SUCCESS;

@@ -3,8 +3,8 @@
 namespace App\Console;
 
 use App\Adapters\Files;
+use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
-use App\Jobs\MakeVideo;
 use App\Jobs\Orphans;
 use App\Models\Export;
 use App\Models\Release;
@@ -30,7 +30,7 @@ class TendJobs extends Command
         if (config('queue.default') === 'database') {
             $this->mendReservations();
         }
-        $again = $takes->prepareForgotten() + self::releases() + self::videos();
+        $again = $takes->prepareForgotten() + self::releases() + self::exports();
         $this->line("Queued again: {$again}");
 
         return self::SUCCESS;
@@ -54,9 +54,9 @@ class TendJobs extends Command
         return Release::query()->where('state', 'making')->pluck('id')->reject(Orphans::hasJob(...))->each(static fn (string $id) => MakeRelease::dispatch($id))->count();
     }
 
-    private static function videos(): int
+    private static function exports(): int
     {
-        return Export::query()->whereIn('state', ['waiting', 'making'])->pluck('id')->reject(Orphans::hasJob(...))->each(static fn (string $id) => MakeVideo::dispatch($id))->count();
+        return Export::query()->whereIn('state', ['waiting', 'making'])->pluck('id')->reject(Orphans::hasJob(...))->each(static fn (string $id) => MakeExport::dispatch($id))->count();
     }
 
     /** Only what is half a day old: another installation of the same checkout may be at work. */

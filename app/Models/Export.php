@@ -5,14 +5,14 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** A video file being made from a release. */
+/** A file of a format that takes long, being made from a release. */
 class Export extends Model
 {
     use HasPublicId;
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => 'waiting', 'progress' => 0, 'bytes' => 0];
+    protected $attributes = ['format' => 'mp4', 'state' => 'waiting', 'progress' => 0, 'bytes' => 0];
 
     public function release(): BelongsTo
     {

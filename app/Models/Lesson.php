@@ -49,6 +49,11 @@ class Lesson extends Model
         return $this->hasMany(Release::class)->orderBy('number');
     }
 
+    public function newestRelease(): ?Release
+    {
+        return $this->releases()->where('state', 'ready')->get()->last();
+    }
+
     public function shares(): HasMany
     {
         return $this->hasMany(Share::class);

@@ -104,7 +104,7 @@ class AccessTest extends TestCase
                 'id' => str_repeat('a', 22),
                 'number', 'kept' => '0',
                 'kind' => 'webm',
-                'file' => 'captions.vtt',
+                'format' => 'archive',
                 'sha256' => str_repeat('0', 64),
                 'block' => 'measure-question',
                 'figure' => 'solid',

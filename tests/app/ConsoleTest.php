@@ -81,14 +81,14 @@ class ConsoleTest extends TestCase
         $this->take($lesson, 'measure', 1);
         $this->teacher('Sol');
         $file = Files::temporary('zip');
-        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--to' => $file])->assertSuccessful();
+        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'archive', '--to' => $file])->assertSuccessful();
         $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->assertSuccessful();
         $this->assertSame(2, Lesson::query()->count());
         $this->artisan('lesson:check', ['lesson' => 'Shadows'])->expectsOutputToContain('Several lessons')->assertFailed();
         $this->artisan('lesson:import', ['file' => $file, '--for' => 'nobody@larkfield.example'])->expectsOutputToContain('Say for whom')->assertFailed();
         file_put_contents($file, substr((string) file_get_contents($file), 0, 500));
         $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->expectsOutputToContain('cut short')->assertFailed();
-        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--to' => '/nowhere/at/all.zip'])->expectsOutputToContain('a folder that exists')->assertFailed();
+        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'archive', '--to' => '/nowhere/at/all.zip'])->expectsOutputToContain('a folder that exists')->assertFailed();
         unlink($file);
     }
 
@@ -97,14 +97,16 @@ class ConsoleTest extends TestCase
         $lesson = $this->lesson($this->teacher());
         $this->take($lesson, 'measure', 1);
         $file = Files::temporary('mp4');
-        $this->artisan('lesson:video', ['lesson' => 'Shadows', '--to' => $file])->assertSuccessful();
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4', '--to' => $file])->assertSuccessful();
         // One second of voice and five of waiting.
         $this->assertEqualsWithDelta(6, (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $file]), 0.2);
-        $captions = preg_replace('/\.mp4$/', '.vtt', $file);
+        $captions = Files::temporary('vtt');
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'captions', '--to' => $captions])->assertSuccessful();
         $this->assertStringStartsWith('WEBVTT', (string) file_get_contents($captions));
-        $this->artisan('lesson:video', ['lesson' => 'Shadows'])->expectsOutputToContain('Say which file')->assertFailed();
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4'])->expectsOutputToContain('Say which file')->assertFailed();
         unlink($file);
         unlink($captions);
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'hologram', '--to' => $file])->expectsOutputToContain('Choose one of: mp4')->assertFailed();
     }
 
     /** @return array{int, array<string, mixed>} exit code and what was written, of a command that reads standard input */

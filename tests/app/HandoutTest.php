@@ -19,8 +19,8 @@ class HandoutTest extends TestCase
     public function test_the_pdf_holds_a4_pages_whose_words_can_be_searched(): void
     {
         $lesson = $this->lessonWith([self::SET]);
-        $paper = $this->words($this->get("/api/lessons/{$lesson->id}/handout.pdf")->assertOk()->assertDownload());
-        $key = $this->words($this->get("/api/lessons/{$lesson->id}/handout.pdf?answers=1")->assertOk()->assertDownload());
+        $paper = $this->words($this->get("/api/lessons/{$lesson->id}/files/handout")->assertOk()->assertDownload());
+        $key = $this->words($this->get("/api/lessons/{$lesson->id}/files/answers")->assertOk()->assertDownload());
         $this->assertStringContainsString('Boxes', $paper);
         $this->assertStringContainsString('set 7', $paper);
         foreach (PracticeSet::from(new Fields(self::set()))->items(2) as $item) {
@@ -41,7 +41,7 @@ class HandoutTest extends TestCase
     {
         $bare = $this->lessonWith([]);
         $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertJsonPath('pages', []);
-        $this->getJson("/api/lessons/{$bare->id}/handout.pdf")->assertStatus(422)->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
+        $this->getJson("/api/lessons/{$bare->id}/files/handout")->assertStatus(422)->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
         $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET, self::SET]);
         $answer = $this->getJson("/api/lessons/{$odd->id}/handout")->assertOk()->assertJsonPath('troubles.0', 'This figure has no question that could be asked with other numbers.');
         $this->assertCount(1, $answer->json('troubles'));
@@ -72,17 +72,17 @@ class HandoutTest extends TestCase
         foreach (PracticeSet::from(new Fields(self::set()))->items(1) as $item) {
             $this->assertStringNotContainsString(self::plain(Variation::written($item->answer)), (string) $first);
         }
-        $this->get("/api/lessons/{$lesson->id}/handout.pdf?answers=1")->assertUnauthorized();
+        $this->get("/api/lessons/{$lesson->id}/files/answers")->assertUnauthorized();
     }
 
     public function test_the_shell_writes_both(): void
     {
         $lesson = $this->lessonWith([self::SET]);
         $to = sys_get_temp_dir().'/handout-'.$lesson->id.'.pdf';
-        $this->artisan('lesson:handout', ['lesson' => $lesson->id, '--to' => $to, '--answers' => true])->assertSuccessful();
+        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'answers', '--to' => $to])->assertSuccessful();
         $this->assertStringStartsWith('%PDF', (string) file_get_contents($to));
         unlink($to);
-        $this->artisan('lesson:handout', ['lesson' => $this->lessonWith([])->id, '--to' => $to])->assertFailed();
+        $this->artisan('lesson:write', ['lesson' => $this->lessonWith([])->id, 'format' => 'handout', '--to' => $to])->assertFailed();
     }
 
     private string $told = '';

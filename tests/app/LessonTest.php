@@ -162,7 +162,7 @@ class LessonTest extends TestCase
     /** @return iterable<string, array{string, string}> method and address of another teacher's things */
     public static function doors(): iterable
     {
-        foreach (['GET ', 'PUT ', 'DELETE ', 'GET /ready', 'GET /archive', 'GET /takes', 'GET /programme', 'GET /share', 'POST /releases', 'GET /replies', 'POST /undo', 'POST /voice'] as $door) {
+        foreach (['GET ', 'PUT ', 'DELETE ', 'GET /ready', 'GET /files/archive', 'GET /takes', 'GET /programme', 'GET /share', 'POST /releases', 'GET /replies', 'POST /undo', 'POST /voice'] as $door) {
             [$method, $rest] = explode(' ', $door);
             yield $door => [$method, $rest];
         }

@@ -6,7 +6,7 @@ use App\Adapters\Files;
 use App\Adapters\Formula\MathJax;
 use App\Adapters\Program;
 use App\Adapters\ProgramFailed;
-use App\Jobs\MakeVideo;
+use App\Jobs\MakeExport;
 use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
@@ -170,7 +170,7 @@ class LostWorkTest extends TestCase
         Storage::delete($take->path('sound.flac'));
         Storage::delete(Release::query()->firstOrFail()->path('sound.webm'));
         $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->assertJsonPath('sizes.sound', 0);
-        $this->getJson("/api/lessons/{$this->made->id}/archive")->assertStatus(422)->assertJsonPath('detail', 'The sound of a take of “Measure” is missing on the server. Delete that take in Edit, or restore it from a backup.');
+        $this->getJson("/api/lessons/{$this->made->id}/files/archive")->assertStatus(422)->assertJsonPath('detail', 'The sound of a take of “Measure” is missing on the server. Delete that take in Edit, or restore it from a backup.');
         $this->getJson("/api/takes/{$take->id}/heard")->assertStatus(404);
         $this->getJson("/api/releases/{$this->made->releases()->value('id')}/sound.webm")->assertStatus(404);
     }
@@ -224,7 +224,7 @@ class LostWorkTest extends TestCase
         $this->take($this->made, 'measure', 1);
         $release = $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated()->json('id');
         $export = Export::query()->create(['release_id' => $release]);
-        MakeVideo::dispatchSync($export->id);
+        MakeExport::dispatchSync($export->id);
         $this->assertSame('ready', $export->fresh()->state);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk();
         foreach (Take::query()->get() as $take) {

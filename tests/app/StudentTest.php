@@ -265,7 +265,7 @@ class StudentTest extends TestCase
         $take = $this->made->takes()->firstOrFail();
         $seen = [$this->get("/api/watch/{$share}/sound.webm")->assertOk()];
         $this->actingAs($this->made->user);
-        foreach (["/api/releases/{$release->id}/sound.m4a", "/api/takes/{$take->id}/heard", "/api/takes/{$take->id}/sound", "/api/lessons/{$this->made->id}/archive"] as $address) {
+        foreach (["/api/releases/{$release->id}/sound.m4a", "/api/takes/{$take->id}/heard", "/api/takes/{$take->id}/sound", "/api/lessons/{$this->made->id}/files/archive"] as $address) {
             $seen[] = $this->get($address)->assertOk();
         }
         foreach ($seen as $answer) {

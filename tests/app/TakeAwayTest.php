@@ -7,15 +7,17 @@ use App\Adapters\Program;
 use App\Adapters\Video\MatroskaWriter;
 use App\Adapters\Video\Rasteriser;
 use App\Adapters\Video\VideoMaker;
+use App\Formats\Archive\ArchiveWriter;
+use App\Formats\LessonIntake;
+use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
-use App\Jobs\MakeVideo;
-use App\Lessons\LessonArchive;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\User;
 use Daybright\Deck\SlidePainter;
+use Daybright\Format\WebVtt;
 use Daybright\Scene\SvgWriter;
 use DomainException;
 use Illuminate\Http\UploadedFile;
@@ -31,7 +33,7 @@ class TakeAwayTest extends TestCase
         $release = $this->release();
         $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
         });
-        $seen = json_decode(Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $made['video']]), true);
+        $seen = json_decode(Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $made]), true);
         $streams = array_column($seen['streams'], null, 'codec_name');
         $this->assertSame([1280, 720], [$streams['h264']['width'], $streams['h264']['height']]);
         $this->assertArrayHasKey('aac', $streams);
@@ -42,9 +44,9 @@ class TakeAwayTest extends TestCase
         $this->assertEqualsWithDelta($length, (float) $streams['h264']['duration'], 0.2);
         $this->assertSame(['Measure', 'Why'], array_map(static fn (array $chapter): string => $chapter['tags']['title'], $seen['chapters']));
         $this->assertEqualsWithDelta(7.0, (float) $seen['chapters'][1]['start_time'], 0.05);
-        $this->assertStringContainsString('The second line.', (string) file_get_contents($made['captions']));
+        $this->assertStringContainsString('The second line.', WebVtt::write($release->frozen()->fullCaptions()));
         // The second step of the first slide is told after one second of voice and five of waiting.
-        $this->assertStringContainsString("00:00:06.000 --> 00:00:07.000\nThe second line.", (string) file_get_contents($made['captions']));
+        $this->assertStringContainsString("00:00:06.000 --> 00:00:07.000\nThe second line.", WebVtt::write($release->frozen()->fullCaptions()));
     }
 
     public function test_frames_of_the_video_are_the_scenes(): void
@@ -53,14 +55,14 @@ class TakeAwayTest extends TestCase
         $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
         });
         foreach ([[0.5, 'measure', 0], [6.5, 'measure', 1], [11.8, 'why', 1]] as [$at, $slide, $step]) {
-            $frame = self::frame($made['video'], $at);
+            $frame = self::frame($made, $at);
             $same = self::difference($frame, $this->picture($release, $slide, $step));
             $other = self::difference($frame, $this->picture($release, $slide === 'why' ? 'measure' : 'why', $step));
             $this->assertLessThan(0.6, $same, "at {$at} s");
             $this->assertGreaterThan(2 * $same, $other);
         }
         // During a pause the countdown lies over the lower right corner, and the answer does not show.
-        $waiting = self::frame($made['video'], 3.5);
+        $waiting = self::frame($made, 3.5);
         $before = $this->picture($release, 'measure', 0);
         $this->assertLessThan(2.0, self::difference(substr($waiting, 0, 1280 * 590), substr($before, 0, 1280 * 590)));
         $this->assertGreaterThan(20, abs(ord($waiting[1280 * 620 + 900]) - ord($before[1280 * 620 + 900])));
@@ -73,9 +75,9 @@ class TakeAwayTest extends TestCase
         $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
         });
         $spot = 1280 * 640 + 320;
-        $paper = ord(self::frame($made['video'], 0.1)[$spot]);
-        $this->assertGreaterThan(60, $paper - ord(self::frame($made['video'], 0.55)[$spot]));
-        $this->assertLessThan(6, abs($paper - ord(self::frame($made['video'], 0.9)[$spot])));
+        $paper = ord(self::frame($made, 0.1)[$spot]);
+        $this->assertGreaterThan(60, $paper - ord(self::frame($made, 0.55)[$spot]));
+        $this->assertLessThan(6, abs($paper - ord(self::frame($made, 0.9)[$spot])));
     }
 
     public function test_a_video_is_made_on_the_queue_can_be_stopped_and_says_when_it_fails(): void
@@ -84,21 +86,21 @@ class TakeAwayTest extends TestCase
         $this->actingAs($release->lesson->user);
         $export = $this->postJson("/api/releases/{$release->id}/exports")->assertCreated()->json('id');
         $this->getJson("/api/exports/{$export}")->assertJsonPath('state', 'ready')->assertJsonPath('progress', 1);
-        $this->get("/api/exports/{$export}/lesson.mp4")->assertOk()->assertDownload('Shadows.mp4');
+        $this->get("/api/exports/{$export}/file")->assertOk()->assertDownload('Shadows.mp4');
         $stopped = Export::query()->create(['release_id' => $release->id]);
         $this->deleteJson("/api/exports/{$stopped->id}")->assertJsonPath('state', 'cancelled');
-        MakeVideo::dispatchSync($stopped->id);
+        MakeExport::dispatchSync($stopped->id);
         $this->assertSame('cancelled', $stopped->fresh()->state);
         config(['daybright.programs.ffmpeg' => '/bin/false']);
         $failing = Export::query()->create(['release_id' => $release->id]);
         try {
-            MakeVideo::dispatchSync($failing->id);
+            MakeExport::dispatchSync($failing->id);
             $this->fail('a failing encoder went unnoticed');
         } catch (RuntimeException $error) {
-            (new MakeVideo($failing->id))->failed($error);
+            (new MakeExport($failing->id))->failed($error);
         }
         $this->assertStringContainsString('Make it again', $failing->fresh()->trouble);
-        $this->assertFalse(Storage::exists($failing->path('lesson.mp4')));
+        $this->assertFalse(Storage::exists($failing->path('file.mp4')));
     }
 
     public function test_the_archive_round_trip_gives_the_same_lesson_to_the_byte(): void
@@ -107,10 +109,9 @@ class TakeAwayTest extends TestCase
         $lesson = $this->lesson($teacher, $this->documentWithPicture($teacher));
         $this->take($lesson, 'measure', 1);
         $this->take($lesson, 'why', 1)->update(['cuts' => [['from' => 100, 'to' => 200]]]);
-        $archive = $this->app->make(LessonArchive::class);
-        $first = $archive->export($lesson);
-        $again = $archive->import($this->teacher('Sol'), $first);
-        $second = $archive->export($again);
+        $first = self::archive($lesson);
+        $again = $this->app->make(LessonIntake::class)->bringIn($this->teacher('Sol'), $first, 'lesson.zip');
+        $second = self::archive($again);
         $this->assertSame(self::contents($first), self::contents($second));
         $this->assertEquals((string) $lesson->document(), (string) $again->document());
         $this->assertCount(6, self::contents($first));
@@ -155,11 +156,11 @@ class TakeAwayTest extends TestCase
         $teacher = $this->teacher();
         $lesson = $this->lesson($teacher, $this->documentWithPicture($teacher));
         $this->take($lesson, 'measure', 0.5);
-        $path = $this->app->make(LessonArchive::class)->export($lesson);
+        $path = self::archive($lesson);
         $spoil($path);
         $files = Storage::allFiles();
         try {
-            $this->app->make(LessonArchive::class)->import($teacher, $path);
+            $this->app->make(LessonIntake::class)->bringIn($teacher, $path, 'lesson.zip');
             $this->fail('the archive was taken');
         } catch (DomainException $error) {
             $this->assertStringContainsString($sentence, $error->getMessage());
@@ -256,5 +257,11 @@ class TakeAwayTest extends TestCase
         }
 
         return $sum / (strlen($one) / 7);
+    }
+
+    private static function archive(Lesson $lesson): string
+    {
+        return (new ArchiveWriter)->write($lesson, static function (): void {
+        });
     }
 }

@@ -125,9 +125,10 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
 
   await test.step('the video is examined by others', async () => {
     await page.getByRole('link', { name: 'Share', exact: true }).click();
-    await page.getByRole('button', { name: 'Make the video' }).click();
-    const download = page.getByRole('link', { name: 'Download' }).first();
-    await expect(page.getByText(/1280 × 720/)).toBeVisible({ timeout: 60_000 });
+    await page.getByRole('button', { name: 'Make the video file' }).click();
+    const file = page.getByRole('listitem').filter({ hasText: 'Video file' });
+    const download = file.getByRole('link', { name: 'Download' });
+    await expect(download).toBeVisible({ timeout: 60_000 });
     const address = (await download.getAttribute('href')) ?? '';
     const file = 'storage/playwright-lesson.mp4';
     writeFileSync(file, await (await page.request.get(address)).body());

@@ -104,7 +104,7 @@ class DeployTest extends TestCase
         $this->until(fn (): bool => json_decode($this->ask('GET', "/api/lessons/{$lesson}/share")[2], true)['releases'][0]['state'] === 'ready');
         $export = json_decode($this->post("/api/releases/{$release}/exports", [])[2], true)['id'];
         $this->until(fn (): bool => json_decode($this->ask('GET', "/api/exports/{$export}")[2], true)['state'] === 'ready');
-        self::assertSame(200, $this->ask('GET', "/api/exports/{$export}/lesson.mp4")[0]);
+        self::assertSame(200, $this->ask('GET', "/api/exports/{$export}/file")[0]);
     }
 
     public function test_what_people_make_is_readable_by_the_service_alone(): void

@@ -3,7 +3,7 @@
 namespace Tests\Faults;
 
 use App\Adapters\Files;
-use App\Jobs\MakeVideo;
+use App\Jobs\MakeExport;
 use App\Models\Export;
 use App\Models\Release;
 use Illuminate\Support\Facades\DB;
@@ -37,12 +37,12 @@ class ProgramsTest extends TestCase
 
         config(['daybright.programs.ffmpeg' => $hanging, 'daybright.longest_wait' => 0.3]);
         $export = Export::query()->create(['release_id' => $id]);
-        MakeVideo::dispatch($export->id);
+        MakeExport::dispatch($export->id);
         $this->work('videos', fn (): bool => ! in_array($export->fresh()->state, ['waiting', 'making'], true));
         $this->assertSame('failed', $export->fresh()->state);
         config(['daybright.programs.ffmpeg' => 'ffmpeg', 'daybright.longest_wait' => 60]);
         $again = Export::query()->create(['release_id' => $id]);
-        MakeVideo::dispatch($again->id);
+        MakeExport::dispatch($again->id);
         $this->work('videos', fn (): bool => ! in_array($again->fresh()->state, ['waiting', 'making'], true));
         $this->assertSame('ready', $again->fresh()->state);
         $this->assertSame([$hanging], glob(Files::workFolder().'/*'));

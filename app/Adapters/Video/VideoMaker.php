@@ -26,18 +26,15 @@ final class VideoMaker
 
     /**
      * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
-     * @return array{video: string, captions: string} paths of finished temporary files
+     * @return string path of a finished temporary file
      */
-    public function make(Release $release, Closure $progress): array
+    public function make(Release $release, Closure $progress): string
     {
-        return Files::tidily(fn (): array => $this->made($release, $progress));
+        return Files::tidily(fn (): string => $this->made($release, $progress));
     }
 
-    /**
-     * @param  Closure(float): void  $progress
-     * @return array{video: string, captions: string}
-     */
-    private function made(Release $release, Closure $progress): array
+    /** @param  Closure(float): void  $progress */
+    private function made(Release $release, Closure $progress): string
     {
         $lesson = $release->frozen();
         $keys = FrameSequence::pictures($lesson);
@@ -46,11 +43,10 @@ final class VideoMaker
         $silent = Files::temporary('mp4');
         $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
         $this->encode($sequence, $lesson->full, $silent, $progress);
-        $captions = self::captions($lesson);
-        $video = self::mux($release, $lesson, $silent, $captions);
+        $video = self::mux($release, $lesson, $silent, self::captions($lesson));
         $progress(1.0);
 
-        return ['video' => $video, 'captions' => $captions];
+        return $video;
     }
 
     private static function svg(FrozenLesson $lesson, string $key): string

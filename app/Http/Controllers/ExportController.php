@@ -1,60 +1,80 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
+use App\Formats\Formats;
 use App\Http\FileName;
-use App\Jobs\MakeVideo;
+use App\Http\Resources\ExportResource;
+use App\Jobs\MakeExport;
 use App\Models\Export;
+use App\Models\Lesson;
 use App\Models\Release;
 use DomainException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Video files: begun, watched, stopped, taken away. */
-class ExportController
+/** Files to take away: those that take long are begun, watched, stopped and fetched; others are written while one waits. */
+final class ExportController
 {
-    public function create(Release $release): JsonResponse
+    public function create(Request $request, Release $release): JsonResponse
     {
+        $format = (string) ($request->validate(['format' => 'nullable|string|max:40'])['format'] ?? 'mp4');
+        if (Formats::writer($format)?->takesLong() !== true) {
+            throw new DomainException('This file is written while you wait. Load the page again.');
+        }
         if ($release->state !== 'ready') {
             throw new DomainException('This version is still being put together. Try again in a moment.');
         }
-        $running = DB::transaction(static function () use ($release): Export {
-            $running = Export::query()->where('release_id', $release->id)->whereIn('state', ['waiting', 'making'])->first();
+        $running = DB::transaction(static function () use ($release, $format): Export {
+            $running = Export::query()->where('release_id', $release->id)->where('format', $format)->whereIn('state', ['waiting', 'making'])->first();
             if ($running === null) {
-                $running = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
-                MakeVideo::dispatch($running->id);
+                $running = Export::query()->create(['release_id' => $release->id, 'format' => $format, 'state' => 'waiting']);
+                MakeExport::dispatch($running->id);
             }
 
             return $running;
         });
 
-        return new JsonResponse(self::shown($running), 201);
+        return ExportResource::make($running)->response()->setStatusCode(201);
     }
 
-    public function show(Export $export): JsonResponse
+    public function show(Export $export): ExportResource
     {
-        return new JsonResponse(self::shown($export));
+        return ExportResource::make($export);
     }
 
-    public function cancel(Export $export): JsonResponse
+    public function cancel(Export $export): ExportResource
     {
         Export::query()->whereKey($export->id)->whereIn('state', ['waiting', 'making'])->update(['state' => 'cancelled']);
 
-        return new JsonResponse(self::shown($export->fresh()));
+        return ExportResource::make($export->refresh());
     }
 
-    public function download(Export $export, string $file): BinaryFileResponse
+    public function download(Export $export): BinaryFileResponse
     {
-        abort_unless($export->state === 'ready', 404);
+        $writer = Formats::writer($export->format);
+        abort_if($export->state !== 'ready' || $writer === null, 404);
 
-        return response()->download(Files::found($export->path($file)), FileName::of($export->release->document->title(), $file === 'lesson.mp4' ? '.mp4' : '.vtt'));
+        return response()->download(Files::found($export->path('file'.$writer::ending())), FileName::of($export->release->document->title(), $writer::ending()), ['Content-Type' => $writer::mediaType()]);
     }
 
-    /** @return array<string, mixed>|null */
-    public static function shown(?Export $export): ?array
+    /** A file that is written while one waits. */
+    public function write(Lesson $lesson, string $format): BinaryFileResponse
     {
-        return $export === null ? null : ['id' => $export->id, 'release' => $export->release_id, 'state' => $export->state, 'progress' => $export->progress ?? 0, 'bytes' => $export->bytes ?? 0, 'trouble' => $export->trouble];
+        $writer = Formats::writer($format);
+        abort_if($writer === null || $writer->takesLong(), 404);
+        $obstacle = $writer->obstacle($lesson);
+        if ($obstacle !== null) {
+            throw new DomainException($obstacle);
+        }
+        $file = $writer->write($lesson, static function (): void {
+        });
+
+        return response()->download($file, FileName::of($lesson->title, $writer::ending()), ['Content-Type' => $writer::mediaType()])->deleteFileAfterSend();
     }
 }

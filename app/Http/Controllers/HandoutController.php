@@ -6,9 +6,7 @@ use App\Http\FileName;
 use App\Lessons\HandoutFile;
 use App\Models\Lesson;
 use Daybright\Handout\Handout;
-use DomainException;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The printed pages of a lesson, to look at and to take away. */
@@ -23,17 +21,6 @@ class HandoutController
         $read = $lesson->read();
 
         return new JsonResponse(['pages' => $this->handout->pages($read), 'troubles' => Handout::troubles($read) ?: new \stdClass]);
-    }
-
-    public function pdf(Request $request, Lesson $lesson): BinaryFileResponse
-    {
-        $answers = $request->boolean('answers');
-        $pages = $this->handout->pages($lesson->read(), $answers);
-        if ($pages === []) {
-            throw new DomainException('This lesson has no handout yet. Put a practice set on it in the Storyboard.');
-        }
-
-        return self::send(HandoutFile::pdf($pages), $lesson->read()->title.($answers ? ' answers' : ''))->deleteFileAfterSend();
     }
 
     public static function send(string $path, string $title): BinaryFileResponse

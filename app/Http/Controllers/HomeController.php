@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Formats\Formats;
 use App\Lessons\LessonOutline;
 use App\Models\Answer;
 use App\Models\Lesson;
@@ -31,6 +32,7 @@ class HomeController
             'series' => $series,
             'single' => $cards->whereNull('series')->values(),
             'waiting' => $cards->flatMap(self::waiting(...))->values(),
+            'accepts' => array_values(array_unique(array_merge(...array_map(static fn (string $reader): array => $reader::accepts(), Formats::READERS)))),
         ]);
     }
 

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Formats\LessonIntake;
 use App\Http\Middleware\CleanInput;
 use App\Http\Problem;
 use App\Http\RawJson;
@@ -55,6 +56,15 @@ class LessonController
             : (isset($plan['series']) ? $user->series()->findOrFail($plan['series']) : null);
         $lesson = new Lesson(['user_id' => $user->id, 'series_id' => $series?->id, 'place' => ($series?->lessons()->max('place') ?? 0) + 1]);
         $this->store->create($lesson, BlankLesson::document($plan));
+
+        return new JsonResponse(['id' => $lesson->id], 201);
+    }
+
+    public function import(Request $request, LessonIntake $intake): JsonResponse
+    {
+        $request->validate(['file' => 'required|file'], ['file.*' => 'Choose a lesson archive of at most 300 MB.']);
+        $file = $request->file('file');
+        $lesson = $intake->bringIn($request->user(), $file->getRealPath(), $file->getClientOriginalName());
 
         return new JsonResponse(['id' => $lesson->id], 201);
     }

@@ -3,13 +3,13 @@
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
+use App\Formats\Formats;
+use App\Http\Resources\ExportResource;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
-use App\Models\Picture;
 use App\Models\Release;
 use App\Models\Share;
-use App\Models\Take;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -34,8 +34,7 @@ class ShareController
                 'due' => $share->due ?? '',
                 'ready' => $share->release_id !== null,
             ]),
-            'export' => $ready === null ? null : ExportController::shown(Export::query()->where('release_id', $ready->id)->latest()->first()),
-            'archive' => $this->archiveBytes($lesson),
+            'files' => $this->files($lesson, $ready),
             'sizes' => $ready === null ? null : ['sound' => Files::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
         ]);
     }
@@ -66,13 +65,23 @@ class ShareController
         return new JsonResponse(null, 204);
     }
 
-    /** About: what the archive stores as it is. */
-    private function archiveBytes(Lesson $lesson): int
+    /** @return list<array<string, mixed>> what can be taken away, in every format that there is a writer for */
+    private function files(Lesson $lesson, ?Release $ready): array
     {
-        $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
-        $pictures = collect($lesson->document()->array()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
+        return array_map(static function (string $class) use ($lesson, $ready): array {
+            $writer = app($class);
+            $export = $writer->takesLong() && $ready !== null ? Export::query()->where('release_id', $ready->id)->where('format', $writer::name())->latest()->first() : null;
 
-        return $takes->concat($pictures)->sum(Files::size(...));
+            return [
+                'format' => $writer::name(),
+                'label' => $writer::label(),
+                'about' => $writer::about(),
+                'takesLong' => $writer::takesLong(),
+                'obstacle' => $writer->obstacle($lesson),
+                'bytes' => $writer->size($lesson),
+                'export' => $export === null ? null : ExportResource::make($export),
+            ];
+        }, Formats::WRITERS);
     }
 
     private function differs(Lesson $lesson, Release $release): bool

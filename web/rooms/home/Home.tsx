@@ -25,6 +25,8 @@ export interface LessonCard {
 export interface HomeAnswer {
   series: { id: string; title: string; lessons: LessonCard[] }[];
   single: LessonCard[];
+  /** Ends of the names of files that a lesson can be brought in from. */
+  accepts: string[];
   waiting: { lesson: string; title: string; room: string; sentence: string }[];
 }
 
@@ -86,7 +88,7 @@ export function Home() {
           <h1 className="mr-auto text-3xl">Your lessons</h1>
           <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
             Bring in a lesson file
-            <input type="file" accept=".zip" className="sr-only" onChange={bringIn} />
+            <input type="file" accept={answer?.accepts.join() ?? ''} className="sr-only" onChange={bringIn} />
           </label>
           <Button look="main" onClick={() => setNew(true)}>
             New lesson

@@ -4,7 +4,6 @@ import { freshSeed } from '../../questions/practice/PracticeForm';
 import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
-import { FileLink } from '../../ui/FileLink';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
@@ -111,12 +110,9 @@ export function HandoutPages() {
             ))}
           </ol>
           {pages.data.pages.length > SHOWN && <p>And {pages.data.pages.length - SHOWN} more.</p>}
-          <p className="flex flex-wrap gap-3">
-            <FileLink href={`/api/lessons/${desk.id}/handout.pdf`}>Handout (PDF)</FileLink>
-            <FileLink href={`/api/lessons/${desk.id}/handout.pdf?answers=1`}>Answer key (PDF)</FileLink>
-          </p>
           <p className="text-[15px] text-quiet">
-            Students find the handout with the lesson when you share it. The answer key stays with you.
+            Students find the handout with the lesson when you share it. The answer key is among the files to take away,
+            and stays with you.
           </p>
         </>
       )}

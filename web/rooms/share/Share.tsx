@@ -6,14 +6,13 @@ import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
-import { FileLink } from '../../ui/FileLink';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
+import { FileToTake } from './FileToTake';
 import { GiveToClass } from './GiveToClass';
 import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
 import type { ShareAnswer } from './sharing';
-import { VideoFile } from './VideoFile';
 
 /** What the class will get, shown as they will get it, and the files to take away. */
 export function Share() {
@@ -26,9 +25,8 @@ export function Share() {
     staleTime: 0,
     refetchInterval: (query) => {
       const data = query.state.data;
-      return data?.releases[0]?.state === 'making' ||
-        data?.export?.state === 'making' ||
-        data?.export?.state === 'waiting'
+      const exports = data?.files.map((file) => file.export?.state) ?? [];
+      return data?.releases[0]?.state === 'making' || exports.includes('making') || exports.includes('waiting')
         ? 800
         : false;
     },
@@ -39,7 +37,7 @@ export function Share() {
   };
   if (!answer.data)
     return <main className="p-6">{answer.isError && <Notice tone="trouble">{sentence(answer.error)}</Notice>}</main>;
-  const { releases, changedSince, shares, classrooms, sizes } = answer.data;
+  const { releases, changedSince, shares, classrooms, sizes, files } = answer.data;
   const newest = releases[0];
   const ready = releases.find((release) => release.state === 'ready');
   const make = () => run(() => ask('POST', `/api/lessons/${desk.id}/releases`));
@@ -177,19 +175,11 @@ export function Share() {
             Files to take away
           </h2>
           <ul className="divide-y divide-rule border-y border-rule">
-            <li className="py-3">
-              <VideoFile release={ready} made={answer.data.export} run={run} />
-            </li>
-            <li className="flex flex-wrap items-center gap-3 py-3">
-              <span className="grow">
-                Lesson file
-                <span className="block text-[15px] text-quiet">
-                  The lesson, its pictures and its takes, to keep or to give to a colleague, about{' '}
-                  {bytes(answer.data.archive)}
-                </span>
-              </span>
-              <FileLink href={`/api/lessons/${desk.id}/archive`}>Download</FileLink>
-            </li>
+            {files.map((file) => (
+              <li key={file.format} className="py-3">
+                <FileToTake lesson={desk.id} file={file} release={ready} run={run} />
+              </li>
+            ))}
           </ul>
         </section>
       </div>

@@ -11,10 +11,25 @@ export interface Release {
 export interface Export {
   id: string;
   release: string;
+  format: string;
   state: 'waiting' | 'making' | 'ready' | 'failed' | 'cancelled';
   progress: number;
   bytes: number;
   trouble: string | null;
+}
+
+/** What can be taken away in one format. */
+export interface LessonFile {
+  format: string;
+  label: string;
+  about: string;
+  /** Made on the queue; others are written while one waits. */
+  takesLong: boolean;
+  /** Why it cannot be written now, and what to do. */
+  obstacle: string | null;
+  /** About; null where it is not known before. */
+  bytes: number | null;
+  export: Export | null;
 }
 
 export interface ShareAnswer {
@@ -30,8 +45,6 @@ export interface ShareAnswer {
     due: string;
     ready: boolean;
   }[];
-  export: Export | null;
-  /** Bytes, about. */
-  archive: number;
+  files: LessonFile[];
   sizes: { sound: number; data: number } | null;
 }

@@ -1,17 +1,20 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Jobs;
 
 use App\Adapters\Files;
-use App\Adapters\Video\VideoCancelled;
-use App\Adapters\Video\VideoMaker;
+use App\Formats\Formats;
+use App\Formats\WritingStopped;
 use App\Models\Export;
+use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Makes the video file of a release, tells how far it is, and stops when the teacher says so. */
-class MakeVideo implements ShouldQueue
+/** Writes a lesson in a format that takes long, tells how far it is, and stops when the teacher says so. */
+class MakeExport implements ShouldQueue
 {
     use Queueable;
 
@@ -32,7 +35,7 @@ class MakeVideo implements ShouldQueue
         return [new KeepsReservation];
     }
 
-    public function handle(VideoMaker $maker): void
+    public function handle(): void
     {
         $export = Export::query()->find($this->export);
         // One that is being made already was begun by a worker that died: it is made anew.
@@ -41,28 +44,28 @@ class MakeVideo implements ShouldQueue
         }
         $export->update(['state' => 'making', 'progress' => 0]);
         try {
-            Files::tidily(fn () => $this->make($export, $maker));
-        } catch (VideoCancelled) {
+            Files::tidily(fn () => $this->make($export));
+        } catch (WritingStopped) {
             return;
         }
     }
 
-    private function make(Export $export, VideoMaker $maker): void
+    private function make(Export $export): void
     {
-        $made = $maker->make($export->release, static function (float $share) use ($export): void {
+        $writer = Formats::writer($export->format) ?? throw new DomainException("Lessons are not written as “{$export->format}”.");
+        $made = $writer->write($export->release->lesson, static function (float $share) use ($export): void {
             if ($export->fresh()?->state !== 'making') {
-                throw new VideoCancelled('Stopped by the teacher.');
+                throw new WritingStopped('Stopped by the teacher.');
             }
             $export->update(['progress' => round($share, 3)]);
         });
-        $bytes = filesize($made['video']);
-        Files::keep($made['video'], $export->path('lesson.mp4'));
-        Files::keep($made['captions'], $export->path('captions.vtt'));
+        $bytes = filesize($made);
+        Files::keep($made, $export->path('file'.$writer::ending()));
         $export->update(['state' => 'ready', 'progress' => 1, 'bytes' => $bytes]);
     }
 
     public function failed(?Throwable $error): void
     {
-        Export::query()->whereKey($this->export)->update(['state' => 'failed', 'trouble' => 'The video could not be made. Press “Make it again”; if it fails again, share a new version first.']);
+        Export::query()->whereKey($this->export)->update(['state' => 'failed', 'trouble' => 'The file could not be made. Press “Make it again”; if it fails again, share a new version first.']);
     }
 }

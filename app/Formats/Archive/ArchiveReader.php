@@ -1,13 +1,18 @@
 <?php
 
-namespace App\Lessons;
+declare(strict_types=1);
+
+namespace App\Formats\Archive;
 
 use App\Adapters\Files;
 use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\SoundDesk;
-use App\Models\Lesson;
-use App\Models\Picture;
-use App\Models\Take;
+use App\Formats\ImportedLesson;
+use App\Formats\LessonReader;
+use App\Lessons\LessonDocument;
+use App\Lessons\LessonSchema;
+use App\Lessons\PaintedSlides;
+use App\Lessons\Photo;
 use App\Models\User;
 use App\Recording\DrawingCost;
 use Daybright\Format\IncomingJson;
@@ -16,14 +21,11 @@ use Daybright\Format\UnreadableText;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use DomainException;
-use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Storage;
 use stdClass;
-use Throwable;
 use ZipArchive;
 
-/** A lesson as one file: lesson.json, its pictures and its takes in a zip. See docs/formats/archive.md. */
-final class LessonArchive
+/** Reads a lesson from one file: lesson.json, its pictures and its takes in a zip. See docs/formats/archive.md. */
+final class ArchiveReader implements LessonReader
 {
     private const MOST_ENTRIES = 2000;
 
@@ -37,52 +39,42 @@ final class LessonArchive
     {
     }
 
-    /** @return string path of a finished temporary file */
-    public function export(Lesson $lesson): string
+    public static function name(): string
     {
-        return Files::tidily(fn (): string => $this->written($lesson));
+        return 'archive';
     }
 
-    private function written(Lesson $lesson): string
+    public static function label(): string
     {
-        $path = Files::temporary('zip');
+        return 'Lesson file';
+    }
+
+    public static function accepts(): array
+    {
+        return ['.zip'];
+    }
+
+    /** A file that is to be a lesson, whole or not, is told by what it would hold. */
+    public function recognises(string $path): bool
+    {
         $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-        $document = $lesson->document();
-        $zip->addFromString('lesson.json', (string) $document);
-        foreach (array_unique(array_column($document->array()['media'], 'sha256')) as $sha256) {
-            $zip->addFile(self::there(Picture::path($sha256), 'One of its pictures is missing on the server. Choose the picture again in the Storyboard.'), 'pictures/'.$sha256);
+        if ($zip->open($path, ZipArchive::RDONLY) !== true) {
+            return false;
         }
-        foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
-            $folder = 'takes/'.($index + 1).'/';
-            $zip->addFromString($folder.'take.json', self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])));
-            $title = $lesson->read()->slide($take->slide)?->title ?: 'a slide without a title';
-            $zip->addFile(self::there($take->path('sound.flac'), "The sound of a take of “{$title}” is missing on the server. Delete that take in Edit, or restore it from a backup."), $folder.'sound.flac');
-            $zip->setCompressionName($folder.'sound.flac', ZipArchive::CM_STORE);
-        }
-        if (! $zip->close()) {
-            throw new DomainException('The archive could not be written. Check that the disk has room.');
-        }
+        try {
+            for ($index = 0; $index < min($zip->numFiles, self::MOST_ENTRIES); $index++) {
+                if (preg_match(self::NAMES, (string) $zip->getNameIndex($index)) === 1) {
+                    return true;
+                }
+            }
 
-        return $path;
+            return false;
+        } finally {
+            $zip->close();
+        }
     }
 
-    private static function there(string $path, string $otherwise): string
-    {
-        return Storage::exists($path) ? Files::local($path) : throw new DomainException($otherwise);
-    }
-
-    /**
-     * Reads everything and checks everything before it changes anything.
-     *
-     * @throws DomainException
-     */
-    public function import(User $user, string $path): Lesson
-    {
-        return Files::tidily(fn (): Lesson => $this->read($user, $path));
-    }
-
-    private function read(User $user, string $path): Lesson
+    public function read(User $teacher, string $path, string $name): ImportedLesson
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY | ZipArchive::CHECKCONS) !== true) {
@@ -93,12 +85,11 @@ final class LessonArchive
             $document = LessonDocument::of($this->decoded($zip, 'lesson.json'));
             $read = $this->checked($document);
             [$document, $pictures] = $this->pictures($zip, $read, $document);
-            $takes = $this->takes($zip, $read);
+
+            return new ImportedLesson($document, $pictures, $this->takes($zip, $read));
         } finally {
             $zip->close();
         }
-
-        return $this->keep($user, $document, $pictures, $takes);
     }
 
     private function checkEntries(ZipArchive $zip): void
@@ -239,41 +230,5 @@ final class LessonArchive
         }
 
         return $read;
-    }
-
-    /**
-     * @param  array<string, array{string, string}>  $pictures
-     * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes
-     */
-    private function keep(User $user, LessonDocument $document, array $pictures, array $takes): Lesson
-    {
-        $kept = [];
-        try {
-            return DB::transaction(function () use ($user, $document, $pictures, $takes, &$kept): Lesson {
-                foreach ($pictures as $sha256 => [$type, $bytes]) {
-                    Storage::put(Picture::path($sha256), $bytes);
-                    Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
-                }
-                $lesson = (new LessonStore)->create(new Lesson(['user_id' => $user->id]), $document);
-                $now = now();
-                foreach ($takes as $order => $each) {
-                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', 'created_at' => $now->copy()->addMicroseconds($order), ...$each['fields']]);
-                    $take->id = $take->newUniqueId();
-                    Files::keep($each['sound'], $take->path('sound.flac'));
-                    $kept[] = "takes/{$take->id}";
-                    $take->save();
-                }
-
-                return $lesson;
-            });
-        } catch (Throwable $error) {
-            array_map(Storage::deleteDirectory(...), $kept);
-            throw $error;
-        }
-    }
-
-    private static function json(mixed $value): string
-    {
-        return json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
     }
 }

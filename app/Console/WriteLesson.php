@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Formats\Formats;
+use App\Jobs\MakeRelease;
+use App\Lessons\ReleaseStore;
+use App\Models\Lesson;
+use DomainException;
+
+/** A lesson out to a file of any format. What is made of a shared version shares one where there is none. */
+class WriteLesson extends LessonCommand
+{
+    protected $signature = 'lesson:write {lesson : id or title} {format : archive, mp4, captions, handout, answers …} {--to= : the file to write}';
+
+    protected $description = 'Write a lesson to a file';
+
+    public function handle(ReleaseStore $releases): int
+    {
+        $format = (string) $this->argument('format');
+        $writer = Formats::writer($format) ?? throw new DomainException("Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).'.');
+        $to = $this->target('lesson'.str_replace(' ', '-', $writer::ending()));
+        $lesson = $this->lesson((string) $this->argument('lesson'));
+        if ($writer->obstacle($lesson) !== null && $lesson->newestRelease() === null && $lesson->takes()->exists()) {
+            $this->share($lesson, $releases);
+        }
+        $obstacle = $writer->obstacle($lesson);
+        if ($obstacle !== null) {
+            throw new DomainException($obstacle);
+        }
+        $bar = $this->output->createProgressBar(100);
+        $made = $writer->write($lesson, static fn (float $share) => $bar->setProgress((int) round($share * 100)));
+        $bar->finish();
+        $this->newLine();
+        rename($made, $to);
+        $this->line($to);
+
+        return self::SUCCESS;
+    }
+
+    private function share(Lesson $lesson, ReleaseStore $releases): void
+    {
+        $release = $releases->begin($lesson);
+        MakeRelease::dispatchSync($release->id);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Formats\Archive\ArchiveReader;
+use App\Formats\Archive\ArchiveWriter;
+use App\Formats\Captions\CaptionsWriter;
+use App\Formats\Handout\AnswersWriter;
+use App\Formats\Handout\HandoutWriter;
+use App\Formats\Video\VideoWriter;
+
+/** The formats that lessons come in and go out in: one line each. */
+final class Formats
+{
+    /** @var non-empty-list<class-string<LessonReader>> in the order in which they are tried */
+    public const READERS = [
+        ArchiveReader::class,
+    ];
+
+    /** @var non-empty-list<class-string<LessonWriter>> */
+    public const WRITERS = [
+        VideoWriter::class,
+        CaptionsWriter::class,
+        HandoutWriter::class,
+        AnswersWriter::class,
+        ArchiveWriter::class,
+    ];
+
+    public static function writer(string $name): ?LessonWriter
+    {
+        foreach (self::WRITERS as $writer) {
+            if ($writer::name() === $name) {
+                return app($writer);
+            }
+        }
+
+        return null;
+    }
+
+    /** The pattern that the name of a writer follows in an address. */
+    public static function writerNames(): string
+    {
+        return implode('|', array_map(static fn (string $writer): string => $writer::name(), self::WRITERS));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Adapters\Files;
+use App\Lessons\LessonStore;
+use App\Models\Lesson;
+use App\Models\Picture;
+use App\Models\Take;
+use App\Models\User;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Storage;
+use Throwable;
+
+/** Takes lessons in from files of every format that there is a reader for. */
+final class LessonIntake
+{
+    public function __construct(private readonly LessonStore $store)
+    {
+    }
+
+    /**
+     * @param  string  $name of the file as it was chosen
+     *
+     * @throws DomainException when the file cannot be read, and nothing is kept
+     */
+    public function bringIn(User $teacher, string $path, string $name): Lesson
+    {
+        return Files::tidily(function () use ($teacher, $path, $name): Lesson {
+            foreach (Formats::READERS as $class) {
+                $reader = app($class);
+                if ($reader->recognises($path)) {
+                    return $this->keep($teacher, $reader->read($teacher, $path, $name));
+                }
+            }
+            throw new DomainException('This file is not a whole lesson archive. It may have been cut short on its way: fetch it again.');
+        });
+    }
+
+    private function keep(User $teacher, ImportedLesson $imported): Lesson
+    {
+        $kept = [];
+        try {
+            return DB::transaction(function () use ($teacher, $imported, &$kept): Lesson {
+                foreach ($imported->pictures as $sha256 => [$type, $bytes]) {
+                    Storage::put(Picture::path($sha256), $bytes);
+                    Picture::query()->firstOrCreate(['user_id' => $teacher->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
+                }
+                $lesson = $this->store->create(new Lesson(['user_id' => $teacher->id]), $imported->document);
+                $now = now();
+                foreach ($imported->takes as $order => $each) {
+                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', 'created_at' => $now->copy()->addMicroseconds($order), ...$each['fields']]);
+                    $take->id = $take->newUniqueId();
+                    Files::keep($each['sound'], $take->path('sound.flac'));
+                    $kept[] = "takes/{$take->id}";
+                    $take->save();
+                }
+
+                return $lesson;
+            });
+        } catch (Throwable $error) {
+            array_map(Storage::deleteDirectory(...), $kept);
+            throw $error;
+        }
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats;
+
+use App\Models\Lesson;
+use Closure;
+use DomainException;
+
+/** A format in which a lesson can be taken away. */
+interface LessonWriter
+{
+    /** In addresses, such as “mp4”. */
+    public static function name(): string;
+
+    public static function label(): string;
+
+    /** What is in it and what it is for, in a sentence without a full stop. */
+    public static function about(): string;
+
+    public static function mediaType(): string;
+
+    /** End of the file's name, such as “.mp4”. */
+    public static function ending(): string;
+
+    /** Made on the queue, with progress; others are made while one waits. */
+    public static function takesLong(): bool;
+
+    /** Why it cannot be written now and what to do; null when it can. */
+    public function obstacle(Lesson $lesson): ?string;
+
+    /** About how many bytes it will have; null where that is not known before. */
+    public function size(Lesson $lesson): ?int;
+
+    /**
+     * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
+     * @return string path of a finished temporary file
+     *
+     * @throws DomainException
+     */
+    public function write(Lesson $lesson, Closure $progress): string;
+}
