@@ -126,8 +126,8 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
   await test.step('the video is examined by others', async () => {
     await page.getByRole('link', { name: 'Share', exact: true }).click();
     await page.getByRole('button', { name: 'Make the video file' }).click();
-    const file = page.getByRole('listitem').filter({ hasText: 'Video file' });
-    const download = file.getByRole('link', { name: 'Download' });
+    const listed = page.getByRole('listitem').filter({ hasText: 'Video file' });
+    const download = listed.getByRole('link', { name: 'Download' });
     await expect(download).toBeVisible({ timeout: 60_000 });
     const address = (await download.getAttribute('href')) ?? '';
     const file = 'storage/playwright-lesson.mp4';
