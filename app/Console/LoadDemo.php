@@ -3,8 +3,8 @@
 namespace App\Console;
 
 use App\Demo\DemoLessons;
-use App\Jobs\MakeRelease;
 use App\Jobs\MakeExport;
+use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Classroom;
 use App\Models\Export;
