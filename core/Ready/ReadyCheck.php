@@ -16,6 +16,7 @@ use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\SideSlideOutOfReach;
 use Daybright\Ready\Rules\TakeTellsMissingStep;
+use Daybright\Ready\Rules\UncheckedAim;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnfinishedPracticeSet;
 use Daybright\Ready\Rules\UnitTrouble;
@@ -74,6 +75,7 @@ final readonly class ReadyCheck
             new FullSlide,
             new PictureWithoutWords,
             new EmptyScript,
+            new UncheckedAim,
             new OverTime,
             new HardToRead,
             new TakeTellsMissingStep,

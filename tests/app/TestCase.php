@@ -67,7 +67,7 @@ abstract class TestCase extends BaseTestCase
     protected static function document(): array
     {
         $slide = static fn (string $id, array $blocks): array => [
-            'id' => $id, 'title' => ucfirst($id), 'side' => false, 'arrangement' => 'whole', 'aims' => [],
+            'id' => $id, 'title' => ucfirst($id), 'side' => false, 'arrangement' => 'whole', 'aims' => ['aim-1'],
             'steps' => [['id' => "{$id}-1", 'script' => 'The first line.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'The second line.', 'pause' => 0]],
             'blocks' => $blocks,
         ];

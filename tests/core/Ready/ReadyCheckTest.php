@@ -123,6 +123,16 @@ final class ReadyCheckTest extends TestCase
         self::assertEquals($report, SlideReport::read(new Fields($kept)));
     }
 
+    public function test_an_aim_that_no_question_checks_is_found(): void
+    {
+        $question = Slides::block('q', 'question', ['type' => 'number', 'prompt' => 'How high?', 'marks' => 1, 'value' => '4.5', 'unit' => 'm'], 'step-1', ['answer' => 'step-2']);
+        $with = static fn (array $aims, array $blocks): Lesson => Lesson::from(['aims' => [['id' => 'height', 'text' => 'find a height'], ['id' => 'blank', 'text' => '']]] + Slides::document($blocks, more: ['aims' => $aims]));
+        self::assertSame([], self::rules($with(['height'], [$question])));
+        self::assertSame(['unchecked-aim'], self::rules($with([], [$question])));
+        self::assertSame(['unchecked-aim'], self::rules($with(['height'], [])));
+        self::assertStringContainsString('“find a height”', self::findings($with([], []))[0]->sentence);
+    }
+
     public function test_an_unfinished_question_figure_or_picture_is_found(): void
     {
         self::assertSame(['unfinished', 'unfinished', 'unfinished'], self::rules(Slides::lesson([
