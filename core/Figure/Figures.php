@@ -14,6 +14,7 @@ use Daybright\Figure\MarkedPassage\MarkedPassage;
 use Daybright\Figure\MotionGraph\MotionGraph;
 use Daybright\Figure\NumberLine\NumberLine;
 use Daybright\Figure\PictureMap\PictureMap;
+use Daybright\Figure\PlaceValue\PlaceValue;
 use Daybright\Figure\PlaneShape\PlaneShape;
 use Daybright\Figure\PlanningFrame\PlanningFrame;
 use Daybright\Figure\PolarGraph\PolarGraph;
@@ -37,6 +38,7 @@ final class Figures
         Solid::class,
         Equivalence::class,
         NumberLine::class,
+        PlaceValue::class,
         PlaneShape::class,
         ScaleReading::class,
         TwoUnknowns::class,
