@@ -29,9 +29,9 @@ use Daybright\Scene\TextStyle;
 /** A number in columns: what each of its digits is worth, and what ten times as much does to them. */
 final readonly class PlaceValue implements Varies
 {
-    private const COLUMN = 90.0;
+    private const COLUMN = 104.0;
 
-    private const LABEL = 190.0;
+    private const LABEL = 130.0;
 
     private const SUM = 76.0;
 
