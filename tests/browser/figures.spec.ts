@@ -1,5 +1,5 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { enterClass, findNothing, newStoryboard, put, putFigure, saved } from './steps';
+import { enterClass, findNothing, newStoryboard, put, putFigure, recorded, saved } from './steps';
 
 interface Trial {
   group: string;
@@ -239,9 +239,9 @@ async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise
   await page.getByRole('button', { name: slide }).click();
   await page.getByRole('button', { name: 'Use the practice voice' }).click();
   await page.locator('body').press('s');
-  await page.waitForTimeout(1200);
+  await recorded(page, 1);
   await page.locator('body').press('ArrowRight');
-  await page.waitForTimeout(1200);
+  await recorded(page, 2);
   await page.locator('body').press('s');
   await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 20_000 });
   const lesson = page.url().split('/')[4] ?? '';

@@ -2,7 +2,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { enterClass, saved, signIn } from './steps';
+import { begunAnew, enterClass, recorded, saved, signIn } from './steps';
 
 test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched, answered, read and taken away', async ({
   page,
@@ -58,7 +58,7 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     await page.getByRole('button', { name: 'Use the microphone' }).click();
     await page.getByRole('button', { name: 'Start recording this slide' }).click();
     await expect(page.getByText('Recording', { exact: true })).toBeVisible();
-    await page.waitForTimeout(2500);
+    await recorded(page, 2);
     await page.getByRole('button', { name: 'Pen', exact: true }).click();
     const paper = await page.getByTestId('drawing').boundingBox();
     if (!paper) throw new Error('There is nothing to draw on.');
@@ -66,12 +66,13 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     await page.mouse.down();
     await page.mouse.move(paper.x + 300, paper.y + 320, { steps: 8 });
     await page.mouse.up();
-    await page.waitForTimeout(500);
+    await recorded(page, 3);
     await page.locator('body').press('ArrowDown');
-    await page.waitForTimeout(2000);
+    await begunAnew(page);
+    await recorded(page, 2);
     await page.locator('body').press('ArrowRight');
     await expect(page.getByText('Step 2 of 2')).toBeVisible();
-    await page.waitForTimeout(1500);
+    await recorded(page, 4);
     await page.getByRole('button', { name: 'Stop recording' }).click();
     await expect(page.getByText('1 take of this slide')).toBeVisible();
   });
@@ -126,7 +127,7 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
   await test.step('the video is examined by others', async () => {
     await page.getByRole('link', { name: 'Share', exact: true }).click();
     await page.getByRole('button', { name: 'Make the video file' }).click();
-    const listed = page.getByRole('listitem').filter({ hasText: 'Video file' });
+    const listed = page.getByRole('listitem').filter({ hasText: /^Video file/ });
     const download = listed.getByRole('link', { name: 'Download' });
     await expect(download).toBeVisible({ timeout: 60_000 });
     const address = (await download.getAttribute('href')) ?? '';

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { saved } from './steps';
+import { recorded, saved } from './steps';
 
 /** Moves on with Tab until the wanted thing has the focus; nothing is clicked. */
 async function tabTo(page: Page, name: RegExp, most = 220): Promise<void> {
@@ -62,7 +62,7 @@ test('a lesson is made, recorded and watched with the keyboard alone', async ({ 
   await expect(page.getByText('Ready', { exact: true })).toBeVisible();
   await page.evaluate(() => (document.activeElement as HTMLElement).blur());
   await page.keyboard.press('s');
-  await page.waitForTimeout(2500);
+  await recorded(page, 2);
   await page.keyboard.press('s');
   await expect(page.getByText('1 take of this slide')).toBeVisible();
 

@@ -70,3 +70,31 @@ export async function findNothing(page: Page): Promise<void> {
     result.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
   ).toEqual([]);
 }
+
+/** Seconds on the clock of the recording. */
+async function recordingClock(page: Page): Promise<number> {
+  const written = await page.getByRole('complementary', { name: 'Recording' }).textContent();
+  const [, minutes, seconds] = written?.match(/(\d+):(\d\d)of/) ?? [];
+  return seconds === undefined ? -1 : Number(minutes) * 60 + Number(seconds);
+}
+
+/** Lets the recording go on until its clock shows so many seconds. */
+export async function recorded(page: Page, seconds: number): Promise<void> {
+  await expect.poll(() => recordingClock(page), { timeout: 30_000, intervals: [100] }).toBeGreaterThanOrEqual(seconds);
+}
+
+/** Waits until another take has begun after one of a second or more. */
+export async function begunAnew(page: Page): Promise<void> {
+  await expect.poll(() => recordingClock(page), { timeout: 30_000, intervals: [50] }).toBe(0);
+}
+
+/** Waits until the server knows how far a student has come. */
+export async function placeReported(student: Page): Promise<void> {
+  const share = new URL(student.url()).pathname.split('/')[2];
+  const place = Number(await student.getByLabel('Place in the lesson').inputValue());
+  const apart = async () => {
+    const lesson = await (await student.request.get(`/api/watch/${share}`)).json();
+    return Math.abs(lesson.visit.position - place);
+  };
+  await expect.poll(apart, { timeout: 30_000 }).toBeLessThan(1000);
+}

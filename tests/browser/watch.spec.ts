@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { enterClass } from './steps';
+import { enterClass, placeReported } from './steps';
 
 test('pause points stop the student, and what was reached is there again later', async ({ browser, page }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -21,7 +21,7 @@ test('pause points stop the student, and what was reached is there again later',
   await student.getByRole('radio', { name: /just after sunrise/ }).check();
   await student.getByRole('button', { name: 'Answer', exact: true }).click();
   await expect(student.getByText('A low Sun makes a long shadow.')).toBeVisible();
-  await student.waitForTimeout(4500);
+  await placeReported(student);
   const place = await student.getByLabel('Place in the lesson').inputValue();
   await student.reload();
   await expect(student.getByLabel('Place in the lesson')).toBeVisible();
@@ -71,7 +71,7 @@ test('an answer given without a connection arrives later, and one half written o
     await student.getByRole('button', { name: 'Go on', exact: true }).click();
   await expect(student.getByText('How long is the shadow at 4 o’clock?').first()).toBeVisible({ timeout: 15_000 });
   await student.getByLabel('Your answer, with its unit').fill('41 c');
-  await student.waitForTimeout(4500);
+  await placeReported(student);
   await student.reload();
   await student.getByRole('button', { name: 'Go on', exact: true }).click();
   await expect(student.getByLabel('Your answer, with its unit')).toHaveValue('41 c', { timeout: 15_000 });
