@@ -9,6 +9,7 @@ export type Id = string;
 export type Block =
   | HeadingBlock
   | TextBlock
+  | QuotationBlock
   | TermBlock
   | PictureBlock
   | FigureBlock
@@ -190,6 +191,26 @@ export interface TextBlock {
 }
 export interface TextContent {
   text: string;
+}
+export interface QuotationBlock {
+  id: Id;
+  kind: "quotation";
+  region: "main" | "left" | "right" | "top" | "bottom";
+  step: Id;
+  /**
+   * Piece of the block to the step at which it appears.
+   */
+  reveals: {
+    [k: string]: Id;
+  };
+  content: QuotationContent;
+}
+export interface QuotationContent {
+  text: string;
+  /**
+   * Whose words they are, and where they stand.
+   */
+  source: string;
 }
 export interface TermBlock {
   id: Id;

@@ -10,6 +10,7 @@ use Daybright\Block\Instructions\InstructionsBlock;
 use Daybright\Block\Pause\PauseBlock;
 use Daybright\Block\Picture\PictureBlock;
 use Daybright\Block\Question\QuestionBlock;
+use Daybright\Block\Quotation\QuotationBlock;
 use Daybright\Block\Term\TermBlock;
 use Daybright\Block\Text\TextBlock;
 use Daybright\Block\Worked\WorkedBlock;
@@ -26,6 +27,7 @@ final class Blocks
     public const CATALOGUE = [
         HeadingBlock::class,
         TextBlock::class,
+        QuotationBlock::class,
         TermBlock::class,
         PictureBlock::class,
         FigureBlock::class,

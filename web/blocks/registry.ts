@@ -5,6 +5,7 @@ import { InstructionsForm } from './instructions/InstructionsForm';
 import { PauseForm } from './pause/PauseForm';
 import { PictureForm } from './picture/PictureForm';
 import { QuestionForm } from './question/QuestionForm';
+import { QuotationForm } from './quotation/QuotationForm';
 import { TermForm } from './term/TermForm';
 import { TextForm } from './text/TextForm';
 import { WorkedForm } from './worked/WorkedForm';
@@ -13,6 +14,7 @@ import { WorkedForm } from './worked/WorkedForm';
 export const FORMS: { [Kind in BlockKind]: BlockForm<Kind> } = {
   heading: HeadingForm,
   text: TextForm,
+  quotation: QuotationForm,
   term: TermForm,
   picture: PictureForm,
   figure: FigureForm,

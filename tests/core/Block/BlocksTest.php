@@ -13,6 +13,7 @@ use Daybright\Block\LayoutBounds;
 use Daybright\Block\Pause\PauseBlock;
 use Daybright\Block\Picture\PictureBlock;
 use Daybright\Block\Question\QuestionBlock;
+use Daybright\Block\Quotation\QuotationBlock;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\Stops;
 use Daybright\Block\Term\TermBlock;
@@ -21,6 +22,7 @@ use Daybright\Block\Worked\WorkedBlock;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\PartKind;
+use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
 use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
@@ -36,6 +38,7 @@ final class BlocksTest extends TestCase
     {
         yield 'heading' => ['heading', ['text' => 'The *Sun*']];
         yield 'text' => ['text', ['text' => "- low Sun\n- long shadow"]];
+        yield 'quotation' => ['quotation', ['text' => 'Fortunate hours alone I count.', 'source' => 'on a sundial at Larkfield']];
         yield 'term' => ['term', ['word' => 'noon', 'meaning' => 'the Sun is highest', 'hook' => 'no shadow at noon', 'picture' => 'gate']];
         yield 'picture' => ['picture', ['medium' => 'gate', 'caption' => 'At the gate']];
         yield 'figure' => ['figure', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]];
@@ -86,6 +89,14 @@ final class BlocksTest extends TestCase
         self::assertSame(180, QuestionBlock::from(new Fields($question))->waits());
         self::assertSame(45, QuestionBlock::from(new Fields(['seconds' => 45] + $question))->waits());
         self::assertNull(QuestionBlock::from(new Fields(['stops' => false] + $question))->waits());
+    }
+
+    public function test_a_quotation_needs_its_source_and_its_sums_are_left_alone(): void
+    {
+        $read = static fn (string $text, string $source): QuotationBlock => QuotationBlock::from(new Fields(['text' => $text, 'source' => $source]));
+        self::assertStringContainsString('whose words', (string) $read('Carpe diem.', '')->missing());
+        self::assertNull($read('Two and two is five.', 'a novel')->missing());
+        self::assertNotContains('2 + 2 = 5', array_map(static fn (Statement $statement): string => $statement->text, $read('2 + 2 = 5', 'a novel')->statements()));
     }
 
     public function test_only_a_question_asks_one_and_only_some_kinds_show_pictures(): void
