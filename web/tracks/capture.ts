@@ -19,6 +19,8 @@ export interface Desk {
   take: string;
   tool: string;
   colour: string;
+  /** The key that is held down now. */
+  held: string | null;
 }
 
 /** What the hand does on the slide; places are in slide units. */
@@ -43,7 +45,9 @@ export interface Captured {
 export interface Capture {
   /** Name of its track. */
   name: string;
-  tools: { name: string; label: string }[];
+  tools?: { name: string; label: string }[];
+  /** What is done while a key is held down. */
+  whileHeld?: { key: string; label: string };
   /** A hook: called at every drawing of the room, in the same order. */
   use: (desk: Desk) => Captured;
 }

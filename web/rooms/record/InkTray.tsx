@@ -1,4 +1,5 @@
 import { CAPTURES, type Captured } from '../../tracks/capture';
+import { Key } from '../../ui/Key';
 
 /** No tool: the hand only points with the mouse. */
 export const HAND = 'none';
@@ -10,7 +11,7 @@ const COLOURS = [
   { value: '#1F2D36', name: 'Black' },
 ];
 
-const TOOLS = [{ name: HAND, label: 'Hand' }, ...CAPTURES.flatMap((capture) => capture.tools)];
+const TOOLS = [{ name: HAND, label: 'Hand' }, ...CAPTURES.flatMap((capture) => capture.tools ?? [])];
 
 interface InkTrayProps {
   tool: string;
@@ -48,6 +49,14 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
           />
         ))}
       </div>
+      {CAPTURES.map(
+        ({ whileHeld }) =>
+          whileHeld && (
+            <p key={whileHeld.key} className="text-center text-[15px] text-quiet">
+              {whileHeld.label}: hold <Key>{whileHeld.key.toUpperCase()}</Key>
+            </p>
+          ),
+      )}
       {actions.map((action) => (
         <button
           key={action.key}

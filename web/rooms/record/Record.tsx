@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
 import { Stage } from '../../stage/Stage';
-import { useCaptures } from '../../tracks/capture';
+import { CAPTURES, useCaptures } from '../../tracks/capture';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
 import { Key } from '../../ui/Key';
@@ -14,9 +14,12 @@ import { HAND, InkTray } from './InkTray';
 import { outbox, type Sending } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
+import { useHeldKey } from './useHeldKey';
 import { useRecording } from './useRecording';
 import { useRecordingKeys } from './useRecordingKeys';
 import { useSource } from './useSource';
+
+const HELD_KEYS = CAPTURES.flatMap((capture) => capture.whileHeld?.key ?? []);
 
 /** The slide, the script under the camera's place, one round control. */
 export function Record() {
@@ -33,7 +36,8 @@ export function Record() {
   const shown = everySlide.find((each) => each.id === (recording.visiting ?? slide?.id));
   const { now, note, take } = recording;
   const seen = shown?.id ?? '';
-  const captured = useCaptures({ now, note, slide: seen, take: `${slide?.id} ${take}`, tool, colour });
+  const held = useHeldKey(HELD_KEYS);
+  const captured = useCaptures({ now, note, slide: seen, take: `${slide?.id} ${take}`, tool, colour, held });
   useRecordingKeys(recording, captured.actions, chosen.source !== null);
 
   if (!slide || !shown) {

@@ -1,25 +1,11 @@
-import { useState } from 'react';
-import type { Capture, Desk } from '../capture';
-import type { Spot } from './show';
-
-/** Milliseconds between two places that are noted. */
-const OFTEN = 40;
+import type { Capture, Desk, Place } from '../capture';
+import { useFollowing } from '../spot';
 
 function usePointer({ now, note, tool }: Desk) {
-  const [spot, setSpot] = useState<Spot | null>(null);
-  const [noted, setNoted] = useState(Number.NEGATIVE_INFINITY);
+  const { spot, follow, leave } = useFollowing(now, (place) => note({ kind: 'point', ...place }));
   const isOn = tool === 'pointer';
-  const move = ([x, y]: [number, number]) => {
-    if (!isOn) return;
-    setSpot({ from: 0, to: Infinity, x, y });
-    // Another take begins its clock anew.
-    if (now() >= noted && now() - noted < OFTEN) return;
-    setNoted(now());
-    note({ kind: 'point', x, y });
-  };
-  const leave = () => {
-    if (isOn) note({ kind: 'point', x: null, y: null });
-    setSpot(null);
+  const move = (place: Place) => {
+    if (isOn) follow(place);
   };
   return { intervals: spot && isOn ? [spot] : [], hand: { move, leave } };
 }

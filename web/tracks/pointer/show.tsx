@@ -1,11 +1,5 @@
-import type { Interval } from '../playhead';
+import type { Spot } from '../spot';
 import type { LayerProps, Track } from '../track';
-
-/** While the pointer stands at one place, in slide units. */
-export interface Spot extends Interval {
-  x: number;
-  y: number;
-}
 
 function PointerLayer({ intervals }: LayerProps) {
   return (intervals as Spot[]).map(({ x, y }) => <circle key={`${x} ${y}`} cx={x} cy={y} r={13} fill="#B3261E" />);

@@ -12,9 +12,8 @@ use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Frames\PassingPainter;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\PaintsFrames;
-use Daybright\Recording\Tracks\PlacedEvent;
-use Daybright\Recording\Tracks\Run;
 use Daybright\Recording\Tracks\SegmentEvents;
+use Daybright\Recording\Tracks\Spot;
 
 /** A spot of light that follows the teacher's hand. */
 final class Pointer implements PaintsFrames
@@ -35,9 +34,7 @@ final class Pointer implements PaintsFrames
 
     public static function intervals(SegmentEvents $events): array
     {
-        $starts = array_map(static fn (PlacedEvent $event): array => [$event->at, self::place($event->data)], $events->of('point'));
-
-        return Run::of($starts, $events->ends, self::spot(...));
+        return Spot::following($events, 'point');
     }
 
     public static function read(Fields $interval): Interval
@@ -59,20 +56,5 @@ final class Pointer implements PaintsFrames
 
             return $frame;
         });
-    }
-
-    /** @param  array{float, float}  $place */
-    private static function spot(float $from, float $to, array $place): Spot
-    {
-        return new Spot($from, $to, $place[0], $place[1]);
-    }
-
-    /** @return array{float, float}|null nothing where the pointer has left the slide */
-    private static function place(Fields $data): ?array
-    {
-        $x = $data->optionalNumber('x');
-        $y = $data->optionalNumber('y');
-
-        return $x === null || $y === null ? null : [$x, $y];
     }
 }
