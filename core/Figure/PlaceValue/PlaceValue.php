@@ -180,7 +180,7 @@ final readonly class PlaceValue implements Varies
     {
         $powers = array_keys($this->digits());
 
-        return array_map(Place::from(...), range(max($powers) + 1, min([0, ...$powers])));
+        return array_map(Place::from(...), range(max([0, ...$powers]) + 1, min([0, ...$powers])));
     }
 
     /** @return list<string> what stands in each column */
