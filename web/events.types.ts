@@ -6,7 +6,16 @@
  */
 
 export type TakeEvent =
-  ShowEvent | StepEvent | VisitEvent | ReturnEvent | PauseEvent | ResumeEvent | InkEvent | WipeEvent | PointEvent;
+  | ShowEvent
+  | StepEvent
+  | VisitEvent
+  | ReturnEvent
+  | PauseEvent
+  | ResumeEvent
+  | InkEvent
+  | WipeEvent
+  | PointEvent
+  | RingEvent;
 export type At = number;
 export type Id = string;
 /**
@@ -66,6 +75,12 @@ export interface WipeEvent {
 }
 export interface PointEvent {
   kind: "point";
+  at: At;
+  x: number | null;
+  y: number | null;
+}
+export interface RingEvent {
+  kind: "ring";
   at: At;
   x: number | null;
   y: number | null;

@@ -2,6 +2,7 @@ import type { TakeEvent } from '../events.types';
 import { ink } from './ink/capture';
 import type { Interval } from './playhead';
 import { pointer } from './pointer/capture';
+import { ring } from './ring/capture';
 import type { Tracks } from './track';
 
 /** Something that the teacher did; without a time it was just now. */
@@ -53,7 +54,7 @@ export interface Capture {
 }
 
 /** The tracks that are worked by hand: one line each. */
-export const CAPTURES: Capture[] = [ink, pointer];
+export const CAPTURES: Capture[] = [ink, pointer, ring];
 
 /** Everything that is captured, worked together. */
 export function useCaptures(desk: Desk): {

@@ -7,6 +7,7 @@ namespace Daybright\Recording\Tracks;
 use Daybright\Recording\Tracks\Ink\Ink;
 use Daybright\Recording\Tracks\Pauses\Pauses;
 use Daybright\Recording\Tracks\Pointer\Pointer;
+use Daybright\Recording\Tracks\Ring\Ring;
 use Daybright\Recording\Tracks\Steps\Steps;
 use Daybright\Recording\Tracks\Visits\Visits;
 
@@ -20,6 +21,7 @@ final class Tracks
         Pauses::class,
         Ink::class,
         Pointer::class,
+        Ring::class,
     ];
 
     public static function knowsEvent(string $kind): bool
