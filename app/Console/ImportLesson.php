@@ -19,7 +19,9 @@ class ImportLesson extends LessonCommand
         if ($user === null) {
             throw new DomainException('Say for whom: --for=address of a teacher.');
         }
-        $this->line($intake->bringIn($user, (string) $this->argument('file'), basename((string) $this->argument('file')))->id);
+        $broughtIn = $intake->bringIn($user, (string) $this->argument('file'), basename((string) $this->argument('file')));
+        array_map($this->warn(...), $broughtIn->findings);
+        $this->line($broughtIn->lesson->id);
 
         return self::SUCCESS;
     }

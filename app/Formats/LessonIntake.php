@@ -27,16 +27,18 @@ final class LessonIntake
      *
      * @throws DomainException when the file cannot be read, and nothing is kept
      */
-    public function bringIn(User $teacher, string $path, string $name): Lesson
+    public function bringIn(User $teacher, string $path, string $name): BroughtIn
     {
-        return Files::tidily(function () use ($teacher, $path, $name): Lesson {
+        return Files::tidily(function () use ($teacher, $path, $name): BroughtIn {
             foreach (Formats::READERS as $class) {
                 $reader = app($class);
                 if ($reader->recognises($path)) {
-                    return $this->keep($teacher, $reader->read($teacher, $path, $name));
+                    $imported = $reader->read($teacher, $path, $name);
+
+                    return new BroughtIn($this->keep($teacher, $imported), $imported->findings);
                 }
             }
-            throw new DomainException('This file is not a whole lesson archive. It may have been cut short on its way: fetch it again.');
+            throw new DomainException('This file is not a whole lesson archive, nor another file that a lesson can be made from. It may have been cut short on its way: fetch it again.');
         });
     }
 

@@ -18,17 +18,31 @@ final class PictureStore
      */
     public function keep(User $user, string $bytes, string $name): array
     {
+        [$medium, $bytes] = self::checked($bytes, $name);
+        if (! Storage::exists(Picture::path($medium['sha256']))) {
+            Storage::put(Picture::path($medium['sha256']), $bytes);
+        }
+        Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $medium['sha256']], ['type' => $medium['type'], 'bytes' => strlen($bytes)]);
+
+        return $medium;
+    }
+
+    /**
+     * The same without keeping it.
+     *
+     * @return array{array<string, mixed>, string} a medium for the lesson document, and the bytes as they are to be kept
+     *
+     * @throws DomainException when it is not a picture that can be shown
+     */
+    public static function checked(string $bytes, string $name): array
+    {
         if (strlen($bytes) > config('daybright.largest_picture')) {
             throw new DomainException('This picture is larger than 8 MB. Make it smaller and choose it again.');
         }
         [$bytes, $type, $width, $height] = self::isSvg($bytes) ? self::drawing($bytes) : self::photo($bytes);
-        $sha256 = hash('sha256', $bytes);
-        if (! Storage::exists(Picture::path($sha256))) {
-            Storage::put(Picture::path($sha256), $bytes);
-        }
-        Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
+        $medium = ['name' => mb_substr($name, 0, 200), 'type' => $type, 'width' => $width, 'height' => $height, 'sha256' => hash('sha256', $bytes), 'description' => '', 'credit' => '', 'licence' => ''];
 
-        return ['name' => mb_substr($name, 0, 200), 'type' => $type, 'width' => $width, 'height' => $height, 'sha256' => $sha256, 'description' => '', 'credit' => '', 'licence' => ''];
+        return [$medium, $bytes];
     }
 
     private static function isSvg(string $bytes): bool

@@ -64,9 +64,9 @@ class LessonController
     {
         $request->validate(['file' => 'required|file'], ['file.*' => 'Choose a lesson archive of at most 300 MB.']);
         $file = $request->file('file');
-        $lesson = $intake->bringIn($request->user(), $file->getRealPath(), $file->getClientOriginalName());
+        $broughtIn = $intake->bringIn($request->user(), $file->getRealPath(), $file->getClientOriginalName());
 
-        return new JsonResponse(['id' => $lesson->id], 201);
+        return new JsonResponse(['id' => $broughtIn->lesson->id, 'findings' => $broughtIn->findings], 201);
     }
 
     public function show(Lesson $lesson): JsonResponse

@@ -40,6 +40,7 @@ export function Home() {
   const home = useQuery({ queryKey: ['home'], queryFn: () => ask<HomeAnswer>('GET', '/api/home'), staleTime: 0 });
   const teacher = useTeacher();
   const [isNew, setNew] = useState(false);
+  const [broughtIn, setBroughtIn] = useState<{ id: string; findings: string[] } | null>(null);
   const [trouble, attempt] = useTrouble();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -51,8 +52,10 @@ export function Home() {
     const form = new FormData();
     form.append('file', file);
     await attempt(async () => {
-      const made = await ask<{ id: string }>('POST', '/api/lessons/import', form);
-      navigate(`/lesson/${made.id}/plan`);
+      const made = await ask<{ id: string; findings: string[] }>('POST', '/api/lessons/import', form);
+      if (made.findings.length === 0) return navigate(`/lesson/${made.id}/plan`);
+      setBroughtIn(made);
+      await queries.invalidateQueries({ queryKey: ['home'] });
     });
   };
   const remove = async (lesson: LessonCard) => {
@@ -97,6 +100,16 @@ export function Home() {
         {trouble && (
           <div className="pt-4">
             <Notice tone="trouble">{trouble}</Notice>
+          </div>
+        )}
+        {broughtIn && (
+          <div className="flex flex-col gap-2 pt-4">
+            <Notice>
+              The lesson is here. {broughtIn.findings.join(' ')}{' '}
+              <Link to={`/lesson/${broughtIn.id}/plan`} className="text-action underline">
+                Open it
+              </Link>
+            </Notice>
           </div>
         )}
         {home.isError && <Notice tone="trouble">{sentence(home.error)}</Notice>}
