@@ -9,6 +9,7 @@ use App\Formats\Archive\ArchiveWriter;
 use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
+use App\Formats\Pictures\PicturesReader;
 use App\Formats\Video\VideoWriter;
 
 /** The formats that lessons come in and go out in: one line each. */
@@ -17,6 +18,7 @@ final class Formats
     /** @var non-empty-list<class-string<LessonReader>> in the order in which they are tried */
     public const READERS = [
         ArchiveReader::class,
+        PicturesReader::class,
     ];
 
     /** @var non-empty-list<class-string<LessonWriter>> */
