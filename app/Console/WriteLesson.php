@@ -13,7 +13,7 @@ use DomainException;
 /** A lesson out to a file of any format. What is made of a shared version shares one where there is none. */
 class WriteLesson extends LessonCommand
 {
-    protected $signature = 'lesson:write {lesson : id or title} {format : archive, mp4, captions, handout, answers …} {--to= : the file to write}';
+    protected $signature = 'lesson:write {lesson : id or title} {format : archive, mp4, captions, transcript, handout, answers …} {--to= : the file to write}';
 
     protected $description = 'Write a lesson to a file';
 

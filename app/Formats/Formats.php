@@ -10,6 +10,7 @@ use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
 use App\Formats\Pictures\PicturesReader;
+use App\Formats\Transcript\TranscriptWriter;
 use App\Formats\Video\VideoWriter;
 
 /** The formats that lessons come in and go out in: one line each. */
@@ -25,6 +26,7 @@ final class Formats
     public const WRITERS = [
         VideoWriter::class,
         CaptionsWriter::class,
+        TranscriptWriter::class,
         HandoutWriter::class,
         AnswersWriter::class,
         ArchiveWriter::class,

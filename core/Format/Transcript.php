@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Format;
+
+use Daybright\Lesson\Lesson;
+use Daybright\Recording\Tracks\Tracks;
+use Daybright\Release\FrozenLesson;
+
+/** What is said, done and asked in a shared lesson, line by line, with the times of its video. */
+final class Transcript
+{
+    public static function write(FrozenLesson $frozen, Lesson $lesson): string
+    {
+        $lines = [];
+        foreach ($frozen->chapters as $chapter) {
+            $lines[] = [$frozen->full($chapter->at), 0, "\n".$chapter->name()];
+        }
+        foreach ($frozen->captions as $cue) {
+            $lines[] = [$frozen->full($cue->from), 1, self::clock($frozen->full($cue->from)).'  '.str_replace("\n", ' ', $cue->text)];
+        }
+        foreach (Tracks::all() as $track) {
+            foreach ($frozen->tracks->intervals[$track::name()] ?? [] as $interval) {
+                $words = $track::words($interval, $lesson);
+                $at = $frozen->full($interval->from);
+                array_push($lines, ...($words === '' ? [] : [[$at, 2, self::clock($at)."  [{$words}]"]]));
+            }
+        }
+        foreach ($frozen->pauses as $pause) {
+            $at = $frozen->full($pause->at, true);
+            $lines[] = [$at, 3, self::clock($at)."  Stop and try ({$pause->seconds} seconds): {$pause->prompt}"];
+        }
+        usort($lines, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
+
+        return $lesson->title."\n".implode("\n", self::once(array_column($lines, 2)))."\n";
+    }
+
+    /**
+     * Ten strokes in a row are told once.
+     *
+     * @param  list<string>  $lines
+     * @return list<string>
+     */
+    private static function once(array $lines): array
+    {
+        $kept = [];
+        $before = '';
+        foreach ($lines as $line) {
+            $told = str_contains($line, '  [') ? (string) strstr($line, '  [') : '';
+            if ($told === '' || $told !== $before) {
+                $kept[] = $line;
+            }
+            $before = $told;
+        }
+
+        return $kept;
+    }
+
+    private static function clock(float $milliseconds): string
+    {
+        $seconds = (int) floor($milliseconds / 1000);
+
+        return sprintf('%d:%02d', intdiv($seconds, 60), $seconds % 60);
+    }
+}
