@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 // Sentences written after the checker was rewritten once more, to work on it with. The other half lies in held-out.php.
 
 return [

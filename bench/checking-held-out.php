@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 // Written with the sentences of fresh.php and put away before work on the checker began. They are only counted.
 
 return [

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Http\Health;
 use App\Http\Middleware\CheckToken;
 use App\Http\Middleware\CleanInput;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 return [
     // Changes with everything that drawings follow from: what was painted by another edition is painted anew. Written by bin/edition.
     'edition' => is_file($edition = storage_path('framework/edition')) ? trim((string) file_get_contents($edition)) : 'none',

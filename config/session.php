@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 return [
     'driver' => env('SESSION_DRIVER', 'database'),
     // Minutes without a visit after which a session ends: 30 days. A session ends after as long at the latest, however much it is used.

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 // Advance widths in thousandths of the font size, by code point. Written by measure.php.
 
 return [

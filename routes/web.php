@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 use App\Formats\Formats;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ClassroomController;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Lessons;
 
 use App\Models\Lesson;
@@ -11,6 +13,11 @@ final class StaleSave extends RuntimeException
     private function __construct(string $message, public readonly Lesson $lesson)
     {
         parent::__construct($message);
+    }
+
+    public static function ofPart(Lesson $lesson): self
+    {
+        return new self('This lesson was changed in another window. Send all of it.', $lesson);
     }
 
     public static function against(Lesson $lesson): self

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Database\Demo;
 
 /** Writes lesson documents shortly; ids follow from the slide's name, so that the demo is the same each time. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 // What the class of the demo gave for an answer: block => answer, by student.
 
 return [

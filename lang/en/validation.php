@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 // What is said when something that was sent is not in order. Each sentence tells what to do.
 
 return [

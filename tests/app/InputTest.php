@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Tests\App;
 
 use App\Adapters\Files;
@@ -106,6 +108,7 @@ class InputTest extends TestCase
     {
         $lesson = $this->lesson($teacher = $this->teacher());
         $document = self::document();
+        $document['parts'][0]['slides'][0]['aims'] = [];
         $document['parts'][0]['slides'][0]['blocks'][] = ['id' => 'worked', 'kind' => 'worked', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['task' => '', 'lines' => [['id' => 'one', 'formula' => '1 + 1 = 2', 'reason' => '', 'marks' => []]]]];
         $this->actingAs($teacher)->save($lesson->id, $document)->assertStatus(422)->assertJsonPath('detail', 'On the slide “Measure”: The marks must be a group of fields.');
         $document['parts'][0]['slides'][0]['blocks'][1]['content']['lines'][0]['marks'] = (object) [];

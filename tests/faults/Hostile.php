@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace Tests\Faults;
 
 use Random\Engine\Xoshiro256StarStar;

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Adapters\Video;
 
 /** The panel that is laid over the picture while the video waits: what to do, and the time that is left. */

@@ -1,5 +1,7 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Adapters\Video;
 
 /** Writes raw pictures with millisecond times as a Matroska stream (RFC 9559), one cluster a picture. */

@@ -1,62 +1,63 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
-use App\Http\Problem;
+use App\Http\Refused;
+use App\Http\Requests\ChangePasswordRequest;
+use App\Http\Requests\NameRequest;
+use App\Http\Requests\NewPasswordRequest;
+use App\Http\Resources\TeacherResource;
+use App\Http\TeacherSession;
 use App\Teachers\PasswordLinks;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 
 /** A teacher's own name and password. */
 class AccountController
 {
-    private const PASSWORD = 'required|string|min:10|max:200';
-
-    private const SENTENCES = ['password.min' => 'A password has at least ten signs. A few words in a row are easy to remember.', 'password.max' => 'A password has at most 200 signs.'];
-
-    public function rename(Request $request): JsonResponse
+    public function rename(NameRequest $request): TeacherResource
     {
-        $request->user()->update($request->validate(['name' => 'required|string|max:100']));
+        $request->user()->update($request->validated());
 
-        return SignInController::teacher($request->user());
+        return TeacherResource::make($request->user());
     }
 
-    public function changePassword(Request $request): JsonResponse
+    public function changePassword(ChangePasswordRequest $request): TeacherResource
     {
-        $given = $request->validate(['current' => 'required|string|max:200', 'password' => self::PASSWORD], self::SENTENCES);
+        $given = $request->validated();
         if (! Hash::check($given['current'], $request->user()->password)) {
-            return Problem::of(422, 'The password you have now is not right. Try again.', '/current');
+            throw Refused::at('/current', 'The password you have now is not right. Try again.');
         }
         $request->user()->update(['password' => $given['password']]);
         // This session goes on; every other one ends with the old password.
         Auth::login($request->user());
 
-        return SignInController::teacher($request->user());
+        return TeacherResource::make($request->user());
     }
 
-    public function invited(PasswordLinks $links, string $token): JsonResponse
+    public function invited(PasswordLinks $links, string $token): TeacherResource
     {
         $teacher = $links->teacher($token);
 
-        return $teacher === null ? self::spent() : SignInController::teacher($teacher);
+        return TeacherResource::make($teacher ?? throw self::spent());
     }
 
-    public function setPassword(Request $request, PasswordLinks $links, string $token): JsonResponse
+    public function setPassword(NewPasswordRequest $request, PasswordLinks $links, string $token): TeacherResource
     {
-        $given = $request->validate(['password' => self::PASSWORD], self::SENTENCES);
+        $given = $request->validated();
         $teacher = $links->use($token, $given['password']);
         if ($teacher === null) {
-            return self::spent();
+            throw self::spent();
         }
-        SignInController::begin($request, $teacher);
+        TeacherSession::begin($request, $teacher);
 
-        return SignInController::teacher($teacher);
+        return TeacherResource::make($teacher);
     }
 
-    private static function spent(): JsonResponse
+    private static function spent(): Refused
     {
-        return Problem::of(404, 'This link was used before or is more than a week old. Ask whoever looks after the server for a new one.');
+        return Refused::notFound('This link was used before or is more than a week old. Ask whoever looks after the server for a new one.');
     }
 }

@@ -1,8 +1,14 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
 use App\Http\FileName;
+use App\Http\Requests\ClassroomRequest;
+use App\Http\Requests\StudentNameRequest;
+use App\Http\Requests\StudentsRequest;
+use App\Http\Resources\ClassroomResource;
 use App\Models\Classroom;
 use App\Models\Student;
 use App\Watching\StudentArchive;
@@ -22,21 +28,21 @@ class ClassroomController
 
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse($request->user()->classrooms()->with('students')->orderBy('name')->get()->map(self::shown(...)));
+        return new JsonResponse($request->user()->classrooms()->with('students')->orderBy('name')->get()->map(static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom)));
     }
 
-    public function create(Request $request): JsonResponse
+    public function create(ClassroomRequest $request): JsonResponse
     {
-        $given = $request->validate(['name' => 'required|string|max:60']);
+        $given = $request->validated();
 
-        return new JsonResponse(self::shown($request->user()->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()])), 201);
+        return ClassroomResource::make($request->user()->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()]))->response()->setStatusCode(201);
     }
 
-    public function update(Request $request, Classroom $classroom): JsonResponse
+    public function update(ClassroomRequest $request, Classroom $classroom): JsonResponse
     {
-        $classroom->update($request->validate(['name' => 'required|string|max:60']));
+        $classroom->update($request->validated());
 
-        return new JsonResponse(self::shown($classroom));
+        return ClassroomResource::make($classroom)->response();
     }
 
     /** Their replies go with it. */
@@ -47,9 +53,9 @@ class ClassroomController
         return new JsonResponse(null, 204);
     }
 
-    public function addStudents(Request $request, Classroom $classroom): JsonResponse
+    public function addStudents(StudentsRequest $request, Classroom $classroom): JsonResponse
     {
-        $given = $request->validate(['names' => 'required|array|max:60', 'names.*' => 'nullable|string|max:40'], ['names.*.max' => 'A first name has at most 40 letters.']);
+        $given = $request->validated();
         $names = array_values(array_filter(array_map(static fn (?string $name): string => trim((string) $name), $given['names'])));
         $there = $classroom->students()->pluck('name')->all();
         if (count($there) + count($names) > self::MOST_STUDENTS) {
@@ -60,16 +66,16 @@ class ClassroomController
         }
         DB::transaction(static fn () => array_map(static fn (string $name) => $classroom->students()->create(['name' => $name]), $names));
 
-        return new JsonResponse(self::shown($classroom), 201);
+        return ClassroomResource::make($classroom)->response()->setStatusCode(201);
     }
 
-    public function renameStudent(Request $request, Classroom $classroom, Student $student): JsonResponse
+    public function renameStudent(StudentNameRequest $request, Classroom $classroom, Student $student): JsonResponse
     {
-        $name = trim($request->validate(['name' => 'required|string|max:40'])['name']);
+        $name = trim($request->validated()['name']);
         self::refuseTwins($name, $classroom->students()->whereKeyNot($student->id)->pluck('name')->all());
         $student->update(['name' => $name]);
 
-        return new JsonResponse(self::shown($classroom));
+        return ClassroomResource::make($classroom)->response();
     }
 
     /** Their replies go with them. */
@@ -77,7 +83,7 @@ class ClassroomController
     {
         $student->delete();
 
-        return new JsonResponse(self::shown($classroom));
+        return ClassroomResource::make($classroom)->response();
     }
 
     /** All that is kept of a child, as one file. */
@@ -91,7 +97,7 @@ class ClassroomController
         $classroom->update(['code' => self::freshCode()]);
         $classroom->students->each->endSessions();
 
-        return new JsonResponse(self::shown($classroom));
+        return ClassroomResource::make($classroom)->response();
     }
 
     /** A child who forgot the personal word chooses a new one at the next visit. */
@@ -100,7 +106,7 @@ class ClassroomController
         $student->update(['word' => null]);
         $student->endSessions();
 
-        return new JsonResponse(self::shown($classroom));
+        return ClassroomResource::make($classroom)->response();
     }
 
     public static function freshCode(): string
@@ -118,16 +124,5 @@ class ClassroomController
         if (in_array(mb_strtolower($name), array_map(mb_strtolower(...), $others), true)) {
             throw new DomainException("“{$name}” is a name in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.");
         }
-    }
-
-    /** @return array<string, mixed> */
-    private static function shown(Classroom $classroom): array
-    {
-        return [
-            'id' => $classroom->id,
-            'name' => $classroom->name,
-            'code' => $classroom->code,
-            'students' => $classroom->students()->get()->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'hasWord' => $student->word !== null]),
-        ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Adapters\Files;
 use App\Formats\Formats;
 use App\Http\FileName;
+use App\Http\Requests\ExportRequest;
 use App\Http\Resources\ExportResource;
 use App\Jobs\MakeExport;
 use App\Models\Export;
@@ -14,16 +15,15 @@ use App\Models\Lesson;
 use App\Models\Release;
 use DomainException;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Files to take away: those that take long are begun, watched, stopped and fetched; others are written while one waits. */
 final class ExportController
 {
-    public function create(Request $request, Release $release): JsonResponse
+    public function create(ExportRequest $request, Release $release): JsonResponse
     {
-        $format = (string) ($request->validate(['format' => 'nullable|string|max:40'])['format'] ?? 'mp4');
+        $format = (string) ($request->validated()['format'] ?? 'mp4');
         if (Formats::writer($format)?->takesLong() !== true) {
             throw new DomainException('This file is written while you wait. Load the page again.');
         }

@@ -1,7 +1,11 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
+use App\Http\Requests\FigureRequest;
+use App\Http\Requests\FigureVariationRequest;
 use App\Lessons\FigureView;
 use Daybright\Block\Blocks;
 use Daybright\Figure\Figure;
@@ -9,11 +13,9 @@ use Daybright\Figure\Figures;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\PosesTask;
 use Daybright\Figure\Varies;
-use Daybright\Lesson\Fields;
 use Daybright\Worked\Methods;
 use Daybright\Worked\Sheet\StartingSheets;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** What can be put on a slide, and more items of the same kind. */
 class FigureController
@@ -33,10 +35,10 @@ class FigureController
         return new JsonResponse(['svg' => $view->sample(Figures::called($figure))]);
     }
 
-    public function vary(Request $request): JsonResponse
+    public function vary(FigureVariationRequest $request): JsonResponse
     {
-        $asked = $request->validate(['seed' => 'required|integer', 'level' => 'required|integer']);
-        $figure = $this->figure($request);
+        $asked = $request->validated();
+        $figure = $request->figure();
         $item = $figure instanceof Varies
             ? $figure->vary((int) $asked['seed'], (int) $asked['level'])
             : throw InvalidQuantities::because('This figure has no question that could be asked with other numbers.', 'figure');
@@ -45,17 +47,10 @@ class FigureController
     }
 
     /** The question that the figure itself asks of a student. */
-    public function task(Request $request): JsonResponse
+    public function task(FigureRequest $request): JsonResponse
     {
-        $figure = $this->figure($request);
+        $figure = $request->figure();
 
         return new JsonResponse($figure instanceof PosesTask ? $figure->task() : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'));
-    }
-
-    private function figure(Request $request): Figure
-    {
-        $asked = $request->validate(['figure' => 'required|string|max:40', 'quantities' => 'required|array']);
-
-        return Figures::draw($asked['figure'], new Fields($asked['quantities']));
     }
 }

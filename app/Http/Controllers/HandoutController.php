@@ -1,13 +1,13 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
-use App\Http\FileName;
 use App\Lessons\HandoutFile;
 use App\Models\Lesson;
 use Daybright\Handout\Handout;
 use Illuminate\Http\JsonResponse;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The printed pages of a lesson, to look at and to take away. */
 class HandoutController
@@ -21,10 +21,5 @@ class HandoutController
         $read = $lesson->read();
 
         return new JsonResponse(['pages' => $this->handout->pages($read), 'troubles' => Handout::troubles($read) ?: new \stdClass]);
-    }
-
-    public static function send(string $path, string $title): BinaryFileResponse
-    {
-        return response()->download($path, FileName::of($title, '.pdf'), ['Content-Type' => 'application/pdf']);
     }
 }

@@ -1,11 +1,15 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
 use App\Formats\LessonIntake;
 use App\Http\Middleware\CleanInput;
-use App\Http\Problem;
 use App\Http\RawJson;
+use App\Http\Requests\LessonFileRequest;
+use App\Http\Requests\LessonPlanRequest;
+use App\Http\Requests\VersionRequest;
 use App\Lessons\BlankLesson;
 use App\Lessons\LessonChange;
 use App\Lessons\LessonDocument;
@@ -40,16 +44,9 @@ class LessonController
     ) {
     }
 
-    public function create(Request $request): JsonResponse
+    public function create(LessonPlanRequest $request): JsonResponse
     {
-        $plan = $request->validate([
-            'title' => 'required|string|max:200',
-            'subject' => 'nullable|string|max:100',
-            'className' => 'nullable|string|max:100',
-            'minutes' => 'nullable|numeric|min:1|max:90',
-            'series' => 'nullable|string|max:24',
-            'newSeries' => 'nullable|string|max:200',
-        ]);
+        $plan = $request->validated();
         $user = $request->user();
         $series = ($plan['newSeries'] ?? '') !== '' && ($plan['newSeries'] ?? null) !== null
             ? $user->series()->create(['title' => $plan['newSeries']])
@@ -60,9 +57,8 @@ class LessonController
         return new JsonResponse(['id' => $lesson->id], 201);
     }
 
-    public function import(Request $request, LessonIntake $intake): JsonResponse
+    public function import(LessonFileRequest $request, LessonIntake $intake): JsonResponse
     {
-        $request->validate(['file' => 'required|file'], ['file.*' => 'Choose a lesson archive of at most 300 MB.']);
         $file = $request->file('file');
         $broughtIn = $intake->bringIn($request->user(), $file->getRealPath(), $file->getClientOriginalName());
 
@@ -97,7 +93,7 @@ class LessonController
         }
         if ($body->version !== $lesson->version) {
             // The slides that it does not carry are those of another version: the whole document is needed.
-            return Problem::of(409, 'This lesson was changed in another window. Send all of it.', null, ['version' => $lesson->version]);
+            throw StaleSave::ofPart($lesson);
         }
         $change = LessonChange::of($lesson->document(), $body->frame, $body->slides);
 
@@ -109,21 +105,17 @@ class LessonController
         $this->refuseForeignPictures($request, $read);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = $this->painted->views($document, $document->changedSince($lesson->document()));
-        try {
-            $saved = $this->store->save($lesson, $document, $version);
-        } catch (StaleSave $stale) {
-            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version, 'document' => $stale->lesson->document()]);
-        }
+        $saved = $this->store->save($lesson, $document, $version);
 
         return RawJson::with([...$this->view->history($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
     }
 
-    public function undo(Request $request, Lesson $lesson): JsonResponse
+    public function undo(VersionRequest $request, Lesson $lesson): JsonResponse
     {
         return $this->move($request, $lesson, -1);
     }
 
-    public function redo(Request $request, Lesson $lesson): JsonResponse
+    public function redo(VersionRequest $request, Lesson $lesson): JsonResponse
     {
         return $this->move($request, $lesson, 1);
     }
@@ -139,15 +131,12 @@ class LessonController
         ]));
     }
 
-    public function takeUp(Request $request, Lesson $lesson, int $kept): JsonResponse
+    public function takeUp(VersionRequest $request, Lesson $lesson, int $kept): JsonResponse
     {
-        $version = $request->validate(['version' => 'required|integer'])['version'];
+        $version = $request->validated()['version'];
         $revision = $lesson->revisions()->where('set_aside', true)->findOrFail($kept);
-        try {
-            return $this->show($this->store->takeUp($lesson, $revision, (int) $version));
-        } catch (StaleSave $stale) {
-            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version]);
-        }
+
+        return $this->show($this->store->takeUp($lesson, $revision, (int) $version));
     }
 
     public function ready(Lesson $lesson): JsonResponse
@@ -165,14 +154,10 @@ class LessonController
         return new JsonResponse(null, 204);
     }
 
-    private function move(Request $request, Lesson $lesson, int $by): JsonResponse
+    private function move(VersionRequest $request, Lesson $lesson, int $by): JsonResponse
     {
-        $version = $request->validate(['version' => 'required|integer'])['version'];
-        try {
-            $moved = $this->store->move($lesson, $by, (int) $version);
-        } catch (StaleSave $stale) {
-            return Problem::of(409, $stale->getMessage(), null, ['version' => $stale->lesson->version]);
-        }
+        $version = $request->validated()['version'];
+        $moved = $this->store->move($lesson, $by, (int) $version);
 
         return $this->show($moved);
     }

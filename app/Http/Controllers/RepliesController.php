@@ -1,12 +1,14 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MarkRequest;
 use App\Lessons\Replies;
 use App\Models\Answer;
 use App\Models\Lesson;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** What the class did with a lesson, and the marks that a person must give. */
 class RepliesController
@@ -16,14 +18,10 @@ class RepliesController
         return new JsonResponse($replies->of($lesson));
     }
 
-    public function mark(Request $request, Lesson $lesson, Answer $answer): JsonResponse
+    public function mark(MarkRequest $request, Lesson $lesson, Answer $answer): JsonResponse
     {
         abort_unless($answer->visit->share->lesson_id === $lesson->id, 404);
-        $given = $request->validate(
-            ['earned' => 'required|integer|min:0|max:'.$answer->out_of],
-            ['earned.max' => "This question has {$answer->out_of} marks at the most."],
-        );
-        $answer->update(['earned' => $given['earned'], 'by_teacher' => true]);
+        $answer->update(['earned' => $request->integer('earned'), 'by_teacher' => true]);
 
         return new JsonResponse(['earned' => $answer->earned]);
     }

@@ -1,10 +1,14 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
 use App\Formats\Formats;
+use App\Http\Requests\ShareRequest;
 use App\Http\Resources\ExportResource;
+use App\Http\Resources\ReleaseResource;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
@@ -22,7 +26,7 @@ class ShareController
         $ready = $lesson->releases()->where('state', 'ready')->get()->last();
 
         return new JsonResponse([
-            'releases' => $lesson->releases()->get()->map(self::releaseShown(...))->reverse()->values(),
+            'releases' => $lesson->releases()->get()->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))->reverse()->values(),
             'changedSince' => $release !== null && $this->differs($lesson, $release),
             'classrooms' => $request->user()->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
@@ -41,12 +45,12 @@ class ShareController
 
     public function release(Lesson $lesson, ReleaseStore $store): JsonResponse
     {
-        return new JsonResponse(self::releaseShown($store->begin($lesson)), 201);
+        return ReleaseResource::make($store->begin($lesson))->response()->setStatusCode(201);
     }
 
-    public function share(Request $request, Lesson $lesson): JsonResponse
+    public function share(ShareRequest $request, Lesson $lesson): JsonResponse
     {
-        $given = $request->validate(['classroom' => 'required|string|max:24', 'instructions' => 'nullable|string|max:2000', 'due' => 'nullable|date_format:Y-m-d']);
+        $given = $request->validated();
         $classroom = $request->user()->classrooms()->findOrFail($given['classroom']);
         $ready = $lesson->releases()->where('state', 'ready')->get()->last();
         $share = $lesson->shares()->updateOrCreate(
@@ -90,11 +94,5 @@ class ShareController
         $frozen = collect($release->takes)->map(static fn (array $take): array => [$take['id'], $take['cuts']])->sort()->values()->all();
 
         return ! $release->document->isSameAs($lesson->document()) || $takes != $frozen;
-    }
-
-    /** @return array<string, mixed> */
-    private static function releaseShown(Release $release): array
-    {
-        return ['id' => $release->id, 'number' => $release->number, 'state' => $release->state ?? 'making', 'trouble' => $release->trouble, 'at' => $release->created_at->toIso8601String(), 'minutes' => round(($release->programme['length'] ?? 0) / 60000, 1), 'full' => round(($release->programme['full'] ?? 0) / 60000, 1)];
     }
 }

@@ -1,8 +1,13 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
-use App\Http\Problem;
+use App\Http\Refused;
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\TeacherResource;
+use App\Http\TeacherSession;
 use App\Http\Throttle;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -13,9 +18,9 @@ use Illuminate\Support\Facades\Hash;
 /** Sign-in for teachers. */
 class SignInController
 {
-    public function signIn(Request $request): JsonResponse
+    public function signIn(SignInRequest $request): TeacherResource
     {
-        $given = $request->validate(['email' => 'required|string|max:200', 'password' => 'required|string|max:200']);
+        $given = $request->validated();
         $tries = Throttle::wrongPasswords($request, $given['email']);
         $tries->refuseTooMany();
         $teacher = User::query()->where('email', mb_strtolower(trim($given['email'])))->first();
@@ -24,17 +29,17 @@ class SignInController
         if ($teacher === null || ! $isRight) {
             $tries->count();
 
-            return Problem::of(422, 'The address or the password is not right. Try again.', '/password');
+            throw Refused::at('/password', 'The address or the password is not right. Try again.');
         }
         $tries->forget();
-        self::begin($request, $teacher);
+        TeacherSession::begin($request, $teacher);
 
-        return self::teacher($teacher);
+        return TeacherResource::make($teacher);
     }
 
-    public function me(Request $request): JsonResponse
+    public function me(Request $request): TeacherResource
     {
-        return $request->user() === null ? Problem::of(401, 'Sign in first.') : self::teacher($request->user());
+        return TeacherResource::make($request->user() ?? throw Refused::notSignedIn('Sign in first.'));
     }
 
     public function signOut(Request $request): JsonResponse
@@ -44,18 +49,6 @@ class SignInController
         $request->session()->regenerateToken();
 
         return new JsonResponse(null, 204);
-    }
-
-    public static function begin(Request $request, User $teacher): void
-    {
-        $request->session()->invalidate();
-        Auth::login($teacher);
-        $request->session()->regenerate();
-    }
-
-    public static function teacher(User $user): JsonResponse
-    {
-        return new JsonResponse(['name' => $user->name, 'email' => $user->email]);
     }
 
     /** A hash of the same cost as every teacher's, of a password that nobody has. */

@@ -1,9 +1,18 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
-use App\Http\Problem;
+use App\Http\FileName;
+use App\Http\PictureFile;
+use App\Http\Refused;
+use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\EnterRequest;
+use App\Http\Requests\HandInRequest;
+use App\Http\Requests\JoinRequest;
+use App\Http\Requests\PlaceRequest;
 use App\Http\Throttle;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
@@ -26,27 +35,24 @@ class WatchController
     }
 
     /** A right code shows the first names of the class, and nothing else. */
-    public function join(Request $request): JsonResponse
+    public function join(JoinRequest $request): JsonResponse
     {
-        $given = $request->validate(['code' => 'required|string|max:12']);
+        $given = $request->validated();
         $tries = Throttle::wrongCodes($request);
         $tries->refuseTooMany();
         $classroom = Classroom::query()->where('code', strtoupper(str_replace([' ', '-'], '', $given['code'])))->first();
         if ($classroom === null) {
             $tries->count();
 
-            return Problem::of(422, 'No class has this code. Look at it again: it has eight letters and figures.', '/code');
+            throw Refused::at('/code', 'No class has this code. Look at it again: it has eight letters and figures.');
         }
 
         return new JsonResponse(['name' => $classroom->name, 'code' => $classroom->code, 'students' => $classroom->students()->get()->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'hasWord' => $student->word !== null])]);
     }
 
-    public function enter(Request $request): JsonResponse
+    public function enter(EnterRequest $request): JsonResponse
     {
-        $given = $request->validate(
-            ['code' => 'required|string|max:12', 'student' => 'required|string|max:24', 'word' => 'required|string|min:3|max:40'],
-            ['word.*' => 'Your personal word needs at least three letters.'],
-        );
+        $given = $request->validated();
         $codes = Throttle::wrongCodes($request);
         $codes->refuseTooMany();
         $classroom = Classroom::query()->where('code', strtoupper($given['code']))->first();
@@ -54,7 +60,7 @@ class WatchController
         if ($student === null) {
             $codes->count();
 
-            return Problem::of(422, 'Choose your name from the list.', '/student');
+            throw Refused::at('/student', 'Choose your name from the list.');
         }
         $words = Throttle::wrongWords($student);
         $words->refuseTooMany();
@@ -64,7 +70,7 @@ class WatchController
         } elseif (! $student->isWord($word)) {
             $words->count();
 
-            return Problem::of(422, 'That is not the word you chose. Try again, or ask your teacher to clear it.', '/word');
+            throw Refused::at('/word', 'That is not the word you chose. Try again, or ask your teacher to clear it.');
         }
         $words->forget();
         StudentSession::begin($request, $student);
@@ -76,7 +82,7 @@ class WatchController
     {
         $student = StudentSession::student($request);
         if ($student === null) {
-            return Problem::of(401, 'Give your class code and choose your name first.');
+            throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
         $shares = Share::query()->with('release', 'lesson.series')->where('classroom_id', $student->classroom_id)->whereNotNull('release_id')->get();
         $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
@@ -128,14 +134,14 @@ class WatchController
     {
         abort_unless(in_array($sha256, array_column($share->release?->document->array()['media'] ?? [], 'sha256'), true), 404);
 
-        return PictureController::send(Picture::query()->where('sha256', $sha256)->firstOrFail());
+        return PictureFile::of(Picture::query()->where('sha256', $sha256)->firstOrFail());
     }
 
     public function handout(Share $share): BinaryFileResponse
     {
         abort_unless($share->release?->hasHandout() === true, 404);
 
-        return HandoutController::send(Files::found($share->release->path('handout.pdf')), $share->release->document->title());
+        return response()->download(Files::found($share->release->path('handout.pdf')), FileName::of($share->release->document->title(), '.pdf'), ['Content-Type' => 'application/pdf']);
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
@@ -148,25 +154,25 @@ class WatchController
         return ReleaseView::sound($release, $kind);
     }
 
-    public function place(Request $request, Share $share): JsonResponse
+    public function place(PlaceRequest $request, Share $share): JsonResponse
     {
-        $given = $request->validate(['position' => 'required|numeric|min:0|max:7200000']);
+        $given = $request->validated();
         $this->visits->place($this->visits->open($share, $request->attributes->get('student')), (float) $given['position']);
 
         return new JsonResponse(null, 204);
     }
 
-    public function answer(Request $request, Share $share, string $block): JsonResponse
+    public function answer(AnswerRequest $request, Share $share, string $block): JsonResponse
     {
-        $given = $request->validate(['given' => 'present|nullable|string|max:4000'], ['given.max' => 'That is too long. Keep it under 4000 letters.']);
+        $given = $request->validated();
         $visit = $this->visits->open($share, $request->attributes->get('student'));
 
         return new JsonResponse($this->visits->answer($visit, $block, (string) $given['given']));
     }
 
-    public function handIn(Request $request, Share $share): JsonResponse
+    public function handIn(HandInRequest $request, Share $share): JsonResponse
     {
-        $given = $request->validate(['answers' => 'nullable|array|max:40', 'answers.*' => 'nullable|string|max:4000'], ['answers.*.max' => 'That is too long. Keep it under 4000 letters.']);
+        $given = $request->validated();
         $visit = $this->visits->open($share, $request->attributes->get('student'));
         $this->visits->handIn($visit, array_map(strval(...), $given['answers'] ?? []));
 

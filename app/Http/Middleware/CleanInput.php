@@ -1,8 +1,11 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Middleware;
 
 use App\Http\Problem;
+use App\Http\ProblemType;
 use Closure;
 use Daybright\Format\IncomingJson;
 use Daybright\Format\IncomingText;
@@ -26,7 +29,7 @@ class CleanInput
                 $request->request->replace(IncomingText::cleaned($request->request->all()));
             }
         } catch (UnreadableText $error) {
-            return Problem::of(422, $error->getMessage());
+            return Problem::of(ProblemType::Invalid, $error->getMessage());
         }
 
         return $next($request);

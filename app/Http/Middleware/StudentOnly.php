@@ -1,8 +1,10 @@
 <?php
 
+declare(strict_types=1);
+
 namespace App\Http\Middleware;
 
-use App\Http\Problem;
+use App\Http\Refused;
 use App\Models\Share;
 use App\Watching\StudentSession;
 use Closure;
@@ -16,12 +18,12 @@ class StudentOnly
     {
         $student = StudentSession::student($request);
         if ($student === null) {
-            return Problem::of(401, 'Give your class code and choose your name first.');
+            throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
         $share = $request->route('share');
         $share = $share instanceof Share ? $share : Share::query()->find($share);
         if ($share === null || $share->classroom_id !== $student->classroom_id) {
-            return Problem::of(404, 'This lesson is not one of your class. Check the link with your teacher.');
+            throw Refused::notFound('This lesson is not one of your class. Check the link with your teacher.');
         }
         $request->attributes->set('student', $student);
 

@@ -11,7 +11,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @mixin Export */
 final class ExportResource extends JsonResource
 {
-    public static $wrap = null;
+    public static $wrap;
 
     /** @return array<string, mixed> */
     public function toArray(Request $request): array

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Take;
+use App\Recording\HeardSound;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin Take */
+final class TakeResource extends JsonResource
+{
+    public static $wrap;
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->id,
+            'slide' => $this->slide,
+            'source' => $this->source,
+            'state' => $this->state,
+            'chosen' => $this->chosen,
+            'length' => $this->length,
+            'cuts' => $this->cuts ?? [],
+            'events' => $this->events ?? [],
+            'waveform' => $this->waveform ?? [],
+            'loudness' => $this->loudness,
+            'pieces' => $this->state === 'recording' ? $this->pieces()->count() : 0,
+            'trouble' => $this->trouble,
+            'at' => $this->created_at->toIso8601String(),
+            'edition' => $this->state === 'ready' ? HeardSound::edition($this->resource) : '',
+        ];
+    }
+}
