@@ -82,7 +82,11 @@ final class Program
         return $process;
     }
 
-    /** librsvg finds the shipped fonts, and only those, through a fontconfig file of our own. */
+    /**
+     * librsvg finds the shipped fonts, and only those, through a fontconfig file of our own.
+     *
+     * @return array<string, string>
+     */
     private static function environment(): array
     {
         return ['FONTCONFIG_FILE' => base_path('fonts/fonts.conf'), 'XDG_CACHE_HOME' => storage_path('framework/cache')];

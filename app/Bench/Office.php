@@ -11,7 +11,6 @@ use App\Models\Lesson;
 use App\Models\User;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
-use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
 use stdClass;
 use Symfony\Component\Process\Process;
@@ -167,7 +166,7 @@ final class Office
         $token = urldecode($this->cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '');
         $answer = $this->client->request($method, $address, ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token]] + ($body === null ? [] : ['json' => $body]));
 
-        return $answer instanceof ResponseInterface && (string) $answer->getBody() !== '' ? json_decode((string) $answer->getBody()) : null;
+        return (string) $answer->getBody() === '' ? null : json_decode((string) $answer->getBody());
     }
 
     /** @param  callable(int): mixed  $work may answer with the milliseconds that count */

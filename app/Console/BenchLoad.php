@@ -40,7 +40,10 @@ class BenchLoad extends Command
         foreach ($school['students'] as $number => $student) {
             $from = $this->option('many') ? '127.0.'.(1 + intdiv($number, 200)).'.'.(2 + $number % 200) : null;
             $people[] = function () use ($school, $crowd, $times, $student, $from, &$kept): Generator {
-                $kept += yield from $this->student($school, $crowd, $times, $student, $from);
+                $answered = yield from $this->student($school, $crowd, $times, $student, $from);
+                $kept += $answered;
+
+                return $answered;
             };
         }
         $crowd->run($people);

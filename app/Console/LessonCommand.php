@@ -40,12 +40,4 @@ abstract class LessonCommand extends Command
             default => throw new DomainException("Several lessons are called “{$name}”. Give the id: ".$found->pluck('id')->implode(', ')),
         };
     }
-
-    /** The file to write, from the option “to”. */
-    protected function target(string $example): string
-    {
-        $to = (string) $this->option('to');
-
-        return $to !== '' && is_dir(dirname($to)) && ! is_dir($to) ? $to : throw new DomainException("Say which file to write, in a folder that exists: --to={$example}");
-    }
 }

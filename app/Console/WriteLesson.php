@@ -45,4 +45,12 @@ class WriteLesson extends LessonCommand
         $release = $releases->begin($lesson);
         MakeRelease::dispatchSync($release->id);
     }
+
+    /** The file to write, from the option “to”. */
+    private function target(string $example): string
+    {
+        $to = (string) $this->option('to');
+
+        return $to !== '' && is_dir(dirname($to)) && ! is_dir($to) ? $to : throw new DomainException("Say which file to write, in a folder that exists: --to={$example}");
+    }
 }

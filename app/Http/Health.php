@@ -58,7 +58,9 @@ final class Health
     private static function database(): bool
     {
         try {
-            return DB::table('users')->exists() || true;
+            DB::table('users')->exists();
+
+            return true;
         } catch (Throwable) {
             return false;
         }

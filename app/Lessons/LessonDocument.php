@@ -102,7 +102,10 @@ final class LessonDocument implements Castable, JsonSerializable
         return $this->json;
     }
 
-    /** @param  array<mixed>  $arguments */
+    /**
+     * @param  array<mixed>  $arguments
+     * @return CastsAttributes<self, self>
+     */
     public static function castUsing(array $arguments): CastsAttributes
     {
         return new class implements CastsAttributes

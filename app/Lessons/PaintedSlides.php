@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Models\PaintedSlide;
-use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
@@ -18,7 +17,7 @@ use Illuminate\Support\Collection;
 /** Each slide is painted and checked once, and that serves saving, opening and the ready check for as long as the slide stays as it is. */
 final class PaintedSlides
 {
-    public function __construct(private readonly SlidePainter $painter, private readonly LessonView $view)
+    public function __construct(private readonly LessonView $view)
     {
     }
 

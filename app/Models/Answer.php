@@ -14,11 +14,13 @@ class Answer extends Model
 
     protected $guarded = [];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['by_teacher' => 'boolean'];
     }
 
+    /** @return BelongsTo<Visit, $this> */
     public function visit(): BelongsTo
     {
         return $this->belongsTo(Visit::class);

@@ -6,7 +6,11 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 
-/** One numbered chunk of a take's sound, with the events that came with it. */
+/**
+ * One numbered chunk of a take's sound, with the events that came with it.
+ *
+ * @property list<array<string, mixed>> $events
+ */
 class Chunk extends Model
 {
     protected $table = 'pieces';
@@ -15,6 +19,7 @@ class Chunk extends Model
 
     public $timestamps = false;
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['events' => 'array'];

@@ -14,6 +14,7 @@ class Classroom extends Model
 
     protected $guarded = [];
 
+    /** @return HasMany<Student, $this> */
     public function students(): HasMany
     {
         return $this->hasMany(Student::class)->orderBy('name');

@@ -16,6 +16,7 @@ class Export extends Model
 
     protected $attributes = ['format' => 'mp4', 'state' => 'waiting', 'progress' => 0, 'bytes' => 0];
 
+    /** @return BelongsTo<Release, $this> */
     public function release(): BelongsTo
     {
         return $this->belongsTo(Release::class);

@@ -12,7 +12,11 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** A lesson, whose document is its current revision. */
+/**
+ * A lesson, whose document is its current revision.
+ *
+ * @property array{title: string, minutes: float, parts: list<array<string, mixed>>}|null $outline
+ */
 class Lesson extends Model
 {
     use HasPublicId;
@@ -21,31 +25,37 @@ class Lesson extends Model
 
     protected $attributes = ['version' => 1, 'revision' => 1, 'place' => 1];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['outline' => 'array'];
     }
 
+    /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);
     }
 
+    /** @return BelongsTo<Series, $this> */
     public function series(): BelongsTo
     {
         return $this->belongsTo(Series::class);
     }
 
+    /** @return HasMany<Revision, $this> */
     public function revisions(): HasMany
     {
         return $this->hasMany(Revision::class);
     }
 
+    /** @return HasMany<Take, $this> */
     public function takes(): HasMany
     {
         return $this->hasMany(Take::class);
     }
 
+    /** @return HasMany<Release, $this> */
     public function releases(): HasMany
     {
         return $this->hasMany(Release::class)->orderBy('number');
@@ -53,9 +63,10 @@ class Lesson extends Model
 
     public function newestRelease(): ?Release
     {
-        return $this->releases()->where('state', 'ready')->get()->last();
+        return $this->hasMany(Release::class)->where('state', 'ready')->latest('number')->first();
     }
 
+    /** @return HasMany<Share, $this> */
     public function shares(): HasMany
     {
         return $this->hasMany(Share::class);

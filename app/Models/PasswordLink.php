@@ -18,11 +18,13 @@ class PasswordLink extends Model
 
     public $incrementing = false;
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['expires_at' => 'datetime'];
     }
 
+    /** @return BelongsTo<User, $this> */
     public function user(): BelongsTo
     {
         return $this->belongsTo(User::class);

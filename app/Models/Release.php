@@ -15,7 +15,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** A frozen version of a lesson: its document and its chosen takes as they were. */
+/**
+ * A frozen version of a lesson: its document and its chosen takes as they were.
+ *
+ * @property LessonDocument $document
+ * @property list<array<string, mixed>> $takes
+ * @property array<string, mixed> $programme
+ */
 class Release extends Model
 {
     use HasPublicId;
@@ -24,16 +30,19 @@ class Release extends Model
 
     protected $attributes = ['state' => 'making'];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array'];
     }
 
+    /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
     }
 
+    /** @return HasMany<Export, $this> */
     public function exports(): HasMany
     {
         return $this->hasMany(Export::class);

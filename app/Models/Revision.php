@@ -8,16 +8,22 @@ use App\Lessons\LessonDocument;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** One saved state of a lesson document. */
+/**
+ * One saved state of a lesson document.
+ *
+ * @property LessonDocument $document
+ */
 class Revision extends Model
 {
     protected $guarded = [];
 
+    /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
     }
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['document' => LessonDocument::class, 'set_aside' => 'boolean'];

@@ -14,6 +14,7 @@ class Series extends Model
 
     protected $guarded = [];
 
+    /** @return HasMany<Lesson, $this> */
     public function lessons(): HasMany
     {
         return $this->hasMany(Lesson::class)->orderBy('place');

@@ -15,21 +15,25 @@ class Share extends Model
 
     protected $guarded = [];
 
+    /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
     }
 
+    /** @return BelongsTo<Classroom, $this> */
     public function classroom(): BelongsTo
     {
         return $this->belongsTo(Classroom::class);
     }
 
+    /** @return BelongsTo<Release, $this> */
     public function release(): BelongsTo
     {
         return $this->belongsTo(Release::class);
     }
 
+    /** @return HasMany<Visit, $this> */
     public function visits(): HasMany
     {
         return $this->hasMany(Visit::class);

@@ -54,6 +54,7 @@ class Student extends Model
         return Str::lower(Str::random(22));
     }
 
+    /** @return BelongsTo<Classroom, $this> */
     public function classroom(): BelongsTo
     {
         return $this->belongsTo(Classroom::class);

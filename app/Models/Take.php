@@ -10,7 +10,13 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** One recording of one slide: recording, preparing, ready or failed. */
+/**
+ * One recording of one slide: recording, preparing, ready or failed.
+ *
+ * @property list<array<string, mixed>>|null $events
+ * @property list<array{from: int, to: int}>|null $cuts
+ * @property list<int>|null $waveform
+ */
 class Take extends Model
 {
     use HasPublicId;
@@ -22,6 +28,7 @@ class Take extends Model
 
     protected $attributes = ['state' => 'recording', 'chosen' => false, 'length' => 0];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean'];
@@ -42,11 +49,13 @@ class Take extends Model
         return $this->seconds_kept ?? $this->recorded()->secondsKept();
     }
 
+    /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
     {
         return $this->belongsTo(Lesson::class);
     }
 
+    /** @return HasMany<Chunk, $this> */
     public function pieces(): HasMany
     {
         return $this->hasMany(Chunk::class)->orderBy('number');

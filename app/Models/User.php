@@ -16,21 +16,25 @@ class User extends Authenticatable
 
     protected $hidden = ['password', 'remember_token'];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['password' => 'hashed'];
     }
 
+    /** @return HasMany<Lesson, $this> */
     public function lessons(): HasMany
     {
         return $this->hasMany(Lesson::class);
     }
 
+    /** @return HasMany<Series, $this> */
     public function series(): HasMany
     {
         return $this->hasMany(Series::class);
     }
 
+    /** @return HasMany<Classroom, $this> */
     public function classrooms(): HasMany
     {
         return $this->hasMany(Classroom::class);

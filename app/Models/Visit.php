@@ -8,7 +8,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** One student's way through a shared lesson. */
+/**
+ * One student's way through a shared lesson.
+ *
+ * @property \Illuminate\Support\Carbon|null $handed_in_at
+ * @property \Illuminate\Support\Carbon|null $placed_at
+ */
 class Visit extends Model
 {
     use HasPublicId;
@@ -17,21 +22,25 @@ class Visit extends Model
 
     protected $attributes = ['position' => 0, 'furthest' => 0];
 
+    /** @return array<string, string> */
     protected function casts(): array
     {
         return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime'];
     }
 
+    /** @return BelongsTo<Student, $this> */
     public function student(): BelongsTo
     {
         return $this->belongsTo(Student::class);
     }
 
+    /** @return BelongsTo<Share, $this> */
     public function share(): BelongsTo
     {
         return $this->belongsTo(Share::class);
     }
 
+    /** @return HasMany<Answer, $this> */
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class);

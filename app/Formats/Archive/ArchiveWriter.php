@@ -56,9 +56,9 @@ final class ArchiveWriter implements LessonWriter
     public function size(Lesson $lesson): int
     {
         $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
-        $pictures = collect($lesson->document()->array()['media'])->pluck('sha256')->unique()->map(Picture::path(...));
+        $pictures = array_map(Picture::path(...), array_unique(array_column($lesson->document()->array()['media'], 'sha256')));
 
-        return (int) $takes->concat($pictures)->sum(Files::size(...));
+        return (int) array_sum(array_map(Files::size(...), [...$takes->all(), ...array_values($pictures)]));
     }
 
     public function write(Lesson $lesson, Closure $progress): string

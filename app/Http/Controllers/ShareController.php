@@ -22,11 +22,12 @@ class ShareController
 {
     public function show(Request $request, Lesson $lesson): JsonResponse
     {
-        $release = $lesson->releases()->get()->last();
-        $ready = $lesson->releases()->where('state', 'ready')->get()->last();
+        $releases = $lesson->releases;
+        $release = $releases->last();
+        $ready = $lesson->newestRelease();
 
         return new JsonResponse([
-            'releases' => $lesson->releases()->get()->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))->reverse()->values(),
+            'releases' => $releases->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))->reverse()->values(),
             'changedSince' => $release !== null && $this->differs($lesson, $release),
             'classrooms' => $request->user()->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
@@ -52,7 +53,7 @@ class ShareController
     {
         $given = $request->validated();
         $classroom = $request->user()->classrooms()->findOrFail($given['classroom']);
-        $ready = $lesson->releases()->where('state', 'ready')->get()->last();
+        $ready = $lesson->newestRelease();
         $share = $lesson->shares()->updateOrCreate(
             ['classroom_id' => $classroom->id],
             ['instructions' => $given['instructions'] ?? '', 'due' => $given['due'] ?? null, 'release_id' => $ready?->id],
