@@ -36,7 +36,9 @@ class BenchLoad extends Command
         $crowd = new Crowd((string) $this->option('url'));
         $times = new Times;
         $kept = 0;
-        $people = [fn (): Generator => $this->teacher($school, $crowd, $times)];
+        $people = [function () use ($school, $crowd, $times): Generator {
+            yield from $this->teacher($school, $crowd, $times);
+        }];
         foreach ($school['students'] as $number => $student) {
             $from = $this->option('many') ? '127.0.'.(1 + intdiv($number, 200)).'.'.(2 + $number % 200) : null;
             $people[] = function () use ($school, $crowd, $times, $student, $from, &$kept): Generator {

@@ -38,7 +38,7 @@ class CheckLesson extends LessonCommand
         return $value instanceof stdClass ? LessonDocument::of($value) : throw new DomainException('What was read is not a lesson document.');
     }
 
-    protected function tellTrouble(string $sentence): void
+    protected function printError(string $sentence): void
     {
         $this->output->writeln((string) json_encode(['error' => $sentence], JSON_UNESCAPED_UNICODE));
     }

@@ -10,7 +10,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\Form\Field;
-use Daybright\Figure\PosesTask;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
@@ -62,7 +62,7 @@ class DrawCatalogue extends Command
         $entry = $figure::entry();
         $fields = array_map(static fn (Field $field): string => lcfirst($field->label).($field->hint === '' ? '' : ' ('.str_replace("\n", ', ', $field->hint).')'), $figure::fields());
         $facts = array_map(static fn (Fact $fact): string => "`{{$fact->name}}`", $figure::from(new Fields($figure::blank()))->facts());
-        $asks = array_filter([is_a($figure, PosesTask::class, true) ? 'its own task' : '', is_a($figure, Varies::class, true) ? 'items with other numbers at three levels' : '']);
+        $asks = array_filter([is_a($figure, HasTask::class, true) ? 'its own task' : '', is_a($figure, Varies::class, true) ? 'items with other numbers at three levels' : '']);
 
         return implode("\n", [
             '',

@@ -18,13 +18,13 @@ abstract class LessonCommand extends Command
         try {
             return parent::execute($input, $output);
         } catch (DomainException $error) {
-            $this->tellTrouble($error->getMessage());
+            $this->printError($error->getMessage());
 
             return self::FAILURE;
         }
     }
 
-    protected function tellTrouble(string $sentence): void
+    protected function printError(string $sentence): void
     {
         $this->error($sentence);
     }

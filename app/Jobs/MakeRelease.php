@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Adapters\Files;
-use App\Adapters\Sound\SoundDesk;
+use App\Adapters\Sound\AudioEncoder;
 use App\Lessons\HandoutFile;
 use App\Models\Release;
 use App\Models\Share;
@@ -54,15 +54,15 @@ class MakeRelease implements ShouldQueue
     {
         $timeline = $release->timeline();
         $loudness = array_column($release->takes, 'loudness', 'id');
-        $joined = SoundDesk::join(array_map(static fn ($segment): array => [
+        $joined = AudioEncoder::join(array_map(static fn ($segment): array => [
             'file' => Files::local("takes/{$segment->take->id}/sound.flac"),
             'loudness' => (float) $loudness[$segment->take->id],
             'ranges' => $segment->kept->ranges,
         ], $timeline->segments));
-        Files::keep(SoundDesk::encode($joined, 'webm'), $release->path('sound.webm'));
-        Files::keep(SoundDesk::encode($joined, 'm4a'), $release->path('sound.m4a'));
-        $waiting = SoundDesk::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses()));
-        Files::keep(SoundDesk::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
+        Files::keep(AudioEncoder::encode($joined, 'webm'), $release->path('sound.webm'));
+        Files::keep(AudioEncoder::encode($joined, 'm4a'), $release->path('sound.m4a'));
+        $waiting = AudioEncoder::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses()));
+        Files::keep(AudioEncoder::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
         $pages = $handout->pages($release->read());
         if ($pages !== []) {
             Files::keep(HandoutFile::pdf($pages), $release->path('handout.pdf'));

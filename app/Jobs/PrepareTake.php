@@ -6,7 +6,7 @@ namespace App\Jobs;
 
 use App\Adapters\Files;
 use App\Adapters\ProgramFailed;
-use App\Adapters\Sound\SoundDesk;
+use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use App\Recording\TakeStore;
 use Daybright\Recording\SampleRange;
@@ -62,7 +62,7 @@ class PrepareTake implements ShouldQueue
     private function prepare(Take $take): void
     {
         try {
-            $sound = SoundDesk::decode($this->joined($take));
+            $sound = AudioEncoder::decode($this->joined($take));
             self::keep($take, $sound);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
@@ -88,10 +88,10 @@ class PrepareTake implements ShouldQueue
     /** Measures a decoded take and keeps it. */
     public static function keep(Take $take, string $sound): void
     {
-        $length = SoundDesk::length($sound);
-        $waveform = SoundDesk::waveform($sound);
+        $length = AudioEncoder::length($sound);
+        $waveform = AudioEncoder::waveform($sound);
         $cuts = Silence::atTheEnds($waveform->loudness, $length);
-        $loudness = SoundDesk::loudness($sound);
+        $loudness = AudioEncoder::loudness($sound);
         Files::keep($sound, $take->path('sound.flac'));
         $take->fill([
             'state' => 'ready',

@@ -6,7 +6,7 @@ namespace App\Lessons;
 
 use Daybright\Figure\Figure;
 use Daybright\Figure\Form\Field;
-use Daybright\Figure\PosesTask;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
@@ -51,7 +51,7 @@ final class FigureView
             'blank' => $figure::blank(),
             'fields' => array_map(self::field(...), $figure::fields()),
             'varies' => is_a($figure, Varies::class, true),
-            'posesTask' => is_a($figure, PosesTask::class, true),
+            'hasTask' => is_a($figure, HasTask::class, true),
         ];
     }
 

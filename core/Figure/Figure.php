@@ -13,7 +13,7 @@ use Daybright\Scene\Shape;
 /**
  * A diagram computed from quantities, which knows its answers.
  *
- * What it can do besides is said by Varies, PosesTask and UsesPicture.
+ * What it can do besides is said by Varies, HasTask and UsesPicture.
  */
 interface Figure
 {

@@ -261,7 +261,7 @@ class LessonTest extends TestCase
         foreach ($figures as $figure) {
             $this->assertStringStartsWith('<svg', $this->getJson("/api/figures/{$figure['name']}/sample")->assertOk()->json('svg'));
             $this->postJson('/api/figures/vary', ['figure' => $figure['name'], 'quantities' => $figure['blank'], 'seed' => 1, 'level' => 2])->assertStatus($figure['varies'] ? 200 : 422);
-            $this->postJson('/api/figures/task', ['figure' => $figure['name'], 'quantities' => $figure['blank']])->assertStatus($figure['posesTask'] ? 200 : 422);
+            $this->postJson('/api/figures/task', ['figure' => $figure['name'], 'quantities' => $figure['blank']])->assertStatus($figure['hasTask'] ? 200 : 422);
         }
         $this->getJson('/api/figures/nothing/sample')->assertStatus(422);
     }

@@ -6,8 +6,8 @@ namespace Tests\App;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
+use App\Adapters\Sound\AudioEncoder;
 use App\Adapters\Sound\PracticeVoice;
-use App\Adapters\Sound\SoundDesk;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
@@ -138,8 +138,8 @@ class RecordingTest extends TestCase
     {
         $take = $this->take($this->made, 'measure', 4);
         $ranges = [new SampleRange(1000, 50_001), new SampleRange(60_000, 60_500), new SampleRange(100_003, 190_000)];
-        $joined = SoundDesk::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'ranges' => $ranges]]);
-        $this->assertSame(array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $ranges)), SoundDesk::length($joined));
+        $joined = AudioEncoder::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'ranges' => $ranges]]);
+        $this->assertSame(array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $ranges)), AudioEncoder::length($joined));
         $samples = array_values(unpack('s*', Program::run('ffmpeg', ['-v', 'error', '-i', $joined, '-f', 's16le', '-'])));
         // Around a join the sound fades to nothing and back: no step larger than the tone's own.
         $largest = 0;
@@ -180,7 +180,7 @@ class RecordingTest extends TestCase
         // EBU Tech 3341, test 1: a stereo sine of 1 kHz at −23.0 dBFS for 20 s reads −23.0 LUFS, give or take 0.1 (from memory).
         $signal = Files::temporary('wav');
         Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', 'aevalsrc=exprs=pow(10\\,-23/20)*sin(2*PI*1000*t)|pow(10\\,-23/20)*sin(2*PI*1000*t):s=48000:d=20', $signal]);
-        $this->assertEqualsWithDelta(-23.0, SoundDesk::loudness($signal), 0.1);
+        $this->assertEqualsWithDelta(-23.0, AudioEncoder::loudness($signal), 0.1);
         unlink($signal);
     }
 
@@ -190,17 +190,17 @@ class RecordingTest extends TestCase
         foreach ([0.02, 0.3] as $volume) {
             $file = Files::temporary('flac');
             Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4", '-sample_fmt', 's16', $file]);
-            $parts[] = ['file' => $file, 'loudness' => SoundDesk::loudness($file), 'ranges' => [new SampleRange(0, 192_000)]];
+            $parts[] = ['file' => $file, 'loudness' => AudioEncoder::loudness($file), 'ranges' => [new SampleRange(0, 192_000)]];
         }
         $this->assertGreaterThan(20, abs($parts[0]['loudness'] - $parts[1]['loudness']));
-        $after = array_map(static fn (array $part): float => SoundDesk::loudness(SoundDesk::join([$part])), $parts);
+        $after = array_map(static fn (array $part): float => AudioEncoder::loudness(AudioEncoder::join([$part])), $parts);
         $this->assertEqualsWithDelta(-16, $after[0], 1);
         $this->assertEqualsWithDelta(-16, $after[1], 1);
     }
 
     public function test_the_practice_voice_speaks_longer_for_a_longer_script(): void
     {
-        $length = static fn (string $script): int => SoundDesk::length(PracticeVoice::speak($script));
+        $length = static fn (string $script): int => AudioEncoder::length(PracticeVoice::speak($script));
         $this->assertGreaterThan(2 * $length('Short.'), $length('This is a much longer line, with many more words in it than the other one.'));
         $this->assertGreaterThan(0, $length(''));
         $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => '3 × 4 = 12; rm -rf "$HOME"'])->assertOk()->assertHeader('Content-Type', 'audio/wav');

@@ -49,7 +49,7 @@ function entry(label: string, purpose: string, also: string): FigureEntry {
     blank: {},
     fields: [],
     varies: true,
-    posesTask: false,
+    hasTask: false,
   };
 }
 

@@ -6,7 +6,7 @@ namespace App\Formats\Archive;
 
 use App\Adapters\Files;
 use App\Adapters\ProgramFailed;
-use App\Adapters\Sound\SoundDesk;
+use App\Adapters\Sound\AudioEncoder;
 use App\Formats\ImportedLesson;
 use App\Formats\LessonReader;
 use App\Lessons\LessonDocument;
@@ -168,7 +168,7 @@ final class ArchiveReader implements LessonReader
             $this->checkTake($fields, $taken, $document, $number);
             $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException("The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.");
             try {
-                $length = SoundDesk::length($sound);
+                $length = AudioEncoder::length($sound);
             } catch (ProgramFailed) {
                 $length = -1;
             }

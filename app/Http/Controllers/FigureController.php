@@ -10,8 +10,8 @@ use App\Lessons\FigureView;
 use Daybright\Block\Blocks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Varies;
 use Daybright\Worked\Methods;
 use Daybright\Worked\Sheet\StartingSheets;
@@ -51,6 +51,6 @@ class FigureController
     {
         $figure = $request->figure();
 
-        return new JsonResponse($figure instanceof PosesTask ? $figure->task() : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'));
+        return new JsonResponse($figure instanceof HasTask ? $figure->task() : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'));
     }
 }

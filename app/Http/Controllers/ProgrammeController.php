@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Lessons\ReleaseView;
 use App\Models\Lesson;
 use App\Models\Take;
-use App\Recording\HeardSound;
+use App\Recording\TakeAudio;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineSegment;
@@ -25,7 +25,7 @@ class ProgrammeController
         $takes = $lesson->takes()->where('state', 'ready')->get();
         $chosen = is_string($wanted) ? $takes->where('id', $wanted) : $takes->where('chosen', true);
         $timeline = Timeline::of($read, $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all());
-        $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => HeardSound::edition($take)]);
+        $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => TakeAudio::edition($take)]);
 
         return new JsonResponse([
             ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/pictures'),

@@ -12,7 +12,7 @@ use App\Http\Requests\TakeRequest;
 use App\Http\Resources\TakeResource;
 use App\Models\Lesson;
 use App\Models\Take;
-use App\Recording\HeardSound;
+use App\Recording\TakeAudio;
 use App\Recording\TakeStore;
 use Daybright\Format\IncomingJson;
 use Daybright\Lesson\Lesson as Document;
@@ -93,12 +93,12 @@ class TakeController
 
     public function sound(Take $take): BinaryFileResponse
     {
-        return self::file(HeardSound::whole($take));
+        return self::file(TakeAudio::whole($take));
     }
 
     public function heard(Take $take): BinaryFileResponse
     {
-        return self::file(HeardSound::path($take));
+        return self::file(TakeAudio::path($take));
     }
 
     /** @return list<array<string, mixed>> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Take;
-use App\Recording\HeardSound;
+use App\Recording\TakeAudio;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -31,7 +31,7 @@ final class TakeResource extends JsonResource
             'pieces' => $this->state === 'recording' ? $this->pieces()->count() : 0,
             'trouble' => $this->trouble,
             'at' => $this->created_at->toIso8601String(),
-            'edition' => $this->state === 'ready' ? HeardSound::edition($this->resource) : '',
+            'edition' => $this->state === 'ready' ? TakeAudio::edition($this->resource) : '',
         ];
     }
 }

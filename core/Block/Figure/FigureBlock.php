@@ -16,7 +16,7 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\LeadsOn;
+use Daybright\Figure\LinksToSlides;
 use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
@@ -78,7 +78,7 @@ final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictu
         $height = $bounds->height ?? $smallest->height;
         $box = new Box(0, 0, $bounds->width, $height);
         $first = $figure->steps()[0]->name;
-        $links = $figure instanceof LeadsOn ? $figure->links($box, $bounds->context) : [];
+        $links = $figure instanceof LinksToSlides ? $figure->links($box, $bounds->context) : [];
 
         try {
             return new BlockLayout($height, self::named($figure->scene($box, $bounds->context), $first), self::named($links, $first));

@@ -8,8 +8,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -19,7 +19,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Boxes joined by arrows that never cross: a chain, a cycle, branches, causes and effects. */
-final readonly class Flow implements PosesTask
+final readonly class Flow implements HasTask
 {
     public const MOST_BOXES = 12;
 

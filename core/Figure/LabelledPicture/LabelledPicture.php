@@ -9,8 +9,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,7 +21,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A picture with the names of its parts in the margins. */
-final readonly class LabelledPicture implements PosesTask, UsesPicture
+final readonly class LabelledPicture implements HasTask, UsesPicture
 {
     private const MOST_POINTS = 12;
 

@@ -9,8 +9,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,7 +21,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A passage with line numbers; the evidence for each question is marked by colour and by pattern. */
-final readonly class MarkedPassage implements PosesTask
+final readonly class MarkedPassage implements HasTask
 {
     private const LONGEST = 1200;
 

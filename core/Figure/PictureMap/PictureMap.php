@@ -11,7 +11,7 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\LabelledPicture\Ground;
 use Daybright\Figure\LabelledPicture\Point;
-use Daybright\Figure\LeadsOn;
+use Daybright\Figure\LinksToSlides;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -26,7 +26,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A picture with numbered spots; each can lead to a side slide. */
-final readonly class PictureMap implements LeadsOn, UsesPicture
+final readonly class PictureMap implements LinksToSlides, UsesPicture
 {
     private const MOST_SPOTS = 9;
 

@@ -9,8 +9,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -23,7 +23,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Boxes to plan a piece of writing in: what each is for, how a sentence may start there; the model and the student's sheet kept apart. */
-final readonly class PlanningFrame implements PosesTask
+final readonly class PlanningFrame implements HasTask
 {
     private const MOST_BOXES = 6;
 

@@ -9,8 +9,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -24,7 +24,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Verse with a letter for the sound of each line's end. */
-final readonly class RhymeLines implements PosesTask, Varies
+final readonly class RhymeLines implements HasTask, Varies
 {
     private const MOST_LINES = 14;
 

@@ -10,8 +10,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -25,7 +25,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science lessons). */
-final readonly class ScaleReading implements PosesTask, Varies
+final readonly class ScaleReading implements HasTask, Varies
 {
     private const INSTRUMENTS = ['cylinder' => 'Measuring cylinder', 'ruler' => 'Ruler', 'thermometer' => 'Thermometer', 'protractor' => 'Protractor', 'clock' => 'Clock face'];
 

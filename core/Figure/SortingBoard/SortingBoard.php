@@ -10,8 +10,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -25,7 +25,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Groups with their rule, and the words or pictures that belong in each. */
-final readonly class SortingBoard implements PosesTask, UsesPicture
+final readonly class SortingBoard implements HasTask, UsesPicture
 {
     private const MOST_ITEMS = 20;
 

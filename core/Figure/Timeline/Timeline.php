@@ -9,8 +9,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -23,7 +23,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Dated events to scale, across the eras. */
-final readonly class Timeline implements PosesTask, Varies
+final readonly class Timeline implements HasTask, Varies
 {
     /** @param  non-empty-list<Event>  $events in order of time */
     private function __construct(public array $events)

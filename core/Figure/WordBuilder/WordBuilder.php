@@ -10,8 +10,8 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\PosesTask;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -25,7 +25,7 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 
 /** Beginnings and endings, and which of them join into real words. */
-final readonly class WordBuilder implements PosesTask, Varies
+final readonly class WordBuilder implements HasTask, Varies
 {
     /** Words and the endings that they take, for practice by level. */
     private const PRACTICE = [

@@ -39,11 +39,11 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
       setSaid(sentence(error));
     }
   };
-  if (!figure.varies && !figure.posesTask) return null;
+  if (!figure.varies && !figure.hasTask) return null;
   return (
     <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
       <legend className="text-[15px] text-quiet">Ask the student</legend>
-      {figure.posesTask && (
+      {figure.hasTask && (
         <Button className="self-start" onClick={() => void askTask()}>
           Ask this one
         </Button>

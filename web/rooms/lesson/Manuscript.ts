@@ -159,7 +159,7 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
       this.listener.onSaved(answer);
       return true;
     } catch (error) {
-      return this.stumble(error, sent);
+      return this.afterFailure(error, sent);
     } finally {
       this.sending = undefined;
     }
@@ -176,7 +176,7 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
   }
 
   /** @returns whether the next one may be sent all the same */
-  private stumble(error: unknown, sent: LessonDocument): boolean {
+  private afterFailure(error: unknown, sent: LessonDocument): boolean {
     const problem = error instanceof Problem ? error : null;
     if (problem?.status === 409) {
       this.version = Number(problem.more.version);

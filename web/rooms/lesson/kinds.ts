@@ -23,7 +23,7 @@ export interface FigureEntry {
   blank: Record<string, unknown>;
   fields: FigureField[];
   varies: boolean;
-  posesTask: boolean;
+  hasTask: boolean;
 }
 
 export interface MethodEntry {

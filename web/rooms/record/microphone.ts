@@ -7,7 +7,7 @@ export interface Source {
   close: () => void;
   /** Speaks a line; only the practice voice does. */
   speak?: (wav: ArrayBuffer) => Promise<void>;
-  hush?: () => void;
+  stopSpeaking?: () => void;
 }
 
 /** The form of the pieces: every beginning of it can be decoded. */
@@ -57,17 +57,17 @@ export async function openPracticeVoice(): Promise<Source> {
   hiss.connect(out);
   hiss.start();
   let speaking: AudioBufferSourceNode | null = null;
-  const hush = () => {
+  const stopSpeaking = () => {
     speaking?.stop();
     speaking = null;
   };
   return {
     kind: 'practice',
     stream: out.stream,
-    hush,
+    stopSpeaking,
     speak: async (wav) => {
       const buffer = await context.decodeAudioData(wav.slice(0));
-      hush();
+      stopSpeaking();
       const voice = context.createBufferSource();
       voice.buffer = buffer;
       voice.connect(out);
@@ -75,7 +75,7 @@ export async function openPracticeVoice(): Promise<Source> {
       speaking = voice;
     },
     close: () => {
-      hush();
+      stopSpeaking();
       void context.close();
     },
   };

@@ -28,7 +28,7 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
   }, [session]);
 
   const end = async () => {
-    source?.hush?.();
+    source?.stopSpeaking?.();
     return session.end();
   };
   const begin = (id: string) => {
@@ -91,7 +91,7 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
       begin(slide.id);
     },
     pause: () => {
-      if (state.phase === 'recording') source?.hush?.();
+      if (state.phase === 'recording') source?.stopSpeaking?.();
       session.pause();
     },
     /** Another slide is looked at, or with an empty id this one again. */

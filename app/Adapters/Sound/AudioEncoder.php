@@ -10,7 +10,7 @@ use Daybright\Recording\SampleRange;
 use Daybright\Recording\Waveform;
 
 /** Works on sound with ffmpeg. Sound is kept as FLAC, one channel, 48 000 samples a second; every cut is exact to the sample. */
-final class SoundDesk
+final class AudioEncoder
 {
     /** Samples over which a join fades, so that it does not click: 5 ms. */
     private const FADE = 240;

@@ -9,7 +9,7 @@ use Daybright\Scene\Link;
 use Daybright\Scene\RenderContext;
 
 /** A figure from which a student can go to side slides. */
-interface LeadsOn extends Figure
+interface LinksToSlides extends Figure
 {
     /** @return array<string, Link> by the step of the figure that shows it; drawn in the same box as the scene */
     public function links(Box $box, RenderContext $context): array;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Recording;
 
 use App\Adapters\Files;
-use App\Adapters\Sound\SoundDesk;
+use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use Closure;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
 
 /** What is heard of a take, as a file to play; made when it is first asked for. */
-final class HeardSound
+final class TakeAudio
 {
     /** Seconds that the making may take. */
     private const LONGEST = 120;
@@ -25,13 +25,13 @@ final class HeardSound
 
     public static function path(Take $take): string
     {
-        return self::once($take->path('heard-'.self::edition($take).'.webm'), static fn (): string => SoundDesk::encode(SoundDesk::join([self::part($take)]), 'webm'));
+        return self::once($take->path('heard-'.self::edition($take).'.webm'), static fn (): string => AudioEncoder::encode(AudioEncoder::join([self::part($take)]), 'webm'));
     }
 
     /** The whole take, cuts and all, to aim cuts by. */
     public static function whole(Take $take): string
     {
-        return self::once($take->path('whole.webm'), static fn (): string => SoundDesk::encode(Files::found($take->path('sound.flac')), 'webm'));
+        return self::once($take->path('whole.webm'), static fn (): string => AudioEncoder::encode(Files::found($take->path('sound.flac')), 'webm'));
     }
 
     /**
