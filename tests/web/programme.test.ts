@@ -3,25 +3,10 @@ import { bytes, clock, spokenTime } from '../../web/clock';
 import { type Programme, seenAt } from '../../web/stage/programme';
 import { linksAt } from '../../web/stage/sideTrip';
 import { drawnBy, type Stroke } from '../../web/tracks/ink/show';
+import played from '../played-lesson.json';
 
-const link = (slide: string, step: number) => ({ slide, label: slide, step, areas: [] });
-
-const programme = {
-  slides: {
-    one: { links: [link('lamp', 0), link('well', 1)] },
-    two: {},
-    lamp: { links: [link('well', 5)] },
-  },
-  length: 5000,
-  tracks: {
-    steps: [
-      { from: 0, to: 1500, slide: 'one', step: 0 },
-      { from: 1500, to: 3000, slide: 'one', step: 1 },
-      { from: 3000, to: 5000, slide: 'two', step: 0 },
-    ],
-    visits: [{ from: 3500, to: 4500, slide: 'lamp', step: 0 }],
-  },
-} as unknown as Programme;
+// The same file is held to the published schema in tests/app/AnswersTest.php.
+const programme = played as unknown as Programme;
 
 describe('what is seen at a moment', () => {
   it('changes exactly when it was recorded', () => {

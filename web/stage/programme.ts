@@ -1,59 +1,31 @@
+import type { PausePointAnswer, PlayedLesson, PlayedSlide, SlideLinkAnswer } from '../answers.types';
 import type { QuestionContent } from '../lesson.types';
-import type { PartKind } from '../parts';
 import { slideAt } from '../tracks/shown';
 import type { ShownSlide, Tracks } from '../tracks/track';
 
 export type QuestionType = QuestionContent['type'];
 
 /** The finished running order as the server tells it; times in milliseconds of narration. */
-export interface Programme {
-  title: string;
-  length: number;
-  full: number;
+export interface Programme extends Omit<PlayedLesson, 'tracks' | 'pauses' | 'slides' | 'sealed'> {
   slides: Record<string, ProgrammeSlide>;
   tracks: Tracks;
-  captions: { from: number; to: number; text: string }[];
-  chapters: { at: number; until: number; slide: string; title: string; part: PartKind }[];
   pauses: PausePoint[];
-  sounds: { from: number; to: number; sources: { url: string; type: string }[] }[];
-  /** Stretches that this student may not see yet, half-open; null is to the end. */
+  /** Ranges that this student may not see yet, half-open; null is to the end. */
   sealed?: [number, number | null][];
 }
 
-export interface ProgrammeSlide {
-  title: string;
-  part: PartKind;
-  svg: string;
-  steps: string[];
-  /** What is seen at each step, in words. */
-  descriptions: string[];
-  side: boolean;
-  /** What is told of a side slide, line by line; other slides have their sound. */
-  script: string[];
-  /** Left out of versions shared before slides could lead on. */
-  links?: SlideLink[];
+export interface ProgrammeSlide extends Omit<PlayedSlide, 'links'> {
+  links: SlideLink[];
 }
 
 /** A place on a slide that leads to a side slide. */
-export interface SlideLink {
-  slide: string;
-  label: string;
-  /** Number of the step that shows it. */
-  step: number;
+export interface SlideLink extends Omit<SlideLinkAnswer, 'areas'> {
   /** Where it can be touched: x, y, width and height in slide units. */
   areas: [number, number, number, number][];
 }
 
-export interface PausePoint {
-  at: number;
-  block: string;
-  slide: string;
-  seconds: number;
-  prompt: string;
-  exitCheck: boolean;
+export interface PausePoint extends Omit<PausePointAnswer, 'question'> {
   question: AskedQuestion | null;
-  /** A question that is still far off: it comes once those before it are answered. */
-  sealed?: boolean;
 }
 
 export interface Thing {

@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import type { HomeAnswer, LessonCard } from '../../answers.types';
 import { ask, sentence } from '../../request';
-import { Strip, type StripPart } from '../../stage/Strip';
+import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
@@ -11,24 +12,6 @@ import { Notice } from '../../ui/Notice';
 import { useTeacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
 import { NewLesson } from './NewLesson';
-
-export interface LessonCard {
-  id: string;
-  title: string;
-  minutes: number;
-  strip: StripPart[];
-  slides: number;
-  recorded: number;
-  shared: string[];
-}
-
-export interface HomeAnswer {
-  series: { id: string; title: string; lessons: LessonCard[] }[];
-  single: LessonCard[];
-  /** Ends of the names of files that a lesson can be brought in from. */
-  accepts: string[];
-  waiting: { lesson: string; title: string; room: string; sentence: string }[];
-}
 
 const ROOMS = [
   ['plan', 'Open its Plan'],

@@ -1,48 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { QuestionReplies, RepliesAnswer, Reply, StudentReply } from '../../answers.types';
 import { ask, sentence } from '../../request';
-import type { QuestionType } from '../../stage/programme';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
-
-interface Reply {
-  id: string;
-  student: string;
-  given: string;
-  /** What went wrong, where a known slip gives this answer. */
-  slip: string | null;
-  earned: number | null;
-  outOf: number;
-}
-
-interface Question {
-  block: string;
-  prompt: string;
-  type: QuestionType;
-  answer: string;
-  marks: number;
-  facility: number | null;
-  right: number;
-  wrong: number;
-  commonest: { answer: string; count: number; slip: string | null } | null;
-  toMark: number;
-  answers: Reply[];
-}
-
-interface StudentReply {
-  name: string;
-  opened: string | null;
-  share: number;
-  handedIn: string | null;
-  earned: number;
-  outOf: number;
-}
-
-interface RepliesAnswer {
-  classes: { name: string; due: string | null; students: StudentReply[]; questions: Question[] }[];
-}
 
 /** Who did what, which question went wrong and with which answer: a page to act on. */
 export function Replies() {
@@ -160,7 +123,7 @@ function QuestionSheet({
   question,
   onMark,
 }: {
-  question: Question;
+  question: QuestionReplies;
   onMark: (reply: Reply, earned: number) => Promise<void>;
 }) {
   return (

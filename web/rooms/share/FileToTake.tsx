@@ -1,9 +1,9 @@
+import type { LessonFile, Release } from '../../answers.types';
 import { bytes } from '../../clock';
 import { ask } from '../../request';
 import { Button } from '../../ui/Button';
 import { FileLink } from '../../ui/FileLink';
 import { Notice } from '../../ui/Notice';
-import type { LessonFile, Release } from './sharing';
 
 interface FileToTakeProps {
   lesson: string;

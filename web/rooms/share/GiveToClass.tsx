@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react';
+import type { ShareAnswer } from '../../answers.types';
 import { Button } from '../../ui/Button';
 import { Choice, TextArea, TextField } from '../../ui/Field';
-import type { ShareAnswer } from './sharing';
 
 interface Given {
   classroom: string;

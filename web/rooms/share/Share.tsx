@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
+import type { ShareAnswer } from '../../answers.types';
 import { bytes, day, moment } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Strip } from '../../stage/Strip';
@@ -12,7 +13,6 @@ import { FileToTake } from './FileToTake';
 import { GiveToClass } from './GiveToClass';
 import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
-import type { ShareAnswer } from './sharing';
 
 /** What the class will get, shown as they will get it, and the files to take away. */
 export function Share() {

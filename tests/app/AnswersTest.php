@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Jobs\MakeRelease;
+use App\Lessons\ReleaseStore;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** What the server answers is what schema/answers.schema.json says, from which the browser's types are made. */
+class AnswersTest extends TestCase
+{
+    public function test_home_share_replies_and_a_played_lesson_are_as_published(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $heron = $this->classroom($teacher, 'Ada');
+        $this->take($lesson, 'measure', 1);
+        $release = (new ReleaseStore)->begin($lesson);
+        MakeRelease::dispatchSync($release->id);
+        $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $heron->id])->assertOk();
+        $this->postJson("/api/releases/{$release->id}/exports")->assertCreated();
+        $share = $lesson->shares()->firstOrFail();
+        $visit = $share->visits()->create(['student_id' => $heron->students()->firstOrFail()->id]);
+        $visit->answers()->create(['block' => 'measure-question', 'given' => '5', 'readable' => '5', 'earned' => 0, 'out_of' => 1]);
+
+        $this->assertPublished('home', '/api/home');
+        $this->assertPublished('share', "/api/lessons/{$lesson->id}/share");
+        $this->assertPublished('replies', "/api/lessons/{$lesson->id}/replies");
+        $this->assertPublished('played', "/api/lessons/{$lesson->id}/programme");
+        $this->assertPublished('played', "/api/releases/{$release->id}");
+    }
+
+    public function test_an_empty_home_and_a_lesson_without_takes_are_as_published(): void
+    {
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $this->actingAs($teacher);
+        foreach (['home' => '/api/home', 'share' => "/api/lessons/{$lesson->id}/share", 'replies' => "/api/lessons/{$lesson->id}/replies", 'played' => "/api/lessons/{$lesson->id}/programme"] as $name => $address) {
+            $this->assertPublished($name, $address);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, array<string, mixed>, string}> */
+    public static function problems(): iterable
+    {
+        yield 'a field' => ['POST', '/api/lessons', ['title' => ''], 'invalid'];
+        yield 'another teacher’s' => ['GET', '/api/lessons/aaaaaaaaaaaaaaaaaaaaaa', [], 'not-found'];
+        yield 'a figure that cannot be' => ['POST', '/api/figures/vary', ['figure' => 'solid', 'quantities' => ['length' => '-1'], 'seed' => 1, 'level' => 1], 'invalid'];
+    }
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('problems')]
+    public function test_a_problem_has_a_type_of_its_own(string $method, string $address, array $body, string $type): void
+    {
+        $answer = $this->actingAs($this->teacher())->json($method, $address, $body);
+        $this->assertSame("https://daybright.invalid/problems/{$type}", $answer->json('type'));
+        $this->assertSame($answer->status(), $answer->json('status'));
+        $this->assertValid('problem', (string) $answer->getContent());
+        $this->assertSame('application/problem+json', $answer->headers->get('Content-Type'));
+    }
+
+    public function test_a_stranger_a_stale_save_and_what_was_read_by_the_browser_s_tests_are_as_published(): void
+    {
+        $this->getJson('/api/home')->assertJsonPath('type', 'https://daybright.invalid/problems/not-signed-in');
+        $lesson = $this->lesson($teacher = $this->teacher());
+        $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 0, 'document' => self::document()])->assertStatus(409)->assertJsonPath('type', 'https://daybright.invalid/problems/stale');
+        // The same file is played in tests/web/programme.test.ts.
+        $this->assertValid('played', (string) file_get_contents(base_path('tests/played-lesson.json')));
+    }
+
+    private function assertPublished(string $name, string $address): void
+    {
+        $this->assertValid($name, (string) $this->getJson($address)->assertOk()->getContent());
+    }
+
+    private function assertValid(string $name, string $json): void
+    {
+        $validator = new Validator;
+        $validator->resolver()?->registerFile('https://daybright.invalid/schema/answers.schema.json', base_path('schema/answers.schema.json'));
+        $error = $validator->validate(json_decode($json), "https://daybright.invalid/schema/answers.schema.json#/\$defs/{$name}")->error();
+        $this->assertNull($error, $error === null ? '' : "{$name}: ".json_encode((new ErrorFormatter)->format($error)));
+    }
+}
