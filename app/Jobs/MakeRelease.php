@@ -7,10 +7,14 @@ namespace App\Jobs;
 use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
 use App\Lessons\HandoutFile;
+use App\Lessons\ReleaseParts;
 use App\Models\Release;
 use App\Models\Share;
+use Closure;
 use Daybright\Recording\Clock;
 use Daybright\Recording\PausePoint;
+use Daybright\Recording\SampleRange;
+use Daybright\Recording\TimelineSegment;
 use Daybright\Release\LessonFreezer;
 use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -54,24 +58,39 @@ class MakeRelease implements ShouldQueue
     {
         $timeline = $release->timeline();
         $loudness = array_column($release->takes, 'loudness', 'id');
-        $joined = AudioEncoder::join(array_map(static fn ($segment): array => [
-            'file' => Files::local("takes/{$segment->take->id}/sound.flac"),
-            'loudness' => (float) $loudness[$segment->take->id],
-            'ranges' => $segment->kept->ranges,
-        ], $timeline->segments));
-        Files::keep(AudioEncoder::encode($joined, 'webm'), $release->path('sound.webm'));
-        Files::keep(AudioEncoder::encode($joined, 'm4a'), $release->path('sound.m4a'));
-        $waiting = AudioEncoder::withPauses($joined, array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses()));
-        Files::keep(AudioEncoder::encode($waiting, 'm4a'), $release->path('video-sound.m4a'));
+        $narration = array_map(static fn (TimelineSegment $segment): array => ['take' => $segment->take->id, 'loudness' => (float) $loudness[$segment->take->id], 'ranges' => $segment->kept->ranges], $timeline->segments);
+        $pauses = array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses());
         $pages = $handout->pages($release->read());
+        $joined = self::joined($narration);
+        $parts = [
+            'sound.webm' => ReleaseParts::once('sound.webm', $narration, static fn (): string => AudioEncoder::encode($joined(), 'webm')),
+            'sound.m4a' => ReleaseParts::once('sound.m4a', $narration, static fn (): string => AudioEncoder::encode($joined(), 'm4a')),
+            'video-sound.m4a' => ReleaseParts::once('video-sound.m4a', [$narration, $pauses], static fn (): string => AudioEncoder::encode(AudioEncoder::withPauses($joined(), $pauses), 'm4a')),
+        ];
         if ($pages !== []) {
-            Files::keep(HandoutFile::pdf($pages), $release->path('handout.pdf'));
+            $parts['handout.pdf'] = ReleaseParts::once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
         }
         $release->update([
             'state' => 'ready',
+            'parts' => $parts,
             'programme' => $freezer->freeze($release->read(), $timeline)->toArray(),
         ]);
         Share::query()->where('lesson_id', $release->lesson_id)->update(['release_id' => $release->id]);
+    }
+
+    /**
+     * The narration in one file, put together when it is first needed.
+     *
+     * @param  list<array{take: string, loudness: float, ranges: list<SampleRange>}>  $narration
+     * @return Closure(): string
+     */
+    private static function joined(array $narration): Closure
+    {
+        $file = null;
+
+        return static function () use ($narration, &$file): string {
+            return $file ??= AudioEncoder::join(array_map(static fn (array $part): array => ['file' => Files::local("takes/{$part['take']}/sound.flac"), 'loudness' => $part['loudness'], 'ranges' => $part['ranges']], $narration));
+        };
     }
 
     public function failed(?Throwable $error): void

@@ -101,11 +101,13 @@ final class LessonStore
     /** Everything that hangs on it goes too: recordings, versions, videos, shares, and the replies to them. */
     public function delete(Lesson $lesson): void
     {
+        $releases = $lesson->releases()->with('exports')->get();
         $folders = [
             ...$lesson->takes()->get()->map(static fn (Take $take): string => $take->path('')),
-            ...$lesson->releases()->with('exports')->get()->flatMap(static fn (Release $release): array => [$release->path(''), ...$release->exports->map(static fn (Export $export): string => $export->path(''))]),
+            ...$releases->flatMap(static fn (Release $release): array => ["releases/{$release->id}", ...$release->exports->map(static fn (Export $export): string => $export->path(''))]),
         ];
         $lesson->delete();
         array_map(Storage::deleteDirectory(...), $folders);
+        ReleaseParts::forgetUnused($releases->flatMap(static fn (Release $release): array => array_values($release->parts ?? []))->unique()->values()->all());
     }
 }

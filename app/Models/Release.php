@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property LessonDocument $document
  * @property list<array<string, mixed>> $takes
  * @property array<string, mixed> $programme
+ * @property array<string, string>|null $parts paths by the name of the file
  */
 class Release extends Model
 {
@@ -33,7 +34,7 @@ class Release extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array'];
+        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array', 'parts' => 'array'];
     }
 
     /** @return BelongsTo<Lesson, $this> */
@@ -77,6 +78,7 @@ class Release extends Model
 
     public function path(string $name): string
     {
-        return "releases/{$this->id}/{$name}";
+        // Versions of before have their files to themselves.
+        return $this->parts[$name] ?? "releases/{$this->id}/{$name}";
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Jobs\MakeRelease;
+use App\Lessons\ReleaseParts;
 use App\Lessons\ReleaseStore;
 use App\Models\Answer;
 use App\Models\Classroom;
@@ -226,6 +227,25 @@ class SharingTest extends TestCase
         $this->assertSame([], Storage::allFiles());
         $this->deleteJson("/api/classrooms/{$this->heron->id}")->assertNoContent();
         $this->assertSame(0, Student::query()->count());
+    }
+
+    public function test_versions_that_sound_alike_share_their_sound_until_none_of_them_is_left(): void
+    {
+        $first = $this->made->releases()->sole();
+        $changed = json_decode(str_replace('The first line.', 'Another line.', (string) $this->made->document()));
+        $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->version, 'document' => $changed])->assertOk();
+        $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
+        $second = $this->made->releases()->get()->last();
+        $this->assertNotSame($first->id, $second->id);
+        $this->assertSame($first->parts, $second->parts);
+        $this->assertNotSame($first->programme, $second->programme);
+        $sound = $first->path('sound.webm');
+        $first->delete();
+        ReleaseParts::forgetUnused([$sound]);
+        $this->assertTrue(Storage::exists($sound));
+        $second->delete();
+        ReleaseParts::forgetUnused([$sound]);
+        $this->assertFalse(Storage::exists($sound));
     }
 
     public function test_another_way_of_writing_a_number_is_a_change(): void
