@@ -33,7 +33,7 @@ final readonly class SoundBoxes implements Varies
     /** Words with few sounds and regular spellings, for practice: two, three and more sounds that take two letters. */
     private const PRACTICE = [
         1 => ['sun', 'map', 'dog', 'pin', 'hat', 'bed', 'cup', 'fox', 'lid', 'jam', 'web', 'net', 'mud', 'rug', 'zip', 'van', 'log', 'bus', 'leg', 'wig', 'hop', 'tin', 'cat', 'pen', 'bat', 'hut', 'sit', 'rod', 'jet', 'gum', 'fan', 'kit', 'nut', 'pot', 'ram'],
-        2 => ['ship', 'chin', 'fish', 'path', 'duck', 'ring', 'shell', 'chop', 'moth', 'bell', 'rock', 'king', 'wish', 'rush', 'thin', 'back', 'long', 'hill', 'chick', 'shock', 'sock', 'song', 'dish', 'bath', 'much', 'kick', 'shed', 'chip', 'boss', 'puff', 'stopSpeaking', 'neck', 'wing', 'cloth', 'doll'],
+        2 => ['ship', 'chin', 'fish', 'path', 'duck', 'ring', 'shell', 'chop', 'moth', 'bell', 'rock', 'king', 'wish', 'rush', 'thin', 'back', 'long', 'hill', 'chick', 'shock', 'sock', 'song', 'dish', 'bath', 'much', 'kick', 'shed', 'chip', 'boss', 'puff', 'hush', 'neck', 'wing', 'cloth', 'doll'],
         3 => ['train', 'sheep', 'night', 'cloud', 'green', 'flight', 'spoon', 'brush', 'stream', 'throat', 'crown', 'sprout', 'beach', 'float', 'bright', 'sleep', 'broom', 'chain', 'proud', 'queen', 'street', 'toast', 'snail', 'coach', 'thrush', 'sketch', 'splash', 'crunch', 'shrimp', 'string', 'branch', 'scratch', 'cheek', 'drown', 'stretch', 'cake', 'stone', 'smile', 'plate', 'whale', 'slope'],
     ];
 
