@@ -3,7 +3,7 @@ export function Facts({ facts }: { facts: Record<string, string> }) {
   const names = Object.entries(facts);
   if (names.length === 0) return null;
   return (
-    <details className="text-[15px]">
+    <details className="text-small">
       <summary className="cursor-pointer text-action">Facts of the figure to use in the text</summary>
       <ul className="mt-1 grid grid-cols-2 gap-x-4">
         {names.map(([name, written]) => (

@@ -34,7 +34,7 @@ export function Rows<Row extends { id: string }>({
   };
   return (
     <fieldset className="flex flex-col gap-2 rounded border border-rule p-3">
-      <legend className="px-1 text-[15px] text-quiet">{legend}</legend>
+      <legend className="px-1 text-small text-quiet">{legend}</legend>
       {rows.map((row, index) => (
         <div key={row.id} className="flex items-end gap-1">
           <div className="min-w-0 grow">{children(row, (some) => change(index, some), index)}</div>

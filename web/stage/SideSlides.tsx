@@ -54,7 +54,7 @@ export function SideSlides({ programme, trip }: { programme: Programme; trip: Si
             <Button key={link.slide + link.label} className="min-h-12!" onClick={() => trip.visit(link.slide)}>
               {link.label}
               {trip.seen.has(link.slide) && (
-                <span className="ml-2 text-[15px] text-quiet">
+                <span className="ml-2 text-small text-quiet">
                   <span aria-hidden="true">✓ </span>seen
                 </span>
               )}

@@ -52,7 +52,7 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
               style={{ flex: `${width} 1 0` }}
             >
               {!small && (
-                <span className="flex h-6 items-center gap-1 text-[15px] whitespace-nowrap text-(--strong)">
+                <span className="flex h-6 items-center gap-1 text-small whitespace-nowrap text-(--strong)">
                   <PartSign kind={part.kind} />
                   <span className="hidden pr-1 lg:inline">{partLabel(part.kind)}</span>
                 </span>

@@ -6,11 +6,10 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 const LOOKS = {
-  main: 'bg-action text-white border-action hover:bg-[#084449] disabled:bg-quiet disabled:border-quiet',
-  plain:
-    'bg-sheet text-ink border-[#8d8a7d] hover:border-action hover:text-action disabled:text-quiet disabled:border-rule',
+  main: 'bg-action text-white border-action hover:bg-action-deep disabled:bg-quiet disabled:border-quiet',
+  plain: 'bg-sheet text-ink border-edge hover:border-action hover:text-action disabled:text-quiet disabled:border-rule',
   quiet: 'bg-transparent text-action border-transparent hover:border-rule disabled:text-quiet',
-  danger: 'bg-sheet text-recording border-recording hover:bg-[#fbeceb] disabled:text-quiet',
+  danger: 'bg-sheet text-recording border-recording hover:bg-trouble-deep disabled:text-quiet',
 };
 
 export function Button({ look = 'plain', className = '', type = 'button', ...rest }: ButtonProps) {

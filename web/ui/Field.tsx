@@ -1,6 +1,6 @@
 import { type ComponentProps, type ReactNode, useId, useLayoutEffect, useRef } from 'react';
 
-const BOX = 'w-full rounded border border-[#8d8a7d] bg-sheet px-2.5 py-1.5 text-base text-ink placeholder:text-quiet';
+const BOX = 'w-full rounded border border-edge bg-sheet px-2.5 py-1.5 text-base text-ink placeholder:text-quiet';
 
 /** Letters that are left when the limit begins to be told. */
 const NEAR = 0.9;
@@ -22,11 +22,11 @@ interface Labelled {
 function Wrapped({ id, label, hint, hideLabel, children }: Labelled & { id: string; children: ReactNode }) {
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-[15px] text-quiet'}>
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'mb-1 block text-small text-quiet'}>
         {label}
       </label>
       {children}
-      {hint && <p className="mt-1 text-[15px] text-quiet">{hint}</p>}
+      {hint && <p className="mt-1 text-small text-quiet">{hint}</p>}
     </div>
   );
 }

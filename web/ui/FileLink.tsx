@@ -5,7 +5,7 @@ export function FileLink({ href, children }: { href: string; children: ReactNode
   return (
     <a
       href={href}
-      className="inline-flex min-h-10 items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action"
+      className="inline-flex min-h-10 items-center rounded border border-edge bg-sheet px-3.5 hover:border-action"
       download
     >
       {children}

@@ -21,7 +21,7 @@ export function Menu({ button, children, columns = 1, align = 'start', onCloseAu
           align={align}
           sideOffset={6}
           collisionPadding={12}
-          className={`z-30 grid min-w-56 rounded-md border border-[#8d8a7d] bg-paper p-1 ${columns === 5 ? 'grid-cols-5' : ''}`}
+          className={`z-30 grid min-w-56 rounded-md border border-edge bg-paper p-1 ${columns === 5 ? 'grid-cols-5' : ''}`}
         >
           {children}
         </DropdownMenu.Content>

@@ -11,7 +11,7 @@ export function PassageWords({
 }) {
   const words = passage.split(/\s+/).filter(Boolean);
   return (
-    <p className="max-h-72 overflow-y-auto rounded border border-[#8d8a7d] bg-sheet p-2 leading-8">
+    <p className="max-h-72 overflow-y-auto rounded border border-edge bg-sheet p-2 leading-8">
       {words.map((word, index) => (
         <button
           key={index}

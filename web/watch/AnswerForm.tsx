@@ -58,8 +58,8 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
     answer.earned === undefined || answer.earned === null
       ? 'border-action'
       : answer.earned === answer.outOf
-        ? 'border-[#2c6528]'
-        : 'border-[#b7791f]';
+        ? 'border-right'
+        : 'border-caution-edge';
   return (
     <div className={`border-l-4 px-3 py-1 ${look}`} role="status">
       <p>
@@ -72,7 +72,7 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
         </p>
       )}
       {answer.earned !== undefined && answer.earned !== null && (
-        <p className="text-[15px] text-quiet">
+        <p className="text-small text-quiet">
           {answer.earned} of {answer.outOf} {answer.outOf === 1 ? 'mark' : 'marks'}
         </p>
       )}

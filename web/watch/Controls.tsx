@@ -37,12 +37,12 @@ export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onCap
       <span className="tabular-nums">
         {clock(player.at / 1000)} / {clock(length / 1000)}
       </span>
-      <label className="ml-auto flex items-center gap-2 text-[15px]">
+      <label className="ml-auto flex items-center gap-2 text-small">
         Speed
         <select
           value={player.speed}
           onChange={(event) => player.setSpeed(Number(event.target.value))}
-          className="min-h-12 rounded border border-[#8d8a7d] bg-sheet px-2 text-base"
+          className="min-h-12 rounded border border-edge bg-sheet px-2 text-base"
         >
           {SPEEDS.map((speed) => (
             <option key={speed} value={speed}>
@@ -51,7 +51,7 @@ export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onCap
           ))}
         </select>
       </label>
-      <label className="flex min-h-12 items-center gap-2 text-[15px]">
+      <label className="flex min-h-12 items-center gap-2 text-small">
         <input
           type="checkbox"
           className="size-5 accent-action"

@@ -41,11 +41,13 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
           {clock(left)}
         </p>
       </div>
-      {left === 0 && !isDone && <p className="mb-2 text-[15px] text-quiet">The time is up, but take what you need.</p>}
+      {left === 0 && !isDone && <p className="mb-2 text-small text-quiet">The time is up, but take what you need.</p>}
       <p className="mb-3 text-lg">{pause.prompt}</p>
       {question && !isDone && (
         <>
-          {hasHint && <p className="mb-3 border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2">{question.hint}</p>}
+          {hasHint && (
+            <p className="mb-3 border-l-4 border-caution-edge bg-caution-ground px-3 py-2">{question.hint}</p>
+          )}
           <AnswerForm share={share} student={student} pause={pause} start="" label="Answer" onAnswer={onAnswer} />
           {question.hint && !hasHint && (
             <Button look="quiet" className="mt-2" onClick={() => setHint(true)}>
@@ -58,7 +60,7 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
         <>
           <Answered answer={answer} />
           {pause.exitCheck && !isLocked && (
-            <p className="mt-2 text-[15px] text-quiet">
+            <p className="mt-2 text-small text-quiet">
               You can change this answer at the end, before you hand in the exit check.
             </p>
           )}

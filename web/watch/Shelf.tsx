@@ -42,11 +42,11 @@ export function Shelf({
             <button
               type="button"
               onClick={() => onOpen(lesson.id)}
-              className="block w-full rounded border border-[#8d8a7d] bg-sheet p-4 text-left hover:border-action"
+              className="block w-full rounded border border-edge bg-sheet p-4 text-left hover:border-action"
             >
-              {lesson.series && <span className="block text-[15px] text-quiet">{lesson.series}</span>}
+              {lesson.series && <span className="block text-small text-quiet">{lesson.series}</span>}
               <span className="block text-lg font-semibold">{lesson.title}</span>
-              <span className="block text-[15px] text-quiet">
+              <span className="block text-small text-quiet">
                 {[
                   `${Math.max(1, Math.round(lesson.minutes))} minutes`,
                   lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',

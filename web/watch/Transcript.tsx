@@ -20,7 +20,7 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
         .map((chapter) => (
           <section key={chapter.slide} className="mt-3">
             <h3 className="text-base">{chapter.title}</h3>
-            <p className="text-[15px] text-quiet">{seen(lesson, chapter.slide, Math.min(chapter.until, end) - 1)}</p>
+            <p className="text-small text-quiet">{seen(lesson, chapter.slide, Math.min(chapter.until, end) - 1)}</p>
             <p>
               {lesson.captions
                 .filter((caption) => caption.from >= chapter.at - 1 && caption.from < Math.min(chapter.until, end) - 1)
@@ -29,7 +29,7 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
                     key={caption.from}
                     type="button"
                     onClick={() => onSeek(caption.from)}
-                    className={`mr-1 rounded-sm text-left hover:underline ${caption.from <= at && at < caption.to ? 'bg-[#fff6c9]' : ''}`}
+                    className={`mr-1 rounded-sm text-left hover:underline ${caption.from <= at && at < caption.to ? 'bg-noon-ground' : ''}`}
                   >
                     {caption.text.replace('\n', ' ')}
                   </button>

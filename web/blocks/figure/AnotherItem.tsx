@@ -42,7 +42,7 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
   if (!figure.varies && !figure.hasTask) return null;
   return (
     <fieldset className="flex flex-col gap-2 border-t border-rule pt-3">
-      <legend className="text-[15px] text-quiet">Ask the student</legend>
+      <legend className="text-small text-quiet">Ask the student</legend>
       {figure.hasTask && (
         <Button className="self-start" onClick={() => void askTask()}>
           Ask this one
@@ -51,7 +51,7 @@ export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>;
       {figure.varies &&
         [false, true].map((asChoice) => (
           <div key={String(asChoice)} className="flex flex-wrap items-center gap-2">
-            <span className="w-full text-[15px] text-quiet">
+            <span className="w-full text-small text-quiet">
               {asChoice ? 'Another one like it, to choose from answers' : 'Another one like it, to type the answer'}
             </span>
             {[1, 2, 3].map((level) => (

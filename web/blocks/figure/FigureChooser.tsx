@@ -53,7 +53,7 @@ export function FigureChooser({ open, onClose, onChoose }: FigureChooserProps) {
           <li key={figure.name}>
             <button
               type="button"
-              className="flex w-full items-center gap-4 p-2 text-left hover:bg-[#eef5f4]"
+              className="flex w-full items-center gap-4 p-2 text-left hover:bg-action-ground"
               onClick={() => onChoose(figure)}
             >
               <Sample figure={figure.name} />

@@ -49,12 +49,12 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
   return (
     <>
       <label
-        className="flex min-h-20 cursor-pointer flex-col items-center justify-center rounded border-2 border-dashed border-[#8d8a7d] bg-sheet p-3 text-center focus-within:outline-3 focus-within:outline-action hover:border-action"
+        className="flex min-h-20 cursor-pointer flex-col items-center justify-center rounded border-2 border-dashed border-edge bg-sheet p-3 text-center focus-within:outline-3 focus-within:outline-action hover:border-action"
         onDragOver={(event) => event.preventDefault()}
         onDrop={drop}
       >
         <span className="text-action">{chosen ? 'Choose another picture' : 'Choose a picture'}</span>
-        <span className="text-[15px] text-quiet">
+        <span className="text-small text-quiet">
           {chosen ? chosen.name : 'or drop or paste it here: PNG, JPEG, WebP or SVG'}
         </span>
         <input

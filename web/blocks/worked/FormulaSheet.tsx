@@ -40,7 +40,7 @@ export function FormulaSheet({
     });
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 text-[15px] text-quiet">Formula sheet of this lesson</legend>
+      <legend className="mb-1 text-small text-quiet">Formula sheet of this lesson</legend>
       {judged.error && <Notice tone="trouble">{sentence(judged.error)}</Notice>}
       <ul className="flex flex-col gap-1">
         {sheet.map((formula, index) => (

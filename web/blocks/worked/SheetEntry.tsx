@@ -33,7 +33,7 @@ export function SheetEntry({ formula, verdict, onUse, onName, onRemove }: SheetE
         <div className="grow">
           <span className="font-semibold">{formula.formula}</span>
           {verdict && (
-            <span className="block text-[15px] text-quiet">
+            <span className="block text-small text-quiet">
               {verdict.serves ? <strong className="font-semibold text-action">Serves. </strong> : 'Cannot serve. '}
               {verdict.why}
             </span>
@@ -48,7 +48,7 @@ export function SheetEntry({ formula, verdict, onUse, onName, onRemove }: SheetE
       </div>
       {letters.length > 0 && (
         <details className="mb-2">
-          <summary className="cursor-pointer text-[15px] text-action">
+          <summary className="cursor-pointer text-small text-action">
             {formula.names.some((each) => each.meaning) ? told(formula.names) : 'Say what its letters stand for'}
           </summary>
           <div className="mt-1 grid grid-cols-[auto_minmax(0,1fr)_6rem] items-center gap-2">

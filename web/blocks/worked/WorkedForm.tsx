@@ -23,12 +23,12 @@ export function WorkedForm({ content, onChange }: FormProps<'worked'>) {
         maxLength={600}
         onChange={(event) => onChange({ ...content, task: event.target.value })}
       />
-      <p className="text-[15px] text-quiet">
+      <p className="text-small text-quiet">
         Type formulas as you write them: 3/4 + 1/2 = 5/4, v = u + a t, 2 m × 3 m = 6 m².
       </p>
       {content.lines.map((line, index) => (
         <fieldset key={line.id} className="rounded border border-rule p-3">
-          <legend className="px-1 text-[15px] text-quiet">Line {index + 1}</legend>
+          <legend className="px-1 text-small text-quiet">Line {index + 1}</legend>
           <TextField
             label="Working"
             value={line.formula}

@@ -81,7 +81,7 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
   };
   return (
     <fieldset className="flex flex-col gap-3 rounded border border-rule p-3">
-      <legend className="px-1 text-[15px] text-quiet">Have the lines written</legend>
+      <legend className="px-1 text-small text-quiet">Have the lines written</legend>
       <Choice
         label="Kind of example"
         value={content.method ?? ''}
@@ -109,7 +109,7 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
             Write the lines
           </Button>
           <div className="flex flex-wrap items-center gap-2">
-            <span className="w-full text-[15px] text-quiet">Ask the student the same with other numbers</span>
+            <span className="w-full text-small text-quiet">Ask the student the same with other numbers</span>
             {[1, 2, 3].map((level) => (
               <Button key={level} onClick={() => void practise(level)}>
                 Level {level}

@@ -10,7 +10,7 @@ export function ChoiceForm({ content, set: change }: KindFormProps) {
     change({ choices: choices.map((each, at) => (at === index ? { ...each, ...some } : each)) });
   return (
     <fieldset className="flex flex-col gap-3 rounded border border-rule p-3">
-      <legend className="px-1 text-[15px] text-quiet">Answers to choose from</legend>
+      <legend className="px-1 text-small text-quiet">Answers to choose from</legend>
       {choices.map((choice, index) => (
         <div key={choice.id} className="flex flex-col gap-1">
           <TextField

@@ -29,14 +29,14 @@ export function HighlightForm({ content, set }: KindFormProps) {
         passage={content.passage ?? ''}
         markOf={(word) =>
           word === first
-            ? 'border-action bg-[#d5ebea]'
+            ? 'border-action bg-action-chosen'
             : evidence.some((range) => range.from <= word && word <= range.to)
-              ? 'border-[#805300] bg-[#fcefd2]'
+              ? 'border-caution bg-first-light'
               : ''
         }
         onWord={touch}
       />
-      <p className="text-[15px] text-quiet" role="status">
+      <p className="text-small text-quiet" role="status">
         {first === null ? 'Click the first word of the evidence, then the last.' : 'Now click the last word.'}
       </p>
     </>

@@ -31,11 +31,15 @@ export function MarkEvidence({ question, given, onWrite }: AnsweringProps<AskedH
       <PassageWords
         passage={question.passage}
         markOf={(word) =>
-          word === first ? 'border-action bg-[#d5ebea]' : marked.includes(word) ? 'border-[#805300] bg-[#fcefd2]' : ''
+          word === first
+            ? 'border-action bg-action-chosen'
+            : marked.includes(word)
+              ? 'border-caution bg-first-light'
+              : ''
         }
         onWord={touch}
       />
-      <p role="status" className="text-[15px] text-quiet">
+      <p role="status" className="text-small text-quiet">
         {first === null
           ? 'Touch the first word, then the last. Touch a mark to take it away.'
           : 'Now touch the last word.'}

@@ -13,7 +13,7 @@ export function LabelForm({ content, set }: KindFormProps) {
   return (
     <>
       <PictureChoice medium={content.picture || null} onChoose={(medium) => set({ picture: medium ?? '' })} />
-      <p className="text-[15px] text-quiet">Click the picture to add a part; drag it to move it.</p>
+      <p className="text-small text-quiet">Click the picture to add a part; drag it to move it.</p>
       <PicturePoints
         picture={content.picture ?? ''}
         points={points}

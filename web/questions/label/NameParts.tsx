@@ -25,7 +25,7 @@ export function NameParts({ question, given, onWrite }: AnsweringProps<AskedLabe
             <span
               key={point.id}
               aria-hidden
-              className="absolute flex size-8 -translate-x-1/2 -translate-y-1/2 items-center justify-center rounded-full border-2 border-white bg-action text-[15px] font-semibold text-white"
+              className="absolute flex size-8 -translate-x-1/2 -translate-y-1/2 items-center justify-center rounded-full border-2 border-white bg-action text-small font-semibold text-white"
               style={{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }}
             >
               {index + 1}

@@ -40,7 +40,7 @@ export function PutInOrder({ question, given, onWrite }: AnsweringProps<AskedOrd
             onDragStart={(event) => event.dataTransfer.setData('text/plain', id)}
             onDragOver={(event) => event.preventDefault()}
             onDrop={(event) => drop(event, index)}
-            className="flex min-h-12 cursor-grab items-center gap-2 rounded border border-[#8d8a7d] bg-paper pl-3"
+            className="flex min-h-12 cursor-grab items-center gap-2 rounded border border-edge bg-paper pl-3"
           >
             <span className="font-semibold text-action">{index + 1}</span>
             <span className="grow py-1.5">{text}</span>

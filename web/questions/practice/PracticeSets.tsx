@@ -40,7 +40,7 @@ export function PracticeSets({ from, addQuestion, onSaid }: PracticeSetsProps) {
   const isFull = (desk.document.handout?.length ?? 0) >= 12;
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <span className="w-full text-[15px] text-quiet">A practice set at three levels</span>
+      <span className="w-full text-small text-quiet">A practice set at three levels</span>
       <Button onClick={asChoice}>Students choose a level</Button>
       <Button onClick={() => void asPauses()}>Three pause points</Button>
       <Button onClick={onPaper} disabled={isFull}>

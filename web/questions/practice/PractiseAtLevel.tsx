@@ -18,7 +18,7 @@ export function PractiseAtLevel({ question, given, onWrite }: AnsweringProps<Ask
   return (
     <div className="flex flex-col gap-4">
       <fieldset>
-        <legend className="mb-1 text-[15px] text-quiet">Your level</legend>
+        <legend className="mb-1 text-small text-quiet">Your level</legend>
         {question.levels.map((level) => (
           <label key={level.level} className="flex min-h-12 items-center gap-3 border-t border-rule py-2">
             <input

@@ -36,7 +36,7 @@ export function SortThings({ question, given, onWrite }: AnsweringProps<AskedSor
       aria-pressed={isHeld}
       onDragStart={(event) => event.dataTransfer.setData('text/plain', item.id)}
       onClick={onTouch}
-      className={`${THING} ${isHeld ? 'border-action bg-action text-white' : 'border-[#8d8a7d] bg-paper hover:border-action'}`}
+      className={`${THING} ${isHeld ? 'border-action bg-action text-white' : 'border-edge bg-paper hover:border-action'}`}
     >
       {item.picture && <img src={item.picture} alt="" className="h-14 rounded-sm" />}
       {item.text}
@@ -44,7 +44,7 @@ export function SortThings({ question, given, onWrite }: AnsweringProps<AskedSor
   );
   return (
     <div className="flex flex-col gap-3">
-      <p role="status" className="text-[15px] text-quiet">
+      <p role="status" className="text-small text-quiet">
         {held
           ? `Now touch the group for “${heldText}”.`
           : waiting.length > 0
@@ -71,7 +71,7 @@ export function SortThings({ question, given, onWrite }: AnsweringProps<AskedSor
               type="button"
               disabled={!held}
               onClick={() => held && put(held, group.id)}
-              className="min-h-11 rounded border border-transparent px-2 text-left font-semibold enabled:border-action enabled:bg-[#eef5f4] enabled:text-action"
+              className="min-h-11 rounded border border-transparent px-2 text-left font-semibold enabled:border-action enabled:bg-action-ground enabled:text-action"
             >
               {held ? `Put it in “${group.text}”` : group.text}
             </button>

@@ -13,7 +13,7 @@ export function TruthForm({ content, set }: KindFormProps) {
         ]}
         onChoose={(verdict) => set({ isTrue: verdict === 'true' })}
       />
-      <p className="text-[15px] text-quiet">
+      <p className="text-small text-quiet">
         A claim about numbers can be checked by computing: say which numbers it is about, and what it says of them.
       </p>
       <div className="grid grid-cols-[4.5rem_1fr] gap-3">

@@ -39,7 +39,7 @@ export function Account() {
             </div>
             <Button type="submit">Keep</Button>
           </div>
-          <p className="mt-2 text-[15px] text-quiet">You sign in with {teacher.data.email}.</p>
+          <p className="mt-2 text-small text-quiet">You sign in with {teacher.data.email}.</p>
         </form>
         <form
           onSubmit={(event) =>

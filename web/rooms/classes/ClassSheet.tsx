@@ -38,7 +38,8 @@ export function ClassSheet({ classroom, onChange }: { classroom: Classroom; onCh
           onRename={(name) => run(() => ask('PUT', address, { name }), 'The class has its new name.')}
         />
         <p>
-          Code <strong className="ml-1 rounded bg-[#eef5f4] px-2 py-1 text-lg tracking-widest">{classroom.code}</strong>
+          Code{' '}
+          <strong className="ml-1 rounded bg-action-ground px-2 py-1 text-lg tracking-widest">{classroom.code}</strong>
         </p>
         <Confirm
           title={`Give ${classroom.name} a new code?`}

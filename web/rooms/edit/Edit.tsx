@@ -65,7 +65,7 @@ export function Edit() {
           />
         )}
         {programme.data && (
-          <p className="mt-1 text-[15px] text-quiet">
+          <p className="mt-1 text-small text-quiet">
             With its pauses this takes {clock(programme.data.full / 1000)}. A change on a slide shows here without
             recording again.
           </p>
@@ -85,10 +85,10 @@ export function Edit() {
                   type="button"
                   aria-pressed={each.id === take?.id}
                   onClick={() => setOpened(each.id)}
-                  className={`min-h-11 rounded border px-3 py-1 text-left bg-sheet border-[#8d8a7d] ${pressed(each.id === take?.id)}`}
+                  className={`min-h-11 rounded border px-3 py-1 text-left bg-sheet border-edge ${pressed(each.id === take?.id)}`}
                 >
                   Take {index + 1}, {clock(each.length / RATE)}
-                  <span className="block text-[15px] text-quiet">
+                  <span className="block text-small text-quiet">
                     {each.state === 'preparing'
                       ? 'being prepared'
                       : each.state === 'failed'
@@ -142,5 +142,5 @@ export function Edit() {
 
 /** Which of two is chosen, told apart from the one action that comes next. */
 function pressed(isPressed: boolean): string {
-  return isPressed ? 'border-2 border-action! bg-[#eef5f4]!' : '';
+  return isPressed ? 'border-2 border-action! bg-action-ground!' : '';
 }

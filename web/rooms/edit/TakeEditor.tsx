@@ -56,7 +56,7 @@ export function TakeEditor({ take, onCuts }: { take: Take; onCuts: (cuts: Cut[])
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: Delete is a short way to the button below
     <div onKeyDown={keys}>
-      <p className="mb-2 text-[15px] text-quiet">
+      <p className="mb-2 text-small text-quiet">
         Touch a word or a silence to mark it, with Shift as far as another one. Then cut it out.
       </p>
       <p className="max-h-64 overflow-y-auto rounded border border-rule bg-sheet p-3 text-lg leading-9">
@@ -96,7 +96,7 @@ export function TakeEditor({ take, onCuts }: { take: Take; onCuts: (cuts: Cut[])
       </div>
       {take.cuts.length > 0 && (
         <div className="mt-4">
-          <h3 className="mb-1 text-[15px] text-quiet">Cut out</h3>
+          <h3 className="mb-1 text-small text-quiet">Cut out</h3>
           <ul className="flex flex-wrap gap-2">
             {take.cuts.map((each) => (
               <li key={each.from}>
@@ -137,7 +137,7 @@ function Edge({
   onChange: (value: number) => void;
 }) {
   return (
-    <label className="text-[15px] text-quiet">
+    <label className="text-small text-quiet">
       {label}
       <span className="flex items-center gap-1">
         <input
@@ -148,7 +148,7 @@ function Edge({
           disabled={value === undefined}
           value={value === undefined ? '' : (value / RATE).toFixed(2)}
           onChange={(event) => onChange(Math.round(Number(event.target.value) * RATE))}
-          className="min-h-10 w-24 rounded border border-[#8d8a7d] bg-sheet px-2 text-base text-ink"
+          className="min-h-10 w-24 rounded border border-edge bg-sheet px-2 text-base text-ink"
         />
         s
       </span>

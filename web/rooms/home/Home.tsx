@@ -72,7 +72,7 @@ export function Home() {
       <main>
         <div className="flex flex-wrap items-end gap-3 border-b border-rule pb-5">
           <h1 className="mr-auto text-3xl">Your lessons</h1>
-          <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-[#8d8a7d] bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
+          <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-edge bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
             Bring in a lesson file
             <input type="file" accept={answer?.accepts.join() ?? ''} className="sr-only" onChange={bringIn} />
           </label>
@@ -114,10 +114,10 @@ export function Home() {
                 <li key={each.lesson + each.sentence}>
                   <Link
                     to={`/lesson/${each.lesson}/${each.room}`}
-                    className="block rounded border border-[#8d8a7d] bg-sheet px-4 py-2.5 hover:border-action"
+                    className="block rounded border border-edge bg-sheet px-4 py-2.5 hover:border-action"
                   >
                     <span className="block text-action">{each.sentence}</span>
-                    <span className="block text-[15px] text-quiet">{each.title}</span>
+                    <span className="block text-small text-quiet">{each.title}</span>
                   </Link>
                 </li>
               ))}
@@ -170,7 +170,7 @@ function Rows({ lessons, numbered = false, onDelete }: RowsProps) {
               {numbered && <span className="text-quiet">{index + 1} </span>}
               {lesson.title}
             </Link>
-            <p className="text-[15px] text-quiet">{state(lesson)}</p>
+            <p className="text-small text-quiet">{state(lesson)}</p>
           </div>
           <Strip parts={lesson.strip} target={lesson.minutes * 60} small />
           <More lesson={lesson} onDelete={onDelete} />

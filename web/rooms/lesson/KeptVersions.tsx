@@ -39,7 +39,7 @@ export function KeptVersions() {
             <li key={version.id} className="flex items-center gap-3 py-3">
               <span className="grow">
                 {version.title}
-                <span className="block text-[15px] text-quiet">
+                <span className="block text-small text-quiet">
                   {moment(version.at)}, {version.slides} {version.slides === 1 ? 'slide' : 'slides'}
                 </span>
               </span>

@@ -84,7 +84,7 @@ function Frame() {
             onChoose={desk.chooseSlide}
             target={desk.document.minutes * 60}
           />
-          <p className={`shrink-0 pb-2 text-right text-[15px] ${over > 0 ? 'text-recording' : 'text-quiet'}`}>
+          <p className={`shrink-0 pb-2 text-right text-small ${over > 0 ? 'text-recording' : 'text-quiet'}`}>
             <span className="text-lg leading-tight">{clock(desk.timing.total)}</span> of{' '}
             {clock(desk.document.minutes * 60)} planned
             <span className="block text-quiet">
@@ -129,7 +129,7 @@ function Saved({ desk }: { desk: Desk }) {
       <Button look="quiet" onClick={desk.redo} disabled={!desk.canRedo} className="px-2!">
         Redo
       </Button>
-      <span role="status" className="text-[15px] text-quiet">
+      <span role="status" className="text-small text-quiet">
         {desk.trouble || desk.refused ? 'Not saved' : desk.isSaving ? 'Saving' : 'Saved'}
       </span>
       <KeptVersions />

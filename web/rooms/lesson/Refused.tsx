@@ -15,7 +15,7 @@ export function Refused({ slide, step, block, field }: RefusedProps) {
   const isHere = field ? place.field === field : place.slide === slide && place.step === step && place.block === block;
   if (!isHere) return null;
   return (
-    <p role="alert" className="mt-1 border-l-4 border-recording bg-[#fdf3f2] px-3 py-1.5 text-[#7d1a14]">
+    <p role="alert" className="mt-1 border-l-4 border-recording bg-trouble-ground px-3 py-1.5 text-trouble">
       Not saved: {refused.sentence}
     </p>
   );

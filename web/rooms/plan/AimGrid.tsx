@@ -38,7 +38,7 @@ export function AimGrid() {
                 <th
                   key={kind}
                   scope="col"
-                  className={`part-${kind} border border-rule bg-(--tint) px-2 py-1.5 text-left text-[15px] font-semibold text-(--strong)`}
+                  className={`part-${kind} border border-rule bg-(--tint) px-2 py-1.5 text-left text-small font-semibold text-(--strong)`}
                 >
                   <span className="flex items-center gap-1">
                     <PartSign kind={kind} />
@@ -68,7 +68,7 @@ export function AimGrid() {
                   />
                   <Button
                     look="quiet"
-                    className="mt-1 px-1! text-[15px]!"
+                    className="mt-1 px-1! text-small!"
                     onClick={() =>
                       edit((draft) => {
                         draft.aims = draft.aims.filter((each) => each.id !== aim.id);
@@ -164,7 +164,7 @@ function Crossing({ kind, aim, aimText }: { kind: PartKind; aim: string | null; 
           to={`../storyboard?slide=${slide.id}`}
           draggable
           onDragStart={(event) => event.dataTransfer.setData('text/plain', slide.id)}
-          className="mb-1 block rounded-sm border-l-4 border-(--strong) bg-(--tint) px-2 py-1 text-[15px] break-words hover:underline"
+          className="mb-1 block rounded-sm border-l-4 border-(--strong) bg-(--tint) px-2 py-1 text-small break-words hover:underline"
         >
           {slide.title || 'Slide without a title'}
         </Link>
@@ -173,7 +173,7 @@ function Crossing({ kind, aim, aimText }: { kind: PartKind; aim: string | null; 
         type="button"
         onClick={add}
         aria-label={`${isHole ? 'nothing yet +: add' : 'Add'} a slide to ${partLabel(kind)} for ${aimText || 'this aim'}`}
-        className={`block min-h-8 w-full rounded-sm border border-dashed text-[15px] ${isHole ? 'border-recording text-recording' : 'border-transparent text-quiet hover:border-rule focus-visible:border-rule'}`}
+        className={`block min-h-8 w-full rounded-sm border border-dashed text-small ${isHole ? 'border-recording text-recording' : 'border-transparent text-quiet hover:border-rule focus-visible:border-rule'}`}
       >
         {isHole ? 'nothing yet +' : '+'}
       </button>

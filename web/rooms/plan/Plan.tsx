@@ -51,9 +51,9 @@ export function Plan() {
           onChange={(value) => set('pace', value)}
         />
         {measured !== null && measured !== document.pace && (
-          <p className="col-span-full -mt-2 flex flex-wrap items-center justify-end gap-x-2 text-[15px] text-quiet">
+          <p className="col-span-full -mt-2 flex flex-wrap items-center justify-end gap-x-2 text-small text-quiet">
             In your recordings you speak {measured} words a minute.
-            <Button look="quiet" className="px-2! text-[15px]!" onClick={() => set('pace', measured)}>
+            <Button look="quiet" className="px-2! text-small!" onClick={() => set('pace', measured)}>
               Plan with {measured}
             </Button>
           </p>

@@ -31,7 +31,7 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
           type="button"
           aria-pressed={tool === each.name}
           onClick={() => onTool(each.name)}
-          className={`min-h-11 rounded border text-[15px] ${tool === each.name ? 'border-action bg-action text-white' : 'border-[#8d8a7d] bg-sheet'}`}
+          className={`min-h-11 rounded border text-small ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
         >
           {each.label}
         </button>
@@ -52,7 +52,7 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
       {CAPTURES.map(
         ({ whileHeld }) =>
           whileHeld && (
-            <p key={whileHeld.key} className="text-center text-[15px] text-quiet">
+            <p key={whileHeld.key} className="text-center text-small text-quiet">
               {whileHeld.label}: hold <Key>{whileHeld.key.toUpperCase()}</Key>
             </p>
           ),
@@ -62,7 +62,7 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
           key={action.key}
           type="button"
           onClick={action.run}
-          className="min-h-11 rounded border border-[#8d8a7d] bg-sheet text-[15px]"
+          className="min-h-11 rounded border border-edge bg-sheet text-small"
         >
           {action.label} <kbd className="font-sans">{action.key.toUpperCase()}</kbd>
         </button>

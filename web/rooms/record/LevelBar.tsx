@@ -16,13 +16,13 @@ export function LevelBar({ level, isOn, silentAt }: LevelBarProps) {
   const isSilent = isOn && level.silent > 3;
   return (
     <div className="w-full">
-      <div className="mb-1 flex justify-between text-[15px] text-quiet">
+      <div className="mb-1 flex justify-between text-small text-quiet">
         <span>Voice</span>
         <span>{level.isClipping ? 'too loud' : isSilent ? 'silent' : share > 0.6 ? 'good' : 'quiet'}</span>
       </div>
       {/* biome-ignore lint/a11y/useSemanticElements: a meter element cannot be coloured alike in all browsers */}
       <div
-        className="h-3 overflow-hidden rounded-full border border-[#8d8a7d] bg-sheet"
+        className="h-3 overflow-hidden rounded-full border border-edge bg-sheet"
         role="meter"
         aria-label="Level of the voice"
         aria-valuemin={0}

@@ -64,7 +64,7 @@ export function Record() {
             {slide.steps[recording.step]?.script || <span className="text-quiet">This step has no script.</span>}
           </p>
           {slide.steps[recording.step + 1] && (
-            <p className="mt-1 truncate text-[15px] text-quiet">Then: {slide.steps[recording.step + 1]?.script}</p>
+            <p className="mt-1 truncate text-small text-quiet">Then: {slide.steps[recording.step + 1]?.script}</p>
           )}
         </div>
         <div className={`border-2 ${recording.phase === 'recording' ? 'border-recording' : 'border-rule'}`}>
@@ -100,7 +100,7 @@ export function Record() {
           >
             Next slide <Key>↓</Key>
           </Button>
-          <span className="text-[15px] text-quiet">
+          <span className="text-small text-quiet">
             Step {recording.step + 1} of {slide.steps.length}
           </span>
           <div className="ml-auto w-56">

@@ -31,7 +31,7 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
             Use the microphone
           </Button>
           <Button onClick={() => void chosen.open(PRACTICE)}>Use the practice voice</Button>
-          <p className="text-[15px] text-quiet">The practice voice reads your script aloud. It needs no microphone.</p>
+          <p className="text-small text-quiet">The practice voice reads your script aloud. It needs no microphone.</p>
         </div>
       ) : (
         <>
@@ -50,7 +50,7 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
             <span className={`text-2xl ${elapsed > planned && phase !== 'idle' ? 'text-recording' : ''}`}>
               {clock(phase === 'idle' ? 0 : elapsed)}
             </span>
-            <span className="block text-[15px] text-quiet">of {clock(planned)} planned</span>
+            <span className="block text-small text-quiet">of {clock(planned)} planned</span>
           </p>
           <LevelBar
             level={level}
@@ -59,7 +59,7 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
           />
           <div className="flex w-full flex-col gap-2">
             {phase === 'idle' ? (
-              <p className="text-center text-[15px] text-quiet">
+              <p className="text-center text-small text-quiet">
                 Start and stop with <Key>S</Key>
               </p>
             ) : (
@@ -89,7 +89,7 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
           )}
         </>
       )}
-      <p className="text-center text-[15px] text-quiet">
+      <p className="text-center text-small text-quiet">
         {ready === 0
           ? 'No take of this slide yet'
           : ready === 1

@@ -76,7 +76,7 @@ function Students({ students, late }: { students: StudentReply[]; late: boolean 
       </p>
       <table className="w-full border-collapse">
         <thead>
-          <tr className="text-left text-[15px] text-quiet">
+          <tr className="text-left text-small text-quiet">
             <th className="py-1 font-normal" scope="col">
               Name
             </th>
@@ -150,7 +150,7 @@ function QuestionSheet({
                 <span className="w-20 shrink-0">{reply.student}</span>
                 <span className="min-w-40 grow">
                   {reply.given}
-                  {reply.slip && <span className="block text-[15px] text-quiet">{reply.slip}</span>}
+                  {reply.slip && <span className="block text-small text-quiet">{reply.slip}</span>}
                 </span>
                 {question.type === 'text' ? (
                   <fieldset className="flex gap-1">
@@ -168,7 +168,7 @@ function QuestionSheet({
                     ))}
                   </fieldset>
                 ) : (
-                  <span className={reply.earned === reply.outOf ? 'text-[#2c6528]' : 'text-recording'}>
+                  <span className={reply.earned === reply.outOf ? 'text-right' : 'text-recording'}>
                     {reply.earned} of {reply.outOf}
                   </span>
                 )}

@@ -20,7 +20,7 @@ export function FileToTake({ lesson, file, release, run }: FileToTakeProps) {
     <div className="flex flex-wrap items-center gap-3">
       <span className="grow">
         {file.label}
-        <span className="block text-[15px] text-quiet">
+        <span className="block text-small text-quiet">
           {file.obstacle ?? `${file.about}${size === null ? '' : `, about ${bytes(size)}`}`}
         </span>
       </span>

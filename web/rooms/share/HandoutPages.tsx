@@ -110,7 +110,7 @@ export function HandoutPages() {
             ))}
           </ol>
           {pages.data.pages.length > SHOWN && <p>And {pages.data.pages.length - SHOWN} more.</p>}
-          <p className="text-[15px] text-quiet">
+          <p className="text-small text-quiet">
             Students find the handout with the lesson when you share it. The answer key is among the files to take away,
             and stays with you.
           </p>

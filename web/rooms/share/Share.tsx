@@ -72,7 +72,7 @@ export function Share() {
             </div>
           )}
           {changedSince && newest?.state !== 'making' && (
-            <p className="mb-3 text-[#805300]">
+            <p className="mb-3 text-caution">
               The lesson has changed since. Students see the change when you share it again.
             </p>
           )}
@@ -98,7 +98,7 @@ export function Share() {
               <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
                 <h3 className="text-lg">{share.name}</h3>
                 <p>
-                  Code <strong className="rounded bg-[#eef5f4] px-2 py-1 tracking-widest">{share.code}</strong>
+                  Code <strong className="rounded bg-action-ground px-2 py-1 tracking-widest">{share.code}</strong>
                 </p>
                 {share.due && <p>Due {day(share.due)}</p>}
                 <Confirm
@@ -127,7 +127,7 @@ export function Share() {
               </p>
               {share.instructions && <p className="mt-1">{share.instructions}</p>}
               {!share.ready && (
-                <p className="mt-1 text-[#805300]">Students see the lesson as soon as a version is shared.</p>
+                <p className="mt-1 text-caution">Students see the lesson as soon as a version is shared.</p>
               )}
             </div>
           ))}
@@ -161,13 +161,13 @@ export function Share() {
           <h2 id="seen" className="mb-2 text-xl">
             As students see it
           </h2>
-          <div className="mx-auto max-w-md rounded-md border border-[#8d8a7d] p-3">
+          <div className="mx-auto max-w-md rounded-md border border-edge p-3">
             <p className="mb-2 font-semibold">{desk.document.title}</p>
             <div className="mb-2">
               <Strip parts={desk.strip} small />
             </div>
             {ready ? <Played release={ready.id} /> : <FirstSlide />}
-            <p className="pt-2 text-[15px] text-quiet">{shares[0]?.instructions || 'Your instructions stand here.'}</p>
+            <p className="pt-2 text-small text-quiet">{shares[0]?.instructions || 'Your instructions stand here.'}</p>
           </div>
         </section>
         <section aria-labelledby="files">

@@ -67,7 +67,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
         <button
           type="button"
           aria-label={written ? `${written}. ${change}` : change}
-          className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-[#fdf3f2] text-left text-[15px] text-recording'} ${isBare ? 'border-dashed border-[#8d8a7d]! bg-sheet text-left text-[15px] text-quiet' : ''} ${box && !isSeen ? 'pointer-events-none' : ''}`}
+          className={`absolute rounded-sm border-2 ${open ? 'border-action' : 'border-transparent hover:border-action/50'} ${box ? '' : 'border-dashed border-recording! bg-trouble-ground text-left text-small text-recording'} ${isBare ? 'border-dashed border-edge! bg-sheet text-left text-small text-quiet' : ''} ${box && !isSeen ? 'pointer-events-none' : ''}`}
           style={{
             left: `${x / 16}%`,
             top: `${y / 9}%`,
@@ -84,7 +84,7 @@ export function BlockSpot({ slide, block, scene, open, isSeen, slideBox, onOpen 
           align="start"
           sideOffset={8}
           collisionPadding={{ top: 140, right: 12, bottom: 12, left: 12 }}
-          className="z-30 max-h-(--radix-popover-content-available-height) w-[26rem] overflow-y-auto rounded-md border border-[#8d8a7d] bg-paper p-4 shadow-sm"
+          className="z-30 max-h-(--radix-popover-content-available-height) w-[26rem] overflow-y-auto rounded-md border border-edge bg-paper p-4 shadow-sm"
           aria-label={label}
         >
           <h3 className="mb-3 text-lg">{label}</h3>

@@ -97,7 +97,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
     >
       <div className="sticky top-34 self-start">
         <div className="mb-2 flex items-center gap-2">
-          <span className="flex shrink-0 items-center gap-1 rounded-sm bg-(--tint) px-2 py-1 text-[15px] text-(--strong)">
+          <span className="flex shrink-0 items-center gap-1 rounded-sm bg-(--tint) px-2 py-1 text-small text-(--strong)">
             <PartSign kind={part} />
             {slide.side ? `${partLabel(part)}: side slide` : partLabel(part)}
           </span>
@@ -161,13 +161,13 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
               type="button"
               disabled={finding.block === null}
               onClick={() => setOpen(finding.block)}
-              className="mt-2 block w-full border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-2 text-left"
+              className="mt-2 block w-full border-l-4 border-caution-edge bg-caution-ground px-3 py-2 text-left"
             >
               {finding.sentence}
             </button>
           ))}
       </div>
-      <div className="flex flex-col items-center border-rule px-1 text-[15px] text-quiet">
+      <div className="flex flex-col items-center border-rule px-1 text-small text-quiet">
         <span className="rounded-sm bg-(--tint) px-1.5 text-(--strong)">{clock(timing?.spoken ?? 0)}</span>
         <span className="mt-1 w-px grow bg-rule" aria-hidden="true" />
         {(timing?.work ?? 0) > 0 && (

@@ -47,7 +47,7 @@ export function SlideTools({ slide, part, step, slideBox, onAdded }: SlideToolsP
             sideOffset={8}
             collisionPadding={12}
             aria-label="Arrange the slide"
-            className="z-30 flex w-80 flex-col gap-3 rounded-md border border-[#8d8a7d] bg-paper p-4"
+            className="z-30 flex w-80 flex-col gap-3 rounded-md border border-edge bg-paper p-4"
           >
             <Choice
               label="Arrangement"
@@ -67,7 +67,7 @@ export function SlideTools({ slide, part, step, slideBox, onAdded }: SlideToolsP
             />
             {desk.document.aims.length > 0 && (
               <fieldset>
-                <legend className="text-[15px] text-quiet">Serves these aims</legend>
+                <legend className="text-small text-quiet">Serves these aims</legend>
                 {desk.document.aims.map((aim) => (
                   <Tick
                     key={aim.id}

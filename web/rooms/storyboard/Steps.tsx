@@ -43,7 +43,7 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
           onFocusCapture={() => onShow(index)}
           onClick={() => onShow(index)}
         >
-          <div className="flex items-center gap-2 text-[15px] text-quiet">
+          <div className="flex items-center gap-2 text-small text-quiet">
             <span className="whitespace-nowrap">Step {index + 1}</span>
             <span className="truncate">{appears(slide, step.id, desk.scenes[slide.id]?.pieces ?? {}, labels)}</span>
             <span className="ml-auto shrink-0">{Math.round(seconds[index] ?? 0)} s</span>
@@ -66,13 +66,13 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
           {findings
             .filter((finding) => finding.step === step.id)
             .map((finding, at) => (
-              <p key={at} className="mt-1 border-l-4 border-[#b7791f] bg-[#fdf6e3] px-3 py-1.5">
+              <p key={at} className="mt-1 border-l-4 border-caution-edge bg-caution-ground px-3 py-1.5">
                 {finding.sentence}
               </p>
             ))}
           {index === shown && (
             <div className="flex flex-wrap items-center gap-1 pt-1">
-              <label className="flex items-center gap-2 text-[15px] text-quiet">
+              <label className="flex items-center gap-2 text-small text-quiet">
                 Pause after it
                 <input
                   type="number"
@@ -86,7 +86,7 @@ export function Steps({ slide, shown, onShow, findings }: StepsProps) {
                       if (found) found.pause = Math.min(120, Math.max(0, Number(event.target.value)));
                     })
                   }
-                  className="min-h-10 w-18 rounded border border-[#8d8a7d] bg-sheet px-2 text-base text-ink"
+                  className="min-h-10 w-18 rounded border border-edge bg-sheet px-2 text-base text-ink"
                 />
                 s
               </label>

@@ -59,7 +59,7 @@ export function Storyboard() {
           Add a slide after this one
         </Button>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-[15px] text-quiet">
+      <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-small text-quiet">
         <h2 className="py-2 font-normal">What is seen</h2>
         <span />
         <h2 className="py-2 pl-4 font-normal">What is said</h2>
@@ -94,7 +94,7 @@ export function Storyboard() {
 
 function ReadyCheck({ findings, onChoose }: { findings: Finding[]; onChoose: (finding: Finding) => void }) {
   const desk = useDesk();
-  if (findings.length === 0) return <p className="py-2 text-[#2c6528]">Ready check: nothing found. You can record.</p>;
+  if (findings.length === 0) return <p className="py-2 text-right">Ready check: nothing found. You can record.</p>;
   const title = (id: string | null) =>
     desk.document.parts.flatMap((part) => part.slides).find((slide) => slide.id === id)?.title;
   return (

@@ -39,7 +39,7 @@ export function GroupsField({ field, quantities, onChange }: ControlProps) {
   };
   return (
     <fieldset className="flex flex-col gap-3">
-      <legend className="mb-1 text-[15px] text-quiet">{field.label}</legend>
+      <legend className="mb-1 text-small text-quiet">{field.label}</legend>
       {groups.map((group, index) => (
         <OneGroup
           key={index}
@@ -233,7 +233,7 @@ function Thing({
       </Button>
       {item.picture && (
         <details className="w-full pb-2">
-          <summary className="cursor-pointer text-[15px] text-action">About the picture</summary>
+          <summary className="cursor-pointer text-small text-action">About the picture</summary>
           <div className="flex flex-col gap-2 pt-2">
             <PictureWords medium={item.picture} />
           </div>

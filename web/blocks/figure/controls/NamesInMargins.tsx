@@ -61,7 +61,7 @@ export function NamesInMargins({
             type="button"
             title={point.name}
             aria-label={`Name ${index + 1}, ${point.name}, ${place.isWished ? `on the ${place.side}` : 'where it fits'}: move with the arrow keys, Delete lets it stand where it fits`}
-            className={`absolute w-20 -translate-y-1/2 cursor-grab touch-none truncate rounded border bg-sheet px-1.5 py-0.5 text-[15px] ${place.isWished ? 'border-action text-ink' : 'border-dashed border-rule text-quiet'} ${place.side === 'left' ? 'left-0 text-right' : 'right-0 text-left'}`}
+            className={`absolute w-20 -translate-y-1/2 cursor-grab touch-none truncate rounded border bg-sheet px-1.5 py-0.5 text-small ${place.isWished ? 'border-action text-ink' : 'border-dashed border-rule text-quiet'} ${place.side === 'left' ? 'left-0 text-right' : 'right-0 text-left'}`}
             style={{ top: `${place.height * 100}%` }}
             onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
             onPointerMove={(event) => drag(event, index)}

@@ -11,9 +11,9 @@ interface Mark {
 }
 
 const LOOKS = [
-  'border-[#1b6074] bg-[#ddf0f5]',
-  'border-dashed border-[#805300] bg-[#fcefd2]',
-  'border-dotted border-[#75386d] bg-[#f3e1f0]',
+  'border-morning bg-morning-ground',
+  'border-dashed border-caution bg-first-light',
+  'border-dotted border-evening bg-evening-ground',
 ];
 
 /** Evidence in a passage: choose a question, then click the first and the last word. Clicking a mark takes it away. */
@@ -41,10 +41,10 @@ export function PassageField({ field, quantities, onChange }: ControlProps) {
     setFirst(null);
   };
   if (questions.length === 0)
-    return <p className="text-[15px] text-quiet">Write a question first, then mark its evidence.</p>;
+    return <p className="text-small text-quiet">Write a question first, then mark its evidence.</p>;
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 text-[15px] text-quiet">{field.label}</legend>
+      <legend className="mb-1 text-small text-quiet">{field.label}</legend>
       <Choice
         label="Evidence for"
         value={String(Math.min(question, questions.length - 1))}
@@ -57,13 +57,13 @@ export function PassageField({ field, quantities, onChange }: ControlProps) {
       <PassageWords
         passage={String(quantities.passage ?? '')}
         markOf={(word) => {
-          if (word === first) return 'border-action bg-[#d5ebea]';
+          if (word === first) return 'border-action bg-action-chosen';
           const mark = marks.find((each) => covers(each, word));
           return mark ? (LOOKS[mark.question % LOOKS.length] ?? '') : '';
         }}
         onWord={touch}
       />
-      <p className="text-[15px] text-quiet" role="status">
+      <p className="text-small text-quiet" role="status">
         {first === null ? field.hint : 'Now click the last word.'}
       </p>
       {marks.length > 0 && (

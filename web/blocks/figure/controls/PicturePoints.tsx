@@ -49,7 +49,7 @@ export function PicturePoints<Point extends PicturePoint>({
   return (
     <div
       ref={ground}
-      className="relative touch-none overflow-hidden rounded border border-[#8d8a7d] bg-[#f1eee4]"
+      className="relative touch-none overflow-hidden rounded border border-edge bg-shade"
       style={{ aspectRatio: medium ? `${medium.width} / ${medium.height}` : '3 / 2' }}
       onPointerDown={(event) => {
         const at = place(event);
@@ -69,7 +69,7 @@ export function PicturePoints<Point extends PicturePoint>({
           key={index}
           type="button"
           aria-label={`Point ${index + 1}${point.name ? `, ${point.name}` : ''}: move with the arrow keys`}
-          className="absolute flex size-8 -translate-x-1/2 -translate-y-1/2 cursor-grab items-center justify-center rounded-full border-2 border-white bg-action text-[15px] font-semibold text-white"
+          className="absolute flex size-8 -translate-x-1/2 -translate-y-1/2 cursor-grab items-center justify-center rounded-full border-2 border-white bg-action text-small font-semibold text-white"
           style={{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }}
           onPointerDown={(event) => {
             event.stopPropagation();

@@ -49,9 +49,9 @@ export function PointsField({ field, quantities, onChange }: ControlProps) {
   );
   return (
     <fieldset className="flex flex-col gap-3">
-      <legend className="mb-1 text-[15px] text-quiet">{field.label}</legend>
+      <legend className="mb-1 text-small text-quiet">{field.label}</legend>
       <PictureChoice medium={picture || null} onChoose={(medium) => onChange({ picture: medium ?? '' })} />
-      <p className="text-[15px] text-quiet">{field.hint}</p>
+      <p className="text-small text-quiet">{field.hint}</p>
       {isSpots ? (
         pictured
       ) : (

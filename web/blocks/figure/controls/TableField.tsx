@@ -21,7 +21,7 @@ export function TableField({ field, quantities, onChange }: ControlProps) {
         hint={`${field.hint}. A CSV file can be dropped here.`}
         value={String(quantities[field.name] ?? '')}
         maxLength={LARGEST}
-        className="font-mono text-[15px]!"
+        className="font-mono text-small!"
         onChange={(event) => onChange({ [field.name]: event.target.value })}
       />
     </div>
