@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Adapters\DiskTrouble;
 use App\Adapters\ProgramFailed;
 use App\Lessons\StaleSave;
+use Daybright\Failure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Scene\FormulasAway;
@@ -38,11 +39,11 @@ final class Problem
 
         return match (true) {
             $error instanceof ValidationException => self::of(ProblemType::Invalid, (string) collect($error->errors())->flatten()->first(), '/'.str_replace('.', '/', (string) array_key_first($error->errors()))),
-            $error instanceof InvalidLesson => self::of(ProblemType::Invalid, $error->getMessage(), $error->pointer),
-            $error instanceof InvalidQuantities => self::of(ProblemType::Invalid, $error->getMessage(), '/'.$error->field),
+            $error instanceof InvalidLesson => self::of(ProblemType::Invalid, $error->getMessage(), $error->pointer, self::code($error)),
+            $error instanceof InvalidQuantities => self::of(ProblemType::Invalid, $error->getMessage(), '/'.$error->field, self::code($error)),
             $error instanceof Refused => self::of($error->type, $error->getMessage(), $error->pointer),
             $error instanceof StaleSave => self::of(ProblemType::Stale, $error->getMessage(), null, ['version' => $error->lesson->version, 'document' => $error->lesson->document()]),
-            $error instanceof DomainException => self::of(ProblemType::Invalid, $error->getMessage()),
+            $error instanceof DomainException => self::of(ProblemType::Invalid, $error->getMessage(), null, self::code($error)),
             $error instanceof AuthenticationException => self::of(ProblemType::NotSignedIn, 'Sign in first.'),
             $error instanceof TokenMismatchException => self::of(ProblemType::PageTooOld, self::PAGE_TOO_OLD),
             $error instanceof AuthorizationException, $error instanceof ModelNotFoundException => self::of(ProblemType::NotFound, self::NOTHING_HERE),
@@ -61,6 +62,12 @@ final class Problem
         $problem = array_filter(['type' => $type->uri(), 'status' => $status, 'detail' => $detail, 'pointer' => $pointer], static fn (mixed $value): bool => $value !== null);
 
         return new JsonResponse($problem + $more, $status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE);
+    }
+
+    /** @return array<string, string> what kind of failure of the job itself it is */
+    private static function code(Throwable $error): array
+    {
+        return $error instanceof Failure ? ['code' => $error::failureCode()] : [];
     }
 
     private static function isDiskFull(Throwable $error): bool

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
+use Daybright\Failure;
 use DomainException;
 
 /** A block that cannot be drawn as it is; the message says what is wrong and what would be right. */
-final class CannotBeDrawn extends DomainException
+final class CannotBeDrawn extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'cannot-be-drawn';
+    }
+
     /** @param  string  $block id, where it is known */
     private function __construct(string $message, public readonly string $block, ?DomainException $before = null)
     {

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Format;
 
+use Daybright\Failure;
 use DomainException;
 
 /** Text or JSON from outside that cannot be read; the message says what to do. */
-final class UnreadableText extends DomainException
+final class UnreadableText extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'unreadable-text';
+    }
+
     public static function notUtf8(): self
     {
         return new self('This text holds signs that cannot be read. Type them again.');

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Lesson;
 
+use Daybright\Failure;
 use DomainException;
 
 /** A lesson, or a piece of one, that cannot be used as it is; the message says what to change. */
-final class InvalidLesson extends DomainException
+final class InvalidLesson extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'invalid-lesson';
+    }
+
     /** @param  string  $pointer JSON Pointer (RFC 6901) to the field */
     private function __construct(string $message, public readonly string $pointer)
     {

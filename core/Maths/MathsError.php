@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Maths;
 
+use Daybright\Failure;
 use DomainException;
 
 /** Something in a sum that cannot be read or worked out; the message is a sentence for a teacher. */
-final class MathsError extends DomainException
+final class MathsError extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'unreadable-maths';
+    }
+
     private function __construct(string $message, public readonly ?int $position = null)
     {
         parent::__construct($message);

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Question;
 
+use Daybright\Failure;
 use DomainException;
 
 /** An answer that cannot be marked as it stands; the message tells the student what to do. */
-final class InvalidAnswer extends DomainException
+final class InvalidAnswer extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'invalid-answer';
+    }
+
     public static function blank(): self
     {
         return new self('Write an answer first, even a guess.');

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
+use Daybright\Failure;
 use DomainException;
 
 /** A take, event or cut that cannot be used; the message says what to do. */
-final class InvalidRecording extends DomainException
+final class InvalidRecording extends DomainException implements Failure
 {
+    public static function failureCode(): string
+    {
+        return 'invalid-recording';
+    }
+
     public static function unknownEvent(string $kind): self
     {
         return new self("“{$kind}” is not something that can happen in a recording.");
