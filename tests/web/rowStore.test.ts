@@ -1,3 +1,5 @@
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, expect, test, vi } from 'vitest';
 import { RowStore } from '../../web/rooms/record/RowStore';
 
@@ -6,6 +8,7 @@ afterEach(() => vi.unstubAllGlobals());
 const open = () => new RowStore('test', { pieces: ['take', 'number'], takes: 'id' });
 
 test('a browser that stores nothing keeps rows while the page is open, and says so', async () => {
+  vi.stubGlobal('indexedDB', undefined);
   const rows = open();
   expect(rows.isLasting).toBe(true);
   await rows.put('pieces', { take: 'a', number: 1, sound: 'one' });
@@ -18,6 +21,7 @@ test('a browser that stores nothing keeps rows while the page is open, and says 
 });
 
 test('a row with the same key takes the place of the one before', async () => {
+  vi.stubGlobal('indexedDB', undefined);
   const rows = open();
   await rows.put('takes', { id: 'a', pieces: null });
   await rows.put('takes', { id: 'a', pieces: 4 });
@@ -29,32 +33,27 @@ test('a row with the same key takes the place of the one before', async () => {
 });
 
 test('a full disk loses no row: it stays in memory beside those that were stored', async () => {
-  const stored = new Map<string, unknown>();
-  let isFull = false;
-  const answer = <Result>(result: Result, fails = false) => {
-    const request = { result, error: new Error('full') } as { onsuccess?: () => void; onerror?: () => void };
-    queueMicrotask(() => (fails ? request.onerror?.() : request.onsuccess?.()));
-    return request;
-  };
-  const table = {
-    put: (row: { id: string }) => {
-      if (!isFull) stored.set(row.id, row);
-      return answer(undefined, isFull);
-    },
-    get: (key: string) => answer(stored.get(key)),
-    getAll: () => answer([...stored.values()]),
-    delete: (key: string) => answer(stored.delete(key)),
-  };
-  vi.stubGlobal('indexedDB', { open: () => answer({ transaction: () => ({ objectStore: () => table }) }) });
+  vi.stubGlobal('indexedDB', new IDBFactory());
   const rows = open();
   await rows.put('takes', { id: 'early' });
   expect(rows.isLasting).toBe(true);
-  isFull = true;
+  const full = vi.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw new DOMException('The disk is full.', 'QuotaExceededError');
+  });
   await rows.put('takes', { id: 'late' });
+  full.mockRestore();
   expect(rows.isLasting).toBe(false);
   expect(await rows.all('takes')).toEqual([{ id: 'early' }, { id: 'late' }]);
   expect(await rows.get('takes', 'late')).toEqual({ id: 'late' });
   await rows.remove('takes', 'late');
   await rows.remove('takes', 'early');
   expect(await rows.all('takes')).toEqual([]);
+});
+
+test('rows outlive the page', async () => {
+  vi.stubGlobal('indexedDB', new IDBFactory());
+  await open().put('pieces', { take: 'a', number: 0, sound: 'nought' });
+  const later = open();
+  expect(await later.all('pieces')).toEqual([{ take: 'a', number: 0, sound: 'nought' }]);
+  expect(await later.keys('pieces')).toEqual([['a', 0]]);
 });

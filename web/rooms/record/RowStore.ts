@@ -1,3 +1,5 @@
+import { type IDBPDatabase, type IDBPObjectStore, openDB } from 'idb';
+
 export type Key = string | (string | number)[];
 
 /**
@@ -6,7 +8,7 @@ export type Key = string | (string | number)[];
  * What the browser will not keep (a private window, a full disk) stays in memory: it is then safe only while the page is open.
  */
 export class RowStore {
-  private readonly database: Promise<IDBDatabase | null>;
+  private readonly database: Promise<IDBPDatabase | null>;
   private readonly memory: Map<string, Map<string, unknown>>;
 
   /** @param keyPaths name of each table => the fields that make its key */
@@ -15,7 +17,9 @@ export class RowStore {
     private readonly keyPaths: Record<string, string | string[]>,
   ) {
     this.memory = new Map(Object.keys(keyPaths).map((table) => [table, new Map()]));
-    this.database = this.open(name).catch(() => null);
+    this.database = Promise.resolve()
+      .then(() => this.open(name))
+      .catch(() => null);
   }
 
   /** Whether all that is kept would still be there after the page is closed. */
@@ -40,7 +44,7 @@ export class RowStore {
 
   /** In the order of their keys, those in memory last. */
   async all<Row>(table: string): Promise<Row[]> {
-    const kept = await this.request<Row[]>(table, 'readonly', (each) => each.getAll()).catch(() => []);
+    const kept = await this.request(table, 'readonly', (each) => each.getAll() as Promise<Row[]>).catch(() => []);
     return [...kept, ...((this.memory.get(table)?.values() ?? []) as Iterable<Row>)];
   }
 
@@ -62,29 +66,25 @@ export class RowStore {
     return JSON.stringify(Array.isArray(path) ? path.map((field) => fields[field]) : fields[path]);
   }
 
-  private open(name: string): Promise<IDBDatabase> {
-    return new Promise((resolve, reject) => {
-      const opening = indexedDB.open(name, 1);
-      opening.onupgradeneeded = () => {
-        for (const [table, keyPath] of Object.entries(this.keyPaths))
-          opening.result.createObjectStore(table, { keyPath });
-      };
-      opening.onsuccess = () => resolve(opening.result);
-      opening.onerror = () => reject(opening.error);
+  private open(name: string): Promise<IDBPDatabase> {
+    return openDB(name, 1, {
+      upgrade: (database) => {
+        for (const [table, keyPath] of Object.entries(this.keyPaths)) database.createObjectStore(table, { keyPath });
+      },
     });
   }
 
-  private async request<Result>(
+  /** Answered when it is safe on the disk, and not before. */
+  private async request<Result, Mode extends 'readonly' | 'readwrite'>(
     table: string,
-    mode: IDBTransactionMode,
-    work: (table: IDBObjectStore) => IDBRequest<Result>,
+    mode: Mode,
+    work: (table: IDBPObjectStore<unknown, [string], string, Mode>) => Promise<Result>,
   ): Promise<Result> {
     const database = await this.database;
     if (!database) throw new Error('This browser keeps nothing.');
-    return new Promise((resolve, reject) => {
-      const asked = work(database.transaction(table, mode, { durability: 'strict' }).objectStore(table));
-      asked.onsuccess = () => resolve(asked.result);
-      asked.onerror = () => reject(asked.error);
-    });
+    const transaction = database.transaction(table, mode, { durability: 'strict' });
+    const result = await work(transaction.store);
+    await transaction.done;
+    return result;
   }
 }
