@@ -64,7 +64,7 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
           onClick={action.run}
           className="min-h-11 rounded border border-edge bg-sheet text-small"
         >
-          {action.label} <kbd className="font-sans">{action.key.toUpperCase()}</kbd>
+          {action.label} <Key>{action.key.toUpperCase()}</Key>
         </button>
       ))}
     </div>

@@ -17,8 +17,8 @@ interface FileToTakeProps {
 export function FileToTake({ lesson, file, release, run }: FileToTakeProps) {
   const size = file.export?.state === 'ready' ? file.export.bytes : file.bytes;
   return (
-    <div className="flex flex-wrap items-center gap-3">
-      <span className="grow">
+    <div className="flex items-center gap-3">
+      <span className="min-w-0 grow">
         {file.label}
         <span className="block text-small text-quiet">
           {file.obstacle ?? `${file.about}${size === null ? '' : `, about ${bytes(size)}`}`}

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { ShareAnswer } from '../../answers.types';
+import type { LessonFile, ShareAnswer } from '../../answers.types';
 import { bytes, day, moment } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Strip } from '../../stage/Strip';
@@ -13,6 +13,13 @@ import { FileToTake } from './FileToTake';
 import { GiveToClass } from './GiveToClass';
 import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
+
+/** What stands in the way of several files is said once. */
+function toBeListed(files: LessonFile[]): LessonFile[] {
+  return files.filter(
+    ({ obstacle }, place) => obstacle === null || files.findIndex((each) => each.obstacle === obstacle) === place,
+  );
+}
 
 /** What the class will get, shown as they will get it, and the files to take away. */
 export function Share() {
@@ -175,7 +182,7 @@ export function Share() {
             Files to take away
           </h2>
           <ul className="divide-y divide-rule border-y border-rule">
-            {files.map((file) => (
+            {toBeListed(files).map((file) => (
               <li key={file.format} className="py-3">
                 <FileToTake lesson={desk.id} file={file} release={ready} run={run} />
               </li>
