@@ -217,10 +217,12 @@ test('a name of a labelled picture is dragged, or moved by keys, to its margin',
   const form = await putFigure(page, slide, 'anatomy', 'Labelled picture');
   const first = form.getByRole('button', { name: /^Name 1, the first part/ });
   const second = form.getByRole('button', { name: /^Name 2, the second part/ });
-  const [from, to] = [await first.boundingBox(), await second.boundingBox()];
-  if (!from || !to) throw new Error('The names are not to be seen.');
-  await page.mouse.move(from.x + 10, from.y + 10);
+  // The form grows once the figure's steps are known, and what is in it moves.
+  await expect(form.getByRole('button', { name: 'Tell it in steps' })).toBeVisible();
+  await first.hover();
   await page.mouse.down();
+  const to = await second.boundingBox();
+  if (!to) throw new Error('The second name is not to be seen.');
   await page.mouse.move(to.x + 10, to.y - 30, { steps: 5 });
   await page.mouse.up();
   await expect(first).toHaveAccessibleName(/on the right/);
