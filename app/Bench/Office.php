@@ -42,6 +42,7 @@ final class Office
             $this->open();
             $empty = $this->median(fn () => $this->ask('GET', '/api/session'));
             $this->report->tell('An empty request, at the median', sprintf('%.1f ms', $empty));
+            $this->report->tell('A request of who is signed in, at the median', sprintf('%.1f ms', $this->median(fn () => $this->ask('GET', '/api/me'))));
             $this->saving($empty);
             $this->opening();
             $this->home();

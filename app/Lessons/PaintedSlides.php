@@ -21,8 +21,11 @@ final class PaintedSlides
     {
     }
 
+    /** @var list<array<string, mixed>> painted and not kept yet */
+    private array $pending = [];
+
     /**
-     * What the rooms show of slides, painted now where it is not kept yet.
+     * What the rooms show of slides, painted now where it is not kept yet. Whoever asks keeps what was painted (keep).
      *
      * @param  list<Slide>  $slides of the document
      * @return array<string, string> JSON by slide id
@@ -49,13 +52,16 @@ final class PaintedSlides
         $hashes = $this->hashes($document, $slides);
         $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
 
-        return $this->each($slides, $hashes, $kept, function (Slide $slide) use ($document, $hashes): string {
+        $views = $this->each($slides, $hashes, $kept, function (Slide $slide) use ($document, $hashes): string {
             try {
                 return $this->paint($document, $slide, $hashes[$slide->id])->view;
             } catch (InvalidLesson|FormulasAway $trouble) {
                 return self::json($this->view->trouble($slide, $trouble->getMessage()));
             }
         });
+        $this->keep();
+
+        return $views;
     }
 
     /** @return array<string, SlideReport> what the ready check finds on each slide alone, by slide id */
@@ -65,8 +71,18 @@ final class PaintedSlides
         $hashes = $this->hashes($document, $slides);
         $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
         $reports = $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report);
+        $this->keep();
 
         return array_map(static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode($report, true, flags: JSON_THROW_ON_ERROR))), $reports);
+    }
+
+    /** Keeps all that was painted, in one statement. */
+    public function keep(): void
+    {
+        foreach (array_chunk($this->pending, 50) as $painted) {
+            PaintedSlide::query()->insertOrIgnore($painted);
+        }
+        $this->pending = [];
     }
 
     /** @return array<int, string> as Handout::troubles gives them */
@@ -110,7 +126,7 @@ final class PaintedSlides
         [$scene, $view] = $this->view->painted($lesson, $slide);
         $report = SlideReport::of(SlideInspection::of($lesson, $slide, $scene));
         $painted = ['hash' => $hash, 'view' => self::json($view), 'report' => self::json($report->toArray())];
-        PaintedSlide::query()->insertOrIgnore($painted + ['created_at' => now()]);
+        $this->pending[] = $painted + ['created_at' => now()];
 
         return new PaintedSlide($painted);
     }

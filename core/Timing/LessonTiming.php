@@ -11,9 +11,12 @@ use Daybright\Lesson\Slide;
 use Daybright\Lesson\Step;
 
 /** How long a lesson will take to say, and to do. */
-final readonly class LessonTiming
+final class LessonTiming
 {
-    public function __construct(private Lesson $lesson)
+    /** @var array<string, float> seconds by slide id, those that have been counted */
+    private array $spoken = [];
+
+    public function __construct(private readonly Lesson $lesson)
     {
     }
 
@@ -26,7 +29,7 @@ final readonly class LessonTiming
     /** @return float seconds */
     public function spoken(Slide $slide): float
     {
-        return array_sum(array_map($this->step(...), $slide->steps));
+        return $this->spoken[$slide->id] ??= array_sum(array_map($this->step(...), $slide->steps));
     }
 
     /** @return int seconds that students work at the slide's pause points */

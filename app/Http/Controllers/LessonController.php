@@ -81,7 +81,9 @@ class LessonController
         }
         $document = LessonDocument::of($body->document);
 
-        return $this->keep($request, $lesson, $document, $this->schema->check($document), $body->version);
+        $this->schema->check($document);
+
+        return $this->keep($request, $lesson, $lesson->document(), $document, $body->version);
     }
 
     /** The same with the slides that were changed, and the ids of the others. */
@@ -95,17 +97,21 @@ class LessonController
             // The slides that it does not carry are those of another version: the whole document is needed.
             throw StaleSave::ofPart($lesson);
         }
-        $change = LessonChange::of($lesson->document(), $body->frame, $body->slides);
+        $before = $lesson->document();
+        $change = LessonChange::of($before, $body->frame, $body->slides);
+        $this->schema->check($change->document, $change->changed);
 
-        return $this->keep($request, $lesson, $change->document, $this->schema->check($change->document, $change->changed), $body->version);
+        return $this->keep($request, $lesson, $before, $change->document, $body->version);
     }
 
-    private function keep(Request $request, Lesson $lesson, LessonDocument $document, Document $read, int $version): JsonResponse
+    private function keep(Request $request, Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
     {
+        $read = $document->read();
         $this->refuseForeignPictures($request, $read);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
-        $scenes = $this->painted->views($document, $document->changedSince($lesson->document()));
+        $scenes = $this->painted->views($document, $document->changedSince($before));
         $saved = $this->store->save($lesson, $document, $version);
+        $this->painted->keep();
 
         return RawJson::with([...$this->view->history($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
     }
@@ -181,6 +187,9 @@ class LessonController
     private function refuseForeignPictures(Request $request, Document $document): void
     {
         $wanted = array_values(array_unique(array_map(static fn ($medium): string => $medium->sha256, $document->media)));
+        if ($wanted === []) {
+            return;
+        }
         $owned = Picture::query()->where('user_id', $request->user()->id)->whereIn('sha256', $wanted)->count();
         if ($owned !== count($wanted)) {
             throw new DomainException('One of the pictures is not on this server. Choose the picture again.');

@@ -24,6 +24,9 @@ class KeepSession extends StartSession
 
     private const BEGUN_AT = 'begun at';
 
+    /** The session's id and content when the request came: what did not change need not be written. */
+    private string $before = '';
+
     /** Whether the visitor has a session, or gets one with this answer. */
     public static function isKept(Request $request): bool
     {
@@ -42,6 +45,7 @@ class KeepSession extends StartSession
         if ($started->get(self::BEGUN_AT, now()->timestamp) < now()->timestamp - $longest) {
             $started->flush();
         }
+        $this->before = self::fingerprint($started);
 
         return $started;
     }
@@ -57,7 +61,8 @@ class KeepSession extends StartSession
     {
         $session = $request->session();
         $isOld = $session->get(self::WRITTEN_AT, 0) < now()->timestamp - self::REFRESHED_AFTER;
-        if (! self::isKept($request) || (self::isLook($request) && ! $request->is('api/session') && ! $isOld)) {
+        $isSame = $this->before === self::fingerprint($session);
+        if (! self::isKept($request) || ($isSame && ! $isOld) || (self::isLook($request) && ! $request->is('api/session') && ! $isOld)) {
             return;
         }
         $session->put(self::WRITTEN_AT, now()->timestamp);
@@ -68,6 +73,11 @@ class KeepSession extends StartSession
             // A look must not fail because it cannot be noted.
             self::isLook($request) ? report($error) : throw $error;
         }
+    }
+
+    private static function fingerprint(Session $session): string
+    {
+        return hash('xxh128', $session->getId().serialize($session->all()));
     }
 
     private static function isLook(Request $request): bool

@@ -22,7 +22,7 @@ final readonly class UncheckedAim implements LessonRule
     {
         $checked = [];
         foreach ($inspection->lesson->mainSlides() as $slide) {
-            array_push($checked, ...(self::asks($slide) ? $slide->aims : []));
+            array_push($checked, ...($slide->aims !== [] && self::asks($slide) ? $slide->aims : []));
         }
         $findings = [];
         foreach ($inspection->lesson->aims as $aim) {
