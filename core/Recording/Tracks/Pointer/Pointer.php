@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks\Pointer;
 
-use Daybright\Lesson\Fields;
-use Daybright\Lesson\Lesson;
 use Daybright\Recording\Frames\Brush;
-use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
-use Daybright\Recording\Frames\PassingPainter;
-use Daybright\Recording\Tracks\Interval;
-use Daybright\Recording\Tracks\PaintsFrames;
-use Daybright\Recording\Tracks\SegmentEvents;
+use Daybright\Recording\Tracks\FollowsHand;
 use Daybright\Recording\Tracks\Spot;
 
 /** A spot of light that follows the teacher's hand. */
-final class Pointer implements PaintsFrames
+final class Pointer extends FollowsHand
 {
     private const COLOUR = '#B3261E';
 
@@ -27,34 +21,13 @@ final class Pointer implements PaintsFrames
         return 'pointer';
     }
 
-    public static function events(): array
+    protected static function event(): string
     {
-        return ['point'];
+        return 'point';
     }
 
-    public static function intervals(SegmentEvents $events): array
+    protected static function draw(string &$frame, Spot $spot, FrameSize $size): void
     {
-        return Spot::following($events, 'point');
-    }
-
-    public static function read(Fields $interval): Interval
-    {
-        return Spot::read($interval);
-    }
-
-    public static function words(Interval $interval, Lesson $lesson): string
-    {
-        return '';
-    }
-
-    public static function painter(array $intervals, FrameSize $size): FramePainter
-    {
-        $spots = array_values(array_filter($intervals, static fn (Interval $interval): bool => $interval instanceof Spot));
-
-        return new PassingPainter($spots, static function (string $frame, Spot $spot) use ($size): string {
-            (new Brush($size, self::COLOUR, self::WIDTH))->line($frame, $spot->x, $spot->y, $spot->x, $spot->y);
-
-            return $frame;
-        });
+        (new Brush($size, self::COLOUR, self::WIDTH))->line($frame, $spot->x, $spot->y, $spot->x, $spot->y);
     }
 }

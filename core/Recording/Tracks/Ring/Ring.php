@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks\Ring;
 
-use Daybright\Lesson\Fields;
-use Daybright\Lesson\Lesson;
 use Daybright\Recording\Frames\Brush;
-use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
-use Daybright\Recording\Frames\PassingPainter;
-use Daybright\Recording\Tracks\Interval;
-use Daybright\Recording\Tracks\PaintsFrames;
-use Daybright\Recording\Tracks\SegmentEvents;
+use Daybright\Recording\Tracks\FollowsHand;
 use Daybright\Recording\Tracks\Spot;
 
 /** A ring that goes round what the hand is at, for as long as a key is held. */
-final class Ring implements PaintsFrames
+final class Ring extends FollowsHand
 {
     /** In slide units; the browser draws the same (web/tracks/ring/show.tsx). */
     private const RADIUS = 80.0;
@@ -32,42 +26,24 @@ final class Ring implements PaintsFrames
         return 'ring';
     }
 
-    public static function events(): array
+    protected static function event(): string
     {
-        return ['ring'];
+        return 'ring';
     }
 
-    public static function intervals(SegmentEvents $events): array
+    protected static function draw(string &$frame, Spot $spot, FrameSize $size): void
     {
-        return Spot::following($events, 'ring');
-    }
-
-    public static function read(Fields $interval): Interval
-    {
-        return Spot::read($interval);
-    }
-
-    public static function words(Interval $interval, Lesson $lesson): string
-    {
-        return '';
-    }
-
-    public static function painter(array $intervals, FrameSize $size): FramePainter
-    {
-        $spots = array_values(array_filter($intervals, static fn (Interval $interval): bool => $interval instanceof Spot));
-
-        return new PassingPainter($spots, static fn (string $frame, Spot $spot): string => self::around($frame, $spot, new Brush($size, self::COLOUR, self::WIDTH)));
-    }
-
-    private static function around(string $frame, Spot $spot, Brush $brush): string
-    {
-        $corner = static fn (int $number): array => [$spot->x + self::RADIUS * cos(2 * M_PI * $number / self::CORNERS), $spot->y + self::RADIUS * sin(2 * M_PI * $number / self::CORNERS)];
+        $brush = new Brush($size, self::COLOUR, self::WIDTH);
         for ($number = 0; $number < self::CORNERS; $number++) {
-            [$x1, $y1] = $corner($number);
-            [$x2, $y2] = $corner($number + 1);
-            $brush->line($frame, $x1, $y1, $x2, $y2);
+            $brush->line($frame, ...self::corner($spot, $number), ...self::corner($spot, $number + 1));
         }
+    }
 
-        return $frame;
+    /** @return array{float, float} */
+    private static function corner(Spot $spot, int $number): array
+    {
+        $angle = 2 * M_PI * $number / self::CORNERS;
+
+        return [$spot->x + self::RADIUS * cos($angle), $spot->y + self::RADIUS * sin($angle)];
     }
 }
