@@ -21,7 +21,7 @@ class WriteLesson extends LessonCommand
     {
         $format = (string) $this->argument('format');
         $writer = Formats::writer($format) ?? throw new DomainException("Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).'.');
-        $to = $this->target('lesson'.str_replace(' ', '-', $writer::ending()));
+        $to = $this->target('lesson'.str_replace(' ', '-', $writer::format()->ending));
         $lesson = $this->lesson((string) $this->argument('lesson'));
         if ($writer->obstacle($lesson) !== null && $lesson->newestRelease() === null && $lesson->takes()->exists()) {
             $this->share($lesson, $releases);

@@ -35,7 +35,7 @@ final class Formats
     public static function writer(string $name): ?LessonWriter
     {
         foreach (self::WRITERS as $writer) {
-            if ($writer::name() === $name) {
+            if ($writer::format()->name === $name) {
                 return app($writer);
             }
         }
@@ -46,6 +46,6 @@ final class Formats
     /** The pattern that the name of a writer follows in an address. */
     public static function writerNames(): string
     {
-        return implode('|', array_map(static fn (string $writer): string => $writer::name(), self::WRITERS));
+        return implode('|', array_map(static fn (string $writer): string => $writer::format()->name, self::WRITERS));
     }
 }

@@ -11,21 +11,7 @@ use DomainException;
 /** A format in which a lesson can be taken away. */
 interface LessonWriter
 {
-    /** In addresses, such as “mp4”. */
-    public static function name(): string;
-
-    public static function label(): string;
-
-    /** What is in it and what it is for, in a sentence without a full stop. */
-    public static function about(): string;
-
-    public static function mediaType(): string;
-
-    /** End of the file's name, such as “.mp4”. */
-    public static function ending(): string;
-
-    /** Made on the queue, with progress; others are made while one waits. */
-    public static function takesLong(): bool;
+    public static function format(): WrittenFormat;
 
     /** Why it cannot be written now and what to do; null when it can. */
     public function obstacle(Lesson $lesson): ?string;

@@ -60,7 +60,7 @@ class MakeExport implements ShouldQueue
             $export->update(['progress' => round($share, 3)]);
         });
         $bytes = filesize($made);
-        Files::keep($made, $export->path('file'.$writer::ending()));
+        Files::keep($made, $export->path('file'.$writer::format()->ending));
         $export->update(['state' => 'ready', 'progress' => 1, 'bytes' => $bytes]);
     }
 

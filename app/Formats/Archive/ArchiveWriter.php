@@ -6,6 +6,7 @@ namespace App\Formats\Archive;
 
 use App\Adapters\Files;
 use App\Formats\LessonWriter;
+use App\Formats\WrittenFormat;
 use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Take;
@@ -17,34 +18,15 @@ use ZipArchive;
 /** The lesson as it is now, in one file that can be brought in again. See docs/formats/archive.md. */
 final class ArchiveWriter implements LessonWriter
 {
-    public static function name(): string
+    public static function format(): WrittenFormat
     {
-        return 'archive';
-    }
-
-    public static function label(): string
-    {
-        return 'Lesson file';
-    }
-
-    public static function about(): string
-    {
-        return 'The lesson, its pictures and its takes, to keep or to give to a colleague';
-    }
-
-    public static function mediaType(): string
-    {
-        return 'application/zip';
-    }
-
-    public static function ending(): string
-    {
-        return '.daybright.zip';
-    }
-
-    public static function takesLong(): bool
-    {
-        return false;
+        return new WrittenFormat(
+            name: 'archive',
+            label: 'Lesson file',
+            about: 'The lesson, its pictures and its takes, to keep or to give to a colleague',
+            mediaType: 'application/zip',
+            ending: '.daybright.zip',
+        );
     }
 
     public function obstacle(Lesson $lesson): ?string

@@ -5,58 +5,28 @@ declare(strict_types=1);
 namespace App\Formats\Transcript;
 
 use App\Adapters\Files;
-use App\Formats\LessonWriter;
-use App\Models\Lesson;
+use App\Formats\SharedVersionWriter;
+use App\Formats\WrittenFormat;
+use App\Models\Release;
 use Closure;
 use Daybright\Format\Transcript;
-use DomainException;
 
 /** What is said and asked in the newest shared version, as plain text with times. */
-final class TranscriptWriter implements LessonWriter
+final class TranscriptWriter extends SharedVersionWriter
 {
-    public static function name(): string
+    public static function format(): WrittenFormat
     {
-        return 'transcript';
+        return new WrittenFormat(
+            name: 'transcript',
+            label: 'Transcript',
+            about: 'What is said and asked, as plain text with the times of the video',
+            mediaType: 'text/plain; charset=utf-8',
+            ending: '.txt',
+        );
     }
 
-    public static function label(): string
+    protected function writeRelease(Release $release, Closure $progress): string
     {
-        return 'Transcript';
-    }
-
-    public static function about(): string
-    {
-        return 'What is said and asked, as plain text with the times of the video';
-    }
-
-    public static function mediaType(): string
-    {
-        return 'text/plain; charset=utf-8';
-    }
-
-    public static function ending(): string
-    {
-        return '.txt';
-    }
-
-    public static function takesLong(): bool
-    {
-        return false;
-    }
-
-    public function obstacle(Lesson $lesson): ?string
-    {
-        return $lesson->newestRelease() === null ? 'Share the lesson first: the file shows the shared version.' : null;
-    }
-
-    public function size(Lesson $lesson): ?int
-    {
-        return null;
-    }
-
-    public function write(Lesson $lesson, Closure $progress): string
-    {
-        $release = $lesson->newestRelease() ?? throw new DomainException((string) $this->obstacle($lesson));
         $file = Files::temporary('txt');
         file_put_contents($file, Transcript::write($release->frozen(), $release->read()));
 

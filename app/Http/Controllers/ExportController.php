@@ -24,7 +24,7 @@ final class ExportController
     public function create(ExportRequest $request, Release $release): JsonResponse
     {
         $format = (string) ($request->validated()['format'] ?? 'mp4');
-        if (Formats::writer($format)?->takesLong() !== true) {
+        if (Formats::writer($format)?->format()->takesLong !== true) {
             throw new DomainException('This file is written while you wait. Load the page again.');
         }
         if ($release->state !== 'ready') {
@@ -60,14 +60,14 @@ final class ExportController
         $writer = Formats::writer($export->format);
         abort_if($export->state !== 'ready' || $writer === null, 404);
 
-        return response()->download(Files::found($export->path('file'.$writer::ending())), FileName::of($export->release->document->title(), $writer::ending()), ['Content-Type' => $writer::mediaType()]);
+        return response()->download(Files::found($export->path('file'.$writer::format()->ending)), FileName::of($export->release->document->title(), $writer::format()->ending), ['Content-Type' => $writer::format()->mediaType]);
     }
 
     /** A file that is written while one waits. */
     public function write(Lesson $lesson, string $format): BinaryFileResponse
     {
         $writer = Formats::writer($format);
-        abort_if($writer === null || $writer->takesLong(), 404);
+        abort_if($writer === null || $writer::format()->takesLong, 404);
         $obstacle = $writer->obstacle($lesson);
         if ($obstacle !== null) {
             throw new DomainException($obstacle);
@@ -75,6 +75,6 @@ final class ExportController
         $file = $writer->write($lesson, static function (): void {
         });
 
-        return response()->download($file, FileName::of($lesson->title, $writer::ending()), ['Content-Type' => $writer::mediaType()])->deleteFileAfterSend();
+        return response()->download($file, FileName::of($lesson->title, $writer::format()->ending), ['Content-Type' => $writer::format()->mediaType])->deleteFileAfterSend();
     }
 }

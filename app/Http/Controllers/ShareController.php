@@ -75,13 +75,13 @@ class ShareController
     {
         return array_map(static function (string $class) use ($lesson, $ready): array {
             $writer = app($class);
-            $export = $writer->takesLong() && $ready !== null ? Export::query()->where('release_id', $ready->id)->where('format', $writer::name())->latest()->first() : null;
+            $export = $writer::format()->takesLong && $ready !== null ? Export::query()->where('release_id', $ready->id)->where('format', $writer::format()->name)->latest()->first() : null;
 
             return [
-                'format' => $writer::name(),
-                'label' => $writer::label(),
-                'about' => $writer::about(),
-                'takesLong' => $writer::takesLong(),
+                'format' => $writer::format()->name,
+                'label' => $writer::format()->label,
+                'about' => $writer::format()->about,
+                'takesLong' => $writer::format()->takesLong,
                 'obstacle' => $writer->obstacle($lesson),
                 'bytes' => $writer->size($lesson),
                 'export' => $export === null ? null : ExportResource::make($export),
