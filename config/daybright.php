@@ -16,7 +16,7 @@ return [
         'php' => env('PHP_PROGRAM', PHP_BINARY),
     ],
     // Seconds after which any program is stopped, whatever it does.
-    'longest_wait' => env('LONGEST_WAIT', 3600),
+    'longest_wait' => (int) env('LONGEST_WAIT', 3600),
     // Unfinished files.
     'work_folder' => env('WORK_PATH', storage_path('framework/cache/work')),
     // Bytes.

@@ -11,9 +11,7 @@ use Illuminate\Support\Str;
 /** A new lesson: every part of a day, and a first slide to begin with. */
 final class BlankLesson
 {
-    /**
-     * @param  array{title: string, subject?: string|null, className?: string|null, minutes?: float|int|null}  $plan
-     */
+    /** @param  array<string, mixed>  $plan title, and subject, className and minutes where they were given */
     public static function document(array $plan): LessonDocument
     {
         return LessonDocument::of([
@@ -23,7 +21,7 @@ final class BlankLesson
             'subject' => $plan['subject'] ?? '',
             'className' => $plan['className'] ?? '',
             'date' => '',
-            'minutes' => $plan['minutes'] ?? 6,
+            'minutes' => ($plan['minutes'] ?? 6) + 0,
             'pace' => 130,
             'pages' => '',
             'before' => '',

@@ -76,11 +76,11 @@ final class PaintedSlides
         return array_map(static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode($report, true, flags: JSON_THROW_ON_ERROR))), $reports);
     }
 
-    /** Keeps all that was painted, in one statement. */
+    /** Keeps all that was painted, in one statement; where the disk is full it is painted again the next time. */
     public function keep(): void
     {
         foreach (array_chunk($this->pending, 50) as $painted) {
-            PaintedSlide::query()->insertOrIgnore($painted);
+            rescue(static fn (): int => PaintedSlide::query()->insertOrIgnore($painted));
         }
         $this->pending = [];
     }
@@ -98,7 +98,8 @@ final class PaintedSlides
             return json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
         }
         $troubles = Handout::troubles($document->read());
-        PaintedSlide::query()->insertOrIgnore(['hash' => $hash, 'view' => '', 'report' => self::json($troubles), 'created_at' => now()]);
+        $this->pending[] = ['hash' => $hash, 'view' => '', 'report' => self::json($troubles), 'created_at' => now()];
+        $this->keep();
 
         return $troubles;
     }

@@ -11,11 +11,14 @@ use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A lesson, whose document is its current revision.
  *
  * @property array{title: string, minutes: float, parts: list<array<string, mixed>>}|null $outline
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
  */
 class Lesson extends Model
 {
@@ -88,7 +91,9 @@ class Lesson extends Model
     public function outlined(): array
     {
         if ($this->outline === null) {
-            self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode($this->outline = LessonOutline::of($this->read()), JSON_THROW_ON_ERROR)]);
+            $this->outline = LessonOutline::of($this->read());
+            // A look at Home goes on where the disk is full.
+            rescue(fn (): int => self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode($this->outline, JSON_THROW_ON_ERROR)]));
         }
 
         return $this->outline;

@@ -16,6 +16,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 class RecordingTest extends TestCase
 {
@@ -76,6 +77,14 @@ class RecordingTest extends TestCase
         $this->assertSame('ready', $take->state);
         // Six pieces of half a second: what was acknowledged is there, less at most the piece that was on its way.
         $this->assertGreaterThan(2.4, $take->length / 48000);
+    }
+
+    public function test_a_take_is_finished_by_a_form_as_by_json(): void
+    {
+        $this->begin();
+        $this->piece(0, 'sound that cannot be decoded')->assertOk();
+        $this->post("/api/takes/{$this->take}/finish", ['pieces' => '1'], ['Accept' => 'application/json'])->assertOk();
+        $this->assertSame(0, Take::query()->where('state', 'recording')->count());
     }
 
     public function test_a_take_of_nonsense_fails_with_a_sentence_and_an_empty_one_is_refused(): void
@@ -211,7 +220,10 @@ class RecordingTest extends TestCase
         $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", ['slide' => 'measure', 'source' => 'microphone'])->assertSuccessful();
     }
 
-    /** @param  list<array<string, mixed>>  $events */
+    /**
+     * @param  list<array<string, mixed>>  $events
+     * @return TestResponse<Response>
+     */
     private function piece(int $number, string $bytes, array $events = []): TestResponse
     {
         return $this->post("/api/takes/{$this->take}/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('piece.webm', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => json_encode($events)], ['Accept' => 'application/json']);

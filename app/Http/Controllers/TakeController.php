@@ -57,8 +57,7 @@ class TakeController
 
     public function finish(FinishTakeRequest $request, Take $take): JsonResponse
     {
-        $given = $request->validated();
-        $missing = $this->store->finish($take, $given['pieces'] ?? null);
+        $missing = $this->store->finish($take, $request->filled('pieces') ? $request->integer('pieces') : null);
 
         return new JsonResponse(['missing' => $missing, 'take' => TakeResource::make($take->fresh())], $missing === [] ? 200 : 202);
     }
@@ -81,7 +80,7 @@ class TakeController
     {
         $given = $request->validated();
 
-        return TakeResource::make($this->store->cut($take, array_map(static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']], $given['cuts'])));
+        return TakeResource::make($this->store->cut($take, array_values(array_map(static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']], $given['cuts']))));
     }
 
     public function delete(Take $take): JsonResponse
