@@ -88,7 +88,7 @@ class AccessTest extends TestCase
     public function test_ids_in_addresses_are_long_and_random(): void
     {
         foreach ($this->things() as $thing) {
-            $this->assertMatchesRegularExpression('/^[a-z0-9]{22}$/', $thing->id, $thing::class);
+            $this->assertMatchesRegularExpression('/^[a-z0-9]{22}$/', (string) $thing->getKey(), $thing::class);
         }
     }
 
@@ -110,7 +110,7 @@ class AccessTest extends TestCase
                 'sha256' => str_repeat('0', 64),
                 'block' => 'measure-question',
                 'figure' => 'solid',
-                default => $things[$name[1]]->id,
+                default => (string) $things[$name[1]]->getKey(),
             }, $route->uri());
             $routes[] = [$route->methods()[0], '/'.$address, $route->uri()];
         }

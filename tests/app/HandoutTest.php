@@ -12,6 +12,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Worked\PracticeSet;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Practice on paper, from the lesson to the printed page. */
 class HandoutTest extends TestCase
@@ -104,10 +105,11 @@ class HandoutTest extends TestCase
         return ['quantities' => Solid::blank()] + self::SET;
     }
 
+    /** @param  TestResponse<Response>  $answer */
     private function words(TestResponse $answer): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'handout');
-        copy($answer->baseResponse->getFile()->getPathname(), $path);
+        copy(self::downloaded($answer), $path);
         $this->told = Process::run(['pdfinfo', $path])->throw()->output();
         $text = Process::run(['pdftotext', '-layout', $path, '-'])->throw()->output();
         unlink($path);

@@ -68,7 +68,11 @@ class HomeTest extends TestCase
         $this->postJson('/api/lessons', ['title' => 'Mine', 'minutes' => 900])->assertStatus(422)->assertJsonPath('pointer', '/minutes');
     }
 
-    /** @return list<array{string, string}> room and sentence */
+    /**
+     * @return list<array{string, string}> room and sentence
+     *
+     * @phpstan-impure
+     */
     private function waiting(): array
     {
         return array_map(static fn (array $each): array => [$each['room'], $each['sentence']], $this->getJson('/api/home')->assertOk()->json('waiting'));

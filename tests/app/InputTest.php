@@ -24,6 +24,7 @@ use Daybright\Scene\Typeface;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
 use stdClass;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What comes in from outside is cleaned or refused at the gate, and what goes out is checked. */
 class InputTest extends TestCase
@@ -148,7 +149,10 @@ class InputTest extends TestCase
         $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => "41\u{0B}cm"])->assertOk()->assertJsonPath('earned', 2);
     }
 
-    /** @param  array<string, mixed>  $document */
+    /**
+     * @param  array<string, mixed>  $document
+     * @return TestResponse<Response>
+     */
     private function save(string $lesson, array $document, int $version = 1): TestResponse
     {
         return $this->actingAs(User::query()->firstOrFail())->putJson("/api/lessons/{$lesson}", ['version' => $version, 'document' => $document]);

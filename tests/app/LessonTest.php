@@ -244,7 +244,7 @@ class LessonTest extends TestCase
         $this->assertStringContainsString('does not have A', $choices[2]['why']);
         $this->assertSame(['A', 'l', 'w'], $choices[0]['names']);
         $own = [['formula' => 'F = k x', 'names' => [['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'furlongs']]]];
-        $judged = $this->postJson('/api/formulas/choose', ['sheet' => $own, 'known' => ['F', 'x'], 'asked' => 'k'])->assertOk()->json(0);
+        $judged = $this->postJson('/api/formulas/choose', ['sheet' => $own, 'known' => ['F', 'x'], 'asked' => 'k'])->assertOk()->json('0');
         $this->assertSame([false, ['F', 'k', 'x']], [$judged['serves'], $judged['names']]);
         $this->assertStringContainsString('furlongs', $judged['why']);
     }

@@ -21,7 +21,10 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DoesNotPerformAssertions;
 use RuntimeException;
+use Symfony\Component\HttpFoundation\Response;
 
 /** Nothing that was acknowledged is lost, and nothing waits for ever. */
 class LostWorkTest extends TestCase
@@ -161,8 +164,13 @@ class LostWorkTest extends TestCase
                 $this->assertStringContainsString('more drawing', $error->getMessage());
             }
         }
+    }
+
+    /** Judging the cost comes before the schema is asked, so what has no shape of drawing must pass here. */
+    #[DoesNotPerformAssertions]
+    public function test_what_is_not_drawing_costs_nothing(): void
+    {
         DrawingCost::refuseTooMuch([['kind' => 'ink', 'points' => 'none'], 'words', 7]);
-        $this->assertTrue(true);
     }
 
     public function test_a_sound_that_is_gone_takes_no_room_down(): void
@@ -269,7 +277,8 @@ class LostWorkTest extends TestCase
         $this->piece(0, 'no sound at all')->assertOk();
     }
 
-    private function piece(int $number, string $bytes, string $events = '[]'): \Illuminate\Testing\TestResponse
+    /** @return TestResponse<Response> */
+    private function piece(int $number, string $bytes, string $events = '[]'): TestResponse
     {
         return $this->post('/api/takes/'.self::TAKE."/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => $events], ['Accept' => 'application/json']);
     }

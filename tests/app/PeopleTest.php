@@ -139,7 +139,7 @@ class PeopleTest extends TestCase
         $ada = $heron->students()->where('name', 'Ada')->firstOrFail();
         $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $ada->id, 'word' => 'sun']);
         $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => '41 cm'])->assertOk();
-        $file = $this->actingAs($rowan)->get("/api/classrooms/{$heron->id}/students/{$ada->id}/archive")->assertOk()->assertDownload('Ada.zip')->baseResponse->getFile()->getPathname();
+        $file = self::downloaded($this->actingAs($rowan)->get("/api/classrooms/{$heron->id}/students/{$ada->id}/archive")->assertOk()->assertDownload('Ada.zip'));
         $zip = new ZipArchive;
         $zip->open($file);
         $kept = json_decode((string) $zip->getFromName('student.json'), true);

@@ -10,6 +10,7 @@ use App\Models\Picture;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 use ZipArchive;
 
 class PicturesReaderTest extends TestCase
@@ -43,7 +44,10 @@ class PicturesReaderTest extends TestCase
         $this->assertSame([0, 0, []], [Lesson::query()->count(), Picture::query()->count(), Storage::allFiles()]);
     }
 
-    /** @param  array<string, string>  $entries */
+    /**
+     * @param  array<string, string>  $entries
+     * @return TestResponse<Response>
+     */
     private function bringIn(array $entries): TestResponse
     {
         $path = Files::temporary('zip');

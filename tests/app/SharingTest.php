@@ -18,6 +18,7 @@ use App\Models\User;
 use App\Models\Visit;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 class SharingTest extends TestCase
 {
@@ -235,7 +236,7 @@ class SharingTest extends TestCase
         $changed = json_decode(str_replace('The first line.', 'Another line.', (string) $this->made->document()));
         $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->version, 'document' => $changed])->assertOk();
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
-        $second = $this->made->releases()->get()->last();
+        $second = $this->made->releases()->reorder('number', 'desc')->firstOrFail();
         $this->assertNotSame($first->id, $second->id);
         $this->assertSame($first->parts, $second->parts);
         $this->assertNotSame($first->programme, $second->programme);
@@ -260,11 +261,13 @@ class SharingTest extends TestCase
         $this->assertTrue($isChanged());
     }
 
+    /** @return TestResponse<Response> */
     private function enter(string $name, string $word): TestResponse
     {
         return $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);
     }
 
+    /** @return TestResponse<Response> */
     private function answer(string $slide, string $given): TestResponse
     {
         return $this->putJson("/api/watch/{$this->share}/answers/{$slide}-question", ['given' => $given]);

@@ -13,6 +13,7 @@ use App\Models\Visit;
 use App\Watching\StudentVisit;
 use Daybright\Release\Questions;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** What children do is theirs, and what is asked of them is not given away. */
 class StudentTest extends TestCase
@@ -39,6 +40,7 @@ class StudentTest extends TestCase
         return $share;
     }
 
+    /** @return TestResponse<Response> */
     private function enter(string $name, string $word = 'sun'): TestResponse
     {
         return $this->postJson('/api/watch/enter', ['code' => $this->heron->fresh()->code, 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);

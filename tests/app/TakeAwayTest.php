@@ -120,7 +120,7 @@ class TakeAwayTest extends TestCase
         $this->actingAs($teacher)->post('/api/lessons/import', ['file' => new UploadedFile($first, 'lesson.zip', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
     }
 
-    /** @return iterable<string, array{callable(string): void, string}> */
+    /** @return iterable<string, array{callable(string): mixed, string}> */
     public static function hostileArchives(): iterable
     {
         $change = static fn (callable $work): callable => static function (string $path) use ($work): void {

@@ -9,6 +9,7 @@ use App\Models\Classroom;
 use App\Models\Lesson;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The tasks that figures pose, from the teacher's document to the student's mark and back. */
 class TaskTest extends TestCase
@@ -95,7 +96,10 @@ class TaskTest extends TestCase
         $this->assertStringContainsString('1 The gnomon', $told);
     }
 
-    /** @param  array<string, string>  $given */
+    /**
+     * @param  array<string, string>  $given
+     * @return TestResponse<Response>
+     */
     private function answer(string $slide, array $given): TestResponse
     {
         return $this->putJson("/api/watch/{$this->share}/answers/{$slide}-question", ['given' => json_encode($given)]);

@@ -19,6 +19,9 @@ use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
 
 abstract class TestCase extends BaseTestCase
 {
@@ -106,5 +109,17 @@ abstract class TestCase extends BaseTestCase
         }
 
         return $classroom;
+    }
+
+    /**
+     * @param  TestResponse<Response>  $answer
+     * @return string path of the file that it sends
+     */
+    protected static function downloaded(TestResponse $answer): string
+    {
+        $file = $answer->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $file);
+
+        return $file->getFile()->getPathname();
     }
 }

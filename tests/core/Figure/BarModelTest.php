@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Core\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
-use Daybright\Figure\Figure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Lesson\Fields;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -14,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 final class BarModelTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_every_amount_follows_from_any_known_one(): void
     {
@@ -89,7 +89,7 @@ final class BarModelTest extends TestCase
         self::assertEqualsWithDelta($cells[0]->box->width * 8, $cells[7]->box->right() - $cells[0]->box->x, 0.01);
     }
 
-    /** @return list<Figure> */
+    /** @return non-empty-list<BarModel> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -9,11 +9,8 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
-use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
-use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
@@ -72,58 +69,6 @@ trait ChecksFigures
         }
     }
 
-    public function test_another_item_has_its_own_answer_and_slips_that_differ_from_it(): void
-    {
-        foreach (static::kinds() as $kind => $figure) {
-            if (! $figure instanceof Varies) {
-                self::assertNotInstanceOf(Varies::class, $figure);
-
-                continue;
-            }
-            foreach ([1, 2, 3] as $level) {
-                self::assertItemsAreGood($figure, $level, static::differentItems($kind));
-            }
-        }
-    }
-
-    public function test_practice_has_three_levels(): void
-    {
-        $figure = static::kinds()[0];
-        self::assertNotSame([], $figure->steps());
-        if ($figure instanceof Varies) {
-            $this->expectException(InvalidQuantities::class);
-            $figure->vary(1, 4);
-        }
-    }
-
-    private static function assertItemsAreGood(Varies $figure, int $level, int $different): void
-    {
-        $seen = [];
-        for ($seed = 1; $seed <= 60; $seed++) {
-            $item = $figure->vary($seed, $level);
-            self::assertEquals($item, $figure->vary($seed, $level), 'the same seed gives the same item');
-            self::assertAnswerIsAFact($figure::from(new Fields($item->quantities)), $item);
-            self::assertNotSame([], $item->slips, $item->prompt);
-            $written = array_map(Variation::written(...), array_values($item->slips));
-            self::assertNotContains(Variation::written($item->answer), $written, $item->prompt);
-            self::assertSame($written, array_values(array_unique($written)), 'no two wrong answers are alike');
-            $seen[] = $item->prompt;
-        }
-        self::assertGreaterThan($different, count(array_unique($seen)), $figure::class." at level {$level}");
-    }
-
-    /** @return non-empty-list<Figure> one of each kind that has practice of its own */
-    protected static function kinds(): array
-    {
-        return [static::randomFigures(5)[0]];
-    }
-
-    /** How many of sixty items of a kind must differ. */
-    protected static function differentItems(int $kind): int
-    {
-        return 30;
-    }
-
     /** @param  array<string, mixed>  $quantities */
     private static function assertRefused(string $figure, array $quantities, string $field, string $sentence): void
     {
@@ -159,20 +104,6 @@ trait ChecksFigures
             }
         }
         self::assertSame([], $troubles, "{$index} in {$box->width} × {$box->height}: {$figure->words()}");
-    }
-
-    private static function assertAnswerIsAFact(Figure $figure, Variation $item): void
-    {
-        $right = array_filter($figure->facts(), static fn (Fact $fact): bool => $item->answer instanceof Quantity
-            ? $fact->quantity !== null && self::isWithin($fact->quantity, $item->answer, $item->tolerance)
-            : $fact->written === $item->answer);
-        self::assertNotSame([], $right, "the answer of “{$item->prompt}” is a fact of its figure");
-    }
-
-    private static function isWithin(Quantity $fact, Quantity $answer, string $tolerance): bool
-    {
-        return $fact->equals($answer)
-            || ($tolerance !== '' && $fact->unit->measuresLike($answer->unit) && $fact->value->minus($answer->value)->abs()->isLessThanOrEqualTo($tolerance));
     }
 
     /** @return array<string, list<Shape>> */

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class DataPlotTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /**
      * F. J. Anscombe, “Graphs in Statistical Analysis”, The American Statistician 27 (1973): four sets with the same mean of x (9),
@@ -34,7 +35,7 @@ final class DataPlotTest extends TestCase
             self::assertEqualsWithDelta(0.500, $facts['slope'], 0.0005);
             self::assertEqualsWithDelta(3.00, $facts['intercept'], 0.003);
         }
-        self::assertSame('(13, 12.74)', self::facts(self::plot('scatter', implode("\n", array_map(static fn ($a, $b): string => "{$a},{$b}", ...$sets[2]))))['far']);
+        self::assertSame('(13, 12.74)', self::facts(self::plot('scatter', implode("\n", array_map(static fn (float $a, float $b): string => "{$a},{$b}", $sets[2][0], $sets[2][1]))))['far']);
     }
 
     public function test_values_of_a_sample(): void
@@ -65,6 +66,7 @@ final class DataPlotTest extends TestCase
         self::assertRefused(DataPlot::class, ['kind' => 'lines', 'table' => "a,b,c,d,e\n1,2,3,4,5"], 'table', 'at most 4');
     }
 
+    /** @return non-empty-list<DataPlot> */
     protected static function kinds(): array
     {
         return [
@@ -73,6 +75,7 @@ final class DataPlotTest extends TestCase
         ];
     }
 
+    /** @return non-empty-list<DataPlot> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class EquivalenceTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_the_three_ways_of_writing_a_share_agree(): void
     {
@@ -52,6 +53,7 @@ final class EquivalenceTest extends TestCase
         return 25;
     }
 
+    /** @return non-empty-list<Equivalence> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -67,6 +67,7 @@ final class FlowTest extends TestCase
         self::assertSame(['group-1', 'group-1', 'group-2'], array_column($sort['items'], 'group'));
     }
 
+    /** @return non-empty-list<Flow> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class FunctionGraphTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_points_of_known_curves(): void
     {
@@ -42,6 +43,7 @@ final class FunctionGraphTest extends TestCase
         self::assertRefused(FunctionGraph::class, ['functions' => "x\n2x\n3x\n4x", 'from' => '0', 'to' => '1'], 'functions', 'from 1 to 3');
     }
 
+    /** @return non-empty-list<FunctionGraph> */
     protected static function kinds(): array
     {
         return [self::of('2x + 1', '-4', '4'), self::of('x² − 4', '-4', '4')];
@@ -60,6 +62,7 @@ final class FunctionGraphTest extends TestCase
         self::assertArrayNotHasKey('crossing one x', self::facts(self::of("x²\nx − 2", '-4', '4')));
     }
 
+    /** @return non-empty-list<FunctionGraph> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

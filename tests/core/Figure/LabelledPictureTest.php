@@ -97,6 +97,7 @@ final class LabelledPictureTest extends TestCase
         self::assertSame('This figure has no picture yet. Choose one.', self::of([], 'names', '')->missingPicture());
     }
 
+    /** @return non-empty-list<LabelledPicture> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -35,6 +35,7 @@ final class MarkedPassageTest extends TestCase
         }
     }
 
+    /** @return non-empty-list<MarkedPassage> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class MotionGraphTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_any_three_quantities_give_the_other_two(): void
     {
@@ -41,6 +42,7 @@ final class MotionGraphTest extends TestCase
         self::assertRefused(MotionGraph::class, ['u' => '1', 'v' => '2', 'a' => '1', 's' => '9'], 's', 'exactly three');
     }
 
+    /** @return non-empty-list<MotionGraph> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

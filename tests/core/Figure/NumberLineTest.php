@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class NumberLineTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_places_distances_and_jumps_are_exact(): void
     {
@@ -39,6 +40,7 @@ final class NumberLineTest extends TestCase
         self::assertRefused(NumberLine::class, ['from' => 'zero'] + $line, 'from', 'must be a number');
     }
 
+    /** @return non-empty-list<NumberLine> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -80,6 +80,7 @@ final class PictureMapTest extends TestCase
         self::assertRefused(PictureMap::class, ['picture' => '', 'spots' => $spots], 'spots', 'at most 9');
     }
 
+    /** @return non-empty-list<PictureMap> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 final class PlaceValueTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /** @return iterable<string, array{string, array<string, string>}> worked out by hand from what place value means */
     public static function numbers(): iterable
@@ -48,6 +49,7 @@ final class PlaceValueTest extends TestCase
         }
     }
 
+    /** @return non-empty-list<PlaceValue> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class PlaneShapeTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_a_rectangle_follows_from_any_two_measures(): void
     {
@@ -62,6 +63,7 @@ final class PlaneShapeTest extends TestCase
         self::assertEqualsWithDelta(8 / 5, $shape->box->width / $shape->box->height, 0.001);
     }
 
+    /** @return non-empty-list<PlaneShape> */
     protected static function kinds(): array
     {
         return array_slice(self::randomFigures(5), 0, 5);
@@ -87,6 +89,7 @@ final class PlaneShapeTest extends TestCase
         self::assertNotSame('', $item->tolerance);
     }
 
+    /** @return non-empty-list<PlaneShape> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

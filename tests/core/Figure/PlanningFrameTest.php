@@ -30,6 +30,7 @@ final class PlanningFrameTest extends TestCase
         self::assertRefused(PlanningFrame::class, ['boxes' => "a: b\na: d"], 'boxes', 'the same name');
     }
 
+    /** @return non-empty-list<PlanningFrame> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

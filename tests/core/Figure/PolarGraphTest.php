@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class PolarGraphTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /** Families of r = a ± b cos θ by a/b: below 1 inner loop, 1 cardioid, from 1 to 2 dimpled, from 2 on convex (standard calculus tables). */
     public function test_families_of_limacons(): void
@@ -50,6 +51,7 @@ final class PolarGraphTest extends TestCase
         self::assertRefused(PolarGraph::class, ['radius' => '2 cos'], 'radius', 'needs something');
     }
 
+    /** @return non-empty-list<PolarGraph> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -12,6 +12,7 @@ use PHPUnit\Framework\TestCase;
 final class RhymeLinesTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /** Verses long out of copyright, from memory; their patterns are named in every handbook of verse. */
     public function test_patterns_of_well_known_verses(): void
@@ -57,6 +58,7 @@ final class RhymeLinesTest extends TestCase
         self::assertSame(['8', '6'], [$facts['beats a'], $facts['beats b']]);
     }
 
+    /** @return non-empty-list<RhymeLines> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

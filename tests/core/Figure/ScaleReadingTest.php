@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class ScaleReadingTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_a_division_the_reading_and_what_counts_as_right(): void
     {
@@ -48,6 +49,7 @@ final class ScaleReadingTest extends TestCase
         return 25;
     }
 
+    /** @return non-empty-list<ScaleReading> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

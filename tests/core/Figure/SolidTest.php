@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Figure;
 
-use Daybright\Figure\Figure;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Lesson\Fields;
@@ -14,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 final class SolidTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_facts_of_a_filled_box(): void
     {
@@ -88,7 +88,7 @@ final class SolidTest extends TestCase
         self::assertEqualsWithDelta(0.4, $filling->height / $front->height, 0.001);
     }
 
-    /** @return list<Figure> */
+    /** @return non-empty-list<Solid> */
     protected static function kinds(): array
     {
         return [
@@ -103,6 +103,7 @@ final class SolidTest extends TestCase
         return [30, 30, 15, 15][$kind];
     }
 
+    /** @return non-empty-list<Solid> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

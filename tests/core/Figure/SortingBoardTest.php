@@ -32,6 +32,7 @@ final class SortingBoardTest extends TestCase
         self::assertRefused(SortingBoard::class, ['groups' => [$group('a', ...array_map(strval(...), range(1, 14))), $group('b')]], 'groups', 'more in one group');
     }
 
+    /** @return non-empty-list<SortingBoard> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -13,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 final class SoundBoxesTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /** The sounds are the CMU Pronouncing Dictionary's own entries: SHADOW  SH AE1 D OW0, KNIGHT  N AY1 T, BOX  B AA1 K S, THOUGHT  TH AO1 T. */
     public function test_letters_are_matched_to_the_sounds_of_the_dictionary(): void
@@ -73,6 +74,7 @@ final class SoundBoxesTest extends TestCase
         return 20;
     }
 
+    /** @return non-empty-list<SoundBoxes> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

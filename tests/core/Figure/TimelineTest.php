@@ -13,6 +13,7 @@ use PHPUnit\Framework\TestCase;
 final class TimelineTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     /** ISO 8601 counts 1 BCE as year 0, so 44 BCE is −43 and the span to 14 CE is 57 years. */
     public function test_spans_across_the_eras_know_no_year_nought(): void
@@ -60,6 +61,7 @@ final class TimelineTest extends TestCase
         self::assertRefused(Timeline::class, ['events' => "1914: A\n1914: B"], 'events', 'in one year');
     }
 
+    /** @return non-empty-list<Timeline> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -16,6 +16,7 @@ use PHPUnit\Framework\TestCase;
 final class TwoUnknownsTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_the_oldest_problem_of_heads_and_legs(): void
     {
@@ -79,6 +80,7 @@ final class TwoUnknownsTest extends TestCase
         self::assertRefused(TwoUnknowns::class, $equations + ['secondEquation' => 'x + y'], 'secondEquation', 'not an equation');
     }
 
+    /** @return non-empty-list<TwoUnknowns> */
     protected static function kinds(): array
     {
         return [
@@ -95,6 +97,7 @@ final class TwoUnknownsTest extends TestCase
         self::assertStringContainsString('Each of the adults has 7.5, each of the children 4.', $figure->vary(3, 1)->prompt);
     }
 
+    /** @return non-empty-list<TwoUnknowns> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class VennTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_every_region_follows_from_enough_counts(): void
     {
@@ -40,11 +41,13 @@ final class VennTest extends TestCase
         self::assertRefused(Venn::class, ['nameB' => 'Cats'] + $names, 'nameB', 'a name of its own');
     }
 
+    /** @return non-empty-list<Venn> */
     protected static function kinds(): array
     {
         return array_slice(self::randomFigures(5), 0, 2);
     }
 
+    /** @return non-empty-list<Venn> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);

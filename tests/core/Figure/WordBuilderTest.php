@@ -11,6 +11,7 @@ use PHPUnit\Framework\TestCase;
 final class WordBuilderTest extends TestCase
 {
     use ChecksFigures;
+    use ChecksVariation;
 
     public function test_pieces_are_joined_as_english_joins_them(): void
     {
@@ -70,6 +71,7 @@ final class WordBuilderTest extends TestCase
         }
     }
 
+    /** @return non-empty-list<WordBuilder> */
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
