@@ -55,7 +55,7 @@ final class Files
     /** Puts a finished file in its place; a half-written one is never seen under its name. */
     public static function keep(string $temporary, string $path): void
     {
-        $stream = fopen($temporary, 'rb');
+        $stream = self::opened($temporary, 'rb');
         try {
             Storage::disk() instanceof LocalFilesystemAdapter
                 ? self::writeSafely($stream, Storage::disk()->path($path))
@@ -69,13 +69,31 @@ final class Files
     /** What was written is on the disk when this returns, and not only on its way there. */
     public static function write(string $path, string $bytes): void
     {
-        $stream = fopen('php://memory', 'w+b');
-        fwrite($stream, $bytes);
-        rewind($stream);
+        $stream = self::inMemory($bytes);
         Storage::disk() instanceof LocalFilesystemAdapter
             ? self::writeSafely($stream, Storage::disk()->path($path))
             : Storage::put($path, $bytes);
         fclose($stream);
+    }
+
+    /**
+     * @return resource
+     *
+     * @throws DiskTrouble
+     */
+    public static function opened(string $path, string $mode)
+    {
+        return @fopen($path, $mode) ?: throw DiskTrouble::cannotWrite($path);
+    }
+
+    /** @return resource to be read from its beginning */
+    public static function inMemory(string $bytes)
+    {
+        $stream = self::opened('php://memory', 'w+b');
+        fwrite($stream, $bytes);
+        rewind($stream);
+
+        return $stream;
     }
 
     /**
@@ -88,10 +106,10 @@ final class Files
         $folder = dirname($path);
         (new Filesystem)->ensureDirectoryExists($folder, 0750);
         $part = $path.'.'.bin2hex(random_bytes(4)).'.part';
-        $target = @fopen($part, 'xb') ?: throw DiskTrouble::cannotWrite($path);
+        $target = self::opened($part, 'xb');
         try {
             $whole = @stream_copy_to_stream($source, $target);
-            if ($whole !== fstat($source)['size'] || ! @fflush($target) || ! @fsync($target)) {
+            if ($whole !== (fstat($source)['size'] ?? null) || ! @fflush($target) || ! @fsync($target)) {
                 throw DiskTrouble::cannotWrite($path);
             }
         } catch (DiskTrouble $trouble) {

@@ -51,7 +51,7 @@ final class Crowd
         while ($done < count($people)) {
             $this->wire->tick();
             $due = array_filter($this->waiting, static fn (array $each): bool => $each[0] <= microtime(true));
-            $this->waiting = array_diff_key($this->waiting, $due);
+            $this->waiting = array_values(array_diff_key($this->waiting, $due));
             foreach ($due as [, $promise]) {
                 $promise->resolve(null);
             }

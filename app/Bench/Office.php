@@ -56,6 +56,7 @@ final class Office
     {
         $lesson = $this->lesson(30);
         $opened = $this->ask('GET', "/api/lessons/{$lesson->id}");
+        /** @var stdClass $document */
         $document = $opened->document;
         $version = $opened->version;
         $ready = [];

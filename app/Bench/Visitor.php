@@ -22,7 +22,7 @@ final class Visitor
 
     /**
      * @param  array<string, mixed>  $options
-     * @return Generator<mixed, mixed, ResponseInterface|null, ResponseInterface|null> nothing where there was no answer
+     * @return Generator<int, mixed, mixed, ResponseInterface|null> nothing where there was no answer
      */
     public function ask(string $name, string $method, string $address, array $options = []): Generator
     {

@@ -87,7 +87,7 @@ class Bench extends Command
         $release = (new ReleaseStore)->begin($lesson);
         MakeRelease::dispatchSync($release->id);
 
-        return $release->fresh();
+        return $release->refresh();
     }
 
     private function export(Release $release, VideoMaker $maker): void
@@ -103,7 +103,7 @@ class Bench extends Command
         $this->report->atLeast('Export of a lesson of '.round($length / 60, 1).' minutes with two minutes of drawing', $length / $wall, 15, '%.1f times faster than real time');
         $this->report->atMost('CPU of the export against ffmpeg alone, the same pictures and ready sound', $ours / $alone, 2.2, '%.2f times');
         $this->report->atMost('Peak memory of the export', memory_get_peak_usage(true) / 1e6, 400, '%.0f MB');
-        $this->report->tell('Student’s page against the video', sprintf('%.1f MB against %.1f MB', (Storage::size($release->path('sound.webm')) + strlen(gzencode(json_encode($release->programme)))) / 1e6, filesize($made) / 1e6));
+        $this->report->tell('Student’s page against the video', sprintf('%.1f MB against %.1f MB', (Storage::size($release->path('sound.webm')) + strlen((string) gzencode((string) json_encode($release->programme)))) / 1e6, filesize($made) / 1e6));
         unlink($made);
     }
 
@@ -117,7 +117,7 @@ class Bench extends Command
         $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
         $drawing = self::cpu() - $before;
         $file = Files::temporary('mkv');
-        $stream = fopen($file, 'wb');
+        $stream = Files::opened($file, 'wb');
         $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         fwrite($stream, $writer->header());
         $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
@@ -219,9 +219,9 @@ class Bench extends Command
     {
         $total = 0.0;
         foreach ([0, 1] as $who) {
-            $usage = getrusage($who);
+            $usage = getrusage($who) ?: [];
             foreach (['ru_utime', 'ru_stime'] as $kind) {
-                $total += $usage["{$kind}.tv_sec"] + $usage["{$kind}.tv_usec"] / 1e6;
+                $total += ($usage["{$kind}.tv_sec"] ?? 0) + ($usage["{$kind}.tv_usec"] ?? 0) / 1e6;
             }
         }
 

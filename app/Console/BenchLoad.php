@@ -67,7 +67,7 @@ class BenchLoad extends Command
 
     /**
      * @param  array<string, mixed>  $school
-     * @return Generator<mixed, mixed, mixed, int> how many answers were kept as they were given
+     * @return Generator<int, mixed, mixed, int> how many answers were kept as they were given
      */
     private function student(array $school, Crowd $crowd, Times $times, string $student, ?string $from): Generator
     {
@@ -97,7 +97,7 @@ class BenchLoad extends Command
      * Records piece by piece, a second apart, and has a video made meanwhile.
      *
      * @param  array<string, mixed>  $school
-     * @return Generator<mixed, mixed, mixed, void>
+     * @return Generator<int, mixed, mixed, void>
      */
     private function teacher(array $school, Crowd $crowd, Times $times): Generator
     {
@@ -108,7 +108,7 @@ class BenchLoad extends Command
         yield from $visitor->ask('teacher: video', 'POST', "/api/releases/{$school['release']}/exports");
         $take = substr('bench'.bin2hex(random_bytes(12)), 0, 22);
         yield from $visitor->ask('teacher: take', 'PUT', "/api/lessons/{$school['lesson']}/takes/{$take}", ['json' => ['slide' => $school['slide'], 'source' => 'microphone']]);
-        $pieces = str_split($sound, (int) ceil(strlen($sound) / 12));
+        $pieces = str_split($sound, max(1, (int) ceil(strlen($sound) / 12)));
         foreach ($pieces as $number => $piece) {
             yield $crowd->pause(1.0);
             yield from $visitor->ask('teacher: piece', 'POST', "/api/takes/{$take}/pieces/{$number}", ['multipart' => [['name' => '_method', 'contents' => 'PUT'], ['name' => 'sound', 'contents' => $piece, 'filename' => 'p'], ['name' => 'sha256', 'contents' => hash('sha256', $piece)], ['name' => 'events', 'contents' => '[]']]]);

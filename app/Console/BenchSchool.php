@@ -45,7 +45,7 @@ class BenchSchool extends Command
         $this->output->writeln((string) json_encode([
             'email' => $teacher->email, 'password' => 'three green herons', 'lesson' => $lesson->id, 'slide' => $lesson->read()->mainSlides()[0]->id, 'release' => $release->id,
             'code' => $classroom->code, 'share' => $share->id, 'students' => $classroom->students()->get()->map(static fn (Student $student): string => $student->id)->all(),
-            'length' => $release->fresh()->programme['length'],
+            'length' => $release->refresh()->programme['length'],
         ]));
 
         return self::SUCCESS;

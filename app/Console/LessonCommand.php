@@ -35,7 +35,7 @@ abstract class LessonCommand extends Command
         $found = Lesson::query()->whereKey($name)->orWhere('title', $name)->get();
 
         return match ($found->count()) {
-            1 => $found->first(),
+            1 => $found->firstOrFail(),
             0 => throw new DomainException("There is no lesson with the id or title “{$name}”."),
             default => throw new DomainException("Several lessons are called “{$name}”. Give the id: ".$found->pluck('id')->implode(', ')),
         };

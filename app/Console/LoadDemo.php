@@ -56,7 +56,7 @@ class LoadDemo extends Command
         $share = Share::query()->create(['lesson_id' => $shadows->id, 'classroom_id' => $classroom->id, 'instructions' => 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.', 'due' => '2026-12-01']);
         $release = $releases->begin($shadows);
         MakeRelease::dispatchSync($release->id);
-        $this->replies($share->fresh(), $visits);
+        $this->replies($share->refresh(), $visits);
         $this->later($demo->add($teacher, 'height-of-a-flagpole', ['series_id' => $series->id, 'place' => 2]), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
         $this->later($demo->add($teacher, 'poem-for-a-sundial', ['series_id' => $series->id, 'place' => 3]), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
         $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
@@ -96,7 +96,7 @@ class LoadDemo extends Command
 
     private function replies(Share $share, StudentVisit $visits): void
     {
-        $length = $share->release->programme['length'];
+        $length = $share->version()->programme['length'];
         $given = [
             'Ada' => ['noon', '41 cm', '8 h', 'The Sun was higher at lunch so the shadow got shorter.', 1.0],
             'Bram' => ['early', '41', '8', 'Because he had eaten.', 1.0],
@@ -119,7 +119,7 @@ class LoadDemo extends Command
             }
             $visit->update(['position' => $length * $answers[4], 'furthest' => $length * $answers[4]]);
             if ($answers[4] === 1.0) {
-                $visits->handIn($visit->fresh());
+                $visits->handIn($visit->refresh());
             }
         }
         $visits->open($share, $share->classroom->students()->where('name', 'Ada')->firstOrFail())

@@ -28,7 +28,7 @@ class ShareDemo extends Command
         }
         $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id, 'instructions' => $this->argument('instructions'), 'due' => $this->argument('due')]);
         MakeRelease::dispatchSync($releases->begin($lesson)->id);
-        $share = $share->fresh();
+        $share->refresh();
         /** @var array<string, array<string, array<string, string>>> $answers */
         $answers = require database_path('demo/answers.php');
         foreach ($answers[$this->argument('file')] ?? [] as $name => $given) {
@@ -36,7 +36,7 @@ class ShareDemo extends Command
             foreach ($given as $block => $answer) {
                 $visits->answer($visit, $block, $answer);
             }
-            $visit->update(['position' => $share->release->programme['length'] * 0.9, 'furthest' => $share->release->programme['length'] * 0.9]);
+            $visit->update(['position' => $share->version()->programme['length'] * 0.9, 'furthest' => $share->version()->programme['length'] * 0.9]);
         }
 
         return self::SUCCESS;

@@ -43,8 +43,8 @@ class TendJobs extends Command
     {
         $queue = config('queue.connections.database');
         $jobs = static fn () => DB::connection($queue['connection'])->table($queue['table']);
-        $soon = now()->timestamp + self::CLOCK;
-        $jobs()->where('available_at', '>', $soon)->update(['available_at' => now()->timestamp]);
+        $soon = now()->getTimestamp() + self::CLOCK;
+        $jobs()->where('available_at', '>', $soon)->update(['available_at' => now()->getTimestamp()]);
         $jobs()->where('reserved_at', '>', $soon)->update(['reserved_at' => null]);
         if ($this->option('at-start')) {
             $jobs()->whereNotNull('reserved_at')->update(['reserved_at' => null, 'attempts' => 0]);

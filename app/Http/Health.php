@@ -75,7 +75,7 @@ final class Health
         }
         $oldest = DB::connection($queue['connection'])->table($queue['table'])->whereNull('reserved_at')->where('queue', '!=', 'demo')->min('available_at');
 
-        return $oldest === null ? 0 : max(0, now()->timestamp - (int) $oldest);
+        return $oldest === null ? 0 : max(0, now()->getTimestamp() - (int) $oldest);
     }
 
     private static function formulas(): bool

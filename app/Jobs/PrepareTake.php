@@ -76,7 +76,7 @@ class PrepareTake implements ShouldQueue
     private function joined(Take $take): string
     {
         $file = Files::temporary('webm');
-        $out = fopen($file, 'wb');
+        $out = Files::opened($file, 'wb');
         for ($number = 0; $number < $this->pieces; $number++) {
             fwrite($out, (string) Storage::get($take->path(sprintf('pieces/%06d', $number))));
         }

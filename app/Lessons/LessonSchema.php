@@ -62,7 +62,7 @@ final class LessonSchema
         $this->against('events', $events, $events, static fn (array $path): array => $path);
     }
 
-    /** @param  Closure(list<int|string>): list<int|string>  $place where something in the value stands in the document */
+    /** @param  Closure(array<int|string>): array<int|string>  $place where something in the value stands in the document */
     private function against(string $name, mixed $value, mixed $document, Closure $place): void
     {
         $error = $this->validator()->validate($value, self::BASE.$name.'.schema.json')->error();
@@ -98,14 +98,14 @@ final class LessonSchema
     /**
      * The document with the slides that are to be checked and no others.
      *
-     * @param  list<list<int>>  $kept places of slides, by part
+     * @param  array<list<int|string>>  $kept places of slides, by part
      */
     private static function part(stdClass $document, array $kept): stdClass
     {
         $part = clone $document;
         $part->parts = array_map(static function (stdClass $part, array $places): stdClass {
             $part = clone $part;
-            $part->slides = array_map(static fn (int $place): mixed => $part->slides[$place], $places);
+            $part->slides = array_map(static fn (int|string $place): mixed => $part->slides[$place], $places);
 
             return $part;
         }, $document->parts, $kept);

@@ -108,6 +108,7 @@ final class LessonStore
         ];
         $lesson->delete();
         array_map(Storage::deleteDirectory(...), $folders);
-        ReleaseParts::forgetUnused($releases->flatMap(static fn (Release $release): array => array_values($release->parts ?? []))->unique()->values()->all());
+        $parts = array_merge(...$releases->map(static fn (Release $release): array => array_values($release->parts ?? []))->all());
+        ReleaseParts::forgetUnused(array_values(array_unique($parts)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use App\Adapters\Files;
 use DomainException;
 use GdImage;
 
@@ -80,11 +81,8 @@ final readonly class Photo
     /** Cameras say in the file which way up a photo is, in one of eight ways (Exif 2.3, tag 0x0112). */
     private static function upright(GdImage $image, string $jpeg): GdImage
     {
-        $stream = fopen('php://memory', 'w+b');
-        fwrite($stream, $jpeg);
-        rewind($stream);
-        $told = @exif_read_data($stream);
-        $orientation = is_array($told) && is_int($told['Orientation'] ?? null) ? $told['Orientation'] : 1;
+        $camera = @exif_read_data(Files::inMemory($jpeg));
+        $orientation = is_array($camera) && is_int($camera['Orientation'] ?? null) ? $camera['Orientation'] : 1;
         $degrees = [3 => 180, 4 => 180, 5 => -90, 6 => -90, 7 => 90, 8 => 90][$orientation] ?? 0;
         $turned = $degrees === 0 ? $image : (imagerotate($image, $degrees, 0) ?: $image);
         if (in_array($orientation, [2, 4, 5, 7], true)) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Adapters\Files;
+use App\Models\Answer;
 use App\Models\Release;
 use App\Models\Visit;
 use Daybright\Watching\SealedLesson;
@@ -25,7 +26,7 @@ final class ReleaseView
     public static function of(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
         $lesson = $release->frozen();
-        $seen = $visit === null ? $lesson->toArray() : SealedLesson::of($lesson, $visit->answers->pluck('block')->all(), $visit->handed_in_at !== null)->toArray();
+        $seen = $visit === null ? $lesson->toArray() : SealedLesson::of($lesson, array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()), $visit->handed_in_at !== null)->toArray();
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
         return [
@@ -59,7 +60,7 @@ final class ReleaseView
         return ['slides' => $lesson['slides'] ?: new stdClass, 'tracks' => $lesson['tracks'] ?: new stdClass] + $lesson;
     }
 
-    /** @param  key-of<self::TYPES>  $kind */
+    /** @param  string  $kind webm or m4a, as the routes allow */
     public static function sound(Release $release, string $kind): BinaryFileResponse
     {
         return response()->file(Files::found($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind]]);

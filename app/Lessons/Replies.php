@@ -67,7 +67,7 @@ final class Replies
             'type' => $question->type(),
             'answer' => $question->answer(),
             'marks' => $question->marks,
-            'facility' => ItemStatistics::facility($marked->map(static fn (Answer $answer): array => [$answer->earned, $answer->out_of])->values()->all()),
+            'facility' => ItemStatistics::facility(array_values($marked->map(static fn (Answer $answer): array => [(int) $answer->earned, $answer->out_of])->all())),
             'right' => $marked->count() - $wrong->count(),
             'wrong' => $wrong->count(),
             'commonest' => $question->hasAlikeAnswers() ? self::commonest($question, $wrong) : null,
@@ -84,7 +84,7 @@ final class Replies
      */
     private static function commonest(Question $question, Collection $wrong): ?array
     {
-        $commonest = ItemStatistics::commonestWrong($wrong->pluck('readable')->values()->all());
+        $commonest = ItemStatistics::commonestWrong(array_values($wrong->map(static fn (Answer $answer): string => $answer->readable)->all()));
         if ($commonest === null) {
             return null;
         }

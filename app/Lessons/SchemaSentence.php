@@ -16,11 +16,11 @@ final readonly class SchemaSentence
     {
     }
 
-    /** @param  Closure(list<int|string>): list<int|string>  $place where something in what was checked stands in the document */
+    /** @param  Closure(array<int|string>): array<int|string>  $place where something in what was checked stands in the document */
     public static function of(ValidationError $error, mixed $document, Closure $place): self
     {
         $error = self::deepest($error);
-        $path = $place($error->data()->fullPath());
+        $path = array_values($place($error->data()->fullPath()));
         $missing = $error->keyword() === 'required' ? array_values((array) ($error->args()['missing'] ?? [])) : [];
         $path = $missing === [] ? $path : [...$path, $missing[0]];
 
@@ -30,7 +30,7 @@ final readonly class SchemaSentence
     /** The innermost error; among the kinds a block may be of, that of its own kind. */
     private static function deepest(ValidationError $error): ValidationError
     {
-        $candidates = array_map(self::deepest(...), self::ofOwnKind($error->subErrors()));
+        $candidates = array_map(self::deepest(...), self::ofOwnKind(array_values($error->subErrors())));
         usort($candidates, static fn (ValidationError $one, ValidationError $other): int => count($other->data()->fullPath()) <=> count($one->data()->fullPath()));
 
         return $candidates[0] ?? $error;

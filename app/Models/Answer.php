@@ -7,7 +7,11 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** What a student answered to one question. */
+/**
+ * What a student answered to one question.
+ *
+ * @property-read Visit $visit
+ */
 class Answer extends Model
 {
     use HasPublicId;

@@ -19,4 +19,10 @@ class Classroom extends Model
     {
         return $this->hasMany(Student::class)->orderBy('name');
     }
+
+    /** @return list<string> of its students, but for one */
+    public function names(?Student $without = null): array
+    {
+        return array_values($this->students()->whereKeyNot($without?->id)->get()->map(static fn (Student $student): string => $student->name)->all());
+    }
 }

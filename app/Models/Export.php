@@ -7,7 +7,11 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
-/** A file of a format that takes long, being made from a release. */
+/**
+ * A file of a format that takes long, being made from a release.
+ *
+ * @property-read Release $release
+ */
 class Export extends Model
 {
     use HasPublicId;

@@ -14,14 +14,17 @@ use Daybright\Release\FrozenLesson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * A frozen version of a lesson: its document and its chosen takes as they were.
  *
  * @property LessonDocument $document
- * @property list<array<string, mixed>> $takes
+ * @property list<array{id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>}> $takes
  * @property array<string, mixed> $programme
  * @property array<string, string>|null $parts paths by the name of the file
+ * @property Carbon $created_at
+ * @property-read Lesson $lesson
  */
 class Release extends Model
 {

@@ -7,11 +7,14 @@ namespace App\Models;
 use App\Lessons\LessonDocument;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
 
 /**
  * One saved state of a lesson document.
  *
  * @property LessonDocument $document
+ * @property Carbon $created_at
+ * @property-read Lesson $lesson
  */
 class Revision extends Model
 {

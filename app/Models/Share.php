@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** A lesson given to a class. */
+/**
+ * A lesson given to a class.
+ *
+ * @property-read Lesson $lesson
+ * @property-read Classroom $classroom
+ * @property-read Release|null $release null until a version of the lesson is ready
+ */
 class Share extends Model
 {
     use HasPublicId;
@@ -31,6 +38,12 @@ class Share extends Model
     public function release(): BelongsTo
     {
         return $this->belongsTo(Release::class);
+    }
+
+    /** @throws ModelNotFoundException when no version of the lesson is ready yet */
+    public function version(): Release
+    {
+        return $this->release ?? throw (new ModelNotFoundException)->setModel(Release::class);
     }
 
     /** @return HasMany<Visit, $this> */

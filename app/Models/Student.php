@@ -9,7 +9,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
 
-/** A child: a first name and a personal word, nothing more. */
+/**
+ * A child: a first name and a personal word, nothing more.
+ *
+ * @property-read Classroom $classroom
+ */
 class Student extends Model
 {
     use HasPublicId;

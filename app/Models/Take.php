@@ -9,6 +9,7 @@ use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * One recording of one slide: recording, preparing, ready or failed.
@@ -16,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property list<array<string, mixed>>|null $events
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
+ * @property Carbon $created_at
+ * @property-read Lesson $lesson
  */
 class Take extends Model
 {
@@ -59,6 +62,12 @@ class Take extends Model
     public function pieces(): HasMany
     {
         return $this->hasMany(Chunk::class)->orderBy('number');
+    }
+
+    /** @return list<int> of the pieces that have arrived */
+    public function pieceNumbers(): array
+    {
+        return array_values($this->pieces()->get(['take_id', 'number'])->map(static fn (Chunk $piece): int => $piece->number)->all());
     }
 
     public function path(string $name): string

@@ -7,12 +7,16 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * One student's way through a shared lesson.
  *
- * @property \Illuminate\Support\Carbon|null $handed_in_at
- * @property \Illuminate\Support\Carbon|null $placed_at
+ * @property Carbon|null $handed_in_at
+ * @property Carbon|null $placed_at
+ * @property Carbon $created_at
+ * @property-read Student $student
+ * @property-read Share $share
  */
 class Visit extends Model
 {

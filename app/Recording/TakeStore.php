@@ -69,14 +69,14 @@ final class TakeStore
         if ($take->state !== 'recording') {
             return [];
         }
-        $there = $take->pieces()->pluck('number')->all();
+        $there = $take->pieceNumbers();
         if ($pieces !== null) {
             $missing = array_values(array_diff($pieces === 0 ? [] : range(0, $pieces - 1), $there));
             if ($missing !== []) {
                 return $missing;
             }
         }
-        $whole = self::withoutGap($there);
+        $whole = self::withoutGap($take);
         if ($whole === 0) {
             throw new DomainException('Nothing of this take arrived. Record the slide again.');
         }
@@ -88,7 +88,7 @@ final class TakeStore
     /** A take that could not be made ready is tried once more, from the pieces that are kept. */
     public function prepareAgain(Take $take): void
     {
-        $whole = self::withoutGap($take->pieces()->pluck('number')->all());
+        $whole = self::withoutGap($take);
         if ($take->state !== 'failed' || $whole === 0) {
             throw new DomainException('This take cannot be prepared again: it is ready, or nothing of it was kept.');
         }
@@ -99,7 +99,7 @@ final class TakeStore
     public function prepareForgotten(): int
     {
         $forgotten = Take::query()->where('state', 'preparing')->get()->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
-        $forgotten->each(fn (Take $take) => $this->prepare($take, self::withoutGap($take->pieces()->pluck('number')->all())));
+        $forgotten->each(fn (Take $take) => $this->prepare($take, self::withoutGap($take)));
 
         return $forgotten->count();
     }
@@ -113,13 +113,10 @@ final class TakeStore
         });
     }
 
-    /**
-     * @param  list<int>  $numbers
-     * @return int how many pieces there are up to the first gap
-     */
-    private static function withoutGap(array $numbers): int
+    /** How many pieces there are up to the first gap. */
+    private static function withoutGap(Take $take): int
     {
-        $there = array_flip($numbers);
+        $there = array_flip($take->pieceNumbers());
         $whole = 0;
         while (isset($there[$whole])) {
             $whole++;

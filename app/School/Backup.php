@@ -81,7 +81,8 @@ final class Backup
     private function write(string $folder, array $hashes): void
     {
         $check = new PDO('sqlite:'.$folder.'/'.self::DATABASE);
-        if ($check->query('PRAGMA integrity_check')->fetchColumn() !== 'ok') {
+        $answer = $check->query('PRAGMA integrity_check');
+        if ($answer === false || $answer->fetchColumn() !== 'ok') {
             throw new DomainException('The copy of the database is not whole. Check the disk, and make it again.');
         }
         file_put_contents($folder.'/'.self::MANIFEST, json_encode([

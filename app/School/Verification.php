@@ -47,7 +47,9 @@ final readonly class Verification
     /** @return list<string> */
     private function column(string $sql): array
     {
-        return $this->database->query($sql)->fetchAll(PDO::FETCH_COLUMN);
+        $rows = $this->database->query($sql);
+
+        return $rows === false ? [] : array_values($rows->fetchAll(PDO::FETCH_COLUMN));
     }
 
     private static function refuseOther(string $path, mixed $hash): void

@@ -39,7 +39,7 @@ final class StudentArchive
             'since' => $student->created_at?->toIso8601String(),
             'lessons' => $visits->map(static fn (Visit $visit): array => [
                 'title' => $visit->share->lesson->title,
-                'opened' => $visit->created_at?->toIso8601String(),
+                'opened' => $visit->created_at->toIso8601String(),
                 'watchedMilliseconds' => (int) $visit->furthest,
                 'handedIn' => $visit->handed_in_at?->toIso8601String(),
                 'answers' => $visit->answers->map(static fn (Answer $answer): array => ['question' => $answer->block, 'given' => $answer->given, 'asRead' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'markedByTeacher' => $answer->by_teacher])->values()->all(),

@@ -25,7 +25,7 @@ final class StudentSession
     public static function student(Request $request): ?Student
     {
         $session = $request->session();
-        $student = Student::query()->with('classroom')->find($session->get(self::NAME));
+        $student = Student::query()->with('classroom')->whereKey($session->get(self::NAME))->first();
 
         return $student !== null && hash_equals($student->session_key, (string) $session->get(self::KEY)) ? $student : null;
     }

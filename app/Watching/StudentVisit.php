@@ -67,7 +67,7 @@ final class StudentVisit
     {
         return DB::transaction(function () use ($visit, $block, $given): array {
             $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
-            $lesson = $visit->share->release->read();
+            $lesson = $visit->share->version()->read();
 
             return $this->keep($visit, $lesson, $block, $given);
         });
@@ -85,7 +85,7 @@ final class StudentVisit
             if ($visit->handed_in_at !== null) {
                 return;
             }
-            $lesson = $visit->share->release->read();
+            $lesson = $visit->share->version()->read();
             $asked = Questions::inExitCheck($lesson);
             foreach (array_intersect_key($given, array_flip($asked)) as $block => $text) {
                 if (trim($text) !== '') {
@@ -104,7 +104,7 @@ final class StudentVisit
     /** @return array<string, mixed> */
     public function shown(Visit $visit): array
     {
-        $lesson = $visit->share->release->read();
+        $lesson = $visit->share->version()->read();
         $questions = Questions::of($lesson);
         $exitCheck = Questions::inExitCheck($lesson);
         $answers = [];

@@ -63,7 +63,7 @@ final class MathJax implements FormulaSetter
         return self::read($set);
     }
 
-    /** @param  array{markup: string, width: float, ascent: float, descent: float, trouble?: string}  $set */
+    /** @param  array<mixed>  $set markup, width, ascent and descent, or trouble */
     private static function read(array $set): SetFormula
     {
         return new SetFormula($set['markup'], $set['width'], $set['ascent'], $set['descent'], $set['trouble'] ?? null);

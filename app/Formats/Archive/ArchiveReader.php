@@ -190,7 +190,7 @@ final class ArchiveReader implements LessonReader
             return null;
         }
         $file = Files::temporary('flac');
-        $target = fopen($file, 'wb');
+        $target = Files::opened($file, 'wb');
         // A damaged entry is told by its length, not by a warning.
         $written = @stream_copy_to_stream($source, $target, $size + 1);
         fclose($target);

@@ -10,31 +10,33 @@ use App\Http\Requests\NameRequest;
 use App\Http\Requests\NewPasswordRequest;
 use App\Http\Resources\TeacherResource;
 use App\Http\TeacherSession;
+use App\Models\User;
 use App\Teachers\PasswordLinks;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
 
 /** A teacher's own name and password. */
 class AccountController
 {
-    public function rename(NameRequest $request): TeacherResource
+    public function rename(NameRequest $request, #[CurrentUser] User $teacher): TeacherResource
     {
-        $request->user()->update($request->validated());
+        $teacher->update($request->validated());
 
-        return TeacherResource::make($request->user());
+        return TeacherResource::make($teacher);
     }
 
-    public function changePassword(ChangePasswordRequest $request): TeacherResource
+    public function changePassword(ChangePasswordRequest $request, #[CurrentUser] User $teacher): TeacherResource
     {
         $given = $request->validated();
-        if (! Hash::check($given['current'], $request->user()->password)) {
+        if (! Hash::check($given['current'], $teacher->password)) {
             throw Refused::at('/current', 'The password you have now is not right. Try again.');
         }
-        $request->user()->update(['password' => $given['password']]);
+        $teacher->update(['password' => $given['password']]);
         // This session goes on; every other one ends with the old password.
-        Auth::login($request->user());
+        Auth::login($teacher);
 
-        return TeacherResource::make($request->user());
+        return TeacherResource::make($teacher);
     }
 
     public function invited(PasswordLinks $links, string $token): TeacherResource

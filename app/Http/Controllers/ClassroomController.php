@@ -11,10 +11,11 @@ use App\Http\Requests\StudentsRequest;
 use App\Http\Resources\ClassroomResource;
 use App\Models\Classroom;
 use App\Models\Student;
+use App\Models\User;
 use App\Watching\StudentArchive;
 use DomainException;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -26,16 +27,16 @@ class ClassroomController
 
     private const MOST_STUDENTS = 60;
 
-    public function index(Request $request): JsonResponse
+    public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        return new JsonResponse($request->user()->classrooms()->with('students')->orderBy('name')->get()->map(static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom)));
+        return new JsonResponse($teacher->classrooms()->with('students')->orderBy('name')->get()->map(static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom)));
     }
 
-    public function create(ClassroomRequest $request): JsonResponse
+    public function create(ClassroomRequest $request, #[CurrentUser] User $teacher): JsonResponse
     {
         $given = $request->validated();
 
-        return ClassroomResource::make($request->user()->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()]))->response()->setStatusCode(201);
+        return ClassroomResource::make($teacher->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()]))->response()->setStatusCode(201);
     }
 
     public function update(ClassroomRequest $request, Classroom $classroom): JsonResponse
@@ -57,7 +58,7 @@ class ClassroomController
     {
         $given = $request->validated();
         $names = array_values(array_filter(array_map(static fn (?string $name): string => trim((string) $name), $given['names'])));
-        $there = $classroom->students()->pluck('name')->all();
+        $there = $classroom->names();
         if (count($there) + count($names) > self::MOST_STUDENTS) {
             throw new DomainException('A class has at most '.self::MOST_STUDENTS.' students. Make a second class for the others.');
         }
@@ -72,7 +73,7 @@ class ClassroomController
     public function renameStudent(StudentNameRequest $request, Classroom $classroom, Student $student): JsonResponse
     {
         $name = trim($request->validated()['name']);
-        self::refuseTwins($name, $classroom->students()->whereKeyNot($student->id)->pluck('name')->all());
+        self::refuseTwins($name, $classroom->names($student));
         $student->update(['name' => $name]);
 
         return ClassroomResource::make($classroom)->response();

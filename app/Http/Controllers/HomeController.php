@@ -10,21 +10,21 @@ use App\Models\Answer;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
+use Illuminate\Support\Collection;
 use stdClass;
 
 /** The first page: what waits for the teacher, and the lessons by series. */
 class HomeController
 {
-    public function show(Request $request): JsonResponse
+    public function show(#[CurrentUser] User $teacher): JsonResponse
     {
-        $user = $request->user();
-        $lessons = $user->lessons()->with('shares.classroom:id,name')->orderBy('place')->get();
-        $toMark = self::toMark($user);
-        $takes = self::takes($user);
+        $lessons = $teacher->lessons()->with('shares.classroom:id,name')->orderBy('place')->get();
+        $toMark = self::toMark($teacher);
+        $takes = self::takes($teacher);
         $cards = $lessons->map(static fn (Lesson $lesson): array => self::card($lesson, $takes[$lesson->id] ?? [], $toMark[$lesson->id] ?? 0));
-        $series = $user->series()->orderBy('created_at')->get()->map(fn ($each): array => [
+        $series = $teacher->series()->orderBy('created_at')->get()->map(fn ($each): array => [
             'id' => $each->id,
             'title' => $each->title,
             'lessons' => $cards->where('series', $each->id)->values(),
@@ -39,24 +39,24 @@ class HomeController
     }
 
     /** @return array<string, int> answers that wait to be marked, by lesson id */
-    private static function toMark(User $user): array
+    private static function toMark(User $teacher): array
     {
         return Answer::query()->whereNull('earned')
             ->join('visits', 'visits.id', '=', 'answers.visit_id')
             ->join('shares', 'shares.id', '=', 'visits.share_id')
             ->join('lessons', 'lessons.id', '=', 'shares.lesson_id')
-            ->where('lessons.user_id', $user->id)
+            ->where('lessons.user_id', $teacher->id)
             ->groupBy('lessons.id')
             ->selectRaw('lessons.id as lesson, count(*) as waiting')
             ->pluck('waiting', 'lesson')->all();
     }
 
     /** @return array<string, list<stdClass>> what there is of takes, by lesson id: rows and no models, since there are many */
-    private static function takes(User $user): array
+    private static function takes(User $teacher): array
     {
-        return Take::query()->join('lessons', 'lessons.id', '=', 'takes.lesson_id')->where('lessons.user_id', $user->id)
+        return Take::query()->join('lessons', 'lessons.id', '=', 'takes.lesson_id')->where('lessons.user_id', $teacher->id)
             ->toBase()->get(['takes.id', 'takes.lesson_id', 'takes.slide', 'takes.state', 'takes.chosen', 'takes.seconds_kept'])
-            ->groupBy('lesson_id')->map->all()->all();
+            ->groupBy('lesson_id')->map(static fn (Collection $rows): array => array_values($rows->all()))->all();
     }
 
     /**
@@ -69,7 +69,7 @@ class HomeController
         $recorded = [];
         foreach ($takes as $take) {
             if ($take->state === 'ready' && $take->chosen) {
-                $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->findOrFail($take->id)->secondsKept();
+                $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->whereKey($take->id)->firstOrFail()->secondsKept();
             }
         }
         $slides = array_column(array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']), 'id');

@@ -22,6 +22,7 @@ use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Revision;
+use App\Models\User;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
@@ -29,6 +30,7 @@ use Daybright\Ready\LessonInspection;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Timing\MeasuredPace;
 use DomainException;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -44,23 +46,22 @@ class LessonController
     ) {
     }
 
-    public function create(LessonPlanRequest $request): JsonResponse
+    public function create(LessonPlanRequest $request, #[CurrentUser] User $teacher): JsonResponse
     {
         $plan = $request->validated();
-        $user = $request->user();
         $series = ($plan['newSeries'] ?? '') !== '' && ($plan['newSeries'] ?? null) !== null
-            ? $user->series()->create(['title' => $plan['newSeries']])
-            : (isset($plan['series']) ? $user->series()->findOrFail($plan['series']) : null);
-        $lesson = new Lesson(['user_id' => $user->id, 'series_id' => $series?->id, 'place' => ($series?->lessons()->max('place') ?? 0) + 1]);
+            ? $teacher->series()->create(['title' => $plan['newSeries']])
+            : (isset($plan['series']) ? $teacher->series()->whereKey($plan['series'])->firstOrFail() : null);
+        $lesson = new Lesson(['user_id' => $teacher->id, 'series_id' => $series?->id, 'place' => ($series?->lessons()->max('place') ?? 0) + 1]);
         $this->store->create($lesson, BlankLesson::document($plan));
 
         return new JsonResponse(['id' => $lesson->id], 201);
     }
 
-    public function import(LessonFileRequest $request, LessonIntake $intake): JsonResponse
+    public function import(LessonFileRequest $request, LessonIntake $intake, #[CurrentUser] User $teacher): JsonResponse
     {
         $file = $request->file('file');
-        $broughtIn = $intake->bringIn($request->user(), $file->getRealPath(), $file->getClientOriginalName());
+        $broughtIn = $intake->bringIn($teacher, $file->getRealPath(), $file->getClientOriginalName());
 
         return new JsonResponse(['id' => $broughtIn->lesson->id, 'findings' => $broughtIn->findings], 201);
     }
@@ -83,7 +84,7 @@ class LessonController
 
         $this->schema->check($document);
 
-        return $this->keep($request, $lesson, $lesson->document(), $document, $body->version);
+        return $this->keep($lesson, $lesson->document(), $document, $body->version);
     }
 
     /** The same with the slides that were changed, and the ids of the others. */
@@ -101,13 +102,13 @@ class LessonController
         $change = LessonChange::of($before, $body->frame, $body->slides);
         $this->schema->check($change->document, $change->changed);
 
-        return $this->keep($request, $lesson, $before, $change->document, $body->version);
+        return $this->keep($lesson, $before, $change->document, $body->version);
     }
 
-    private function keep(Request $request, Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
+    private function keep(Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
     {
         $read = $document->read();
-        $this->refuseForeignPictures($request, $read);
+        $this->refuseForeignPictures($lesson, $read);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = $this->painted->views($document, $document->changedSince($before));
         $saved = $this->store->save($lesson, $document, $version);
@@ -184,13 +185,13 @@ class LessonController
     }
 
     /** A document may only show pictures that its teacher brought in: a hash copied from elsewhere opens nothing. */
-    private function refuseForeignPictures(Request $request, Document $document): void
+    private function refuseForeignPictures(Lesson $lesson, Document $document): void
     {
         $wanted = array_values(array_unique(array_map(static fn ($medium): string => $medium->sha256, $document->media)));
         if ($wanted === []) {
             return;
         }
-        $owned = Picture::query()->where('user_id', $request->user()->id)->whereIn('sha256', $wanted)->count();
+        $owned = Picture::query()->where('user_id', $lesson->user_id)->whereIn('sha256', $wanted)->count();
         if ($owned !== count($wanted)) {
             throw new DomainException('One of the pictures is not on this server. Choose the picture again.');
         }

@@ -14,13 +14,14 @@ use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Share;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** Giving a lesson to classes, and what can be taken away. */
 class ShareController
 {
-    public function show(Request $request, Lesson $lesson): JsonResponse
+    public function show(Lesson $lesson, #[CurrentUser] User $teacher): JsonResponse
     {
         $releases = $lesson->releases;
         $release = $releases->last();
@@ -29,7 +30,7 @@ class ShareController
         return new JsonResponse([
             'releases' => $releases->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))->reverse()->values(),
             'changedSince' => $release !== null && $this->differs($lesson, $release),
-            'classrooms' => $request->user()->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
+            'classrooms' => $teacher->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
                 'id' => $share->id,
                 'classroom' => $share->classroom_id,
@@ -49,10 +50,10 @@ class ShareController
         return ReleaseResource::make($store->begin($lesson))->response()->setStatusCode(201);
     }
 
-    public function share(ShareRequest $request, Lesson $lesson): JsonResponse
+    public function share(ShareRequest $request, Lesson $lesson, #[CurrentUser] User $teacher): JsonResponse
     {
         $given = $request->validated();
-        $classroom = $request->user()->classrooms()->findOrFail($given['classroom']);
+        $classroom = $teacher->classrooms()->whereKey($given['classroom'])->firstOrFail();
         $ready = $lesson->newestRelease();
         $share = $lesson->shares()->updateOrCreate(
             ['classroom_id' => $classroom->id],

@@ -92,10 +92,10 @@ class WatchController
             'class' => $student->classroom->name,
             'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')->map(static fn (Share $share): array => [
                 'id' => $share->id,
-                'title' => $share->release->document->title(),
+                'title' => $share->version()->document->title(),
                 'series' => $share->lesson->series?->title,
                 'due' => $share->due,
-                'minutes' => round(($share->release->programme['length'] ?? 0) / 60000, 1),
+                'minutes' => round(($share->version()->programme['length'] ?? 0) / 60000, 1),
                 'begun' => $visits->has($share->id),
                 'handedIn' => $visits->get($share->id)?->handed_in_at !== null,
             ])->values(),
@@ -111,13 +111,13 @@ class WatchController
 
     public function show(Request $request, Share $share): JsonResponse
     {
-        abort_if($share->release === null, 404);
+        $release = $share->version();
         $visit = $this->visits->look($share, $request->attributes->get('student'));
         $base = "/api/watch/{$share->id}";
-        $document = $share->release->document->array();
+        $document = $release->document->array();
 
         return new JsonResponse([
-            ...ReleaseView::of($share->release, $base, $base.'/pictures', $visit),
+            ...ReleaseView::of($release, $base, $base.'/pictures', $visit),
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
@@ -125,33 +125,32 @@ class WatchController
             'materials' => $document['materials'] ?? [],
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
-            'handout' => $share->release->hasHandout() ? $base.'/handout.pdf' : null,
+            'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
             'visit' => $this->visits->shown($visit),
         ]);
     }
 
     public function picture(Share $share, string $sha256): Response
     {
-        abort_unless(in_array($sha256, array_column($share->release?->document->array()['media'] ?? [], 'sha256'), true), 404);
+        abort_unless(in_array($sha256, array_column($share->version()->document->array()['media'], 'sha256'), true), 404);
 
         return PictureFile::of(Picture::query()->where('sha256', $sha256)->firstOrFail());
     }
 
     public function handout(Share $share): BinaryFileResponse
     {
-        abort_unless($share->release?->hasHandout() === true, 404);
+        $release = $share->version();
+        abort_unless($release->hasHandout(), 404);
 
-        return response()->download(Files::found($share->release->path('handout.pdf')), FileName::of($share->release->document->title(), '.pdf'), ['Content-Type' => 'application/pdf']);
+        return response()->download(Files::found($release->path('handout.pdf')), FileName::of($release->document->title(), '.pdf'), ['Content-Type' => 'application/pdf']);
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
         $wanted = $request->query('r');
-        $release = (is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->find($wanted) : null) ?? $share->release;
-        abort_if($release === null, 404);
 
-        return ReleaseView::sound($release, $kind);
+        return ReleaseView::sound((is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->whereKey($wanted)->first() : null) ?? $share->version(), $kind);
     }
 
     public function place(PlaceRequest $request, Share $share): JsonResponse
@@ -176,6 +175,6 @@ class WatchController
         $visit = $this->visits->open($share, $request->attributes->get('student'));
         $this->visits->handIn($visit, array_map(strval(...), $given['answers'] ?? []));
 
-        return new JsonResponse($this->visits->shown($visit->fresh()));
+        return new JsonResponse($this->visits->shown($visit->refresh()));
     }
 }

@@ -42,7 +42,7 @@ class KeepSession extends StartSession
     {
         $started = parent::startSession($request, $session);
         $longest = config('session.longest') * 60;
-        if ($started->get(self::BEGUN_AT, now()->timestamp) < now()->timestamp - $longest) {
+        if ($started->get(self::BEGUN_AT, now()->getTimestamp()) < now()->getTimestamp() - $longest) {
             $started->flush();
         }
         $this->before = self::fingerprint($started);
@@ -60,13 +60,13 @@ class KeepSession extends StartSession
     protected function saveSession($request): void
     {
         $session = $request->session();
-        $isOld = $session->get(self::WRITTEN_AT, 0) < now()->timestamp - self::REFRESHED_AFTER;
+        $isOld = $session->get(self::WRITTEN_AT, 0) < now()->getTimestamp() - self::REFRESHED_AFTER;
         $isSame = $this->before === self::fingerprint($session);
         if (! self::isKept($request) || ($isSame && ! $isOld) || (self::isLook($request) && ! $request->is('api/session') && ! $isOld)) {
             return;
         }
-        $session->put(self::WRITTEN_AT, now()->timestamp);
-        $session->put(self::BEGUN_AT, $session->get(self::BEGUN_AT, now()->timestamp));
+        $session->put(self::WRITTEN_AT, now()->getTimestamp());
+        $session->put(self::BEGUN_AT, $session->get(self::BEGUN_AT, now()->getTimestamp()));
         try {
             parent::saveSession($request);
         } catch (Throwable $error) {

@@ -21,7 +21,7 @@ class StudentOnly
             throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
         $share = $request->route('share');
-        $share = $share instanceof Share ? $share : Share::query()->find($share);
+        $share = $share instanceof Share ? $share : Share::query()->whereKey($share)->first();
         if ($share === null || $share->classroom_id !== $student->classroom_id) {
             throw Refused::notFound('This lesson is not one of your class. Check the link with your teacher.');
         }

@@ -25,7 +25,7 @@ final class MarkRequest extends FormRequest
     private function marks(): int
     {
         $answer = $this->route('answer');
-        $answer = $answer instanceof Answer ? $answer : Answer::query()->findOrFail($answer);
+        $answer = $answer instanceof Answer ? $answer : Answer::query()->whereKey($answer)->firstOrFail();
 
         return $answer->out_of;
     }
