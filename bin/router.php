@@ -4,7 +4,18 @@ declare(strict_types=1);
 
 // Serves the files of public/ and leads everything else to the application, for PHP's built-in server.
 
-const TYPES = ['js' => 'text/javascript', 'css' => 'text/css', 'ttf' => 'font/ttf', 'woff2' => 'font/woff2', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'ico' => 'image/x-icon', 'json' => 'application/json', 'txt' => 'text/plain', 'wasm' => 'application/wasm'];
+const TYPES = [
+    'js' => 'text/javascript',
+    'css' => 'text/css',
+    'ttf' => 'font/ttf',
+    'woff2' => 'font/woff2',
+    'svg' => 'image/svg+xml',
+    'png' => 'image/png',
+    'ico' => 'image/x-icon',
+    'json' => 'application/json',
+    'txt' => 'text/plain',
+    'wasm' => 'application/wasm',
+];
 
 $public = dirname(__DIR__).'/public';
 $path = rawurldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));

@@ -30,8 +30,10 @@ Route::prefix('api')->group(function (): void {
     Route::post('sign-in', [SignInController::class, 'signIn'])->middleware('throttle:sign-in');
     Route::get('me', [SignInController::class, 'me']);
 
-    Route::get('password-links/{token}', [AccountController::class, 'invited'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:sign-in');
-    Route::post('password-links/{token}', [AccountController::class, 'setPassword'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:sign-in');
+    Route::get('password-links/{token}', [AccountController::class, 'invited'])->where('token', '[A-Za-z0-9]{40}')
+        ->middleware('throttle:sign-in');
+    Route::post('password-links/{token}', [AccountController::class, 'setPassword'])->where('token', '[A-Za-z0-9]{40}')
+        ->middleware('throttle:sign-in');
 
     Route::middleware(['auth', AuthenticateSession::class])->group(function (): void {
         Route::put('account', [AccountController::class, 'rename']);
@@ -126,4 +128,7 @@ Route::prefix('api')->group(function (): void {
 
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
-Route::view('/{path?}', 'rooms')->where('path', '(sign-in|account|set-password/[A-Za-z0-9]{40}|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?')->name('login');
+Route::view('/{path?}', 'rooms')->where(
+    'path',
+    '(sign-in|account|set-password/[A-Za-z0-9]{40}|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?',
+)->name('login');

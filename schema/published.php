@@ -11,7 +11,10 @@ use Daybright\Recording\Tracks\Tracks;
 
 require_once __DIR__.'/../vendor/autoload.php';
 
-$written = static fn (array $schema): string => json_encode($schema, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+$written = static fn (array $schema): string => json_encode(
+    $schema,
+    JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+)."\n";
 
 return ['lesson.schema.json' => $written(lessonSchema()), 'events.schema.json' => $written(eventsSchema())];
 
@@ -44,7 +47,12 @@ function lessonSchema(): array
                 'kind' => ['const' => $kind::name()],
                 'region' => ['enum' => ['main', 'left', 'right', 'top', 'bottom']],
                 'step' => ['$ref' => '#/$defs/id'],
-                'reveals' => ['type' => 'object', 'maxProperties' => 60, 'additionalProperties' => ['$ref' => '#/$defs/id'], 'description' => 'Piece of the block to the step at which it appears.'],
+                'reveals' => [
+                    'type' => 'object',
+                    'maxProperties' => 60,
+                    'additionalProperties' => ['$ref' => '#/$defs/id'],
+                    'description' => 'Piece of the block to the step at which it appears.',
+                ],
                 'content' => $content,
             ],
         ];
@@ -55,7 +63,8 @@ function lessonSchema(): array
 }
 
 /**
- * The fields of a question are those that all have and those that each kind adds; two kinds may add the same field, but not differ about it.
+ * The fields of a question are those that all have and those that each kind adds; two kinds may add the same field, but not differ
+ * about it.
  *
  * @param  array<mixed>  $content
  * @return array<mixed>

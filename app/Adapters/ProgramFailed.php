@@ -27,12 +27,20 @@ final class ProgramFailed extends RuntimeException
         $code = $process->getExitCode() ?? -1;
         $said = substr(trim($process->getErrorOutput()."\n".$process->getOutput()), -self::MOST_SAID);
 
-        return new self(sprintf("%s ended with %d:\n%s", $process->getCommandLine(), $code, $said), $program, in_array($code, self::NOT_FOUND, true) || $process->hasBeenSignaled());
+        return new self(
+            sprintf("%s ended with %d:\n%s", $process->getCommandLine(), $code, $said),
+            $program,
+            in_array($code, self::NOT_FOUND, true) || $process->hasBeenSignaled(),
+        );
     }
 
     public static function tooSlow(string $program, Process $process): self
     {
-        return new self(sprintf('%s was stopped after %d seconds.', $process->getCommandLine(), (int) $process->getTimeout()), $program, true);
+        return new self(
+            sprintf('%s was stopped after %d seconds.', $process->getCommandLine(), (int) $process->getTimeout()),
+            $program,
+            true,
+        );
     }
 
     public static function missing(string $program, Process $process, Throwable $error): self

@@ -27,7 +27,13 @@ final class Crowd
     {
         // Browsers keep their connections between one request and the next.
         $this->wire = new CurlMultiHandler(['select_timeout' => 0.01, 'options' => [CURLMOPT_MAXCONNECTS => 1000]]);
-        $this->client = new Client(['handler' => HandlerStack::create($this->wire), 'base_uri' => $address, 'http_errors' => false, 'verify' => false, 'timeout' => 60]);
+        $this->client = new Client([
+            'handler' => HandlerStack::create($this->wire),
+            'base_uri' => $address,
+            'http_errors' => false,
+            'verify' => false,
+            'timeout' => 60,
+        ]);
     }
 
     public function pause(float $seconds): PromiseInterface

@@ -17,7 +17,23 @@ final class NoiseTake
     public static function record(Lesson $lesson, Slide $slide, float $seconds, float $drawn): void
     {
         $sound = Files::temporary('flac');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "anoisesrc=color=pink:amplitude=0.2:sample_rate=48000:duration={$seconds}", '-ac', '1', '-sample_fmt', 's16', $sound]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-f',
+                'lavfi',
+                '-i',
+                "anoisesrc=color=pink:amplitude=0.2:sample_rate=48000:duration={$seconds}",
+                '-ac',
+                '1',
+                '-sample_fmt',
+                's16',
+                $sound,
+            ],
+        );
         $events = [];
         foreach ($slide->steps as $number => $step) {
             if ($number > 0) {
@@ -25,8 +41,18 @@ final class NoiseTake
             }
         }
         for ($second = 0; $second < $drawn; $second++) {
-            $points = array_map(static fn (int $point): array => [$point * 40, 200 + 40.0 * $point, 300 + 20.0 * $second + 30 * sin($point)], range(0, 24));
-            $events[] = ['kind' => 'ink', 'at' => 8000 + 1000 * $second, 'tool' => $second % 3 === 2 ? 'marker' : 'pen', 'colour' => '#B3261E', 'width' => $second % 3 === 2 ? 34 : 8, 'points' => $points];
+            $points = array_map(
+                static fn (int $point): array => [$point * 40, 200 + 40.0 * $point, 300 + 20.0 * $second + 30 * sin($point)],
+                range(0, 24),
+            );
+            $events[] = [
+                'kind' => 'ink',
+                'at' => 8000 + 1000 * $second,
+                'tool' => $second % 3 === 2 ? 'marker' : 'pen',
+                'colour' => '#B3261E',
+                'width' => $second % 3 === 2 ? 34 : 8,
+                'points' => $points,
+            ];
         }
         $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => 'practice', 'events' => $events]);
         PrepareTake::keep($take, $sound);

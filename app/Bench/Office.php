@@ -30,8 +30,12 @@ final class Office
     /** @var list<Process> */
     private array $running = [];
 
-    public function __construct(private readonly Report $report, private readonly User $teacher, private readonly LessonStore $store, private readonly DemoLessons $demo)
-    {
+    public function __construct(
+        private readonly Report $report,
+        private readonly User $teacher,
+        private readonly LessonStore $store,
+        private readonly DemoLessons $demo,
+    ) {
         $this->cookies = new CookieJar;
         $this->client = new Client(['base_uri' => 'http://127.0.0.1:'.self::PORT, 'cookies' => $this->cookies, 'timeout' => 60]);
     }
@@ -42,7 +46,10 @@ final class Office
             $this->open();
             $empty = $this->median(fn () => $this->ask('GET', '/api/session'));
             $this->report->tell('An empty request, at the median', sprintf('%.1f ms', $empty));
-            $this->report->tell('A request of who is signed in, at the median', sprintf('%.1f ms', $this->median(fn () => $this->ask('GET', '/api/me'))));
+            $this->report->tell(
+                'A request of who is signed in, at the median',
+                sprintf('%.1f ms', $this->median(fn () => $this->ask('GET', '/api/me'))),
+            );
             $this->saving($empty);
             $this->opening();
             $this->home();
@@ -64,9 +71,16 @@ final class Office
             $slide = $document->parts[0]->slides[$round % 30];
             $slide->title = "Round {$round}";
             $frame = clone $document;
-            $frame->parts = array_map(static fn (stdClass $part): array => ['slides' => array_column($part->slides, 'id')] + get_object_vars($part), $document->parts);
+            $frame->parts = array_map(
+                static fn (stdClass $part): array => ['slides' => array_column($part->slides, 'id')] + get_object_vars($part),
+                $document->parts,
+            );
             $begun = hrtime(true);
-            $version = $this->ask('PATCH', "/api/lessons/{$lesson->id}", ['version' => $version, 'frame' => $frame, 'slides' => [$slide->id => $slide]])->version;
+            $version = $this->ask(
+                'PATCH',
+                "/api/lessons/{$lesson->id}",
+                ['version' => $version, 'frame' => $frame, 'slides' => [$slide->id => $slide]],
+            )->version;
             $took = (hrtime(true) - $begun) / 1e6;
             $begun = hrtime(true);
             $this->ask('GET', "/api/lessons/{$lesson->id}/ready");
@@ -86,7 +100,12 @@ final class Office
     {
         $lesson = $this->lesson(120);
         $this->ask('GET', "/api/lessons/{$lesson->id}");
-        $this->report->atMost('Opening a lesson of 120 slides, at the median', $this->median(fn () => $this->ask('GET', "/api/lessons/{$lesson->id}"), 10), 200, '%.0f ms');
+        $this->report->atMost(
+            'Opening a lesson of 120 slides, at the median',
+            $this->median(fn () => $this->ask('GET', "/api/lessons/{$lesson->id}"), 10),
+            200,
+            '%.0f ms',
+        );
     }
 
     private function home(): void
@@ -95,10 +114,23 @@ final class Office
         for ($number = 0; $number < 300; $number++) {
             $lesson = $this->store->create(new Lesson(['user_id' => $this->teacher->id]), $document);
             foreach ($document->read()->mainSlides() as $slide) {
-                $lesson->takes()->create(['slide' => $slide->id, 'source' => 'practice', 'state' => 'ready', 'chosen' => true, 'length' => 480_000, 'events' => [], 'cuts' => []]);
+                $lesson->takes()->create([
+                    'slide' => $slide->id,
+                    'source' => 'practice',
+                    'state' => 'ready',
+                    'chosen' => true,
+                    'length' => 480_000,
+                    'events' => [],
+                    'cuts' => [],
+                ]);
             }
         }
-        $this->report->atMost('Home with 300 lessons, at the median', $this->median(fn () => $this->ask('GET', '/api/home'), 10), 300, '%.0f ms');
+        $this->report->atMost(
+            'Home with 300 lessons, at the median',
+            $this->median(fn () => $this->ask('GET', '/api/home'), 10),
+            300,
+            '%.0f ms',
+        );
     }
 
     /** Slides of the demo over and over, each with ids of its own, and every third with a practice set. */
@@ -111,7 +143,10 @@ final class Office
             $list[] = $this->renamed($known[$number % count($known)], "n{$number}", $number % 3 === 0);
         }
 
-        return $this->store->create(new Lesson(['user_id' => $this->teacher->id]), LessonDocument::of(['parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document));
+        return $this->store->create(
+            new Lesson(['user_id' => $this->teacher->id]),
+            LessonDocument::of(['parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
+        );
     }
 
     /**
@@ -126,11 +161,31 @@ final class Office
             $slide['steps'][$index]['id'] = $own($step['id']);
         }
         foreach ($slide['blocks'] as $index => $block) {
-            $slide['blocks'][$index] = ['id' => $own($block['id']), 'step' => $own($block['step']), 'reveals' => (object) array_map($own, (array) $block['reveals'])] + $block;
+            $slide['blocks'][$index] = [
+                'id' => $own($block['id']),
+                'step' => $own($block['step']),
+                'reveals' => (object) array_map($own, (array) $block['reveals']),
+            ] + $block;
         }
         if ($withPractice) {
-            $content = ['type' => 'practice', 'prompt' => 'Practise.', 'marks' => 3, 'source' => 'worked', 'maker' => 'units', 'quantities' => (object) ['amount' => '3 km', 'to' => 'm'], 'seed' => 7, 'count' => 3];
-            $slide['blocks'][] = ['id' => "{$name}-practice-set", 'kind' => 'question', 'region' => 'main', 'step' => $slide['steps'][0]['id'], 'reveals' => (object) [], 'content' => $content];
+            $content = [
+                'type' => 'practice',
+                'prompt' => 'Practise.',
+                'marks' => 3,
+                'source' => 'worked',
+                'maker' => 'units',
+                'quantities' => (object) ['amount' => '3 km', 'to' => 'm'],
+                'seed' => 7,
+                'count' => 3,
+            ];
+            $slide['blocks'][] = [
+                'id' => "{$name}-practice-set",
+                'kind' => 'question',
+                'region' => 'main',
+                'step' => $slide['steps'][0]['id'],
+                'reveals' => (object) [],
+                'content' => $content,
+            ];
         }
 
         return $slide;
@@ -166,7 +221,11 @@ final class Office
     private function ask(string $method, string $address, ?array $body = null): mixed
     {
         $token = urldecode($this->cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '');
-        $answer = $this->client->request($method, $address, ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token]] + ($body === null ? [] : ['json' => $body]));
+        $answer = $this->client->request(
+            $method,
+            $address,
+            ['headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token]] + ($body === null ? [] : ['json' => $body]),
+        );
 
         return (string) $answer->getBody() === '' ? null : json_decode((string) $answer->getBody());
     }

@@ -34,7 +34,13 @@ final class Visitor
             'on_stats' => fn (TransferStats $stats) => $this->times->took($name, 1000 * (float) $stats->getTransferTime()),
         ])->otherwise(fn ($trouble) => $this->times->went("{$name}: {$trouble->getMessage()}"));
         if (! $answer instanceof ResponseInterface || $answer->getStatusCode() >= 400) {
-            $this->times->went($name.': '.($answer instanceof ResponseInterface ? $answer->getStatusCode().' '.mb_substr((string) $answer->getBody(), 0, 200) : 'no answer'));
+            $this->times->went(
+                $name.': '.($answer instanceof ResponseInterface ? $answer->getStatusCode().' '.mb_substr(
+                    (string) $answer->getBody(),
+                    0,
+                    200,
+                ) : 'no answer'),
+            );
         }
 
         return $answer;

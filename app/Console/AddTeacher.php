@@ -25,7 +25,9 @@ class AddTeacher extends LessonCommand
             throw new DomainException('Give a name and an e-mail address: teacher:add "Rowan Ashby" rowan@school.example');
         }
         if (User::query()->where('email', $address)->exists()) {
-            throw new DomainException("There is a teacher with the address {$address} already. For a new password: teacher:reset {$address}");
+            throw new DomainException(
+                "There is a teacher with the address {$address} already. For a new password: teacher:reset {$address}",
+            );
         }
         $teacher = User::query()->create(['name' => $name, 'email' => $address, 'password' => Str::random(60)]);
         $this->line("{$name} sets a password here, once and within a week:");

@@ -73,13 +73,22 @@ class Bench extends Command
     private function longLesson(User $teacher, LessonStore $store, DemoLessons $demo): Release
     {
         $document = $demo->document($teacher, 'shadows-that-move');
-        $slides = array_values(array_filter(array_merge(...array_column($document['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']));
+        $slides = array_values(array_filter(
+            array_merge(...array_column($document['parts'], 'slides')),
+            static fn (array $slide): bool => ! $slide['side'],
+        ));
         $list = [];
         for ($number = 0; $number < 20; $number++) {
             $json = json_encode($slides[$number % count($slides)], JSON_THROW_ON_ERROR);
-            $list[] = json_decode(str_replace('"'.$slides[$number % count($slides)]['id'], "\"s{$number}-".$slides[$number % count($slides)]['id'], $json), true);
+            $list[] = json_decode(
+                str_replace('"'.$slides[$number % count($slides)]['id'], "\"s{$number}-".$slides[$number % count($slides)]['id'], $json),
+                true,
+            );
         }
-        $lesson = $store->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::of(['minutes' => 10, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document));
+        $lesson = $store->create(
+            new Lesson(['user_id' => $teacher->id]),
+            LessonDocument::of(['minutes' => 10, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
+        );
         $seconds = self::MINUTES * 60 / 20;
         foreach ($lesson->read()->mainSlides() as $number => $slide) {
             NoiseTake::record($lesson, $slide, $seconds, $number % 2 === 0 ? self::DRAWN_SECONDS / 10 : 0);
@@ -100,10 +109,27 @@ class Bench extends Command
         $ours = self::cpu() - $before;
         $alone = $this->encoderAlone($release);
         $length = $release->programme['full'] / 1000;
-        $this->report->atLeast('Export of a lesson of '.round($length / 60, 1).' minutes with two minutes of drawing', $length / $wall, 15, '%.1f times faster than real time');
-        $this->report->atMost('CPU of the export against ffmpeg alone, the same pictures and ready sound', $ours / $alone, 2.2, '%.2f times');
+        $this->report->atLeast(
+            'Export of a lesson of '.round($length / 60, 1).' minutes with two minutes of drawing',
+            $length / $wall,
+            15,
+            '%.1f times faster than real time',
+        );
+        $this->report->atMost(
+            'CPU of the export against ffmpeg alone, the same pictures and ready sound',
+            $ours / $alone,
+            2.2,
+            '%.2f times',
+        );
         $this->report->atMost('Peak memory of the export', memory_get_peak_usage(true) / 1e6, 400, '%.0f MB');
-        $this->report->tell('Student’s page against the video', sprintf('%.1f MB against %.1f MB', (Storage::size($release->path('sound.webm')) + strlen((string) gzencode((string) json_encode($release->programme)))) / 1e6, filesize($made) / 1e6));
+        $this->report->tell(
+            'Student’s page against the video',
+            sprintf(
+                '%.1f MB against %.1f MB',
+                (Storage::size($release->path('sound.webm')) + strlen((string) gzencode((string) json_encode($release->programme)))) / 1e6,
+                filesize($made) / 1e6,
+            ),
+        );
         unlink($made);
     }
 
@@ -112,7 +138,14 @@ class Bench extends Command
     {
         $lesson = $release->frozen();
         $keys = FrameSequence::pictures($lesson);
-        $svgs = array_map(static fn (string $key): string => str_replace('xlink:href="picture:', 'data-picture="', $lesson->slides[explode(' ', $key)[0]]->svgAt((int) explode(' ', $key)[1])), $keys);
+        $svgs = array_map(
+            static fn (string $key): string => str_replace(
+                'xlink:href="picture:',
+                'data-picture="',
+                $lesson->slides[explode(' ', $key)[0]]->svgAt((int) explode(' ', $key)[1]),
+            ),
+            $keys,
+        );
         $before = self::cpu();
         $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
         $drawing = self::cpu() - $before;
@@ -127,7 +160,33 @@ class Bench extends Command
         fclose($stream);
         $target = Files::temporary('mp4');
         $before = self::cpu();
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $file, '-i', Files::local($release->path('video-sound.m4a')), '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-c:a', 'copy', $target]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-i',
+                $file,
+                '-i',
+                Files::local($release->path('video-sound.m4a')),
+                '-fps_mode',
+                'passthrough',
+                '-enc_time_base',
+                '1:1000',
+                '-c:v',
+                'libx264',
+                '-preset',
+                'veryfast',
+                '-crf',
+                '23',
+                '-bf',
+                '0',
+                '-c:a',
+                'copy',
+                $target,
+            ],
+        );
         $alone = self::cpu() - $before;
         unlink($file);
         unlink($target);
@@ -143,7 +202,14 @@ class Bench extends Command
             $script += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 9));
         }
         $this->report->atMost('Script of the student’s page, compressed', $script / 1000, 120, '%.0f kB');
-        $this->report->tell('Data of a ten-minute lesson, compressed', sprintf('%.0f kB and %.1f MB of sound', strlen((string) gzencode((string) json_encode($release->programme), 9)) / 1000, Storage::size($release->path('sound.webm')) / 1e6));
+        $this->report->tell(
+            'Data of a ten-minute lesson, compressed',
+            sprintf(
+                '%.0f kB and %.1f MB of sound',
+                strlen((string) gzencode((string) json_encode($release->programme), 9)) / 1000,
+                Storage::size($release->path('sound.webm')) / 1e6,
+            ),
+        );
     }
 
     /**
@@ -164,7 +230,11 @@ class Bench extends Command
     {
         $type = new ReflectionProperty($painter, 'typefaces');
         $formulas = new ReflectionProperty($painter, 'formulas');
-        $context = new RenderContext(new Typesetter($type->getValue($painter)['lexend'], $formulas->getValue($painter)), PartKind::Explain->tint(), PartKind::Explain->strong());
+        $context = new RenderContext(
+            new Typesetter($type->getValue($painter)['lexend'], $formulas->getValue($painter)),
+            PartKind::Explain->tint(),
+            PartKind::Explain->strong(),
+        );
         foreach (Figures::all() as $class) {
             $times = [];
             for ($round = 0; $round < 60; $round++) {
@@ -194,7 +264,10 @@ class Bench extends Command
 
     private function checker(): void
     {
-        $alarm = static fn (string $sentence): bool => array_filter(EqualityChecker::check($sentence), static fn (Equality $each): bool => ! $each->holds()) !== [];
+        $alarm = static fn (string $sentence): bool => array_filter(
+            EqualityChecker::check($sentence),
+            static fn (Equality $each): bool => ! $each->holds(),
+        ) !== [];
         foreach (['known', 'fresh', 'held-out'] as $half) {
             /** @var array{false: list<string>, true: list<string>, none: list<string>} $sentences */
             $sentences = require base_path("bench/checking-{$half}.php");

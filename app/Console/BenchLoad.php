@@ -19,7 +19,12 @@ class BenchLoad extends Command
 
     protected $description = 'Measure how long a server takes to answer 200 students at once';
 
-    private const ANSWERS = ['noon-question-block-1' => 'noon', 'measure-question-block-2' => '41 cm', 'exit-day-block-1' => '8 h', 'exit-why-block-1' => 'The Sun was higher at lunch, so the shadow got shorter.'];
+    private const ANSWERS = [
+        'noon-question-block-1' => 'noon',
+        'measure-question-block-2' => '41 cm',
+        'exit-day-block-1' => '8 h',
+        'exit-why-block-1' => 'The Sun was higher at lunch, so the shadow got shorter.',
+    ];
 
     /** Seconds within which they all come. */
     private const ARRIVAL = 8.0;
@@ -53,7 +58,17 @@ class BenchLoad extends Command
         foreach ($times->asked() as $asked) {
             $isStudent = ! str_starts_with($asked, 'teacher');
             $bound = in_array($asked, ['join', 'enter'], true) ? self::ENTERING : self::AFTERWARDS;
-            $report->tell(sprintf('  %s (%d)', $asked, $times->count($asked)), sprintf('p50 %.0f, p95 %.0f, p99 %.0f ms', $times->within($asked, 0.5), $times->within($asked, 0.95), $times->within($asked, 0.99)), $isStudent ? sprintf('p95 at most %.0f ms', $bound) : '', ! $isStudent || $times->within($asked, 0.95) <= $bound);
+            $report->tell(
+                sprintf('  %s (%d)', $asked, $times->count($asked)),
+                sprintf(
+                    'p50 %.0f, p95 %.0f, p99 %.0f ms',
+                    $times->within($asked, 0.5),
+                    $times->within($asked, 0.95),
+                    $times->within($asked, 0.99),
+                ),
+                $isStudent ? sprintf('p95 at most %.0f ms', $bound) : '',
+                ! $isStudent || $times->within($asked, 0.95) <= $bound,
+            );
         }
         $report->tell('  errors and refusals', (string) count($times->troubles), 'none', $times->troubles === []);
         foreach (array_slice(array_unique($times->troubles), 0, 5) as $trouble) {
@@ -76,7 +91,12 @@ class BenchLoad extends Command
         yield $crowd->pause(self::ARRIVAL * mt_rand() / mt_getrandmax());
         yield from $visitor->ask('join', 'GET', '/api/session');
         yield from $visitor->ask('join', 'POST', '/api/watch/join', ['json' => ['code' => $school['code']]]);
-        yield from $visitor->ask('enter', 'POST', '/api/watch/enter', ['json' => ['code' => $school['code'], 'student' => $student, 'word' => 'sun'.substr($student, 0, 4)]]);
+        yield from $visitor->ask(
+            'enter',
+            'POST',
+            '/api/watch/enter',
+            ['json' => ['code' => $school['code'], 'student' => $student, 'word' => 'sun'.substr($student, 0, 4)]],
+        );
         yield $crowd->pause(self::thought());
         yield from $visitor->ask('lesson', 'GET', $watch);
         yield from $visitor->ask('sound', 'GET', "{$watch}/sound.webm", ['headers' => ['Range' => 'bytes=0-65535']]);
@@ -90,7 +110,11 @@ class BenchLoad extends Command
         $shown = json_decode((string) (yield from $visitor->ask('lesson', 'GET', $watch))?->getBody(), true);
         $kept = array_map(static fn (array $answer): string => $answer['given'], $shown['visit']['answers'] ?? []);
 
-        return count(array_filter(self::ANSWERS, static fn (string $given, string $block): bool => ($kept[$block] ?? null) === $given, ARRAY_FILTER_USE_BOTH));
+        return count(array_filter(
+            self::ANSWERS,
+            static fn (string $given, string $block): bool => ($kept[$block] ?? null) === $given,
+            ARRAY_FILTER_USE_BOTH,
+        ));
     }
 
     /**
@@ -102,16 +126,39 @@ class BenchLoad extends Command
     private function teacher(array $school, Crowd $crowd, Times $times): Generator
     {
         $visitor = new Visitor($crowd, $times);
-        $sound = Program::run('ffmpeg', ['-v', 'error', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=20', '-c:a', 'libopus', '-f', 'webm', '-']);
+        $sound = Program::run(
+            'ffmpeg',
+            ['-v', 'error', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=20', '-c:a', 'libopus', '-f', 'webm', '-'],
+        );
         yield from $visitor->ask('teacher: sign in', 'GET', '/api/session');
-        yield from $visitor->ask('teacher: sign in', 'POST', '/api/sign-in', ['json' => ['email' => $school['email'], 'password' => $school['password']]]);
+        yield from $visitor->ask(
+            'teacher: sign in',
+            'POST',
+            '/api/sign-in',
+            ['json' => ['email' => $school['email'], 'password' => $school['password']]],
+        );
         yield from $visitor->ask('teacher: video', 'POST', "/api/releases/{$school['release']}/exports");
         $take = substr('bench'.bin2hex(random_bytes(12)), 0, 22);
-        yield from $visitor->ask('teacher: take', 'PUT', "/api/lessons/{$school['lesson']}/takes/{$take}", ['json' => ['slide' => $school['slide'], 'source' => 'microphone']]);
+        yield from $visitor->ask(
+            'teacher: take',
+            'PUT',
+            "/api/lessons/{$school['lesson']}/takes/{$take}",
+            ['json' => ['slide' => $school['slide'], 'source' => 'microphone']],
+        );
         $pieces = str_split($sound, max(1, (int) ceil(strlen($sound) / 12)));
         foreach ($pieces as $number => $piece) {
             yield $crowd->pause(1.0);
-            yield from $visitor->ask('teacher: piece', 'POST', "/api/takes/{$take}/pieces/{$number}", ['multipart' => [['name' => '_method', 'contents' => 'PUT'], ['name' => 'sound', 'contents' => $piece, 'filename' => 'p'], ['name' => 'sha256', 'contents' => hash('sha256', $piece)], ['name' => 'events', 'contents' => '[]']]]);
+            yield from $visitor->ask(
+                'teacher: piece',
+                'POST',
+                "/api/takes/{$take}/pieces/{$number}",
+                ['multipart' => [
+                    ['name' => '_method', 'contents' => 'PUT'],
+                    ['name' => 'sound', 'contents' => $piece, 'filename' => 'p'],
+                    ['name' => 'sha256', 'contents' => hash('sha256', $piece)],
+                    ['name' => 'events', 'contents' => '[]'],
+                ]],
+            );
         }
         yield from $visitor->ask('teacher: finish', 'POST', "/api/takes/{$take}/finish", ['json' => ['pieces' => count($pieces)]]);
     }

@@ -43,8 +43,12 @@ class BenchSchool extends Command
         $release = $releases->begin($lesson);
         MakeRelease::dispatchSync($release->id);
         $this->output->writeln((string) json_encode([
-            'email' => $teacher->email, 'password' => 'three green herons', 'lesson' => $lesson->id, 'slide' => $lesson->read()->mainSlides()[0]->id, 'release' => $release->id,
-            'code' => $classroom->code, 'share' => $share->id, 'students' => $classroom->students()->get()->map(static fn (Student $student): string => $student->id)->all(),
+            'email' => $teacher->email, 'password' => 'three green herons', 'lesson' => $lesson->id, 'slide' => $lesson->read()
+                ->mainSlides()[0]->id, 'release' => $release->id,
+            'code' => $classroom->code, 'share' => $share->id, 'students' => $classroom->students()
+                ->get()
+                ->map(static fn (Student $student): string => $student->id)
+                ->all(),
             'length' => $release->refresh()->programme['length'],
         ]));
 

@@ -26,7 +26,10 @@ class CheckLesson extends LessonCommand
         $lesson = is_string($name) ? $this->lesson($name) : null;
         $document = $lesson?->document() ?? self::fromInput();
         $findings = (new ReadyCheck($painter))->of($schema->check($document), $lesson?->recorded() ?? []);
-        $this->output->writeln((string) json_encode(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)], JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT));
+        $this->output->writeln((string) json_encode(
+            ['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)],
+            JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
+        ));
 
         return self::SUCCESS;
     }
@@ -35,7 +38,9 @@ class CheckLesson extends LessonCommand
     {
         $value = IncomingJson::decode((string) stream_get_contents(STDIN));
 
-        return $value instanceof stdClass ? LessonDocument::of($value) : throw new DomainException('What was read is not a lesson document.');
+        return $value instanceof stdClass
+            ? LessonDocument::of($value)
+            : throw new DomainException('What was read is not a lesson document.');
     }
 
     protected function printError(string $sentence): void

@@ -22,6 +22,9 @@ class CheckMaths extends JsonCommand
             throw new DomainException('Give an object with a text: {"text": "14 × 30 = 450"}');
         }
 
-        return ['equalities' => array_map(static fn (Equality $equality): array => get_object_vars($equality), EqualityChecker::check($text))];
+        return ['equalities' => array_map(
+            static fn (Equality $equality): array => get_object_vars($equality),
+            EqualityChecker::check($text),
+        )];
     }
 }

@@ -60,9 +60,19 @@ class DrawCatalogue extends Command
     private static function section(string $figure): string
     {
         $entry = $figure::entry();
-        $fields = array_map(static fn (Field $field): string => lcfirst($field->label).($field->hint === '' ? '' : ' ('.str_replace("\n", ', ', $field->hint).')'), $figure::fields());
+        $fields = array_map(
+            static fn (Field $field): string => lcfirst($field->label).($field->hint === '' ? '' : ' ('.str_replace(
+                "\n",
+                ', ',
+                $field->hint,
+            ).')'),
+            $figure::fields(),
+        );
         $facts = array_map(static fn (Fact $fact): string => "`{{$fact->name}}`", $figure::from(new Fields($figure::blank()))->facts());
-        $asks = array_filter([is_a($figure, HasTask::class, true) ? 'its own task' : '', is_a($figure, Varies::class, true) ? 'items with other numbers at three levels' : '']);
+        $asks = array_filter([
+            is_a($figure, HasTask::class, true) ? 'its own task' : '',
+            is_a($figure, Varies::class, true) ? 'items with other numbers at three levels' : '',
+        ]);
 
         return implode("\n", [
             '',

@@ -27,16 +27,36 @@ class DrawFigure extends Command
             $given = is_array($given) ? $given : throw InvalidQuantities::because('What was read is not a JSON object.', '');
             $figure = Figures::draw((string) ($given['figure'] ?? ''), new Fields((array) ($given['quantities'] ?? [])));
         } catch (InvalidQuantities $error) {
-            $this->output->writeln((string) json_encode(['error' => $error->getMessage(), 'field' => $error->field], JSON_UNESCAPED_UNICODE));
+            $this->output->writeln((string) json_encode(
+                ['error' => $error->getMessage(), 'field' => $error->field],
+                JSON_UNESCAPED_UNICODE,
+            ));
 
             return self::FAILURE;
         }
-        $lesson = Lesson::from(['title' => 'figure', 'minutes' => 1, 'aims' => [], 'media' => [], 'parts' => [['id' => 'part', 'kind' => $given['part'] ?? 'explain', 'slides' => [[
-            'id' => 'slide', 'title' => '', 'side' => false, 'arrangement' => 'whole', 'aims' => [], 'steps' => [['id' => 'step', 'script' => '', 'pause' => 0]],
-            'blocks' => [['id' => 'figure', 'kind' => 'figure', 'region' => 'main', 'step' => 'step', 'reveals' => [], 'content' => ['figure' => $given['figure'], 'quantities' => $given['quantities']]]],
-        ]]]]]);
+        $slide = [
+            'id' => 'slide',
+            'title' => '',
+            'side' => false,
+            'arrangement' => 'whole',
+            'aims' => [],
+            'steps' => [['id' => 'step', 'script' => '', 'pause' => 0]],
+            'blocks' => [[
+                'id' => 'figure',
+                'kind' => 'figure',
+                'region' => 'main',
+                'step' => 'step',
+                'reveals' => [],
+                'content' => ['figure' => $given['figure'], 'quantities' => $given['quantities']],
+            ]],
+        ];
+        $part = ['id' => 'part', 'kind' => $given['part'] ?? 'explain', 'slides' => [$slide]];
+        $lesson = Lesson::from(['title' => 'figure', 'minutes' => 1, 'aims' => [], 'media' => [], 'parts' => [$part]]);
         $this->output->writeln((string) json_encode([
-            'facts' => array_map(static fn (Fact $fact): array => ['name' => $fact->name, 'written' => $fact->written, 'meaning' => $fact->meaning], $figure->facts()),
+            'facts' => array_map(
+                static fn (Fact $fact): array => ['name' => $fact->name, 'written' => $fact->written, 'meaning' => $fact->meaning],
+                $figure->facts(),
+            ),
             'steps' => array_map(static fn ($step): array => get_object_vars($step), $figure->steps()),
             'words' => $figure->words(),
             'svg' => (new SvgWriter(static fn (string $medium): string => ''))->write($painter->paint($lesson, $lesson->slides()[0])),

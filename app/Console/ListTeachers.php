@@ -16,7 +16,13 @@ class ListTeachers extends Command
 
     public function handle(): int
     {
-        $rows = User::query()->withCount(['lessons', 'classrooms'])->orderBy('name')->get()->map(static fn (User $teacher): array => [$teacher->name, $teacher->email, $teacher->lessons_count, $teacher->classrooms_count, $teacher->created_at?->toDateString()]);
+        $rows = User::query()->withCount(['lessons', 'classrooms'])->orderBy('name')->get()->map(static fn (User $teacher): array => [
+            $teacher->name,
+            $teacher->email,
+            $teacher->lessons_count,
+            $teacher->classrooms_count,
+            $teacher->created_at?->toDateString(),
+        ]);
         $this->table(['Name', 'Address', 'Lessons', 'Classes', 'Since'], $rows->all());
 
         return self::SUCCESS;

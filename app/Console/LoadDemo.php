@@ -31,7 +31,9 @@ class LoadDemo extends Command
     public function handle(DemoLessons $demo, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
     {
         if ($this->laravel->environment('production')) {
-            $this->error('The demo’s teacher has a password that everybody knows: it is not loaded where APP_ENV is production. Add a teacher with teacher:add.');
+            $this->error(
+                'The demo’s teacher has a password that everybody knows: it is not loaded where APP_ENV is production. Add a teacher with teacher:add.',
+            );
 
             return self::FAILURE;
         }
@@ -53,12 +55,29 @@ class LoadDemo extends Command
             $voice->record($shadows, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
             $this->line('recorded: '.$slide->title);
         }
-        $share = Share::query()->create(['lesson_id' => $shadows->id, 'classroom_id' => $classroom->id, 'instructions' => 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.', 'due' => '2026-12-01']);
+        $share = Share::query()->create([
+            'lesson_id' => $shadows->id,
+            'classroom_id' => $classroom->id,
+            'instructions' => 'Have a stick, a ruler and paper ready. Stop when the lesson stops, and try before you look.',
+            'due' => '2026-12-01',
+        ]);
         $release = $releases->begin($shadows);
         MakeRelease::dispatchSync($release->id);
         $this->replies($share->refresh(), $visits);
-        $this->later($demo->add($teacher, 'height-of-a-flagpole', ['series_id' => $series->id, 'place' => 2]), $classroom, 'height-of-a-flagpole', '2026-12-08', 'You need your three shadow lengths.');
-        $this->later($demo->add($teacher, 'poem-for-a-sundial', ['series_id' => $series->id, 'place' => 3]), $classroom, 'poem-for-a-sundial', '2026-12-15', 'Read aloud as you go.');
+        $this->later(
+            $demo->add($teacher, 'height-of-a-flagpole', ['series_id' => $series->id, 'place' => 2]),
+            $classroom,
+            'height-of-a-flagpole',
+            '2026-12-08',
+            'You need your three shadow lengths.',
+        );
+        $this->later(
+            $demo->add($teacher, 'poem-for-a-sundial', ['series_id' => $series->id, 'place' => 3]),
+            $classroom,
+            'poem-for-a-sundial',
+            '2026-12-15',
+            'Read aloud as you go.',
+        );
         $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
         MakeExport::dispatch($export->id);
         $this->line('The demo is ready.');
@@ -72,7 +91,10 @@ class LoadDemo extends Command
         foreach ($lesson->read()->mainSlides() as $slide) {
             Artisan::queue('demo:record', ['lesson' => $lesson->id, 'slide' => $slide->id])->onQueue('demo');
         }
-        Artisan::queue('demo:share', ['lesson' => $lesson->id, 'classroom' => $classroom->id, 'file' => $file, 'due' => $due, 'instructions' => $instructions])->onQueue('demo');
+        Artisan::queue(
+            'demo:share',
+            ['lesson' => $lesson->id, 'classroom' => $classroom->id, 'file' => $file, 'due' => $due, 'instructions' => $instructions],
+        )->onQueue('demo');
     }
 
     /** @return array<string, list<array<string, mixed>>> ink of the recording, by slide */
@@ -89,8 +111,24 @@ class LoadDemo extends Command
         $line = array_map(static fn (int $step): array => [$step * 40, 130 + 12 * $step, 640 + ($step % 4)], range(0, 22));
 
         return [
-            'sun-path' => [['kind' => 'ink', 'during' => 'sun-path-2', 'at' => 400, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => $curve]],
-            'growing-shadow' => [['kind' => 'ink', 'during' => 'growing-shadow-4', 'at' => 600, 'tool' => 'marker', 'colour' => '#E0A100', 'width' => 34, 'points' => $line]],
+            'sun-path' => [[
+                'kind' => 'ink',
+                'during' => 'sun-path-2',
+                'at' => 400,
+                'tool' => 'pen',
+                'colour' => '#B3261E',
+                'width' => 8,
+                'points' => $curve,
+            ]],
+            'growing-shadow' => [[
+                'kind' => 'ink',
+                'during' => 'growing-shadow-4',
+                'at' => 600,
+                'tool' => 'marker',
+                'colour' => '#E0A100',
+                'width' => 34,
+                'points' => $line,
+            ]],
         ];
     }
 

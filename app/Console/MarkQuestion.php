@@ -32,6 +32,12 @@ class MarkQuestion extends JsonCommand
             return ['marks' => 0, 'of' => $question->marks, 'sentence' => $trouble->getMessage(), 'slip' => null, 'isMarked' => false];
         }
 
-        return ['marks' => $marking->earned, 'of' => $marking->outOf, 'sentence' => $marking->sentence, 'slip' => $marking->slip, 'isMarked' => true];
+        return [
+            'marks' => $marking->earned,
+            'of' => $marking->outOf,
+            'sentence' => $marking->sentence,
+            'slip' => $marking->slip,
+            'isMarked' => true,
+        ];
     }
 }

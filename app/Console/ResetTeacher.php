@@ -18,7 +18,8 @@ class ResetTeacher extends LessonCommand
     public function handle(PasswordLinks $links): int
     {
         $address = mb_strtolower(trim((string) $this->argument('address')));
-        $teacher = User::query()->where('email', $address)->first() ?? throw new DomainException("No teacher has the address {$address}. See teacher:list.");
+        $teacher = User::query()->where('email', $address)
+            ->first() ?? throw new DomainException("No teacher has the address {$address}. See teacher:list.");
         $this->line("{$teacher->name} sets a new password here, once and within a week; until then the old one is good:");
         $this->line($links->make($teacher));
 

@@ -27,7 +27,9 @@ class RestoreSchool extends LessonCommand
             throw new DomainException('This backup lacks '.count($missing).' files, “'.$missing[0].'” among them. Use another one.');
         }
         if (self::isInUse() && ! $this->option('replace')) {
-            throw new DomainException('There is a school on this server already. Stop the server, then say --replace: what is there now is set aside.');
+            throw new DomainException(
+                'There is a school on this server already. Stop the server, then say --replace: what is there now is set aside.',
+            );
         }
         $database = (string) config('database.connections.sqlite.database');
         $files = (string) config('filesystems.disks.local.root');

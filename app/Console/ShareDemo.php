@@ -26,7 +26,12 @@ class ShareDemo extends Command
         if ($lesson === null || $classroom === null) {
             return self::SUCCESS;
         }
-        $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id, 'instructions' => $this->argument('instructions'), 'due' => $this->argument('due')]);
+        $share = Share::query()->create([
+            'lesson_id' => $lesson->id,
+            'classroom_id' => $classroom->id,
+            'instructions' => $this->argument('instructions'),
+            'due' => $this->argument('due'),
+        ]);
         MakeRelease::dispatchSync($releases->begin($lesson)->id);
         $share->refresh();
         /** @var array<string, array<string, array<string, string>>> $answers */
@@ -36,7 +41,10 @@ class ShareDemo extends Command
             foreach ($given as $block => $answer) {
                 $visits->answer($visit, $block, $answer);
             }
-            $visit->update(['position' => $share->version()->programme['length'] * 0.9, 'furthest' => $share->version()->programme['length'] * 0.9]);
+            $visit->update([
+                'position' => $share->version()->programme['length'] * 0.9,
+                'furthest' => $share->version()->programme['length'] * 0.9,
+            ]);
         }
 
         return self::SUCCESS;

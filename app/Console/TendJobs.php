@@ -53,12 +53,20 @@ class TendJobs extends Command
 
     private static function releases(): int
     {
-        return Release::query()->where('state', 'making')->pluck('id')->reject(Orphans::hasJob(...))->each(static fn (string $id) => MakeRelease::dispatch($id))->count();
+        return Release::query()->where('state', 'making')
+            ->pluck('id')
+            ->reject(Orphans::hasJob(...))
+            ->each(static fn (string $id) => MakeRelease::dispatch($id))
+            ->count();
     }
 
     private static function exports(): int
     {
-        return Export::query()->whereIn('state', ['waiting', 'making'])->pluck('id')->reject(Orphans::hasJob(...))->each(static fn (string $id) => MakeExport::dispatch($id))->count();
+        return Export::query()->whereIn('state', ['waiting', 'making'])
+            ->pluck('id')
+            ->reject(Orphans::hasJob(...))
+            ->each(static fn (string $id) => MakeExport::dispatch($id))
+            ->count();
     }
 
     /** Only what is half a day old: another installation of the same checkout may be at work. */
@@ -67,6 +75,9 @@ class TendJobs extends Command
         if (! is_dir(Files::workFolder())) {
             return;
         }
-        File::delete(array_map(strval(...), iterator_to_array((new Finder)->files()->in(Files::workFolder())->date('< 12 hours ago'), false)));
+        File::delete(array_map(
+            strval(...),
+            iterator_to_array((new Finder)->files()->in(Files::workFolder())->date('< 12 hours ago'), false),
+        ));
     }
 }

@@ -24,7 +24,10 @@ class WriteExample extends Command
             $given = is_array($given) ? $given : throw InvalidQuantities::because('What was read is not a JSON object.', '');
             $example = Methods::draw((string) ($given['method'] ?? ''), new Fields((array) ($given['quantities'] ?? [])))->example();
         } catch (InvalidQuantities $error) {
-            $this->output->writeln((string) json_encode(['error' => $error->getMessage(), 'field' => $error->field], JSON_UNESCAPED_UNICODE));
+            $this->output->writeln((string) json_encode(
+                ['error' => $error->getMessage(), 'field' => $error->field],
+                JSON_UNESCAPED_UNICODE,
+            ));
 
             return self::FAILURE;
         }

@@ -20,7 +20,9 @@ class WriteLesson extends LessonCommand
     public function handle(ReleaseStore $releases): int
     {
         $format = (string) $this->argument('format');
-        $writer = Formats::writer($format) ?? throw new DomainException("Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).'.');
+        $writer = Formats::writer($format) ?? throw new DomainException(
+            "Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).'.',
+        );
         $to = $this->target('lesson'.str_replace(' ', '-', $writer::format()->ending));
         $lesson = $this->lesson((string) $this->argument('lesson'));
         if ($writer->obstacle($lesson) !== null && $lesson->newestRelease() === null && $lesson->takes()->exists()) {
@@ -51,6 +53,8 @@ class WriteLesson extends LessonCommand
     {
         $to = (string) $this->option('to');
 
-        return $to !== '' && is_dir(dirname($to)) && ! is_dir($to) ? $to : throw new DomainException("Say which file to write, in a folder that exists: --to={$example}");
+        return $to !== '' && is_dir(dirname($to)) && ! is_dir($to)
+            ? $to
+            : throw new DomainException("Say which file to write, in a folder that exists: --to={$example}");
     }
 }

@@ -15,7 +15,11 @@ final readonly class ImportedLesson
      * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes fields of the model, and the path of a temporary file
      * @param  list<string>  $findings what was left out or changed on the way, a sentence each
      */
-    public function __construct(public LessonDocument $document, public array $pictures = [], public array $takes = [], public array $findings = [])
-    {
+    public function __construct(
+        public LessonDocument $document,
+        public array $pictures = [],
+        public array $takes = [],
+        public array $findings = [],
+    ) {
     }
 }

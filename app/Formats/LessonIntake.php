@@ -38,7 +38,9 @@ final class LessonIntake
                     return new BroughtIn($this->keep($teacher, $imported), $imported->findings);
                 }
             }
-            throw new DomainException('This file is not a whole lesson archive, nor another file that a lesson can be made from. It may have been cut short on its way: fetch it again.');
+            throw new DomainException(
+                'This file is not a whole lesson archive, nor another file that a lesson can be made from. It may have been cut short on its way: fetch it again.',
+            );
         });
     }
 
@@ -49,12 +51,20 @@ final class LessonIntake
             return DB::transaction(function () use ($teacher, $imported, &$kept): Lesson {
                 foreach ($imported->pictures as $sha256 => [$type, $bytes]) {
                     Storage::put(Picture::path($sha256), $bytes);
-                    Picture::query()->firstOrCreate(['user_id' => $teacher->id, 'sha256' => $sha256], ['type' => $type, 'bytes' => strlen($bytes)]);
+                    Picture::query()->firstOrCreate(
+                        ['user_id' => $teacher->id, 'sha256' => $sha256],
+                        ['type' => $type, 'bytes' => strlen($bytes)],
+                    );
                 }
                 $lesson = $this->store->create(new Lesson(['user_id' => $teacher->id]), $imported->document);
                 $now = now();
                 foreach ($imported->takes as $order => $each) {
-                    $take = new Take(['lesson_id' => $lesson->id, 'state' => 'ready', 'created_at' => $now->copy()->addMicroseconds($order), ...$each['fields']]);
+                    $take = new Take([
+                        'lesson_id' => $lesson->id,
+                        'state' => 'ready',
+                        'created_at' => $now->copy()->addMicroseconds($order),
+                        ...$each['fields'],
+                    ]);
                     $take->id = $take->newUniqueId();
                     Files::keep($each['sound'], $take->path('sound.flac'));
                     $kept[] = "takes/{$take->id}";

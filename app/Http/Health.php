@@ -73,7 +73,10 @@ final class Health
         if (config('queue.default') !== 'database') {
             return 0;
         }
-        $oldest = DB::connection($queue['connection'])->table($queue['table'])->whereNull('reserved_at')->where('queue', '!=', 'demo')->min('available_at');
+        $oldest = DB::connection($queue['connection'])->table($queue['table'])
+            ->whereNull('reserved_at')
+            ->where('queue', '!=', 'demo')
+            ->min('available_at');
 
         return $oldest === null ? 0 : max(0, now()->getTimestamp() - (int) $oldest);
     }

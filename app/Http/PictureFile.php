@@ -21,6 +21,8 @@ final class PictureFile
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
         ]);
 
-        return $response->isNotModified(request()) ? $response : $response->setContent((string) Storage::get(Picture::path($picture->sha256)));
+        return $response->isNotModified(request())
+            ? $response
+            : $response->setContent((string) Storage::get(Picture::path($picture->sha256)));
     }
 }

@@ -38,28 +38,61 @@ final class Problem
         }
 
         return match (true) {
-            $error instanceof ValidationException => self::of(ProblemType::Invalid, (string) collect($error->errors())->flatten()->first(), '/'.str_replace('.', '/', (string) array_key_first($error->errors()))),
+            $error instanceof ValidationException => self::of(
+                ProblemType::Invalid,
+                (string) collect($error->errors())->flatten()->first(),
+                '/'.str_replace('.', '/', (string) array_key_first($error->errors())),
+            ),
             $error instanceof InvalidLesson => self::of(ProblemType::Invalid, $error->getMessage(), $error->pointer, self::code($error)),
-            $error instanceof InvalidQuantities => self::of(ProblemType::Invalid, $error->getMessage(), '/'.$error->field, self::code($error)),
+            $error instanceof InvalidQuantities => self::of(
+                ProblemType::Invalid,
+                $error->getMessage(),
+                '/'.$error->field,
+                self::code($error),
+            ),
             $error instanceof Refused => self::of($error->type, $error->getMessage(), $error->pointer),
-            $error instanceof StaleSave => self::of(ProblemType::Stale, $error->getMessage(), null, ['version' => $error->lesson->version, 'document' => $error->lesson->document()]),
+            $error instanceof StaleSave => self::of(
+                ProblemType::Stale,
+                $error->getMessage(),
+                null,
+                ['version' => $error->lesson->version, 'document' => $error->lesson->document()],
+            ),
             $error instanceof DomainException => self::of(ProblemType::Invalid, $error->getMessage(), null, self::code($error)),
             $error instanceof AuthenticationException => self::of(ProblemType::NotSignedIn, 'Sign in first.'),
             $error instanceof TokenMismatchException => self::of(ProblemType::PageTooOld, self::PAGE_TOO_OLD),
-            $error instanceof AuthorizationException, $error instanceof ModelNotFoundException => self::of(ProblemType::NotFound, self::NOTHING_HERE),
-            self::isDiskFull($error) => self::of(ProblemType::DiskFull, 'The disk of the server is full, so nothing new can be kept. What was saved before is safe. Tell whoever looks after the server.'),
-            $error instanceof ProgramFailed => self::of(ProblemType::Away, "The server cannot do this just now, because its program “{$error->program}” does not answer. Nothing is lost. Try again in a minute; if it stays so, tell whoever looks after the server."),
+            $error instanceof AuthorizationException, $error instanceof ModelNotFoundException => self::of(
+                ProblemType::NotFound,
+                self::NOTHING_HERE,
+            ),
+            self::isDiskFull($error) => self::of(
+                ProblemType::DiskFull,
+                'The disk of the server is full, so nothing new can be kept. What was saved before is safe. Tell whoever looks after the server.',
+            ),
+            $error instanceof ProgramFailed => self::of(
+                ProblemType::Away,
+                "The server cannot do this just now, because its program “{$error->program}” does not answer. Nothing is lost. Try again in a minute; if it stays so, tell whoever looks after the server.",
+            ),
             $error instanceof FormulasAway => self::of(ProblemType::Away, $error->getMessage()),
             $error instanceof HttpExceptionInterface => self::http($error),
-            default => config('app.debug') ? null : self::of(ProblemType::Fault, 'Something went wrong on our side. Nothing that was saved is lost. Try again.'),
+            default => config('app.debug')
+                ? null
+                : self::of(ProblemType::Fault, 'Something went wrong on our side. Nothing that was saved is lost. Try again.'),
         };
     }
 
     /** @param  array<string, mixed>  $more members that the kind of problem adds */
-    public static function of(ProblemType $type, string $detail, ?string $pointer = null, array $more = [], ?int $status = null): JsonResponse
-    {
+    public static function of(
+        ProblemType $type,
+        string $detail,
+        ?string $pointer = null,
+        array $more = [],
+        ?int $status = null,
+    ): JsonResponse {
         $status ??= $type->status();
-        $problem = array_filter(['type' => $type->uri(), 'status' => $status, 'detail' => $detail, 'pointer' => $pointer], static fn (mixed $value): bool => $value !== null);
+        $problem = array_filter(
+            ['type' => $type->uri(), 'status' => $status, 'detail' => $detail, 'pointer' => $pointer],
+            static fn (mixed $value): bool => $value !== null,
+        );
 
         return new JsonResponse($problem + $more, $status, ['Content-Type' => 'application/problem+json'], JSON_UNESCAPED_UNICODE);
     }
@@ -73,7 +106,13 @@ final class Problem
     private static function isDiskFull(Throwable $error): bool
     {
         return $error instanceof DiskTrouble || $error instanceof UnableToWriteFile
-            || ($error instanceof PDOException && preg_match('/database or disk is full|disk I\/O error|unable to open database file|attempt to write a readonly/i', $error->getMessage()) === 1);
+            || (
+                $error instanceof PDOException
+                && preg_match(
+                    '/database or disk is full|disk I\/O error|unable to open database file|attempt to write a readonly/i',
+                    $error->getMessage(),
+                ) === 1
+            );
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

@@ -16,7 +16,11 @@ final class RawJson
     public static function with(array $answer, string $field, array $pieces): JsonResponse
     {
         $json = json_encode($answer, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
-        $members = array_map(static fn (string|int $name, string $piece): string => json_encode((string) $name, JSON_THROW_ON_ERROR).':'.$piece, array_keys($pieces), $pieces);
+        $members = array_map(
+            static fn (string|int $name, string $piece): string => json_encode((string) $name, JSON_THROW_ON_ERROR).':'.$piece,
+            array_keys($pieces),
+            $pieces,
+        );
 
         return JsonResponse::fromJsonString(substr($json, 0, -1).',"'.$field.'":{'.implode(',', $members).'}}');
     }

@@ -24,7 +24,9 @@ final class KeepsReservation
     {
         if ($queued instanceof DatabaseJob) {
             $queue = config('queue.connections.database');
-            DB::connection($queue['connection'])->table($queue['table'])->where('id', $queued->getJobId())->update(['reserved_at' => now()->getTimestamp()]);
+            DB::connection($queue['connection'])->table($queue['table'])
+                ->where('id', $queued->getJobId())
+                ->update(['reserved_at' => now()->getTimestamp()]);
         }
     }
 }

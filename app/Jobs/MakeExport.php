@@ -66,6 +66,9 @@ class MakeExport implements ShouldQueue
 
     public function failed(?Throwable $error): void
     {
-        Export::query()->whereKey($this->export)->update(['state' => 'failed', 'trouble' => 'The file could not be made. Press “Make it again”; if it fails again, share a new version first.']);
+        Export::query()->whereKey($this->export)->update([
+            'state' => 'failed',
+            'trouble' => 'The file could not be made. Press “Make it again”; if it fails again, share a new version first.',
+        ]);
     }
 }

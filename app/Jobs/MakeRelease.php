@@ -58,14 +58,25 @@ class MakeRelease implements ShouldQueue
     {
         $timeline = $release->timeline();
         $loudness = array_column($release->takes, 'loudness', 'id');
-        $narration = array_map(static fn (TimelineSegment $segment): array => ['take' => $segment->take->id, 'loudness' => (float) $loudness[$segment->take->id], 'ranges' => $segment->kept->ranges], $timeline->segments);
+        $narration = array_map(
+            static fn (TimelineSegment $segment): array => [
+                'take' => $segment->take->id,
+                'loudness' => (float) $loudness[$segment->take->id],
+                'ranges' => $segment->kept->ranges,
+            ],
+            $timeline->segments,
+        );
         $pauses = array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses());
         $pages = $handout->pages($release->read());
         $joined = self::joined($narration);
         $parts = [
             'sound.webm' => ReleaseParts::once('sound.webm', $narration, static fn (): string => AudioEncoder::encode($joined(), 'webm')),
             'sound.m4a' => ReleaseParts::once('sound.m4a', $narration, static fn (): string => AudioEncoder::encode($joined(), 'm4a')),
-            'video-sound.m4a' => ReleaseParts::once('video-sound.m4a', [$narration, $pauses], static fn (): string => AudioEncoder::encode(AudioEncoder::withPauses($joined(), $pauses), 'm4a')),
+            'video-sound.m4a' => ReleaseParts::once(
+                'video-sound.m4a',
+                [$narration, $pauses],
+                static fn (): string => AudioEncoder::encode(AudioEncoder::withPauses($joined(), $pauses), 'm4a'),
+            ),
         ];
         if ($pages !== []) {
             $parts['handout.pdf'] = ReleaseParts::once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
@@ -89,13 +100,23 @@ class MakeRelease implements ShouldQueue
         $file = null;
 
         return static function () use ($narration, &$file): string {
-            return $file ??= AudioEncoder::join(array_map(static fn (array $part): array => ['file' => Files::local("takes/{$part['take']}/sound.flac"), 'loudness' => $part['loudness'], 'ranges' => $part['ranges']], $narration));
+            return $file ??= AudioEncoder::join(array_map(
+                static fn (array $part): array => [
+                    'file' => Files::local("takes/{$part['take']}/sound.flac"),
+                    'loudness' => $part['loudness'],
+                    'ranges' => $part['ranges'],
+                ],
+                $narration,
+            ));
         };
     }
 
     public function failed(?Throwable $error): void
     {
         $why = $error instanceof DomainException ? $error->getMessage() : 'The programs that join the sound did not do their work.';
-        Release::query()->whereKey($this->release)->update(['state' => 'failed', 'trouble' => "This version could not be put together. {$why} Share the lesson as it is now to try again."]);
+        Release::query()->whereKey($this->release)->update([
+            'state' => 'failed',
+            'trouble' => "This version could not be put together. {$why} Share the lesson as it is now to try again.",
+        ]);
     }
 }

@@ -56,7 +56,10 @@ class PrepareTake implements ShouldQueue
     /** Its pieces are kept: whatever went wrong, nothing that was said is lost. */
     public function failed(?Throwable $error): void
     {
-        Take::query()->whereKey($this->take)->where('state', 'preparing')->update(['state' => 'failed', 'trouble' => 'This take could not be made ready just now. What you said is kept: press “Prepare again”.']);
+        Take::query()->whereKey($this->take)->where('state', 'preparing')->update([
+            'state' => 'failed',
+            'trouble' => 'This take could not be made ready just now. What you said is kept: press “Prepare again”.',
+        ]);
     }
 
     private function prepare(Take $take): void
@@ -69,7 +72,10 @@ class PrepareTake implements ShouldQueue
                 throw $failure;
             }
             report($failure);
-            $take->update(['state' => 'failed', 'trouble' => 'No sound could be read from this take. What arrived is kept: press “Prepare again”. If it stays so, check the microphone before you go on.']);
+            $take->update([
+                'state' => 'failed',
+                'trouble' => 'No sound could be read from this take. What arrived is kept: press “Prepare again”. If it stays so, check the microphone before you go on.',
+            ]);
         }
     }
 
@@ -101,7 +107,10 @@ class PrepareTake implements ShouldQueue
             'cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
         ]);
         if ($take->recorded()->secondsKept() === 0.0) {
-            $take->fill(['state' => 'failed', 'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.']);
+            $take->fill([
+                'state' => 'failed',
+                'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.',
+            ]);
         }
         $take->save();
     }

@@ -61,7 +61,12 @@ final class FigureView
      */
     public function method(string $method): array
     {
-        return ['name' => $method::name(), 'label' => $method::label(), 'blank' => $method::blank(), 'fields' => array_map(self::field(...), $method::fields())];
+        return [
+            'name' => $method::name(),
+            'label' => $method::label(),
+            'blank' => $method::blank(),
+            'fields' => array_map(self::field(...), $method::fields()),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -79,14 +84,24 @@ final class FigureView
             'answer' => Variation::written($item->answer),
             ...self::typed($item->answer),
             'tolerance' => $item->tolerance,
-            'slips' => array_map(static fn (Quantity|string $slip, string $why): array => ['answer' => Variation::written($slip), ...self::typed($slip), 'why' => $why], $item->slips, array_keys($item->slips)),
+            'slips' => array_map(
+                static fn (Quantity|string $slip, string $why): array => [
+                    'answer' => Variation::written($slip),
+                    ...self::typed($slip),
+                    'why' => $why,
+                ],
+                $item->slips,
+                array_keys($item->slips),
+            ),
         ];
     }
 
     /** @return array{value: string, unit: string|null} as a teacher would type it; words have no unit */
     private static function typed(Quantity|string $answer): array
     {
-        return $answer instanceof Quantity ? ['value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol()] : ['value' => $answer, 'unit' => null];
+        return $answer instanceof Quantity
+            ? ['value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol()]
+            : ['value' => $answer, 'unit' => null];
     }
 
     /** @param  class-string<Figure>  $figure */
@@ -115,7 +130,11 @@ final class FigureView
             'name' => $field->name,
             'label' => $field->label,
             'hint' => $field->hint,
-            'choices' => array_map(static fn (string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($field->choices), $field->choices),
+            'choices' => array_map(
+                static fn (string $value, string $label): array => ['value' => $value, 'label' => $label],
+                array_keys($field->choices),
+                $field->choices,
+            ),
             'when' => $field->when ?: new \stdClass,
         ];
     }

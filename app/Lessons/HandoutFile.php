@@ -30,7 +30,10 @@ final class HandoutFile
         $writer = new SvgWriter(static fn (string $medium): string => '');
         $whole = new Box(0, 0, Pages::WIDTH, Pages::HEIGHT);
 
-        return array_map(static fn (Scene $page): string => $writer->write($page, $whole), $answers ? $handout->answers() : $handout->pages());
+        return array_map(
+            static fn (Scene $page): string => $writer->write($page, $whole),
+            $answers ? $handout->answers() : $handout->pages(),
+        );
     }
 
     /**
@@ -52,7 +55,10 @@ final class HandoutFile
             return $path;
         }, $pages);
         $pdf = Files::temporary('pdf');
-        Program::run('rsvg', ['-f', 'pdf', '--page-width', '210mm', '--page-height', '297mm', '-w', '210mm', '-h', '297mm', '-o', $pdf, ...$drawn]);
+        Program::run(
+            'rsvg',
+            ['-f', 'pdf', '--page-width', '210mm', '--page-height', '297mm', '-w', '210mm', '-h', '297mm', '-o', $pdf, ...$drawn],
+        );
 
         return $pdf;
     }

@@ -34,7 +34,12 @@ final readonly class LessonChange
             if (! $part instanceof stdClass || ! is_array($part->slides ?? null)) {
                 throw new DomainException('The change did not arrive whole. Load the page again.');
             }
-            $part->slides = array_map(static fn (mixed $id): mixed => $known[is_string($id) ? $id : ''] ?? throw new DomainException('A slide of this change is not there any more. Load the page again.'), $part->slides);
+            $part->slides = array_map(
+                static fn (mixed $id): mixed => $known[is_string($id) ? $id : ''] ?? throw new DomainException(
+                    'A slide of this change is not there any more. Load the page again.',
+                ),
+                $part->slides,
+            );
         }
 
         return new self(LessonDocument::of($frame), array_map(strval(...), array_keys(get_object_vars($slides))));

@@ -29,7 +29,10 @@ final class LessonDocument implements Castable, JsonSerializable
     /** @param  array<mixed>|stdClass  $value in PHP’s own values, an empty object as (object) [] */
     public static function of(array|stdClass $value): self
     {
-        return new self(json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION));
+        return new self(json_encode(
+            $value,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        ));
     }
 
     /** @return array<mixed> for reading: an empty object is an empty array */
@@ -56,7 +59,8 @@ final class LessonDocument implements Castable, JsonSerializable
     }
 
     /**
-     * Slides that are not in another document just so, or that stand in another part of it; with another typeface or picture any may look different.
+     * Slides that are not in another document just so, or that stand in another part of it; with another typeface or picture any may
+     * look different.
      *
      * @return list<Slide>
      */
@@ -67,7 +71,10 @@ final class LessonDocument implements Castable, JsonSerializable
         $same = fn (string $field): bool => ($before->array()[$field] ?? null) === ($this->array()[$field] ?? null);
         $everything = ! $same('media') || ! $same('typeface');
 
-        return array_values(array_filter($this->read()->slides(), static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) !== $new[$slide->id]));
+        return array_values(array_filter(
+            $this->read()->slides(),
+            static fn (Slide $slide): bool => $everything || ($old[$slide->id] ?? null) !== $new[$slide->id],
+        ));
     }
 
     /**

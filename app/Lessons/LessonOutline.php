@@ -23,7 +23,11 @@ final class LessonOutline
             'planned' => round($timing->spoken($slide), 1),
             'work' => $timing->work($slide),
         ];
-        $part = static fn (Part $part): array => ['id' => $part->id, 'kind' => $part->kind->value, 'slides' => array_map($slide, $part->slides)];
+        $part = static fn (Part $part): array => [
+            'id' => $part->id,
+            'kind' => $part->kind->value,
+            'slides' => array_map($slide, $part->slides),
+        ];
 
         return ['title' => $lesson->title, 'minutes' => $lesson->minutes, 'parts' => array_map($part, $lesson->parts)];
     }

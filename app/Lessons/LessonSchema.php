@@ -34,9 +34,17 @@ final class LessonSchema
         if ($only === null) {
             $this->against('lesson', $whole, $whole, static fn (array $path): array => $path);
         }
-        $kept = array_map(static fn (stdClass $part): array => array_keys(array_filter($part->slides, static fn (mixed $slide): bool => $only === null || in_array($slide->id ?? null, $only, true))), $whole->parts);
+        $kept = array_map(
+            static fn (stdClass $part): array => array_keys(array_filter(
+                $part->slides,
+                static fn (mixed $slide): bool => $only === null || in_array($slide->id ?? null, $only, true),
+            )),
+            $whole->parts,
+        );
         // Where something stands in what is checked, and where it stands in the whole document.
-        $place = static fn (array $path): array => ($path[0] ?? '') === 'parts' && isset($path[3]) ? array_replace($path, [3 => $kept[$path[1]][$path[3]] ?? $path[3]]) : $path;
+        $place = static fn (array $path): array => ($path[0] ?? '') === 'parts' && isset($path[3])
+            ? array_replace($path, [3 => $kept[$path[1]][$path[3]] ?? $path[3]])
+            : $path;
         $value = $only === null ? $whole : self::part($whole, $kept);
         if ($only !== null) {
             $this->against('lesson', $value, $whole, $place);
@@ -44,7 +52,12 @@ final class LessonSchema
         foreach ($value->parts as $part => $each) {
             foreach ($each->slides as $slide => $shown) {
                 foreach ($shown->blocks as $block => $content) {
-                    $this->against("block/{$content->kind}", $content, $whole, static fn (array $path): array => $place(['parts', $part, 'slides', $slide, 'blocks', $block, ...$path]));
+                    $this->against(
+                        "block/{$content->kind}",
+                        $content,
+                        $whole,
+                        static fn (array $path): array => $place(['parts', $part, 'slides', $slide, 'blocks', $block, ...$path]),
+                    );
                 }
             }
         }
@@ -89,7 +102,11 @@ final class LessonSchema
             $kind->{'$defs'} = (object) ['id' => $lesson->{'$defs'}->id];
             $resolver?->registerRaw($kind);
         }
-        $lesson->{'$defs'}->block = (object) ['type' => 'object', 'required' => ['kind'], 'properties' => (object) ['kind' => (object) ['enum' => array_keys($this->blocks)]]];
+        $lesson->{'$defs'}->block = (object) [
+            'type' => 'object',
+            'required' => ['kind'],
+            'properties' => (object) ['kind' => (object) ['enum' => array_keys($this->blocks)]],
+        ];
         $resolver?->registerRaw($lesson);
 
         return $this->validator;

@@ -51,7 +51,12 @@ final class LessonStore
             $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
             $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
             $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
-            $current->update(['revision' => $current->revision + 1, 'version' => $version + 1, 'title' => $document->title(), 'outline' => LessonOutline::of($document->read())]);
+            $current->update([
+                'revision' => $current->revision + 1,
+                'version' => $version + 1,
+                'title' => $document->title(),
+                'outline' => LessonOutline::of($document->read()),
+            ]);
 
             return $current;
         });
@@ -76,7 +81,12 @@ final class LessonStore
             }
             $target = $current->revisions()->where('set_aside', false)->where('number', $current->revision + $by)->first();
             if ($target !== null) {
-                $current->update(['revision' => $target->number, 'version' => $version + 1, 'title' => $target->document->title(), 'outline' => LessonOutline::of($target->document->read())]);
+                $current->update([
+                    'revision' => $target->number,
+                    'version' => $version + 1,
+                    'title' => $target->document->title(),
+                    'outline' => LessonOutline::of($target->document->read()),
+                ]);
             }
 
             return $current;
@@ -104,7 +114,10 @@ final class LessonStore
         $releases = $lesson->releases()->with('exports')->get();
         $folders = [
             ...$lesson->takes()->get()->map(static fn (Take $take): string => $take->path('')),
-            ...$releases->flatMap(static fn (Release $release): array => ["releases/{$release->id}", ...$release->exports->map(static fn (Export $export): string => $export->path(''))]),
+            ...$releases->flatMap(static fn (Release $release): array => [
+                "releases/{$release->id}",
+                ...$release->exports->map(static fn (Export $export): string => $export->path('')),
+            ]),
         ];
         $lesson->delete();
         array_map(Storage::deleteDirectory(...), $folders);

@@ -45,7 +45,10 @@ final class LessonView
 
         return [$scene, [
             'svg' => $svg,
-            'boxes' => array_map(static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)], $scene->boxes) ?: new \stdClass,
+            'boxes' => array_map(
+                static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)],
+                $scene->boxes,
+            ) ?: new \stdClass,
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
             'description' => $scene->description(),
@@ -113,9 +116,16 @@ final class LessonView
         $name = $slide->title !== '' ? "“{$slide->title}”" : 'without a title';
         foreach ($slide->blocks as $block) {
             try {
-                self::svg($document, $this->painter->paint($document, $slide->with([$block])), static fn (string $sha256): string => $sha256);
+                self::svg(
+                    $document,
+                    $this->painter->paint($document, $slide->with([$block])),
+                    static fn (string $sha256): string => $sha256,
+                );
             } catch (Throwable) {
-                return InvalidLesson::because("The slide {$name} cannot be drawn because of its block “{$block->kind}”. Change it or take it away.", "/slides/{$slide->id}/blocks/{$block->id}");
+                return InvalidLesson::because(
+                    "The slide {$name} cannot be drawn because of its block “{$block->kind}”. Change it or take it away.",
+                    "/slides/{$slide->id}/blocks/{$block->id}",
+                );
             }
         }
 

@@ -38,7 +38,12 @@ final class PaintedSlides
         $hashes = $this->hashes($document, $slides);
         $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
 
-        return $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->view);
+        return $this->each(
+            $slides,
+            $hashes,
+            $kept,
+            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->view,
+        );
     }
 
     /**
@@ -70,10 +75,22 @@ final class PaintedSlides
         $slides = $document->read()->slides();
         $hashes = $this->hashes($document, $slides);
         $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
-        $reports = $this->each($slides, $hashes, $kept, fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report);
+        $reports = $this->each(
+            $slides,
+            $hashes,
+            $kept,
+            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report,
+        );
         $this->keep();
 
-        return array_map(static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode($report, true, flags: JSON_THROW_ON_ERROR))), $reports);
+        return array_map(
+            static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode(
+                $report,
+                true,
+                flags: JSON_THROW_ON_ERROR,
+            ))),
+            $reports,
+        );
     }
 
     /** Keeps all that was painted, in one statement; where the disk is full it is painted again the next time. */
@@ -148,7 +165,11 @@ final class PaintedSlides
             foreach ($part['slides'] as $slide) {
                 if (isset($wanted[$slide['id']])) {
                     $json = self::json($slide);
-                    $pictures = array_filter($lesson['media'], static fn (string $id): bool => str_contains($json, "\"{$id}\""), ARRAY_FILTER_USE_KEY);
+                    $pictures = array_filter(
+                        $lesson['media'],
+                        static fn (string $id): bool => str_contains($json, "\"{$id}\""),
+                        ARRAY_FILTER_USE_KEY,
+                    );
                     $hashes[$slide['id']] = hash('sha256', self::json([...$around, $part['kind'], $pictures]).$json);
                 }
             }

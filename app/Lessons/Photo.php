@@ -16,7 +16,8 @@ final readonly class Photo
     private const TYPES = [IMAGETYPE_PNG => 'image/png', IMAGETYPE_JPEG => 'image/jpeg', IMAGETYPE_WEBP => 'image/webp'];
 
     /**
-     * Blocks that carry words, places or dates: in a JPEG the application segments after the first and comments, except the one that the writer leaves;
+     * Blocks that carry words, places or dates: in a JPEG the application segments after the first and comments, except the one that
+     * the writer leaves;
      * in a PNG its text, time and Exif; in a WebP its Exif and XMP.
      */
     private const EXTRAS = [

@@ -24,7 +24,10 @@ final class PictureStore
         if (! Storage::exists(Picture::path($medium['sha256']))) {
             Storage::put(Picture::path($medium['sha256']), $bytes);
         }
-        Picture::query()->firstOrCreate(['user_id' => $user->id, 'sha256' => $medium['sha256']], ['type' => $medium['type'], 'bytes' => strlen($bytes)]);
+        Picture::query()->firstOrCreate(
+            ['user_id' => $user->id, 'sha256' => $medium['sha256']],
+            ['type' => $medium['type'], 'bytes' => strlen($bytes)],
+        );
 
         return $medium;
     }
@@ -42,7 +45,16 @@ final class PictureStore
             throw new DomainException('This picture is larger than 8 MB. Make it smaller and choose it again.');
         }
         [$bytes, $type, $width, $height] = self::isSvg($bytes) ? self::drawing($bytes) : self::photo($bytes);
-        $medium = ['name' => mb_substr($name, 0, 200), 'type' => $type, 'width' => $width, 'height' => $height, 'sha256' => hash('sha256', $bytes), 'description' => '', 'credit' => '', 'licence' => ''];
+        $medium = [
+            'name' => mb_substr($name, 0, 200),
+            'type' => $type,
+            'width' => $width,
+            'height' => $height,
+            'sha256' => hash('sha256', $bytes),
+            'description' => '',
+            'credit' => '',
+            'licence' => '',
+        ];
 
         return [$medium, $bytes];
     }

@@ -33,7 +33,11 @@ final class ReleaseStore
 
         // The release and the job that makes it are stored together or not at all.
         return DB::transaction(static function () use ($lesson, $document, $kept): Release {
-            $release = $lesson->releases()->create(['number' => (int) $lesson->releases()->max('number') + 1, 'document' => $document, 'takes' => $kept]);
+            $release = $lesson->releases()->create([
+                'number' => (int) $lesson->releases()->max('number') + 1,
+                'document' => $document,
+                'takes' => $kept,
+            ]);
             MakeRelease::dispatch($release->id);
 
             return $release;

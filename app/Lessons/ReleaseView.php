@@ -26,17 +26,28 @@ final class ReleaseView
     public static function of(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
         $lesson = $release->frozen();
-        $seen = $visit === null ? $lesson->toArray() : SealedLesson::of($lesson, array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()), $visit->handed_in_at !== null)->toArray();
+        $seen = $visit === null
+            ? $lesson->toArray()
+            : SealedLesson::of(
+                $lesson,
+                array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
+                $visit->handed_in_at !== null,
+            )->toArray();
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
         return [
             ...self::played($seen, $pictures),
-            'sounds' => [['from' => 0, 'to' => $lesson->length, 'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')]]],
+            'sounds' => [[
+                'from' => 0,
+                'to' => $lesson->length,
+                'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')],
+            ]],
         ];
     }
 
     /**
-     * A frozen lesson as a player reads it. Pictures are named by their hash, in drawings and in questions; words that look the same stay words.
+     * A frozen lesson as a player reads it. Pictures are named by their hash, in drawings and in questions; words that look the same
+     * stay words.
      *
      * @param  array<string, mixed>  $lesson
      * @return array<string, mixed>
@@ -49,11 +60,13 @@ final class ReleaseView
         }
         foreach ($lesson['pauses'] as $index => $pause) {
             if (is_array($pause['question'])) {
-                array_walk_recursive($lesson['pauses'][$index]['question'], static function (mixed &$value, string|int $name) use ($pictures): void {
+                $question = &$lesson['pauses'][$index]['question'];
+                array_walk_recursive($question, static function (mixed &$value, string|int $name) use ($pictures): void {
                     if ($name === 'picture' && is_string($value)) {
                         $value = preg_replace('/^picture:(?=[0-9a-f]{64}$)/', $pictures.'/', $value);
                     }
                 });
+                unset($question);
             }
         }
 

@@ -30,7 +30,9 @@ final class Replies
     {
         $length = $share->release?->programme['length'] ?? 0;
         $visits = $share->visits->keyBy('student_id');
-        $answers = $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit)));
+        $answers = $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(
+            static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit),
+        ));
         $questions = $share->release === null ? [] : Questions::of($share->release->read());
 
         return [
@@ -48,7 +50,15 @@ final class Replies
                     'outOf' => (int) $visit?->answers->sum('out_of'),
                 ];
             })->values(),
-            'questions' => array_map(fn (string $block, Question $question): array => $this->question($block, $question, $answers->where('block', $block)->values()), array_keys($questions), $questions),
+            'questions' => array_map(
+                fn (string $block, Question $question): array => $this->question(
+                    $block,
+                    $question,
+                    $answers->where('block', $block)->values(),
+                ),
+                array_keys($questions),
+                $questions,
+            ),
         ];
     }
 
@@ -67,12 +77,21 @@ final class Replies
             'type' => $question->type(),
             'answer' => $question->answer(),
             'marks' => $question->marks,
-            'facility' => ItemStatistics::facility(array_values($marked->map(static fn (Answer $answer): array => [(int) $answer->earned, $answer->out_of])->all())),
+            'facility' => ItemStatistics::facility(array_values(
+                $marked->map(static fn (Answer $answer): array => [(int) $answer->earned, $answer->out_of])->all(),
+            )),
             'right' => $marked->count() - $wrong->count(),
             'wrong' => $wrong->count(),
             'commonest' => $question->hasAlikeAnswers() ? self::commonest($question, $wrong) : null,
             'toMark' => $answers->whereNull('earned')->count(),
-            'answers' => $answers->map(static fn (Answer $answer): array => ['id' => $answer->id, 'student' => $answer->visit->student->name, 'given' => $answer->readable, 'slip' => $answer->earned === $answer->out_of ? null : $question->slip($answer->given), 'earned' => $answer->earned, 'outOf' => $answer->out_of])->sortBy('student')->values(),
+            'answers' => $answers->map(static fn (Answer $answer): array => [
+                'id' => $answer->id,
+                'student' => $answer->visit->student->name,
+                'given' => $answer->readable,
+                'slip' => $answer->earned === $answer->out_of ? null : $question->slip($answer->given),
+                'earned' => $answer->earned,
+                'outOf' => $answer->out_of,
+            ])->sortBy('student')->values(),
         ];
     }
 
@@ -84,7 +103,9 @@ final class Replies
      */
     private static function commonest(Question $question, Collection $wrong): ?array
     {
-        $commonest = ItemStatistics::commonestWrong(array_values($wrong->map(static fn (Answer $answer): string => $answer->readable)->all()));
+        $commonest = ItemStatistics::commonestWrong(array_values(
+            $wrong->map(static fn (Answer $answer): string => $answer->readable)->all(),
+        ));
         if ($commonest === null) {
             return null;
         }

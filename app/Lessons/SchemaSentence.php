@@ -31,7 +31,13 @@ final readonly class SchemaSentence
     private static function deepest(ValidationError $error): ValidationError
     {
         $candidates = array_map(self::deepest(...), self::ofOwnKind(array_values($error->subErrors())));
-        usort($candidates, static fn (ValidationError $one, ValidationError $other): int => count($other->data()->fullPath()) <=> count($one->data()->fullPath()));
+        usort(
+            $candidates,
+            static fn (
+                ValidationError $one,
+                ValidationError $other,
+            ): int => count($other->data()->fullPath()) <=> count($one->data()->fullPath()),
+        );
 
         return $candidates[0] ?? $error;
     }
@@ -93,7 +99,9 @@ final readonly class SchemaSentence
             return '';
         }
         $slide = $document instanceof stdClass ? ($document->parts[$path[1]]->slides[$path[3]] ?? null) : null;
-        $title = is_string($slide->title ?? null) && $slide->title !== '' ? '“'.mb_substr($slide->title, 0, 60).'”' : (string) ((int) $path[3] + 1);
+        $title = is_string($slide->title ?? null) && $slide->title !== ''
+            ? '“'.mb_substr($slide->title, 0, 60).'”'
+            : (string) ((int) $path[3] + 1);
         $step = ($path[4] ?? '') === 'steps' && isset($path[5]) ? ', step '.((int) $path[5] + 1) : '';
 
         return "On the slide {$title}{$step}: ";
@@ -102,7 +110,15 @@ final readonly class SchemaSentence
     /** @param  string|list<string>  $expected JSON types */
     private static function kind(string|array $expected): string
     {
-        $words = ['string' => 'a text', 'number' => 'a number', 'integer' => 'a whole number', 'boolean' => 'yes or no', 'array' => 'a list', 'object' => 'a group of fields', 'null' => 'nothing'];
+        $words = [
+            'string' => 'a text',
+            'number' => 'a number',
+            'integer' => 'a whole number',
+            'boolean' => 'yes or no',
+            'array' => 'a list',
+            'object' => 'a group of fields',
+            'null' => 'nothing',
+        ];
 
         return implode(' or ', array_map(static fn (string $type): string => $words[$type] ?? $type, (array) $expected));
     }

@@ -22,6 +22,9 @@ final class StaleSave extends RuntimeException
 
     public static function against(Lesson $lesson): self
     {
-        return new self('This lesson was changed in another window. Your version is kept beside it. Choose which one to go on with.', $lesson);
+        return new self(
+            'This lesson was changed in another window. Your version is kept beside it. Choose which one to go on with.',
+            $lesson,
+        );
     }
 }

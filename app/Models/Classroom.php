@@ -23,6 +23,8 @@ class Classroom extends Model
     /** @return list<string> of its students, but for one */
     public function names(?Student $without = null): array
     {
-        return array_values($this->students()->whereKeyNot($without?->id)->get()->map(static fn (Student $student): string => $student->name)->all());
+        return array_values(
+            $this->students()->whereKeyNot($without?->id)->get()->map(static fn (Student $student): string => $student->name)->all(),
+        );
     }
 }

@@ -78,13 +78,21 @@ class Lesson extends Model
     /** @return array<string, Recorded> the take in the lesson, by slide id */
     public function recorded(): array
     {
-        return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): Recorded => $take->recorded())->all();
+        return $this->takes->where('chosen', true)
+            ->where('state', 'ready')
+            ->keyBy('slide')
+            ->map(static fn (Take $take): Recorded => $take->recorded())
+            ->all();
     }
 
     /** @return array<string, float> seconds kept of the take in the lesson, by slide id */
     public function secondsRecorded(): array
     {
-        return $this->takes->where('chosen', true)->where('state', 'ready')->keyBy('slide')->map(static fn (Take $take): float => $take->secondsKept())->all();
+        return $this->takes->where('chosen', true)
+            ->where('state', 'ready')
+            ->keyBy('slide')
+            ->map(static fn (Take $take): float => $take->secondsKept())
+            ->all();
     }
 
     /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>} as LessonOutline gives it */
@@ -93,7 +101,10 @@ class Lesson extends Model
         if ($this->outline === null) {
             $this->outline = LessonOutline::of($this->read());
             // A look at Home goes on where the disk is full.
-            rescue(fn (): int => self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode($this->outline, JSON_THROW_ON_ERROR)]));
+            rescue(fn (): int => self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode(
+                $this->outline,
+                JSON_THROW_ON_ERROR,
+            )]));
         }
 
         return $this->outline;

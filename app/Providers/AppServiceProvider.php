@@ -24,7 +24,13 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
         foreach ([SlidePainter::class, FigureView::class, HandoutFile::class] as $drawing) {
-            $this->app->singleton($drawing, fn (): object => new $drawing(Typeface::all(require base_path('fonts/metrics.php')), $this->app->make(FormulaSetter::class)));
+            $this->app->singleton(
+                $drawing,
+                fn (): object => new $drawing(
+                    Typeface::all(require base_path('fonts/metrics.php')),
+                    $this->app->make(FormulaSetter::class),
+                ),
+            );
         }
     }
 

@@ -70,7 +70,11 @@ final class SpokenTake
     private static function flac(string $raw): string
     {
         $target = Files::temporary('flac');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 's16le', '-ac', '1', '-ar', (string) Clock::RATE, '-i', 'pipe:0', $target], $raw);
+        Program::run(
+            'ffmpeg',
+            ['-v', 'error', '-y', '-f', 's16le', '-ac', '1', '-ar', (string) Clock::RATE, '-i', 'pipe:0', $target],
+            $raw,
+        );
 
         return $target;
     }

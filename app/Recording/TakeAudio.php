@@ -20,18 +20,28 @@ final class TakeAudio
     /** Changes whenever the cuts do, so that a browser never plays an old one. */
     public static function edition(Take $take): string
     {
-        return substr(hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded()->leftOut()], JSON_THROW_ON_ERROR)), 0, 16);
+        return substr(
+            hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded()->leftOut()], JSON_THROW_ON_ERROR)),
+            0,
+            16,
+        );
     }
 
     public static function path(Take $take): string
     {
-        return self::once($take->path('heard-'.self::edition($take).'.webm'), static fn (): string => AudioEncoder::encode(AudioEncoder::join([self::part($take)]), 'webm'));
+        return self::once(
+            $take->path('heard-'.self::edition($take).'.webm'),
+            static fn (): string => AudioEncoder::encode(AudioEncoder::join([self::part($take)]), 'webm'),
+        );
     }
 
     /** The whole take, cuts and all, to aim cuts by. */
     public static function whole(Take $take): string
     {
-        return self::once($take->path('whole.webm'), static fn (): string => AudioEncoder::encode(Files::found($take->path('sound.flac')), 'webm'));
+        return self::once(
+            $take->path('whole.webm'),
+            static fn (): string => AudioEncoder::encode(Files::found($take->path('sound.flac')), 'webm'),
+        );
     }
 
     /**
@@ -55,6 +65,10 @@ final class TakeAudio
     /** @return array{file: string, loudness: float, ranges: list<\Daybright\Recording\SampleRange>} */
     public static function part(Take $take): array
     {
-        return ['file' => Files::found($take->path('sound.flac')), 'loudness' => $take->loudness ?? -16.0, 'ranges' => $take->recorded()->kept()->ranges];
+        return [
+            'file' => Files::found($take->path('sound.flac')),
+            'loudness' => $take->loudness ?? -16.0,
+            'ranges' => $take->recorded()->kept()->ranges,
+        ];
     }
 }

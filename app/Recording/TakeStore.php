@@ -57,7 +57,12 @@ final class TakeStore
         }
         // The bytes first: a row in the table means that the piece is safe.
         Files::write($take->path(sprintf('pieces/%06d', $number)), $bytes);
-        DB::table('pieces')->insertOrIgnore(['take_id' => $take->id, 'number' => $number, 'sha256' => $sha256, 'events' => json_encode($events, JSON_THROW_ON_ERROR)]);
+        DB::table('pieces')->insertOrIgnore([
+            'take_id' => $take->id,
+            'number' => $number,
+            'sha256' => $sha256,
+            'events' => json_encode($events, JSON_THROW_ON_ERROR),
+        ]);
     }
 
     /**
@@ -151,7 +156,9 @@ final class TakeStore
         $wasChosen = $take->chosen;
         $take->delete();
         Storage::deleteDirectory($take->path(''));
-        $next = $wasChosen ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', 'ready')->latest()->first() : null;
+        $next = $wasChosen
+            ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', 'ready')->latest()->first()
+            : null;
         if ($next !== null) {
             $this->choose($next);
         }

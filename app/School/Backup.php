@@ -33,10 +33,14 @@ final class Backup
     public function make(string $folder): array
     {
         if (DB::connection()->getDriverName() !== 'sqlite') {
-            throw new DomainException('This school’s database is not SQLite. Copy it by its own means (pg_dump), and the folder of files beside it.');
+            throw new DomainException(
+                'This school’s database is not SQLite. Copy it by its own means (pg_dump), and the folder of files beside it.',
+            );
         }
         if (file_exists($folder)) {
-            throw new DomainException("“{$folder}” is there already. Name a folder that is not, so that an older backup is never written over.");
+            throw new DomainException(
+                "“{$folder}” is there already. Name a folder that is not, so that an older backup is never written over.",
+            );
         }
         $unfinished = $folder.'.part';
         (new Filesystem)->deleteDirectory($unfinished);
@@ -56,7 +60,13 @@ final class Backup
             (new Filesystem)->deleteDirectory($unfinished);
         }
 
-        return ['files' => count($hashes), 'bytes' => array_sum(array_map(static fn (string $path): int => (int) filesize($folder.'/'.self::FILES.'/'.$path), array_keys($hashes)))];
+        return [
+            'files' => count($hashes),
+            'bytes' => array_sum(array_map(
+                static fn (string $path): int => (int) filesize($folder.'/'.self::FILES.'/'.$path),
+                array_keys($hashes),
+            )),
+        ];
     }
 
     /** @return array<string, string> sha256 by path */

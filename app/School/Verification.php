@@ -35,10 +35,24 @@ final readonly class Verification
     {
         $named = [
             ...array_map(Picture::path(...), $this->column('SELECT sha256 FROM pictures')),
-            ...array_map(static fn (string $id): string => "takes/{$id}/sound.flac", $this->column("SELECT id FROM takes WHERE state = 'ready'")),
-            ...array_map(static fn (string $id): string => "releases/{$id}/sound.webm", $this->column("SELECT id FROM releases WHERE state = 'ready' AND parts IS NULL")),
-            ...array_merge(...array_map(static fn (string $parts): array => array_values((array) json_decode($parts, true)), $this->column("SELECT parts FROM releases WHERE state = 'ready' AND parts IS NOT NULL"))),
-            ...array_map(static fn (string $piece): string => 'takes/'.$piece, $this->column("SELECT take_id || '/pieces/' || printf('%06d', number) FROM pieces")),
+            ...array_map(
+                static fn (string $id): string => "takes/{$id}/sound.flac",
+                $this->column("SELECT id FROM takes WHERE state = 'ready'"),
+            ),
+            ...array_map(
+                static fn (string $id): string => "releases/{$id}/sound.webm",
+                $this->column("SELECT id FROM releases WHERE state = 'ready' AND parts IS NULL"),
+            ),
+            ...array_merge(
+                ...array_map(
+                    static fn (string $parts): array => array_values((array) json_decode($parts, true)),
+                    $this->column("SELECT parts FROM releases WHERE state = 'ready' AND parts IS NOT NULL"),
+                ),
+            ),
+            ...array_map(
+                static fn (string $piece): string => 'takes/'.$piece,
+                $this->column("SELECT take_id || '/pieces/' || printf('%06d', number) FROM pieces"),
+            ),
         ];
 
         return array_values(array_filter($named, fn (string $path): bool => ! is_file($this->folder.'/'.Backup::FILES.'/'.$path)));

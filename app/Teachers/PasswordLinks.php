@@ -20,7 +20,11 @@ final class PasswordLinks
         $token = Str::random(40);
         DB::transaction(static function () use ($teacher, $token): void {
             PasswordLink::query()->where('user_id', $teacher->id)->delete();
-            PasswordLink::query()->create(['token_hash' => self::hash($token), 'user_id' => $teacher->id, 'expires_at' => now()->addDays(self::DAYS)]);
+            PasswordLink::query()->create([
+                'token_hash' => self::hash($token),
+                'user_id' => $teacher->id,
+                'expires_at' => now()->addDays(self::DAYS),
+            ]);
         });
 
         return rtrim((string) config('app.url'), '/').'/set-password/'.$token;
@@ -28,7 +32,10 @@ final class PasswordLinks
 
     public function teacher(string $token): ?User
     {
-        return PasswordLink::query()->with('user')->where('token_hash', self::hash($token))->where('expires_at', '>', now())->first()?->user;
+        return PasswordLink::query()->with('user')
+            ->where('token_hash', self::hash($token))
+            ->where('expires_at', '>', now())
+            ->first()?->user;
     }
 
     /** @return User|null the teacher whose password was set; null when the link was used before or is too old */

@@ -20,7 +20,10 @@ final class StudentArchive
         $path = Files::temporary('zip');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-        $zip->addFromString('student.json', json_encode($this->kept($student), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES));
+        $zip->addFromString(
+            'student.json',
+            json_encode($this->kept($student), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        );
         if (! $zip->close()) {
             throw new DomainException('The file could not be written. Check that the disk has room.');
         }
@@ -42,7 +45,14 @@ final class StudentArchive
                 'opened' => $visit->created_at->toIso8601String(),
                 'watchedMilliseconds' => (int) $visit->furthest,
                 'handedIn' => $visit->handed_in_at?->toIso8601String(),
-                'answers' => $visit->answers->map(static fn (Answer $answer): array => ['question' => $answer->block, 'given' => $answer->given, 'asRead' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'markedByTeacher' => $answer->by_teacher])->values()->all(),
+                'answers' => $visit->answers->map(static fn (Answer $answer): array => [
+                    'question' => $answer->block,
+                    'given' => $answer->given,
+                    'asRead' => $answer->readable,
+                    'earned' => $answer->earned,
+                    'outOf' => $answer->out_of,
+                    'markedByTeacher' => $answer->by_teacher,
+                ])->values()->all(),
             ])->values()->all(),
         ];
     }

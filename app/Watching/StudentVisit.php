@@ -95,7 +95,11 @@ final class StudentVisit
             $there = $visit->answers()->whereIn('block', $asked)->pluck('block')->all();
             $blank = count(array_diff($asked, $there));
             if ($blank > 0) {
-                throw new DomainException($blank === 1 ? 'One question of the exit check has no answer yet. Answer it, even with a guess.' : "{$blank} questions of the exit check have no answer yet. Answer them, even with a guess.");
+                throw new DomainException(
+                    $blank === 1
+                        ? 'One question of the exit check has no answer yet. Answer it, even with a guess.'
+                        : "{$blank} questions of the exit check have no answer yet. Answer them, even with a guess.",
+                );
             }
             $visit->update(['handed_in_at' => now()]);
         });
@@ -121,7 +125,9 @@ final class StudentVisit
     /** @return array<string, mixed> */
     private function keep(Visit $visit, Lesson $lesson, string $block, string $given): array
     {
-        $question = Questions::of($lesson)[$block] ?? throw new DomainException('This question is no longer in the lesson. Load the page again.');
+        $question = Questions::of($lesson)[$block] ?? throw new DomainException(
+            'This question is no longer in the lesson. Load the page again.',
+        );
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
         if ($isExitCheck && $visit->handed_in_at !== null) {
@@ -148,7 +154,14 @@ final class StudentVisit
             return ['given' => $answer->given, 'readable' => $answer->readable];
         }
 
-        return ['given' => $answer->given, 'readable' => $answer->readable, 'earned' => $answer->earned, 'outOf' => $answer->out_of, 'model' => PlainWords::of($question->answer()), 'sentence' => self::sentence($answer, $question)];
+        return [
+            'given' => $answer->given,
+            'readable' => $answer->readable,
+            'earned' => $answer->earned,
+            'outOf' => $answer->out_of,
+            'model' => PlainWords::of($question->answer()),
+            'sentence' => self::sentence($answer, $question),
+        ];
     }
 
     /** What a slip was told once is told again whenever the page is opened. */

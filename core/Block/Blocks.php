@@ -41,7 +41,8 @@ final class Blocks
     private static ?WeakMap $contents = null;
 
     /**
-     * What a block holds. A block never changes, so it is read once for as long as it is held: figures and practice sets are costly to make.
+     * What a block holds. A block never changes, so it is read once for as long as it is held: figures and practice sets are costly to
+     * make.
      *
      * @throws InvalidLesson
      */

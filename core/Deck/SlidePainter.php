@@ -47,11 +47,22 @@ final readonly class SlidePainter
         $typeface = $this->typefaces[$lesson->typeface] ?? $this->typefaces['lexend'];
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
         $type = new Typesetter($typeface, $this->formulas);
-        $context = new RenderContext($type, $slide->part->tint(), $slide->part->strong(), self::pictures($lesson), SlideFacts::of($slide), $arrangement->isCentred());
+        $context = new RenderContext(
+            $type,
+            $slide->part->tint(),
+            $slide->part->strong(),
+            self::pictures($lesson),
+            SlideFacts::of($slide),
+            $arrangement->isCentred(),
+        );
         [$groups, $room] = $this->ground($slide, $context);
         $boxes = $overfull = $problems = [];
         foreach ($arrangement->regions($room) as $name => $region) {
-            $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => $block->region === $name || ($name === $arrangement->names()[0] && ! in_array($block->region, $arrangement->names(), true))));
+            $blocks = array_values(array_filter(
+                $slide->blocks,
+                static fn (Block $block): bool => $block->region === $name
+                    || ($name === $arrangement->names()[0] && ! in_array($block->region, $arrangement->names(), true)),
+            ));
             $painted = $this->region($slide, $blocks, $region, $context);
             array_push($groups, ...$painted->groups);
             $boxes += $painted->boxes;
@@ -65,7 +76,17 @@ final readonly class SlidePainter
     /** @return array<string, Picture> */
     private static function pictures(Lesson $lesson): array
     {
-        return array_map(static fn (Medium $medium): Picture => new Picture($medium->id, $medium->width, $medium->height, $medium->description, $medium->credit, $medium->licence), $lesson->media);
+        return array_map(
+            static fn (Medium $medium): Picture => new Picture(
+                $medium->id,
+                $medium->width,
+                $medium->height,
+                $medium->description,
+                $medium->credit,
+                $medium->licence,
+            ),
+            $lesson->media,
+        );
     }
 
     /**
@@ -104,7 +125,12 @@ final readonly class SlidePainter
         $problems = [];
         while (true) {
             try {
-                $laidOut = $this->laidOut($slide, array_values(array_filter($blocks, static fn (Block $block): bool => ! isset($problems[$block->id]))), $region, $context);
+                $laidOut = $this->laidOut(
+                    $slide,
+                    array_values(array_filter($blocks, static fn (Block $block): bool => ! isset($problems[$block->id]))),
+                    $region,
+                    $context,
+                );
 
                 return new Scene($laidOut->groups, $laidOut->boxes, $laidOut->overfull, $problems);
             } catch (CannotBeDrawn $trouble) {
@@ -162,7 +188,13 @@ final readonly class SlidePainter
      */
     private static function least(array $blocks, Box $region, float $size, RenderContext $context): array
     {
-        return array_map(static fn (Block $block): float => Blocks::read($block)->leastHeight() ?? self::layout($block, new LayoutBounds($region->width, null, $size, $context))->height, $blocks);
+        return array_map(
+            static fn (Block $block): float => Blocks::read($block)->leastHeight() ?? self::layout(
+                $block,
+                new LayoutBounds($region->width, null, $size, $context),
+            )->height,
+            $blocks,
+        );
     }
 
     /** @throws CannotBeDrawn which names the block */
@@ -205,7 +237,17 @@ final readonly class SlidePainter
             $step = $piece === BlockPiece::MAIN ? $block->step : $block->stepOf($piece);
             // A piece never appears before its block.
             $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
-            $groups[] = new Group($block->id, $piece, $slide->steps[$number]->id, $number, $shapes, $x, $y, $words[$piece] ?? '', $layout->links[$piece] ?? null);
+            $groups[] = new Group(
+                $block->id,
+                $piece,
+                $slide->steps[$number]->id,
+                $number,
+                $shapes,
+                $x,
+                $y,
+                $words[$piece] ?? '',
+                $layout->links[$piece] ?? null,
+            );
         }
 
         return $groups;

@@ -77,7 +77,13 @@ final class Figures
                 return $figure;
             }
         }
-        throw InvalidQuantities::because("There is no figure called “{$name}”. Choose one of: ".implode(', ', array_map(static fn (string $each): string => $each::entry()->name, self::CATALOGUE)).'.', 'figure');
+        throw InvalidQuantities::because(
+            "There is no figure called “{$name}”. Choose one of: ".implode(
+                ', ',
+                array_map(static fn (string $each): string => $each::entry()->name, self::CATALOGUE),
+            ).'.',
+            'figure',
+        );
     }
 
     /** @throws InvalidQuantities */

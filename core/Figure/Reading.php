@@ -50,7 +50,10 @@ final readonly class Reading
             return Quantity::of($amount->value, $unit);
         }
         if (! $amount->unit->measuresLike($unit)) {
-            throw InvalidQuantities::because("{$called} is given in {$amount->unit->symbol()}, but the figure is in {$unit->written()}.", $field);
+            throw InvalidQuantities::because(
+                "{$called} is given in {$amount->unit->symbol()}, but the figure is in {$unit->written()}.",
+                $field,
+            );
         }
 
         return $amount->in($unit);
@@ -63,7 +66,10 @@ final readonly class Reading
         try {
             return Units::orThings($written);
         } catch (MathsError) {
-            throw InvalidQuantities::because("“{$written}” is not a unit. Use for example cm, kg, £ or the name of the things counted.", $field);
+            throw InvalidQuantities::because(
+                "“{$written}” is not a unit. Use for example cm, kg, £ or the name of the things counted.",
+                $field,
+            );
         }
     }
 
@@ -88,7 +94,10 @@ final readonly class Reading
         $name = trim($this->written($field));
 
         if (mb_strlen($name) > $longest) {
-            throw InvalidQuantities::because('“'.mb_substr($name, 0, 20)."…” is too long to be shown. Keep it under {$longest} letters.", $field);
+            throw InvalidQuantities::because(
+                '“'.mb_substr($name, 0, 20)."…” is too long to be shown. Keep it under {$longest} letters.",
+                $field,
+            );
         }
 
         return $name === '' ? $default : $name;
@@ -101,7 +110,10 @@ final readonly class Reading
      */
     public function number(string $field, string $called): BigRational
     {
-        return self::asNumber($this->written($field)) ?? throw InvalidQuantities::because("{$called} must be a number, for example 12, −4.5 or 3/4.", $field);
+        return self::asNumber($this->written($field)) ?? throw InvalidQuantities::because(
+            "{$called} must be a number, for example 12, −4.5 or 3/4.",
+            $field,
+        );
     }
 
     /** A number above, at or below zero as it was typed; null when it is none. */
@@ -125,13 +137,22 @@ final readonly class Reading
      */
     public function lines(string $field, string $called, int $least, int $most, int $longest = 60): array
     {
-        $lines = array_values(array_filter(array_map(trim(...), explode("\n", $this->written($field))), static fn (string $line): bool => $line !== ''));
+        $lines = array_values(array_filter(
+            array_map(trim(...), explode("\n", $this->written($field))),
+            static fn (string $line): bool => $line !== '',
+        ));
         if (count($lines) < $least || count($lines) > $most) {
-            throw InvalidQuantities::because("{$called}: write from {$least} to {$most}, each on a line of its own. There are ".count($lines).' now.', $field);
+            throw InvalidQuantities::because(
+                "{$called}: write from {$least} to {$most}, each on a line of its own. There are ".count($lines).' now.',
+                $field,
+            );
         }
         foreach ($lines as $line) {
             if (mb_strlen($line) > $longest) {
-                throw InvalidQuantities::because('“'.mb_substr($line, 0, 24)."…” is too long. Keep each line under {$longest} letters.", $field);
+                throw InvalidQuantities::because(
+                    '“'.mb_substr($line, 0, 24)."…” is too long. Keep each line under {$longest} letters.",
+                    $field,
+                );
             }
         }
 
@@ -143,7 +164,10 @@ final readonly class Reading
     {
         $text = trim($this->written($field));
         if ($text === '' || mb_strlen($text) > $longest) {
-            throw InvalidQuantities::because($text === '' ? "{$called} is still empty. Type it in." : "{$called} is too long. Keep it under {$longest} letters.", $field);
+            throw InvalidQuantities::because(
+                $text === '' ? "{$called} is still empty. Type it in." : "{$called} is too long. Keep it under {$longest} letters.",
+                $field,
+            );
         }
 
         return $text;

@@ -19,8 +19,13 @@ final readonly class Variation
      * @param  array<string, Quantity|string>  $slips what went wrong => the answer it gives, none of them the right one, no two alike
      * @param  string  $tolerance how far a typed number may be off, in the unit of the answer; empty for not at all
      */
-    private function __construct(public array $quantities, public string $prompt, public Quantity|string $answer, public array $slips, public string $tolerance)
-    {
+    private function __construct(
+        public array $quantities,
+        public string $prompt,
+        public Quantity|string $answer,
+        public array $slips,
+        public string $tolerance,
+    ) {
     }
 
     /**
@@ -41,16 +46,25 @@ final readonly class Variation
     }
 
     /**
-     * An item whose answer does not end: it is asked for in three figures, and the last of them may be off by one, since rounding on the way can move it.
+     * An item whose answer does not end: it is asked for in three figures, and the last of them may be off by one, since rounding on
+     * the way can move it.
      *
      * @param  array<string, mixed>  $quantities
      * @param  array<string, Quantity|string>  $slips
      */
     public static function rounded(array $quantities, string $prompt, Quantity $answer, array $slips): self
     {
-        $round = static fn (Quantity|string $value): Quantity|string => $value instanceof Quantity ? SignificantFigures::round($value, self::FIGURES) : $value;
+        $round = static fn (Quantity|string $value): Quantity|string => $value instanceof Quantity
+            ? SignificantFigures::round($value, self::FIGURES)
+            : $value;
 
-        return self::of($quantities, "{$prompt} Give three figures.", SignificantFigures::round($answer, self::FIGURES), array_map($round, $slips), SignificantFigures::last($answer, self::FIGURES));
+        return self::of(
+            $quantities,
+            "{$prompt} Give three figures.",
+            SignificantFigures::round($answer, self::FIGURES),
+            array_map($round, $slips),
+            SignificantFigures::last($answer, self::FIGURES),
+        );
     }
 
     /** @return list<string> the answer among those of common slips, in an order that tells nothing */

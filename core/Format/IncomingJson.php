@@ -26,6 +26,11 @@ final class IncomingJson
     /** As nested arrays, for what only reads: an empty object cannot be told from an empty list then. */
     public static function arrays(mixed $decoded): mixed
     {
-        return json_decode(json_encode($decoded, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION), true, self::DEEPEST + 1, JSON_THROW_ON_ERROR);
+        return json_decode(
+            json_encode($decoded, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            true,
+            self::DEEPEST + 1,
+            JSON_THROW_ON_ERROR,
+        );
     }
 }

@@ -12,12 +12,106 @@ use DOMNode;
 /** Makes an SVG picture safe: only drawing elements and attributes are kept, nothing that loads, links or runs. */
 final class SvgCleaner
 {
-    private const ELEMENTS = ['svg', 'g', 'defs', 'title', 'desc', 'path', 'rect', 'circle', 'ellipse', 'line', 'polyline', 'polygon', 'text', 'tspan', 'lineargradient', 'radialgradient', 'stop', 'clippath', 'symbol', 'use'];
+    private const ELEMENTS = [
+        'svg',
+        'g',
+        'defs',
+        'title',
+        'desc',
+        'path',
+        'rect',
+        'circle',
+        'ellipse',
+        'line',
+        'polyline',
+        'polygon',
+        'text',
+        'tspan',
+        'lineargradient',
+        'radialgradient',
+        'stop',
+        'clippath',
+        'symbol',
+        'use',
+    ];
 
-    private const ATTRIBUTES = ['id', 'd', 'x', 'y', 'x1', 'y1', 'x2', 'y2', 'cx', 'cy', 'r', 'rx', 'ry', 'fx', 'fy', 'dx', 'dy', 'width', 'height', 'viewbox', 'points', 'transform', 'fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'offset', 'stop-color', 'stop-opacity', 'gradientunits', 'gradienttransform', 'clip-path', 'clip-rule', 'preserveaspectratio', 'version', 'display', 'visibility'];
+    private const ATTRIBUTES = [
+        'id',
+        'd',
+        'x',
+        'y',
+        'x1',
+        'y1',
+        'x2',
+        'y2',
+        'cx',
+        'cy',
+        'r',
+        'rx',
+        'ry',
+        'fx',
+        'fy',
+        'dx',
+        'dy',
+        'width',
+        'height',
+        'viewbox',
+        'points',
+        'transform',
+        'fill',
+        'fill-opacity',
+        'fill-rule',
+        'stroke',
+        'stroke-width',
+        'stroke-linecap',
+        'stroke-linejoin',
+        'stroke-dasharray',
+        'stroke-opacity',
+        'stroke-miterlimit',
+        'opacity',
+        'font-family',
+        'font-size',
+        'font-weight',
+        'font-style',
+        'text-anchor',
+        'offset',
+        'stop-color',
+        'stop-opacity',
+        'gradientunits',
+        'gradienttransform',
+        'clip-path',
+        'clip-rule',
+        'preserveaspectratio',
+        'version',
+        'display',
+        'visibility',
+    ];
 
     /** Those of them that a style sheet may set. */
-    private const PROPERTIES = ['fill', 'fill-opacity', 'fill-rule', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-dasharray', 'stroke-opacity', 'stroke-miterlimit', 'opacity', 'font-family', 'font-size', 'font-weight', 'font-style', 'text-anchor', 'stop-color', 'stop-opacity', 'clip-path', 'clip-rule', 'display', 'visibility'];
+    private const PROPERTIES = [
+        'fill',
+        'fill-opacity',
+        'fill-rule',
+        'stroke',
+        'stroke-width',
+        'stroke-linecap',
+        'stroke-linejoin',
+        'stroke-dasharray',
+        'stroke-opacity',
+        'stroke-miterlimit',
+        'opacity',
+        'font-family',
+        'font-size',
+        'font-weight',
+        'font-style',
+        'text-anchor',
+        'stop-color',
+        'stop-opacity',
+        'clip-path',
+        'clip-rule',
+        'display',
+        'visibility',
+    ];
 
     private const MOST_ELEMENTS = 20000;
 
@@ -74,7 +168,11 @@ final class SvgCleaner
         foreach (iterator_to_array($element->attributes) as $attribute) {
             $name = strtolower($attribute->nodeName);
             $isInnerLink = $name === 'xlink:href' || $name === 'href' ? str_starts_with($attribute->nodeValue ?? '', '#') : null;
-            $attribute->nodeValue = (string) preg_replace('/url\(\s*([\'"]?)(#[^\'")\s]+)\1\s*\)/i', 'url($2)', htmlspecialchars($attribute->nodeValue ?? '', ENT_XML1 | ENT_NOQUOTES));
+            $attribute->nodeValue = (string) preg_replace(
+                '/url\(\s*([\'"]?)(#[^\'")\s]+)\1\s*\)/i',
+                'url($2)',
+                htmlspecialchars($attribute->nodeValue ?? '', ENT_XML1 | ENT_NOQUOTES),
+            );
             // A name may be written with escapes or comments in it, so that “url(” is not seen.
             $loads = preg_match('~url\((?!#[^\'")\s]+\))|\\\\|/\*~i', $attribute->nodeValue ?? '') === 1;
             if ($isInnerLink === false || ($isInnerLink === null && (! in_array($name, self::ATTRIBUTES, true) || $loads))) {

@@ -32,7 +32,12 @@ final class SvgStyles
     {
         $rules = [];
         foreach ($document->getElementsByTagName('style') as $style) {
-            preg_match_all('/([^{}]+)\{([^{}]*)\}/', (string) preg_replace('~/\*.*?\*/~s', '', $style->textContent), $found, PREG_SET_ORDER);
+            preg_match_all(
+                '/([^{}]+)\{([^{}]*)\}/',
+                (string) preg_replace('~/\*.*?\*/~s', '', $style->textContent),
+                $found,
+                PREG_SET_ORDER,
+            );
             foreach ($found as [, $selectors, $declarations]) {
                 foreach (explode(',', $selectors) as $selector) {
                     if (preg_match('/^\s*\.([\w-]+)\s*$/', $selector, $class) === 1) {

@@ -24,7 +24,13 @@ final class WebVtt
     {
         $whole = (int) round($milliseconds);
 
-        return sprintf('%02d:%02d:%02d.%03d', intdiv($whole, 3_600_000), intdiv($whole, 60_000) % 60, intdiv($whole, 1000) % 60, $whole % 1000);
+        return sprintf(
+            '%02d:%02d:%02d.%03d',
+            intdiv($whole, 3_600_000),
+            intdiv($whole, 60_000) % 60,
+            intdiv($whole, 1000) % 60,
+            $whole % 1000,
+        );
     }
 
     /** In cue text “&” and “<” must be written as references, and “-->” may not stand. */

@@ -42,7 +42,11 @@ final readonly class Pages
     {
         $pages = self::broken($rows);
 
-        return array_map(fn (array $rows, int $number): Scene => $this->page($rows, $number + 1, count($pages)), $pages, array_keys($pages));
+        return array_map(
+            fn (array $rows, int $number): Scene => $this->page($rows, $number + 1, count($pages)),
+            $pages,
+            array_keys($pages),
+        );
     }
 
     /**
@@ -95,7 +99,12 @@ final readonly class Pages
         $groups = [new Group('', 'page', '', 0, [
             Shape::rectangle(new Box(0, 0, self::WIDTH, self::HEIGHT), Paint::filled('#FFFFFF')),
             ...$this->head(),
-            $this->type->label("{$number} of {$of}", self::WIDTH - self::MARGIN, self::HEIGHT - self::MARGIN, new TextStyle(30, Paint::QUIET, false, 1)),
+            $this->type->label(
+                "{$number} of {$of}",
+                self::WIDTH - self::MARGIN,
+                self::HEIGHT - self::MARGIN,
+                new TextStyle(30, Paint::QUIET, false, 1),
+            ),
         ])];
         $y = self::MARGIN + self::HEAD;
         foreach ($rows as $row) {
@@ -114,7 +123,11 @@ final readonly class Pages
         $shapes = [...$title->shapes(self::MARGIN, self::MARGIN), self::line(self::MARGIN, self::MARGIN + 100, self::width(), 4)];
         if ($this->asksName) {
             $left = self::WIDTH - self::MARGIN - $name;
-            array_push($shapes, $this->type->label('Name', $left, self::MARGIN + 50, new TextStyle(36)), self::line($left + 110, self::MARGIN + 56, $name - 110));
+            array_push(
+                $shapes,
+                $this->type->label('Name', $left, self::MARGIN + 50, new TextStyle(36)),
+                self::line($left + 110, self::MARGIN + 56, $name - 110),
+            );
         }
 
         return $shapes;

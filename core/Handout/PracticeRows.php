@@ -99,7 +99,11 @@ final readonly class PracticeRows
     {
         [$shapes, $y] = $this->numbered($number, Variation::written($item->answer), true);
         foreach ($item->slips as $why => $slip) {
-            $text = $this->type->set(Variation::written($slip).': '.rtrim($why, '.'), Pages::width() - self::INDENT, new TextStyle(32, Paint::QUIET));
+            $text = $this->type->set(
+                Variation::written($slip).': '.rtrim($why, '.'),
+                Pages::width() - self::INDENT,
+                new TextStyle(32, Paint::QUIET),
+            );
             array_push($shapes, ...$text->shapes(self::INDENT, $y));
             $y += $text->height();
         }
@@ -112,7 +116,13 @@ final readonly class PracticeRows
     {
         $text = $this->type->set($words, Pages::width() - self::INDENT, new TextStyle(self::SIZE, Paint::INK, $bold));
 
-        return [[$this->type->label("{$number}.", 0, self::SIZE, new TextStyle(self::SIZE, Paint::INK, true)), ...$text->shapes(self::INDENT, 0)], $text->height()];
+        return [
+            [
+                $this->type->label("{$number}.", 0, self::SIZE, new TextStyle(self::SIZE, Paint::INK, true)),
+                ...$text->shapes(self::INDENT, 0),
+            ],
+            $text->height(),
+        ];
     }
 
     /**

@@ -21,7 +21,11 @@ final class Beats
     public static function byRule(string $word): int
     {
         $word = strtolower($word);
-        $tidied = (string) preg_replace(['/(?<=[aeiouy]{1})([^aeiouy]*)es$/', '/(?<=[^aeiouytd])ed$/', '/(?<=[^aeiouyl])e$/', '/(?<=[aeiouy])(l{1,2})e$/', '/^y/'], ['$1s', 'd', '', '$1', 'j'], $word);
+        $tidied = (string) preg_replace(
+            ['/(?<=[aeiouy]{1})([^aeiouy]*)es$/', '/(?<=[^aeiouytd])ed$/', '/(?<=[^aeiouyl])e$/', '/(?<=[aeiouy])(l{1,2})e$/', '/^y/'],
+            ['$1s', 'd', '', '$1', 'j'],
+            $word,
+        );
         $groups = (int) preg_match_all('/[aeiouy]+/', $tidied);
         // “poet” and “diary” have a beat for each of two vowels.
         $split = (int) preg_match_all('/(ia|io(?!us|n)|eo|iu|ua(?!r)|uou|ying$|oing$)/', $tidied);

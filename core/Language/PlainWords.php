@@ -23,6 +23,10 @@ final class PlainWords
      */
     public static function filled(string $text, array $facts): string
     {
-        return (string) preg_replace_callback('/\{([a-z][a-z .]*)\}/u', static fn (array $match): string => $facts[$match[1]] ?? $match[0], $text);
+        return (string) preg_replace_callback(
+            '/\{([a-z][a-z .]*)\}/u',
+            static fn (array $match): string => $facts[$match[1]] ?? $match[0],
+            $text,
+        );
     }
 }

@@ -94,7 +94,12 @@ final readonly class Pronunciation
                 $onset = array_slice($this->sounds, $consonant, $vowel - $consonant);
                 // A short stressed vowel keeps one consonant to itself.
                 $isLast = $consonant === $vowels[$number] + 1;
-                $isShort = in_array($this->sounds[$vowels[$number]], [Sound::AE, Sound::EH, Sound::IH, Sound::UH, Sound::AH, Sound::AA], true) && $this->stresses[$vowels[$number]] > 0;
+                $isShort = in_array(
+                    $this->sounds[$vowels[$number]],
+                    [Sound::AE, Sound::EH, Sound::IH, Sound::UH, Sound::AH, Sound::AA],
+                    true,
+                )
+                    && $this->stresses[$vowels[$number]] > 0;
                 if (! self::canBegin($onset) || ($isLast && $isShort && $consonant < $vowel - 1)) {
                     break;
                 }
@@ -111,6 +116,10 @@ final readonly class Pronunciation
     {
         $written = implode('', array_map(static fn (Sound $sound): string => $sound->value, $onset));
 
-        return preg_match('/^([bpkgfvTSCJDdtszZhmnlrwy]|s[pktmnlwf]|[bpkgf][lr]|[td]r|Tr|Sr|[tdk]w|s[pkt]r|spl|skw|[bpkgfvhm]y)$/', $written) === 1 && $onset !== [Sound::NG];
+        return preg_match(
+            '/^([bpkgfvTSCJDdtszZhmnlrwy]|s[pktmnlwf]|[bpkgf][lr]|[td]r|Tr|Sr|[tdk]w|s[pkt]r|spl|skw|[bpkgfvhm]y)$/',
+            $written,
+        ) === 1
+            && $onset !== [Sound::NG];
     }
 }

@@ -32,7 +32,11 @@ final readonly class ReadingLevel
     /** At least 1; a title, an initial or an abbreviation such as “e.g.” ends none. */
     public static function sentencesIn(string $text): int
     {
-        $unbroken = (string) preg_replace(['/\b(?:'.self::ABBREVIATIONS.')\./ui', '/\b(\p{Lu})\.(?=\s?\p{Lu})/u', '/\b([ap])\.\s?m\.(?!\s+\p{Lu}|\s*$)/ui'], ['', '$1', '$1m'], $text);
+        $unbroken = (string) preg_replace(
+            ['/\b(?:'.self::ABBREVIATIONS.')\./ui', '/\b(\p{Lu})\.(?=\s?\p{Lu})/u', '/\b([ap])\.\s?m\.(?!\s+\p{Lu}|\s*$)/ui'],
+            ['', '$1', '$1m'],
+            $text,
+        );
         $parts = preg_split('/[.!?…:;]+[\'’”")\]]*(?=\s|$)|\n+/u', $unbroken) ?: [];
 
         return max(1, count(array_filter($parts, static fn (string $part): bool => preg_match('/\p{L}/u', $part) === 1)));

@@ -7,7 +7,10 @@ namespace Daybright\Language;
 /** Whether lines of verse end alike. */
 final class Rhyme
 {
-    /** What must be alike at the end of two rhyming words: sounds where they are known or can be told from words spelled alike, otherwise letters. */
+    /**
+     * What must be alike at the end of two rhyming words: sounds where they are known or can be told from words spelled alike,
+     * otherwise letters.
+     */
     public static function ending(string $line): string
     {
         $word = self::lastWord($line);
@@ -32,7 +35,10 @@ final class Rhyme
     private static function ofWordsSpelledAlike(string $word, int $least): ?string
     {
         for ($length = strlen($word) - 1; $length >= $least; $length--) {
-            $endings = array_count_values(array_map(self::heard(...), Dictionary::shipped()->pronunciationsEndingIn(substr($word, -$length))));
+            $endings = array_count_values(array_map(
+                self::heard(...),
+                Dictionary::shipped()->pronunciationsEndingIn(substr($word, -$length)),
+            ));
             if ($endings !== []) {
                 arsort($endings);
 

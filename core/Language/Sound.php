@@ -60,7 +60,27 @@ enum Sound: string
 
     public function isVowel(): bool
     {
-        return in_array($this, [self::AA, self::AE, self::AH, self::AO, self::AW, self::AY, self::EH, self::ER, self::EY, self::IH, self::IY, self::OW, self::OY, self::UH, self::UW], true);
+        return in_array(
+            $this,
+            [
+                self::AA,
+                self::AE,
+                self::AH,
+                self::AO,
+                self::AW,
+                self::AY,
+                self::EH,
+                self::ER,
+                self::EY,
+                self::IH,
+                self::IY,
+                self::OW,
+                self::OY,
+                self::UH,
+                self::UW,
+            ],
+            true,
+        );
     }
 
     /** In the letters of the International Phonetic Association. */

@@ -55,7 +55,9 @@ final readonly class Fields
     {
         $value = $this->values[$name] ?? [];
 
-        return is_array($value) ? new self($value, $this->at($name)) : throw InvalidLesson::wrongKind($this->at($name), 'a group of fields');
+        return is_array($value)
+            ? new self($value, $this->at($name))
+            : throw InvalidLesson::wrongKind($this->at($name), 'a group of fields');
     }
 
     /** @return list<self> */
@@ -63,7 +65,9 @@ final readonly class Fields
     {
         $items = [];
         foreach ($this->items($name) as $index => $item) {
-            $items[] = is_array($item) ? new self($item, $this->at($name).'/'.$index) : throw InvalidLesson::wrongKind($this->at($name), 'a list of things');
+            $items[] = is_array($item)
+                ? new self($item, $this->at($name).'/'.$index)
+                : throw InvalidLesson::wrongKind($this->at($name), 'a list of things');
         }
 
         return $items;
@@ -85,7 +89,9 @@ final readonly class Fields
     {
         $map = [];
         foreach ($this->fields($name)->values as $key => $value) {
-            $map[(string) $key] = is_string($value) ? $value : throw InvalidLesson::wrongKind($this->at($name), 'a list of names and texts');
+            $map[(string) $key] = is_string($value)
+                ? $value
+                : throw InvalidLesson::wrongKind($this->at($name), 'a list of names and texts');
         }
 
         return $map;

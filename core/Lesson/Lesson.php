@@ -88,7 +88,11 @@ final readonly class Lesson
     {
         $seen = [];
         foreach ($this->slides() as $slide) {
-            $ids = [$slide->id, ...array_map(static fn (Step $step): string => $step->id, $slide->steps), ...array_map(static fn (Block $block): string => $block->id, $slide->blocks)];
+            $ids = [
+                $slide->id,
+                ...array_map(static fn (Step $step): string => $step->id, $slide->steps),
+                ...array_map(static fn (Block $block): string => $block->id, $slide->blocks),
+            ];
             foreach ($ids as $id) {
                 if (isset($seen[$id])) {
                     throw InvalidLesson::repeatedId($id);

@@ -14,8 +14,13 @@ final readonly class Part
 
     public static function from(Fields $fields): self
     {
-        $kind = PartKind::tryFrom($fields->text('kind')) ?? throw InvalidLesson::wrongKind($fields->at('kind'), 'one of the eight parts of a lesson');
+        $kind = PartKind::tryFrom($fields->text('kind'))
+            ?? throw InvalidLesson::wrongKind($fields->at('kind'), 'one of the eight parts of a lesson');
 
-        return new self($fields->text('id'), $kind, array_map(static fn (Fields $slide): Slide => Slide::from($slide, $kind), $fields->list('slides')));
+        return new self(
+            $fields->text('id'),
+            $kind,
+            array_map(static fn (Fields $slide): Slide => Slide::from($slide, $kind), $fields->list('slides')),
+        );
     }
 }

@@ -37,6 +37,9 @@ final class CompoundMeasure
         $parts[] = new Quantity($left->dividedBy($smallest->factor)->simplified(), $smallest, $quantity->exact);
         $told = array_filter($parts, static fn (Quantity $part): bool => ! $part->value->isZero()) ?: [$parts[count($parts) - 1]];
 
-        return ($quantity->value->isLessThan(BigRational::zero()) ? '−' : '').implode(' ', array_map(static fn (Quantity $part): string => $part->written(), $told));
+        return ($quantity->value->isLessThan(BigRational::zero()) ? '−' : '').implode(
+            ' ',
+            array_map(static fn (Quantity $part): string => $part->written(), $told),
+        );
     }
 }

@@ -45,7 +45,12 @@ final readonly class LinearEquation
             throw MathsError::notLinear($written);
         }
 
-        return new self($a->simplified(), $b->simplified(), $zero->negated()->simplified(), trim((string) preg_replace(['/\s*=\s*/', '/\s*-\s*/', '/\s*\+\s*/', '/^ − /'], [' = ', ' − ', ' + ', '−'], $written)));
+        return new self(
+            $a->simplified(),
+            $b->simplified(),
+            $zero->negated()->simplified(),
+            trim((string) preg_replace(['/\s*=\s*/', '/\s*-\s*/', '/\s*\+\s*/', '/^ − /'], [' = ', ' − ', ' + ', '−'], $written)),
+        );
     }
 
     public function left(BigRational $x, BigRational $y): BigRational
@@ -66,7 +71,9 @@ final readonly class LinearEquation
 
     public function written(string $x = 'x', string $y = 'y'): string
     {
-        return $this->source !== '' && $x === 'x' && $y === 'y' ? $this->source : self::sum([[$this->a, $x], [$this->b, $y]]).' = '.Quantity::of($this->c)->number();
+        return $this->source !== '' && $x === 'x' && $y === 'y'
+            ? $this->source
+            : self::sum([[$this->a, $x], [$this->b, $y]]).' = '.Quantity::of($this->c)->number();
     }
 
     /** Decimals and fractions are not mixed: where one number has no exact decimal, all of them are fractions. */

@@ -53,7 +53,9 @@ final class MathsError extends DomainException implements Failure
 
     public static function degreesOrRadians(string $name): self
     {
-        return new self("This “{$name}” could be of degrees or of radians. Write {$name}(30°) for degrees, or the angle with π for radians.");
+        return new self(
+            "This “{$name}” could be of degrees or of radians. Write {$name}(30°) for degrees, or the angle with π for radians.",
+        );
     }
 
     public static function noCondition(string $written): self
@@ -63,7 +65,9 @@ final class MathsError extends DomainException implements Failure
 
     public static function notRearranged(string $name): self
     {
-        return new self("The formula cannot be solved for “{$name}” step by step. Choose another formula, or one in which “{$name}” stands once.");
+        return new self(
+            "The formula cannot be solved for “{$name}” step by step. Choose another formula, or one in which “{$name}” stands once.",
+        );
     }
 
     public static function noValue(string $name): self
@@ -99,7 +103,13 @@ final class MathsError extends DomainException implements Failure
 
     public static function ambiguousDivision(int $position): self
     {
-        return new self(sprintf('This can be read in two ways (character %d). Put a bracket round what is worked out first, as in (6 ÷ 2)(1 + 2) or 6 ÷ (2(1 + 2)).', $position + 1), $position);
+        return new self(
+            sprintf(
+                'This can be read in two ways (character %d). Put a bracket round what is worked out first, as in (6 ÷ 2)(1 + 2) or 6 ÷ (2(1 + 2)).',
+                $position + 1,
+            ),
+            $position,
+        );
     }
 
     public static function ambiguousPercent(): self

@@ -8,7 +8,8 @@ use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
 
 /**
- * A number in figures as it is written somewhere in the world: “1,234.5”, “1 234,5”, “12,34,567” (Indian grouping), “3 × 10⁸”, “4.2E3”, “⅔”.
+ * A number in figures as it is written somewhere in the world: “1,234.5”, “1 234,5”, “12,34,567” (Indian grouping), “3 × 10⁸”, “4.2E3”,
+ * “⅔”.
  *
  * A comma before three figures groups thousands; before any other number of figures it is a decimal comma.
  */
@@ -21,14 +22,42 @@ final class Numeral
 
     private const GAP = '[ \x{00A0}\x{202F}]';
 
-    private const PLAIN = '(?:\d{1,3}(?:\.\d{3})+,\d+(?!\d)|\d{1,2}(?:,\d{2})+,\d{3}(?!\d)(?:\.\d+)?|\d{1,3}(?:,\d{3})+(?!\d)(?:\.\d+)?|[1-9]\d{0,2}(?:'.self::GAP.'\d{3})+(?![\d\/⁄½¼¾])(?:[.,]\d+)?|0,\d+(?![\d,])|\d+,(?!\d{3}(?!\d))\d+(?![\d,])|\d+(?:\.\d+)?|\.\d+)';
+    private const PLAIN = '(?:\d{1,3}(?:\.\d{3})+,\d+(?!\d)|\d{1,2}(?:,\d{2})+,\d{3}(?!\d)(?:\.\d+)?|\d{1,3}(?:,\d{3})+(?!\d)(?:\.\d+)?|[1-9]\d{0,2}(?:'
+        .self::GAP
+        .'\d{3})+(?![\d\/⁄½¼¾])(?:[.,]\d+)?|0,\d+(?![\d,])|\d+,(?!\d{3}(?!\d))\d+(?![\d,])|\d+(?:\.\d+)?|\.\d+)';
 
     private const POWER = '10(?:\s*\^\s*(?:[-−–]?\d+|\([-−–]?\d+\))|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)';
 
     /** Matches at the start of a text; the longest form first. */
-    public const PATTERN = '/^(?:'.self::PLAIN.'\s*[×x*·⋅]\s*'.self::POWER.'|'.self::PLAIN.'[eE][-+−]?\d+(?![\p{L}\d])|'.self::POWER.'(?=\s?(?:\p{L}|°))|'.self::PLAIN.'|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/u';
+    public const PATTERN = '/^(?:'
+        .self::PLAIN
+        .'\s*[×x*·⋅]\s*'
+        .self::POWER
+        .'|'
+        .self::PLAIN
+        .'[eE][-+−]?\d+(?![\p{L}\d])|'
+        .self::POWER
+        .'(?=\s?(?:\p{L}|°))|'
+        .self::PLAIN
+        .'|[¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞])/u';
 
-    private const VULGAR = ['¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅓' => '1/3', '⅔' => '2/3', '⅕' => '1/5', '⅖' => '2/5', '⅗' => '3/5', '⅘' => '4/5', '⅙' => '1/6', '⅚' => '5/6', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+    private const VULGAR = [
+        '¼' => '1/4',
+        '½' => '1/2',
+        '¾' => '3/4',
+        '⅓' => '1/3',
+        '⅔' => '2/3',
+        '⅕' => '1/5',
+        '⅖' => '2/5',
+        '⅗' => '3/5',
+        '⅘' => '4/5',
+        '⅙' => '1/6',
+        '⅚' => '5/6',
+        '⅛' => '1/8',
+        '⅜' => '3/8',
+        '⅝' => '5/8',
+        '⅞' => '7/8',
+    ];
 
     /** @throws MathsError when it has more figures than anything in class */
     public static function value(string $written): BigRational
@@ -107,7 +136,8 @@ final class Numeral
     private static function plain(string $written): string
     {
         $close = (string) preg_replace('/'.self::GAP.'/u', '', $written);
-        $isDecimalComma = preg_match('/^\d{1,3}(?:\.\d{3})+,\d+$|^0,\d+$|^\d+,(?!\d{3}$)\d+$/', $close) === 1 && preg_match('/^\d{1,2}(?:,\d{2})+,\d{3}$/', $close) !== 1;
+        $isDecimalComma = preg_match('/^\d{1,3}(?:\.\d{3})+,\d+$|^0,\d+$|^\d+,(?!\d{3}$)\d+$/', $close) === 1
+            && preg_match('/^\d{1,2}(?:,\d{2})+,\d{3}$/', $close) !== 1;
         $plain = $isDecimalComma ? str_replace(',', '.', str_replace('.', '', $close)) : str_replace(',', '', $close);
 
         return $plain[0] === '.' ? '0'.$plain : $plain;

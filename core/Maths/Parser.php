@@ -93,8 +93,14 @@ final class Parser
     /** “6 ÷ 2(1 + 2)” is 9 to some and 1 to others: whoever means one of them writes a bracket more. */
     private function refuseAmbiguous(string $sign): void
     {
-        [$first, $second] = [$this->peek(), $this->tokens[$this->next + 1] ?? null];
-        if (in_array($sign, ['÷', '/'], true) && $first?->kind === 'number' && $second !== null && isset(self::OPENING[$second->text]) && ! $second->spaceBefore) {
+        [$first, $second] = [$this->peek(), $this->ahead(1)];
+        if (
+            in_array($sign, ['÷', '/'], true)
+            && $first?->kind === 'number'
+            && $second !== null
+            && isset(self::OPENING[$second->text])
+            && ! $second->spaceBefore
+        ) {
             throw MathsError::ambiguousDivision($second->position);
         }
     }
@@ -114,7 +120,19 @@ final class Parser
     {
         $token = $this->peek();
 
-        return $token !== null && ($token->kind === 'name' || ($token->kind === 'sign' && isset(self::OPENING[$token->text])) || $token->is('√') || $token->is('∛') || $token->is('∜') || $token->is('³√') || $token->is('⁴√') || $token->is('sqrt') || $token->is('π') || $token->is('pi'));
+        return $token !== null
+            && (
+                $token->kind === 'name'
+                || ($token->kind === 'sign' && isset(self::OPENING[$token->text]))
+                || $token->is('√')
+                || $token->is('∛')
+                || $token->is('∜')
+                || $token->is('³√')
+                || $token->is('⁴√')
+                || $token->is('sqrt')
+                || $token->is('π')
+                || $token->is('pi')
+            );
     }
 
     private function signed(): Expression
@@ -191,7 +209,13 @@ final class Parser
         $inner = $first->kind === 'sign' && isset(self::OPENING[$first->text]) ? $this->single() : $this->argument();
         $value = new NamedFunction($name, $inner);
 
-        return $isRaised ? new Operation('^', $value, new Number(self::rational(Tokens::exponent($exponent->text), $exponent), Tokens::exponent($exponent->text), Unit::none())) : $value;
+        return $isRaised
+            ? new Operation(
+                '^',
+                $value,
+                new Number(self::rational(Tokens::exponent($exponent->text), $exponent), Tokens::exponent($exponent->text), Unit::none()),
+            )
+            : $value;
     }
 
     /** “sin^-1” and “sin^(-1)”, as it is typed without raised figures. */
@@ -253,7 +277,7 @@ final class Parser
     private function money(Token $symbol): Expression
     {
         $unit = Units::called($symbol->text);
-        $after = $this->tokens[$this->next + 1] ?? null;
+        $after = $this->ahead(1);
         if ($unit === null || ! $unit->isMoney() || $after?->kind !== 'number') {
             throw $this->unexpected();
         }
@@ -301,7 +325,7 @@ final class Parser
      */
     private function fractionBottom(Token $top): ?BigRational
     {
-        [$slash, $bottom, $after] = [$this->peek(), $this->tokens[$this->next + 1] ?? null, $this->tokens[$this->next + 2] ?? null];
+        [$slash, $bottom, $after] = [$this->peek(), $this->ahead(1), $this->ahead(2)];
         $before = $this->tokens[$this->next - 2] ?? null;
         $isClose = $slash !== null && in_array($slash->text, ['/', '⁄'], true) && ! $slash->spaceBefore
             && $bottom?->kind === 'number' && ! $bottom->spaceBefore && preg_match('/^\d+$/', $top->text.$bottom->text) === 1;
@@ -332,8 +356,8 @@ final class Parser
 
             return [Numeral::value($top->text), Numeral::folded($top->text)];
         }
-        $slash = $this->tokens[$this->next + 1] ?? null;
-        $bottom = $this->tokens[$this->next + 2] ?? null;
+        $slash = $this->ahead(1);
+        $bottom = $this->ahead(2);
         if (! $top->spaceBefore || $slash === null || ! in_array($slash->text, ['/', '⁄'], true) || $bottom?->kind !== 'number') {
             return null;
         }
@@ -365,11 +389,11 @@ final class Parser
                 $power = $word === 'square' ? 2 : 3;
             } elseif ($token->kind === 'unit' && $word === 'per') {
                 $sign = -1;
-            } elseif ($token->is('/') && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
+            } elseif ($token->is('/') && $this->ahead(1)?->kind === 'unit' && ! $unit->isNone()) {
                 $sign = -1;
-            } elseif (($token->is('·') || $token->is('⋅')) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'unit' && ! $unit->isNone()) {
+            } elseif (($token->is('·') || $token->is('⋅')) && $this->ahead(1)?->kind === 'unit' && ! $unit->isNone()) {
                 $power = 1;
-            } elseif ($token->is('/') && ! $unit->isNone() && ($this->tokens[$this->next + 1] ?? null)?->is('(') && ($this->tokens[$this->next + 2] ?? null)?->kind === 'unit') {
+            } elseif ($token->is('/') && ! $unit->isNone() && $this->ahead(1)?->is('(') && $this->ahead(2)?->kind === 'unit') {
                 $this->next += 2;
                 $unit = $unit->per($this->unit());
                 if ($this->takeAny([')']) === null) {
@@ -401,7 +425,7 @@ final class Parser
     /** In “5 €” the sign belongs to the number before it, in “5 + €3” to the one behind. */
     private function opensAnAmount(Token $token): bool
     {
-        return in_array($token->text, Units::MONEY, true) && ($this->tokens[$this->next + 1] ?? null)?->kind === 'number';
+        return in_array($token->text, Units::MONEY, true) && $this->ahead(1)?->kind === 'number';
     }
 
     private function unitPower(): int
@@ -417,8 +441,14 @@ final class Parser
 
             return $token->text === 'squared' ? 2 : 3;
         }
-        $ahead = implode('', array_map(static fn (Token $each): string => Tokens::folded($each->text), array_slice($this->tokens, $this->next, 5)));
-        if (preg_match('/^\^(?:\((-?[1-9])\)|(-?[1-9])(?!\d))/', $ahead, $match) === 1 || preg_match('/^(-[1-9])(?![\d.])/', $ahead, $match) === 1 && $this->isCloseAhead()) {
+        $ahead = implode(
+            '',
+            array_map(static fn (Token $each): string => Tokens::folded($each->text), array_slice($this->tokens, $this->next, 5)),
+        );
+        if (
+            preg_match('/^\^(?:\((-?[1-9])\)|(-?[1-9])(?!\d))/', $ahead, $match) === 1
+            || preg_match('/^(-[1-9])(?![\d.])/', $ahead, $match) === 1 && $this->isCloseAhead()
+        ) {
             $written = end($match);
             $this->next += strlen($match[0]);
 
@@ -437,7 +467,7 @@ final class Parser
     /** “s-1” written close is a power; “5 m - 2” is not. */
     private function isCloseAhead(): bool
     {
-        [$minus, $digit] = [$this->tokens[$this->next], $this->tokens[$this->next + 1] ?? null];
+        [$minus, $digit] = [$this->tokens[$this->next], $this->ahead(1)];
 
         return ! $minus->spaceBefore && $digit !== null && ! $digit->spaceBefore;
     }
@@ -449,6 +479,12 @@ final class Parser
         } catch (\Brick\Math\Exception\MathException) {
             throw MathsError::unexpected($token->text, $token->position);
         }
+    }
+
+    /** The token that stands so many after the next one. */
+    private function ahead(int $many): ?Token
+    {
+        return $this->tokens[$this->next + $many] ?? null;
     }
 
     private function peek(): ?Token

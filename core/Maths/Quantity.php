@@ -14,7 +14,15 @@ use Brick\Math\RoundingMode;
 final readonly class Quantity
 {
     /** Units that are written as words have a form for one. */
-    private const ONE = ['days' => 'day', 'weeks' => 'week', 'months' => 'month', 'years' => 'year', 'decades' => 'decade', 'centuries' => 'century', 'knots' => 'knot'];
+    private const ONE = [
+        'days' => 'day',
+        'weeks' => 'week',
+        'months' => 'month',
+        'years' => 'year',
+        'decades' => 'decade',
+        'centuries' => 'century',
+        'knots' => 'knot',
+    ];
 
     private const HIGHEST_POWER = 1000;
 
@@ -39,8 +47,13 @@ final readonly class Quantity
      * @param  int|null  $places figures after the point that are told, noughts too: 66.0 cm³ was measured to three figures
      * @param  bool  $inPowers whether it was written as a power of ten, and is told so again
      */
-    public function __construct(public BigRational $value, public Unit $unit, public bool $exact = true, public ?int $places = null, public bool $inPowers = false)
-    {
+    public function __construct(
+        public BigRational $value,
+        public Unit $unit,
+        public bool $exact = true,
+        public ?int $places = null,
+        public bool $inPowers = false,
+    ) {
     }
 
     /** The same, told in other figures. */
@@ -99,7 +112,13 @@ final readonly class Quantity
             return new self($this->value->multipliedBy($other->plain())->simplified(), $this->unit, $exact);
         }
 
-        return (new self($this->value->multipliedBy($other->value), $this->unit->times($other->unit), $exact, null, $this->inPowers || $other->inPowers))->reduced();
+        return (new self(
+            $this->value->multipliedBy($other->value),
+            $this->unit->times($other->unit),
+            $exact,
+            null,
+            $this->inPowers || $other->inPowers,
+        ))->reduced();
     }
 
     /** What stands above and below in units of one kind is told in one of them, and cancelled: 5 km/h for 30 min is 2.5 km. */
@@ -120,7 +139,13 @@ final readonly class Quantity
             return new self($this->base()->dividedBy($other->base())->simplified(), Unit::none(), $exact);
         }
 
-        return (new self($this->value->dividedBy($other->value), $this->unit->per($other->unit), $exact, null, $this->inPowers || $other->inPowers))->reduced();
+        return (new self(
+            $this->value->dividedBy($other->value),
+            $this->unit->per($other->unit),
+            $exact,
+            null,
+            $this->inPowers || $other->inPowers,
+        ))->reduced();
     }
 
     /** Whole powers, and those that are roots: 2³⁰, 9^0.5, 8^(1/3). */
@@ -170,7 +195,9 @@ final readonly class Quantity
     public function root(int $degree = 2): self
     {
         if ($this->value->isNegative()) {
-            return $degree % 2 === 0 ? throw MathsError::notARoot() : self::of($this->value->negated(), $this->unit)->root($degree)->times(self::of(-1));
+            return $degree % 2 === 0
+                ? throw MathsError::notARoot()
+                : self::of($this->value->negated(), $this->unit)->root($degree)->times(self::of(-1));
         }
         $unit = $this->unit->isNone() ? $this->unit : $this->unit->root($degree);
         $coherent = Units::coherent($this->unit);
@@ -191,7 +218,9 @@ final readonly class Quantity
         if ($degree === 2) {
             $root = $number->sqrt();
         } else {
-            $near = $number->getBitLength() > self::MOST_BITS_OF_FLOAT ? null : BigInteger::of((int) round($number->toFloat() ** (1 / $degree)));
+            $near = $number->getBitLength() > self::MOST_BITS_OF_FLOAT
+                ? null
+                : BigInteger::of((int) round($number->toFloat() ** (1 / $degree)));
             $root = $near;
         }
 
@@ -241,7 +270,9 @@ final readonly class Quantity
 
         return match (true) {
             $symbol === '' => $number,
-            in_array($symbol, Units::MONEY, true) => str_starts_with($number, '−') ? '−'.$symbol.$this->money(mb_substr($number, 1)) : $symbol.$this->money($number),
+            in_array($symbol, Units::MONEY, true) => str_starts_with($number, '−')
+                ? '−'.$symbol.$this->money(mb_substr($number, 1))
+                : $symbol.$this->money($number),
             in_array($symbol, ['%', '°', 'p', '¢'], true) => $number.$symbol,
             default => $number."\u{00A0}".$symbol,
         };
@@ -266,14 +297,20 @@ final readonly class Quantity
             return self::grouped((string) $value->toScale($this->places, RoundingMode::HALF_UP));
         }
         if (! $this->exact) {
-            return self::grouped(rtrim(rtrim((string) $value->toScale($value->abs()->isLessThan('1/100') ? 7 : 4, RoundingMode::HALF_UP), '0'), '.'));
+            return self::grouped(rtrim(
+                rtrim((string) $value->toScale($value->abs()->isLessThan('1/100') ? 7 : 4, RoundingMode::HALF_UP), '0'),
+                '.',
+            ));
         }
         $decimal = self::decimal($value);
         if ($decimal !== null) {
             return self::grouped((string) $decimal->toScale(max(0, $decimal->getScale())));
         }
         // A measure is told in figures, whatever became of it; a plain fraction stays one.
-        if (! $this->unit->isNone() && $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR_OF_A_MEASURE) || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR)) {
+        if (
+            ! $this->unit->isNone() && $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR_OF_A_MEASURE)
+            || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR)
+        ) {
             return self::grouped((string) SignificantFigures::decimal($value, 3));
         }
 
@@ -296,8 +333,13 @@ final readonly class Quantity
     {
         $size = $value->abs();
 
-        return ! $size->isZero() && ($size->isGreaterThanOrEqualTo($this->inPowers ? 1000 : self::LARGEST_IN_FIGURES)
-            || ($size->isLessThan(self::SMALLEST_IN_FIGURES) && ($value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR * 10) || ! $this->exact)));
+        if ($size->isZero()) {
+            return false;
+        }
+        $isRough = ! $this->exact || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR * 10);
+
+        return $size->isGreaterThanOrEqualTo($this->inPowers ? 1000 : self::LARGEST_IN_FIGURES)
+            || ($size->isLessThan(self::SMALLEST_IN_FIGURES) && $isRough);
     }
 
     /** The number in plain figures, as it is typed. */

@@ -48,7 +48,10 @@ final class Rearrangement
         $names = match (true) {
             $expression instanceof Name => [$expression->name],
             $expression instanceof Operation => [...self::names($expression->left), ...self::names($expression->right)],
-            $expression instanceof Bracketed, $expression instanceof Negation, $expression instanceof Root, $expression instanceof NamedFunction => self::names($expression->inner),
+            $expression instanceof Bracketed,
+            $expression instanceof Negation,
+            $expression instanceof Root,
+            $expression instanceof NamedFunction => self::names($expression->inner),
             default => [],
         };
 
@@ -60,7 +63,10 @@ final class Rearrangement
         return match (true) {
             $expression instanceof Name => $expression->name === $name ? 1 : 0,
             $expression instanceof Operation => self::count($expression->left, $name) + self::count($expression->right, $name),
-            $expression instanceof Bracketed, $expression instanceof Negation, $expression instanceof Root, $expression instanceof NamedFunction => self::count($expression->inner, $name),
+            $expression instanceof Bracketed,
+            $expression instanceof Negation,
+            $expression instanceof Root,
+            $expression instanceof NamedFunction => self::count($expression->inner, $name),
             default => 0,
         };
     }
@@ -94,7 +100,9 @@ final class Rearrangement
             '+' => new Operation('-', $other, self::heldSum($rest)),
             '-' => $isLeft ? new Operation('+', $other, $rest) : new Operation('-', $rest, self::heldSum($other)),
             '×', 'implicit', 'of' => self::quotient($other, $rest),
-            '/', '÷' => $isLeft ? new Operation('×', self::held($other), self::held($rest)) : new Operation('/', self::held($rest), self::held($other)),
+            '/', '÷' => $isLeft
+                ? new Operation('×', self::held($other), self::held($rest))
+                : new Operation('/', self::held($rest), self::held($other)),
             default => self::rootOf($side, $other, $isLeft, $name),
         }];
     }
@@ -111,7 +119,11 @@ final class Rearrangement
     {
         if (! $isBase) {
             // 2^n = 8: how often two is multiplied.
-            return new Operation('/', new NamedFunction('log', new Bracketed(Bracketed::opened($other))), new NamedFunction('log', new Bracketed(Bracketed::opened($power->left))));
+            return new Operation(
+                '/',
+                new NamedFunction('log', new Bracketed(Bracketed::opened($other))),
+                new NamedFunction('log', new Bracketed(Bracketed::opened($power->left))),
+            );
         }
         $degree = $power->right instanceof Number ? $power->right->typed() : '';
         if (! in_array($degree, ['2', '3', '4', '5', '6'], true)) {
@@ -139,7 +151,9 @@ final class Rearrangement
     /** Sums keep together in brackets when something is done to them as a whole. */
     private static function held(Expression $expression): Expression
     {
-        return $expression instanceof Operation && in_array($expression->sign, ['+', '-', '/', '×', 'implicit'], true) ? new Bracketed($expression) : $expression;
+        return $expression instanceof Operation && in_array($expression->sign, ['+', '-', '/', '×', 'implicit'], true)
+            ? new Bracketed($expression)
+            : $expression;
     }
 
     private static function heldSum(Expression $expression): Expression

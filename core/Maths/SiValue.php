@@ -9,7 +9,19 @@ use Brick\Math\BigRational;
 /** A quantity in the base units of the SI, for comparing with other programs; currencies and angles in their own unit. */
 final class SiValue
 {
-    private const UNITS = ['length' => 'm', 'mass' => 'kg', 'time' => 's', 'current' => 'A', 'temperature' => '°C', 'temperature in K' => 'K', 'temperature in °F' => '°F', 'amount' => 'mol', 'angle' => '°', 'data' => 'B', 'years' => 'years'];
+    private const UNITS = [
+        'length' => 'm',
+        'mass' => 'kg',
+        'time' => 's',
+        'current' => 'A',
+        'temperature' => '°C',
+        'temperature in K' => 'K',
+        'temperature in °F' => '°F',
+        'amount' => 'mol',
+        'angle' => '°',
+        'data' => 'B',
+        'years' => 'years',
+    ];
 
     /** @return array{value: float, units: object} exponent of each unit */
     public static function of(Quantity $quantity): array

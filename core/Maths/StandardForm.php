@@ -10,7 +10,19 @@ use Brick\Math\RoundingMode;
 /** Numbers told as a power of ten: 3.77 × 10⁻⁵. */
 final class StandardForm
 {
-    private const SUPERSCRIPTS = ['-' => '⁻', '0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸', '9' => '⁹'];
+    private const SUPERSCRIPTS = [
+        '-' => '⁻',
+        '0' => '⁰',
+        '1' => '¹',
+        '2' => '²',
+        '3' => '³',
+        '4' => '⁴',
+        '5' => '⁵',
+        '6' => '⁶',
+        '7' => '⁷',
+        '8' => '⁸',
+        '9' => '⁹',
+    ];
 
     /** @param  int  $figures the most that are told */
     public static function write(BigRational $value, int $figures): string

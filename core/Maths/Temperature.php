@@ -23,7 +23,11 @@ final class Temperature
         [$toDegrees, $toZero] = self::SCALES[$to->symbol()];
         $celsius = $temperature->value->minus(BigRational::of($zero))->dividedBy(BigRational::of($degrees));
 
-        return new Quantity($celsius->multipliedBy(BigRational::of($toDegrees))->plus(BigRational::of($toZero))->simplified(), $to, $temperature->exact);
+        return new Quantity(
+            $celsius->multipliedBy(BigRational::of($toDegrees))->plus(BigRational::of($toZero))->simplified(),
+            $to,
+            $temperature->exact,
+        );
     }
 
     /** The sum, as it is worked out by hand. */

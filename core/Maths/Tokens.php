@@ -13,7 +13,19 @@ final class Tokens
     /** Letters of a sum. */
     private const LONGEST = 1200;
 
-    private const SUPERSCRIPTS = ['⁰' => '0', '¹' => '1', '²' => '2', '³' => '3', '⁴' => '4', '⁵' => '5', '⁶' => '6', '⁷' => '7', '⁸' => '8', '⁹' => '9', '⁻' => '-'];
+    private const SUPERSCRIPTS = [
+        '⁰' => '0',
+        '¹' => '1',
+        '²' => '2',
+        '³' => '3',
+        '⁴' => '4',
+        '⁵' => '5',
+        '⁶' => '6',
+        '⁷' => '7',
+        '⁸' => '8',
+        '⁹' => '9',
+        '⁻' => '-',
+    ];
 
     /**
      * @param  list<string>  $names letters that are names wherever they stand, whatever else they could be
@@ -50,7 +62,12 @@ final class Tokens
      */
     public static function ofFormula(string $formula): array
     {
-        return self::cut($formula, [], static fn (string $word, bool $space): ?Unit => Units::find($word) ?? ($space && preg_match('/^[AVCK]$/', $word) === 1 ? Units::called($word) : null));
+        return self::cut(
+            $formula,
+            [],
+            static fn (string $word, bool $space): ?Unit => Units::find($word)
+                ?? ($space && preg_match('/^[AVCK]$/', $word) === 1 ? Units::called($word) : null),
+        );
     }
 
     /**
@@ -161,7 +178,8 @@ final class Tokens
         if ($word === 'sqrt' || $word === 'pi') {
             return ['sign', $word];
         }
-        $isUnit = $unit($word, $space) !== null || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
+        $isUnit = $unit($word, $space) !== null
+            || in_array(mb_strtolower($word), ['square', 'cubic', 'per', 'squared', 'cubed', 'percent'], true);
         if ($isUnit && self::unitMayFollow($before)) {
             return ['unit', $word];
         }
@@ -174,7 +192,8 @@ final class Tokens
     {
         $last = end($before);
 
-        return $last !== false && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || self::isSuperscript($last));
+        return $last !== false
+            && ($last->kind === 'number' || $last->kind === 'unit' || $last->is(')') || $last->is('%') || self::isSuperscript($last));
     }
 
     /** @param  list<Token>  $before */

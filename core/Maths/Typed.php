@@ -32,8 +32,15 @@ final class Typed
             $expression instanceof Negation => '−'.self::held($expression->inner, 2, $values),
             $expression instanceof QuadraticRoot => $expression->name,
             $expression instanceof Factorial => self::held($expression->inner, 5, $values).'!',
-            $expression instanceof Root => ([3 => '∛', 4 => '∜'][$expression->degree] ?? '√').'('.self::write(Bracketed::opened($expression->inner), $values).')',
-            $expression instanceof NamedFunction => (['asin' => 'sin⁻¹', 'acos' => 'cos⁻¹', 'atan' => 'tan⁻¹'][$expression->name] ?? $expression->name).'('.self::write(Bracketed::opened($expression->inner), $values).')',
+            $expression instanceof Root => ([3 => '∛', 4 => '∜'][$expression->degree] ?? '√')
+                .'('
+                .self::write(Bracketed::opened($expression->inner), $values)
+                .')',
+            $expression instanceof NamedFunction => ([
+                'asin' => 'sin⁻¹',
+                'acos' => 'cos⁻¹',
+                'atan' => 'tan⁻¹',
+            ][$expression->name] ?? $expression->name).'('.self::write(Bracketed::opened($expression->inner), $values).')',
             $expression instanceof Operation => self::operation($expression, $values),
             default => '',
         };
@@ -55,14 +62,20 @@ final class Typed
 
             return $base.(['2' => '²', '3' => '³'][$exponent] ?? "^{$exponent}");
         }
-        $right = self::held($operation->right, $operation->strength() + (in_array($operation->sign, ['-', '/', '÷'], true) ? 1 : 0), $values);
+        $right = self::held(
+            $operation->right,
+            $operation->strength() + (in_array($operation->sign, ['-', '/', '÷'], true) ? 1 : 0),
+            $values,
+        );
         // With numbers in their places things side by side need their sign.
         $isFilled = preg_match('/^[−-]?[\d£$€√(]/u', $right) === 1;
 
         return match ($operation->sign) {
             '+' => "{$left} + {$right}",
             '-' => "{$left} − {$right}",
-            'implicit' => $isFilled || ($values !== [] && preg_match('/\d\s?\p{L}+[²³]?$/u', $left) === 1) ? "{$left} × {$right}" : "{$left} {$right}",
+            'implicit' => $isFilled || ($values !== [] && preg_match('/\d\s?\p{L}+[²³]?$/u', $left) === 1)
+                ? "{$left} × {$right}"
+                : "{$left} {$right}",
             '×' => "{$left} × {$right}",
             'of' => "{$left} of {$right}",
             '÷' => "{$left} ÷ {$right}",

@@ -76,7 +76,12 @@ final readonly class Unit
         if (array_filter($this->dimensions, static fn (int $exponent): bool => $exponent % $degree !== 0) !== []) {
             return null;
         }
-        $root = Units::coherent(new self('', array_map(static fn (int $exponent): int => intdiv($exponent, $degree), $this->dimensions), BigRational::one(), []));
+        $root = Units::coherent(new self(
+            '',
+            array_map(static fn (int $exponent): int => intdiv($exponent, $degree), $this->dimensions),
+            BigRational::one(),
+            [],
+        ));
 
         return $root->factor->power($degree)->isEqualTo($this->factor) ? $root : null;
     }
@@ -127,7 +132,9 @@ final readonly class Unit
     /** One name for what is put together from others, as N is for kg m/s². */
     public function isDerived(): bool
     {
-        return count($this->dimensions) > 1 && ! $this->isCompound() && array_intersect_key($this->dimensions, ['mass' => 1, 'current' => 1]) !== [];
+        return count($this->dimensions) > 1
+            && ! $this->isCompound()
+            && array_intersect_key($this->dimensions, ['mass' => 1, 'current' => 1]) !== [];
     }
 
     public function measuresLike(self $other): bool
@@ -216,7 +223,9 @@ final readonly class Unit
         $factor = BigRational::one();
         foreach ($parts as [$unit, $exponent]) {
             $dimensions = self::sum($dimensions, array_map(static fn (int $each): int => $each * $exponent, $unit->dimensions), 1);
-            $factor = $factor->multipliedBy($exponent >= 0 ? $unit->factor->power($exponent) : $unit->factor->reciprocal()->power(-$exponent));
+            $factor = $factor->multipliedBy(
+                $exponent >= 0 ? $unit->factor->power($exponent) : $unit->factor->reciprocal()->power(-$exponent),
+            );
         }
         if (count($parts) === 1 && current($parts)[1] === 1) {
             return current($parts)[0];
@@ -238,17 +247,41 @@ final readonly class Unit
         $above = array_filter($parts, static fn (array $part): bool => $part[1] > 0);
         $below = array_diff_key($parts, $above);
         if ($above === []) {
-            return implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($below), $below));
+            return implode(
+                ' ',
+                array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($below), $below),
+            );
         }
-        $top = implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($above), $above));
-        $bottom = implode(' ', array_map(static fn (string $symbol, array $part): string => $raised($symbol, -$part[1]), array_keys($below), $below));
+        $top = implode(
+            ' ',
+            array_map(static fn (string $symbol, array $part): string => $raised($symbol, $part[1]), array_keys($above), $above),
+        );
+        $bottom = implode(
+            ' ',
+            array_map(static fn (string $symbol, array $part): string => $raised($symbol, -$part[1]), array_keys($below), $below),
+        );
 
         return $below === [] ? $top : $top.'/'.(count($below) > 1 ? "({$bottom})" : $bottom);
     }
 
     private static function superscript(int $exponent): string
     {
-        return strtr((string) $exponent, ['0' => '⁰', '1' => '¹', '2' => '²', '3' => '³', '4' => '⁴', '5' => '⁵', '6' => '⁶', '7' => '⁷', '8' => '⁸', '9' => '⁹', '-' => '⁻']);
+        return strtr(
+            (string) $exponent,
+            [
+                '0' => '⁰',
+                '1' => '¹',
+                '2' => '²',
+                '3' => '³',
+                '4' => '⁴',
+                '5' => '⁵',
+                '6' => '⁶',
+                '7' => '⁷',
+                '8' => '⁸',
+                '9' => '⁹',
+                '-' => '⁻',
+            ],
+        );
     }
 
     /**

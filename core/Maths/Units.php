@@ -15,7 +15,21 @@ use Brick\Math\BigRational;
  */
 final class Units
 {
-    private const PREFIXES = ['p' => ['pico', '1/1000000000000'], 'n' => ['nano', '1/1000000000'], 'μ' => ['micro', '1/1000000'], 'm' => ['milli', '1/1000'], 'c' => ['centi', '1/100'], 'd' => ['deci', '1/10'], '' => ['', '1'], 'da' => ['deca', '10'], 'h' => ['hecto', '100'], 'k' => ['kilo', '1000'], 'M' => ['mega', '1000000'], 'G' => ['giga', '1000000000'], 'T' => ['tera', '1000000000000']];
+    private const PREFIXES = [
+        'p' => ['pico', '1/1000000000000'],
+        'n' => ['nano', '1/1000000000'],
+        'μ' => ['micro', '1/1000000'],
+        'm' => ['milli', '1/1000'],
+        'c' => ['centi', '1/100'],
+        'd' => ['deci', '1/10'],
+        '' => ['', '1'],
+        'da' => ['deca', '10'],
+        'h' => ['hecto', '100'],
+        'k' => ['kilo', '1000'],
+        'M' => ['mega', '1000000'],
+        'G' => ['giga', '1000000000'],
+        'T' => ['tera', '1000000000000'],
+    ];
 
     private const SMALL = ['p', 'n', 'μ', 'm', ''];
 
@@ -42,7 +56,12 @@ final class Units
         'H' => [['henry'], ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -2], '1000', self::SMALL],
         'T' => [['tesla'], ['current' => -1, 'mass' => 1, 'time' => -2], '1000', self::SMALL],
         'mol' => [['mole'], ['amount' => 1], '1', self::SMALL],
-        'eV' => [['electronvolt'], ['length' => 2, 'mass' => 1, 'time' => -2], '1602176634/10000000000000000000000000', ['m', '', 'k', 'M', 'G']],
+        'eV' => [
+            ['electronvolt'],
+            ['length' => 2, 'mass' => 1, 'time' => -2],
+            '1602176634/10000000000000000000000000',
+            ['m', '', 'k', 'M', 'G'],
+        ],
         'cal' => [['calorie'], ['length' => 2, 'mass' => 1, 'time' => -2], '4184', ['', 'k']],
         'Wh' => [['watt-hour'], ['length' => 2, 'mass' => 1, 'time' => -2], '3600000', ['m', '', 'k', 'M', 'G']],
         'Ah' => [['ampere-hour', 'amp-hour'], ['current' => 1, 'time' => 1], '3600', ['m', '']],
@@ -100,12 +119,83 @@ final class Units
     /**
      * Symbols that in running text are mostly words or names: they count where nothing but a measure can stand.
      */
-    private const ONLY_IN_A_MEASURE = ['in', 'pt', 'qt', 'gal', 't', 'st', 'stone', 'A', 'V', 'C', 'K', 'F', 'H', 'T', 'B', 'M', 'bar', 'bars', 'cal', 'cals', 'decade', 'decades', 'century', 'centuries', 'AU', 'au', 'Ah', 'dam', 'dag', 'das', 'hm', 'hg', 'Gm', 'Gg', 'Tm', 'pm', 'ps', 'ns', 'pT', 'mol', 'mole', 'moles', 'dm', 'dg', 'kn', 'knot', 'knots', 'ly', 'atm', 'rpm', 'yen', 'byte', 'bytes', 'mH', 'mT', 'pA', 'pW', 'mW', 'MW', 'TV', 'pV'];
+    private const ONLY_IN_A_MEASURE = [
+        'in',
+        'pt',
+        'qt',
+        'gal',
+        't',
+        'st',
+        'stone',
+        'A',
+        'V',
+        'C',
+        'K',
+        'F',
+        'H',
+        'T',
+        'B',
+        'M',
+        'bar',
+        'bars',
+        'cal',
+        'cals',
+        'decade',
+        'decades',
+        'century',
+        'centuries',
+        'AU',
+        'au',
+        'Ah',
+        'dam',
+        'dag',
+        'das',
+        'hm',
+        'hg',
+        'Gm',
+        'Gg',
+        'Tm',
+        'pm',
+        'ps',
+        'ns',
+        'pT',
+        'mol',
+        'mole',
+        'moles',
+        'dm',
+        'dg',
+        'kn',
+        'knot',
+        'knots',
+        'ly',
+        'atm',
+        'rpm',
+        'yen',
+        'byte',
+        'bytes',
+        'mH',
+        'mT',
+        'pA',
+        'pW',
+        'mW',
+        'MW',
+        'TV',
+        'pV',
+    ];
 
     /** Units that are not the same in every country: what one of them is in litres is left alone. */
     private const DIFFER_BY_COUNTRY = ['pt', 'qt', 'gal'];
 
-    private const COHERENT = ['length' => 'm', 'mass' => 'kg', 'time' => 's', 'current' => 'A', 'angle' => '°', 'temperature' => '°C', 'temperature in K' => 'K', 'amount' => 'mol'];
+    private const COHERENT = [
+        'length' => 'm',
+        'mass' => 'kg',
+        'time' => 's',
+        'current' => 'A',
+        'angle' => '°',
+        'temperature' => '°C',
+        'temperature in K' => 'K',
+        'amount' => 'mol',
+    ];
 
     /** @var array<string, Unit>|null */
     private static ?array $bySpelling = null;
@@ -157,7 +247,13 @@ final class Units
     public static function named(Unit $unit): ?Unit
     {
         foreach ($unit->isCompound() ? self::all() : [] as $named) {
-            if ($named->measuresLike($unit) && $named->factor->isEqualTo($unit->factor) && ! $named->isCompound() && ! self::differsByCountry($named) && isset(self::$usual[$named->symbol()])) {
+            if (
+                $named->measuresLike($unit)
+                && $named->factor->isEqualTo($unit->factor)
+                && ! $named->isCompound()
+                && ! self::differsByCountry($named)
+                && isset(self::$usual[$named->symbol()])
+            ) {
                 return $named;
             }
         }
@@ -168,7 +264,8 @@ final class Units
     /** The unit of the metre, kilogram and second for the same kind of quantity: N for kN, m/s for km/h, kg for g. */
     public static function coherent(Unit $unit): Unit
     {
-        $factor = BigRational::of(1000)->power(max(0, $unit->dimensions['mass'] ?? 0))->dividedBy(BigRational::of(1000)->power(max(0, -($unit->dimensions['mass'] ?? 0))));
+        $factor = BigRational::of(1000)->power(max(0, $unit->dimensions['mass'] ?? 0))
+            ->dividedBy(BigRational::of(1000)->power(max(0, -($unit->dimensions['mass'] ?? 0))));
         foreach (array_keys(self::PREFIXED) as $symbol) {
             $named = self::all()[$symbol];
             if (in_array($symbol, ['eV', 'cal', 'Wh', 'Ah', 'bar'], true)) {
@@ -248,14 +345,27 @@ final class Units
         foreach (self::OTHERS as $symbol => [$spellings, $dimensions, $factor]) {
             $units += array_fill_keys([$symbol, ...$spellings], Unit::of($symbol, $dimensions, $factor));
             self::$usual[$symbol] = true;
-            self::$names += array_fill_keys(array_filter([$symbol, ...$spellings], static fn (string $spelling): bool => strlen($spelling) > 2 || in_array($spelling, ['ft', 'yd', 'lb', 'oz', 'hr'], true)), true);
+            self::$names += array_fill_keys(
+                array_filter(
+                    [$symbol, ...$spellings],
+                    static fn (string $spelling): bool => strlen($spelling) > 2
+                        || in_array($spelling, ['ft', 'yd', 'lb', 'oz', 'hr'], true),
+                ),
+                true,
+            );
         }
         foreach (self::PREFIXED as $symbol => [$names, $dimensions, $factor, $prefixes]) {
             foreach ($prefixes as $prefix) {
                 [$called, $times] = self::PREFIXES[$prefix];
-                $unit = Unit::of($symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol, $dimensions, BigRational::of($factor)->multipliedBy($times));
+                $unit = Unit::of(
+                    $symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol,
+                    $dimensions,
+                    BigRational::of($factor)->multipliedBy($times),
+                );
                 $units += array_fill_keys(self::spellings($prefix, $symbol, $called, $names), $unit);
-                self::$usual += in_array($prefix, ['', 'k', 'M'], true) && ! in_array($symbol, ['eV', 'cal', 'bar', 'Ah'], true) ? [$unit->symbol() => true] : [];
+                self::$usual += in_array($prefix, ['', 'k', 'M'], true) && ! in_array($symbol, ['eV', 'cal', 'bar', 'Ah'], true)
+                    ? [$unit->symbol() => true]
+                    : [];
                 foreach ($names as $name) {
                     self::$names += [$called.$name => true, $called.$name.'s' => true];
                 }

@@ -32,7 +32,10 @@ final class GivenAnswer
      */
     public static function list(string $given): array
     {
-        return array_map(static fn (mixed $value): string => is_string($value) || is_int($value) ? (string) $value : throw InvalidAnswer::unreadable(), array_values(self::decoded($given)));
+        return array_map(
+            static fn (mixed $value): string => is_string($value) || is_int($value) ? (string) $value : throw InvalidAnswer::unreadable(),
+            array_values(self::decoded($given)),
+        );
     }
 
     /** @return array<mixed> */

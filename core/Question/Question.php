@@ -41,7 +41,14 @@ final readonly class Question
     {
         $plain = static fn (string $text): string => PlainWords::of($text, $facts);
 
-        return new self($this->kind->inWords($plain), $plain($this->prompt), $plain($this->hint), $this->marks, $this->stops, $this->ownSeconds);
+        return new self(
+            $this->kind->inWords($plain),
+            $plain($this->prompt),
+            $plain($this->hint),
+            $this->marks,
+            $this->stops,
+            $this->ownSeconds,
+        );
     }
 
     public function type(): string
@@ -88,7 +95,9 @@ final readonly class Question
     /** @return list<string> ids of the pictures that it asks about */
     public function media(): array
     {
-        return $this->kind instanceof ShowsPictures ? array_values(array_filter($this->kind->media(), static fn (string $id): bool => $id !== '')) : [];
+        return $this->kind instanceof ShowsPictures
+            ? array_values(array_filter($this->kind->media(), static fn (string $id): bool => $id !== ''))
+            : [];
     }
 
     /** Whether wrong answers can be counted alike; free text is read one by one. */

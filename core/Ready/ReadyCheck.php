@@ -55,7 +55,10 @@ final readonly class ReadyCheck
                 continue;
             }
             foreach ($inspection->reports as $report) {
-                array_push($findings, ...array_filter($report->findings, static fn (Finding $finding): bool => $finding->rule === $rule->name()));
+                array_push(
+                    $findings,
+                    ...array_filter($report->findings, static fn (Finding $finding): bool => $finding->rule === $rule->name()),
+                );
             }
         }
 

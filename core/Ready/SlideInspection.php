@@ -25,8 +25,12 @@ final class SlideInspection
      * @param  array<string, Medium>  $media by id
      * @param  int|null  $readingYear school year in which the class reads
      */
-    public function __construct(public readonly Slide $slide, public readonly Scene $scene, public readonly array $media, public readonly ?int $readingYear)
-    {
+    public function __construct(
+        public readonly Slide $slide,
+        public readonly Scene $scene,
+        public readonly array $media,
+        public readonly ?int $readingYear,
+    ) {
     }
 
     public static function of(Lesson $lesson, Slide $slide, Scene $scene): self
@@ -56,7 +60,13 @@ final class SlideInspection
         $found = [];
         foreach ($slide->blocks as $block) {
             foreach (Blocks::read($block)->statements() as $statement) {
-                $finding = static fn (string $rule, string $sentence): Finding => Finding::ofBlock($rule, $sentence, $slide->id, $block->id, $statement->field);
+                $finding = static fn (string $rule, string $sentence): Finding => Finding::ofBlock(
+                    $rule,
+                    $sentence,
+                    $slide->id,
+                    $block->id,
+                    $statement->field,
+                );
                 foreach (EqualityChecker::check(PlainWords::filled($statement->text, $facts)) as $equality) {
                     $found[] = [$equality, $finding];
                 }
@@ -72,7 +82,12 @@ final class SlideInspection
         $slide = $this->slide;
         $found = [];
         foreach ($slide->steps as $step) {
-            $finding = static fn (string $rule, string $sentence): Finding => Finding::ofStep($rule, 'In the script: '.$sentence, $slide->id, $step->id);
+            $finding = static fn (string $rule, string $sentence): Finding => Finding::ofStep(
+                $rule,
+                'In the script: '.$sentence,
+                $slide->id,
+                $step->id,
+            );
             foreach (EqualityChecker::check($step->script) as $equality) {
                 $found[] = [$equality, $finding];
             }

@@ -35,7 +35,10 @@ final readonly class SlideReport
 
     public static function read(Fields $report): self
     {
-        return new self(array_map(Finding::read(...), $report->list('findings')), array_map(LinkOnSlide::read(...), $report->list('links')));
+        return new self(
+            array_map(Finding::read(...), $report->list('findings')),
+            array_map(LinkOnSlide::read(...), $report->list('links')),
+        );
     }
 
     /** @return array<string, mixed> */

@@ -52,7 +52,12 @@ final class Captions
     private static function pieces(string $script): array
     {
         $pieces = [];
-        foreach (preg_split('/(?<=[.?!…]) +/u', (string) preg_replace('/[ \t\n]+/', ' ', $script), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $sentence) {
+        foreach (preg_split(
+            '/(?<=[.?!…]) +/u',
+            (string) preg_replace('/[ \t\n]+/', ' ', $script),
+            -1,
+            PREG_SPLIT_NO_EMPTY,
+        ) ?: [] as $sentence) {
             $rows = explode("\n", self::wrapped($sentence));
             foreach (array_chunk($rows, 2) as $pair) {
                 $pieces[] = implode("\n", $pair);

@@ -18,7 +18,8 @@ final readonly class SpokenStep
     }
 
     /**
-     * When each step was spoken: from its reveal to the next one's. A step that is revealed while another slide is visited belongs to that slide.
+     * When each step was spoken: from its reveal to the next one's. A step that is revealed while another slide is visited belongs to
+     * that slide.
      *
      * @return list<self> in the order of time; steps that were never revealed are left out
      */
@@ -39,6 +40,14 @@ final readonly class SpokenStep
         asort($starts);
         $numbers = array_keys($starts);
 
-        return array_map(static fn (int $index, int $number): self => new self($number, $starts[$number], isset($numbers[$index + 1]) ? $starts[$numbers[$index + 1]] : $take->length), array_keys($numbers), $numbers);
+        return array_map(
+            static fn (int $index, int $number): self => new self(
+                $number,
+                $starts[$number],
+                isset($numbers[$index + 1]) ? $starts[$numbers[$index + 1]] : $take->length,
+            ),
+            array_keys($numbers),
+            $numbers,
+        );
     }
 }

@@ -50,6 +50,8 @@ final readonly class Take
     /** @return list<SampleRange> what its own events leave out of it */
     public function leftOut(): array
     {
-        return array_merge(...array_map(fn (string $track): array => $track::leftOut($this->events, $this->length), Tracks::that(ShortensTake::class)));
+        return array_merge(
+            ...array_map(fn (string $track): array => $track::leftOut($this->events, $this->length), Tracks::that(ShortensTake::class)),
+        );
     }
 }

@@ -13,7 +13,8 @@ use Daybright\Lesson\Slide;
 /**
  * The finished running order: takes less cuts, pause points put in.
  *
- * It has two clocks: narration, in which the student's page plays and waits at pause points, and the full clock of the video, in which each pause takes its seconds.
+ * It has two clocks: narration, in which the student's page plays and waits at pause points, and the full clock of the video, in which
+ * each pause takes its seconds.
  */
 final readonly class Timeline
 {
@@ -49,7 +50,10 @@ final readonly class Timeline
     /** @return int samples, pauses and all */
     public function length(): int
     {
-        return $this->narration() + array_sum(array_map(static fn (PausePoint $pause): int => $pause->seconds * Clock::RATE, $this->pauses()));
+        return $this->narration() + array_sum(array_map(
+            static fn (PausePoint $pause): int => $pause->seconds * Clock::RATE,
+            $this->pauses(),
+        ));
     }
 
     /** @return list<PausePoint> in order */
@@ -83,7 +87,13 @@ final readonly class Timeline
             $content = Blocks::able($block, Stops::class);
             $seconds = $content?->waits();
             if ($content !== null && $seconds !== null) {
-                $pauses[] = new PausePoint($block->id, $slide->id, $starts + $kept->place(self::after($slide, $block, $take)), $seconds, $content->asks());
+                $pauses[] = new PausePoint(
+                    $block->id,
+                    $slide->id,
+                    $starts + $kept->place(self::after($slide, $block, $take)),
+                    $seconds,
+                    $content->asks(),
+                );
             }
         }
         usort($pauses, static fn (PausePoint $one, PausePoint $other): int => $one->at <=> $other->at);

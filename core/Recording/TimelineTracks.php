@@ -39,7 +39,10 @@ final readonly class TimelineTracks
     {
         $intervals = [];
         foreach (Tracks::all() as $track) {
-            $intervals[$track::name()] = array_map(static fn (Fields $interval): Interval => $track::read($interval), $tracks->list($track::name()));
+            $intervals[$track::name()] = array_map(
+                static fn (Fields $interval): Interval => $track::read($interval),
+                $tracks->list($track::name()),
+            );
         }
 
         return new self(array_filter($intervals));
@@ -48,13 +51,19 @@ final readonly class TimelineTracks
     /** @param  Closure(Interval): bool  $wanted */
     public function only(Closure $wanted): self
     {
-        return new self(array_filter(array_map(static fn (array $intervals): array => array_values(array_filter($intervals, $wanted)), $this->intervals)));
+        return new self(array_filter(array_map(
+            static fn (array $intervals): array => array_values(array_filter($intervals, $wanted)),
+            $this->intervals,
+        )));
     }
 
     /** @return array<string, list<array<string, mixed>>> */
     public function toArray(): array
     {
-        return array_map(static fn (array $intervals): array => array_map(static fn (Interval $interval): array => $interval->toArray(), $intervals), $this->intervals);
+        return array_map(
+            static fn (array $intervals): array => array_map(static fn (Interval $interval): array => $interval->toArray(), $intervals),
+            $this->intervals,
+        );
     }
 
     /** @return list<ShownSlide> which slide is seen when, without gaps: a visit covers the slide that it is made from */

@@ -17,7 +17,13 @@ final readonly class FrozenChapter
 
     public static function read(Fields $chapter): self
     {
-        return new self($chapter->number('at'), $chapter->number('until'), $chapter->text('slide'), $chapter->text('title'), $chapter->text('part'));
+        return new self(
+            $chapter->number('at'),
+            $chapter->number('until'),
+            $chapter->text('slide'),
+            $chapter->text('title'),
+            $chapter->text('part'),
+        );
     }
 
     /** Its title, or that of its part. */

@@ -42,14 +42,18 @@ final readonly class FrozenLesson
             $lesson->number('full'),
             array_combine($names, array_map(static fn (string $id): FrozenSlide => FrozenSlide::read($slides->fields($id)), $names)),
             TimelineTracks::read($lesson->fields('tracks')),
-            array_map(static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')), $lesson->list('captions')),
+            array_map(
+                static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')),
+                $lesson->list('captions'),
+            ),
             array_map(FrozenChapter::read(...), $lesson->list('chapters')),
             array_map(FrozenPause::read(...), $lesson->list('pauses')),
         );
     }
 
     /**
-     * A moment of narration on the clock of the video. The moment of a pause itself falls after its wait, unless the moment before is asked for.
+     * A moment of narration on the clock of the video. The moment of a pause itself falls after its wait, unless the moment before is
+     * asked for.
      *
      * @param  bool  $before whether a pause at this very moment is still to come
      */

@@ -65,7 +65,16 @@ final readonly class FrozenSlide
         }
         $links = array_values(array_filter($this->links, static fn (array $link): bool => $link['step'] <= $step));
 
-        return new self($this->title, $this->part, $this->side, $this->svgAt($step), $this->steps, array_slice($this->descriptions, 0, $step + 1), $this->script, $links);
+        return new self(
+            $this->title,
+            $this->part,
+            $this->side,
+            $this->svgAt($step),
+            $this->steps,
+            array_slice($this->descriptions, 0, $step + 1),
+            $this->script,
+            $links,
+        );
     }
 
     /** @return array<mixed> */
@@ -79,6 +88,11 @@ final readonly class FrozenSlide
     {
         $area = static fn (Fields $area): array => [$area->number('0'), $area->number('1'), $area->number('2'), $area->number('3')];
 
-        return ['slide' => $link->text('slide'), 'label' => $link->text('label'), 'step' => $link->whole('step'), 'areas' => array_map($area, $link->list('areas'))];
+        return [
+            'slide' => $link->text('slide'),
+            'label' => $link->text('label'),
+            'step' => $link->whole('step'),
+            'areas' => array_map($area, $link->list('areas')),
+        ];
     }
 }

@@ -94,7 +94,10 @@ final readonly class LessonFreezer
         foreach ($scene->groups as $group) {
             $link = $group->link?->moved($group->x, $group->y);
             if ($link !== null && $lesson->slide($link->slide)?->side === true) {
-                $areas = array_map(static fn (Box $area): array => [round($area->x), round($area->y), round($area->width), round($area->height)], $link->areas);
+                $areas = array_map(
+                    static fn (Box $area): array => [round($area->x), round($area->y), round($area->width), round($area->height)],
+                    $link->areas,
+                );
                 $links[] = ['slide' => $link->slide, 'label' => $link->label, 'step' => $group->stepNumber, 'areas' => $areas];
             }
         }
@@ -106,7 +109,13 @@ final readonly class LessonFreezer
     {
         $slide = $segment->slide;
 
-        return new FrozenChapter(self::milliseconds($segment->starts), self::milliseconds($segment->ends()), $slide->id, $slide->title, $slide->part->value);
+        return new FrozenChapter(
+            self::milliseconds($segment->starts),
+            self::milliseconds($segment->ends()),
+            $slide->id,
+            $slide->title,
+            $slide->part->value,
+        );
     }
 
     private static function pause(Lesson $lesson, PausePoint $pause): FrozenPause

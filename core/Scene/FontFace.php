@@ -31,7 +31,13 @@ final readonly class FontFace
     public static function from(array $metrics, array $otherwise): self
     {
         // The line box of some fonts leaves room for stacked accents; slides need the letters' own height.
-        return new self($metrics['family'].', '.$otherwise['family'], $metrics['weight'], min($metrics['ascent'], 1000) / 1000, min($metrics['descent'], 280) / 1000, $metrics['widths'] + $otherwise['widths']);
+        return new self(
+            $metrics['family'].', '.$otherwise['family'],
+            $metrics['weight'],
+            min($metrics['ascent'], 1000) / 1000,
+            min($metrics['descent'], 280) / 1000,
+            $metrics['widths'] + $otherwise['widths'],
+        );
     }
 
     /** @return float in slide units */

@@ -18,6 +18,10 @@ final class FormulasAway extends RuntimeException implements Failure
 
     public static function because(Throwable $error): self
     {
-        return new self('Formulas cannot be set just now. Nothing is lost: it is tried again as soon as the server can set them.', 0, $error);
+        return new self(
+            'Formulas cannot be set just now. Nothing is lost: it is tried again as soon as the server can set them.',
+            0,
+            $error,
+        );
     }
 }

@@ -36,7 +36,10 @@ final readonly class Scene
     /** @return list<Link> places that lead to side slides, in slide units */
     public function links(): array
     {
-        return array_values(array_filter(array_map(static fn (Group $group): ?Link => $group->link?->moved($group->x, $group->y), $this->groups)));
+        return array_values(array_filter(array_map(
+            static fn (Group $group): ?Link => $group->link?->moved($group->x, $group->y),
+            $this->groups,
+        )));
     }
 
     /** What is seen, in words, one sentence or more for each group. */
@@ -44,6 +47,9 @@ final readonly class Scene
     {
         $words = array_filter(array_map(static fn (Group $group): string => trim($group->words), $this->groups));
 
-        return implode(' ', array_map(static fn (string $each): string => preg_match('/[.?!…:]$/u', $each) === 1 ? $each : $each.'.', $words));
+        return implode(
+            ' ',
+            array_map(static fn (string $each): string => preg_match('/[.?!…:]$/u', $each) === 1 ? $each : $each.'.', $words),
+        );
     }
 }

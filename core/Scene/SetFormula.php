@@ -11,7 +11,12 @@ final readonly class SetFormula
      * @param  float  $width, $ascent and $descent in ems
      * @param  string|null  $trouble why it could not be read and is set as the letters that were typed
      */
-    public function __construct(public string $markup, public float $width, public float $ascent, public float $descent, public ?string $trouble = null)
-    {
+    public function __construct(
+        public string $markup,
+        public float $width,
+        public float $ascent,
+        public float $descent,
+        public ?string $trouble = null,
+    ) {
     }
 }

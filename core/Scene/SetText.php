@@ -48,7 +48,14 @@ final readonly class SetText
     {
         $shapes = [];
         foreach ($this->lines as $line) {
-            array_push($shapes, ...$this->line($line, $x + ($this->room - $line->width - $line->indent) * $this->style->align + $line->indent, $y + $line->ascent));
+            array_push(
+                $shapes,
+                ...$this->line(
+                    $line,
+                    $x + ($this->room - $line->width - $line->indent) * $this->style->align + $line->indent,
+                    $y + $line->ascent,
+                ),
+            );
             $y += $line->height();
         }
 
@@ -61,7 +68,12 @@ final readonly class SetText
         $shapes = [];
         if ($line->bullet) {
             $radius = $this->style->size * 0.13;
-            $shapes[] = Shape::circle($x - $this->style->size * 0.6, $baseline - $this->style->size * 0.3, $radius, Paint::filled($this->style->colour));
+            $shapes[] = Shape::circle(
+                $x - $this->style->size * 0.6,
+                $baseline - $this->style->size * 0.3,
+                $radius,
+                Paint::filled($this->style->colour),
+            );
         }
         $at = $x;
         $run = [];

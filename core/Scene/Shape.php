@@ -28,12 +28,25 @@ final readonly class Shape
 
     public static function rectangle(Box $box, Paint $paint, float $corner = 0): self
     {
-        return new self('rect', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height] + ($corner > 0 ? ['rx' => $corner] : []) + $paint->attributes(), $box);
+        return new self(
+            'rect',
+            [
+                'x' => $box->x,
+                'y' => $box->y,
+                'width' => $box->width,
+                'height' => $box->height,
+            ] + ($corner > 0 ? ['rx' => $corner] : []) + $paint->attributes(),
+            $box,
+        );
     }
 
     public static function circle(float $x, float $y, float $radius, Paint $paint): self
     {
-        return new self('circle', ['cx' => $x, 'cy' => $y, 'r' => $radius] + $paint->attributes(), new Box($x - $radius, $y - $radius, 2 * $radius, 2 * $radius));
+        return new self(
+            'circle',
+            ['cx' => $x, 'cy' => $y, 'r' => $radius] + $paint->attributes(),
+            new Box($x - $radius, $y - $radius, 2 * $radius, 2 * $radius),
+        );
     }
 
     /** @param  list<array{float, float}>  $points */
@@ -45,7 +58,11 @@ final readonly class Shape
     /** @param  list<array{float, float}>  $points */
     public static function polyline(array $points, Paint $paint): self
     {
-        return new self('polyline', ['points' => self::points($points), 'stroke-linecap' => 'round'] + $paint->attributes(), self::around($points));
+        return new self(
+            'polyline',
+            ['points' => self::points($points), 'stroke-linecap' => 'round'] + $paint->attributes(),
+            self::around($points),
+        );
     }
 
     /**
@@ -59,12 +76,24 @@ final readonly class Shape
             $spans[] = new self('tspan', ['x' => $x], $box, [], $word.($index < count($words) - 1 ? ' ' : ''));
         }
 
-        return new self('text', ['y' => $baseline, 'font-family' => $face->family, 'font-weight' => $face->weight, 'font-size' => $size, 'fill' => $colour], $box, $spans);
+        return new self(
+            'text',
+            ['y' => $baseline, 'font-family' => $face->family, 'font-weight' => $face->weight, 'font-size' => $size, 'fill' => $colour],
+            $box,
+            $spans,
+        );
     }
 
     public static function image(Box $box, string $medium): self
     {
-        return new self('image', ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'xMidYMid meet'], $box, [], '', $medium);
+        return new self(
+            'image',
+            ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'xMidYMid meet'],
+            $box,
+            [],
+            '',
+            $medium,
+        );
     }
 
     /** @param  float  $baseline y of the baseline */
@@ -74,7 +103,12 @@ final readonly class Shape
 
         return new self(
             'g',
-            ['transform' => sprintf('translate(%s %s) scale(%s)', self::short($x), self::short($baseline), self::short($scale, 5)), 'fill' => $colour, 'stroke' => $colour, 'stroke-width' => 0],
+            [
+                'transform' => sprintf('translate(%s %s) scale(%s)', self::short($x), self::short($baseline), self::short($scale, 5)),
+                'fill' => $colour,
+                'stroke' => $colour,
+                'stroke-width' => 0,
+            ],
             new Box($x, $baseline - $formula->ascent * $size, $formula->width * $size, ($formula->ascent + $formula->descent) * $size),
             [], '', null, $formula->markup, $formula->trouble,
         );

@@ -25,7 +25,12 @@ final readonly class SvgWriter
         $view ??= new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
         $groups = implode('', array_map($this->group(...), $scene->groups));
 
-        return self::wellFormed('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="'.implode(' ', array_map(Shape::short(...), [$view->x, $view->y, $view->width, $view->height])).'" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>');
+        return self::wellFormed(
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="'.implode(
+                ' ',
+                array_map(Shape::short(...), [$view->x, $view->y, $view->width, $view->height]),
+            ).'" font-variant-ligatures="none" style="font-variant-ligatures:none;font-kerning:none">'.$groups.'</svg>',
+        );
     }
 
     /** What is not well-formed is skipped by a renderer without a word, and every later picture takes the place of the one before. */

@@ -66,7 +66,14 @@ final readonly class Typesetter
             $at += $face->width($word.' ', $style->size);
         }
 
-        return Shape::words($words, $y, $face, $style->size, $style->colour, new Box($left, $y - $style->size * 0.78, $width, $style->size));
+        return Shape::words(
+            $words,
+            $y,
+            $face,
+            $style->size,
+            $style->colour,
+            new Box($left, $y - $style->size * 0.78, $width, $style->size),
+        );
     }
 
     public function setFormula(string $source): SetFormula

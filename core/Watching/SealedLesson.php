@@ -45,7 +45,10 @@ final readonly class SealedLesson
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return $this->lesson->toArray() + ['sealed' => array_map(static fn (array $range): array => [$range[0], is_finite($range[1]) ? $range[1] : null], $this->sealed)];
+        return $this->lesson->toArray() + ['sealed' => array_map(
+            static fn (array $range): array => [$range[0], is_finite($range[1]) ? $range[1] : null],
+            $this->sealed,
+        )];
     }
 
     /** What follows a question ends with the next question on its slide, or with the slide. */

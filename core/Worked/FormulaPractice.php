@@ -28,7 +28,23 @@ final readonly class FormulaPractice
     private const MOST = [1 => 10, 2 => 20, 3 => 30];
 
     /** Units in which a value may be given instead, so that it has to be changed first. */
-    private const GIVEN_IN = ['mm' => 'cm', 'cm' => 'mm', 'm' => 'cm', 'km' => 'm', 's' => 'min', 'min' => 's', 'h' => 'min', 'g' => 'kg', 'kg' => 'g', 'N' => 'kN', 'J' => 'kJ', 'W' => 'kW', 'A' => 'mA', 'Ω' => 'kΩ', 'L' => 'ml'];
+    private const GIVEN_IN = [
+        'mm' => 'cm',
+        'cm' => 'mm',
+        'm' => 'cm',
+        'km' => 'm',
+        's' => 'min',
+        'min' => 's',
+        'h' => 'min',
+        'g' => 'kg',
+        'kg' => 'g',
+        'N' => 'kN',
+        'J' => 'kJ',
+        'W' => 'kW',
+        'A' => 'mA',
+        'Ω' => 'kΩ',
+        'L' => 'ml',
+    ];
 
     /** @param  array<string, Quantity>  $kept values that are the same in every item, such as the acceleration of falling */
     public function __construct(private SheetFormula $formula, private array $kept)
@@ -48,8 +64,13 @@ final readonly class FormulaPractice
         $unit = $given === $known ? '' : $this->formula->quantities[$asked][1]->symbol();
         $quantities = [
             'formula' => $this->formula->written,
-            'known' => implode("\n", array_map(static fn (string $name, Quantity $value): string => "{$name} = {$value->typed()}", array_keys($given), $given)),
-            'asked' => $asked, 'figures' => $ends ? 8 : Variation::FIGURES, 'unit' => $unit, 'task' => '', 'names' => $this->formula->named(),
+            'known' => implode(
+                "\n",
+                array_map(static fn (string $name, Quantity $value): string => "{$name} = {$value->typed()}", array_keys($given), $given),
+            ),
+            'asked' => $asked, 'figures' => $ends
+                ? 8
+                : Variation::FIGURES, 'unit' => $unit, 'task' => '', 'names' => $this->formula->named(),
         ];
         $example = Substitution::from(new Fields($quantities))->example();
         if (! $example->answer instanceof Quantity) {
@@ -113,7 +134,10 @@ final readonly class FormulaPractice
             // Numbers after the point only where whole ones do not do, and never for what is counted.
             $isCount = $this->formula->quantities[$name][1]->isNone();
             $size = 10 ** ($places > 0 && ! $isCount && $chance->whole(0, 1) === 1 ? 1 : 0);
-            $values[$name] = $this->kept[$name] ?? Quantity::of(BigRational::nd($chance->whole(2 * $size, $most * $size), $size), $this->formula->quantities[$name][1]);
+            $values[$name] = $this->kept[$name] ?? Quantity::of(
+                BigRational::nd($chance->whole(2 * $size, $most * $size), $size),
+                $this->formula->quantities[$name][1],
+            );
         }
         unset($values[$result]);
         if (count(array_unique(array_map(static fn (Quantity $value): string => $value->number(), $values))) < count($values)) {
@@ -153,7 +177,10 @@ final readonly class FormulaPractice
                 return [$result => SignificantFigures::round($values[$result], Variation::FIGURES)] + $values;
             }
         }
-        throw InvalidQuantities::because("No numbers were found that go together in {$this->formula->written}. Choose another formula to practise.", 'formula');
+        throw InvalidQuantities::because(
+            "No numbers were found that go together in {$this->formula->written}. Choose another formula to practise.",
+            'formula',
+        );
     }
 
     /**
@@ -165,7 +192,11 @@ final readonly class FormulaPractice
         foreach ($chance->shuffled(array_keys($known)) as $name) {
             $other = Units::called(self::GIVEN_IN[$known[$name]->unit->symbol()] ?? '');
             $value = $other === null ? null : $known[$name]->in($other);
-            if ($value !== null && $value->value->isLessThan(10_000) && $value->value->multipliedBy(100)->simplified()->getDenominator()->isEqualTo(1)) {
+            if (
+                $value !== null
+                && $value->value->isLessThan(10_000)
+                && $value->value->multipliedBy(100)->simplified()->getDenominator()->isEqualTo(1)
+            ) {
                 return [...$known, $name => $value];
             }
         }
@@ -189,7 +220,11 @@ final readonly class FormulaPractice
             foreach ($tries as [$expression, $values]) {
                 $value = $expression->value($values);
                 if (is_finite($value) && $value > 0 && $value < 1e7) {
-                    $slips[$why] ??= SignificantFigures::round(Quantity::of(BigRational::of(sprintf('%.9F', $value)), $answer->unit), 4, $answer->unit->isMoney() ? 2 : 6);
+                    $slips[$why] ??= SignificantFigures::round(
+                        Quantity::of(BigRational::of(sprintf('%.9F', $value)), $answer->unit),
+                        4,
+                        $answer->unit->isMoney() ? 2 : 6,
+                    );
                 }
             }
         }

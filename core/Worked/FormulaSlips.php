@@ -43,13 +43,36 @@ final class FormulaSlips
     private static function rules(): array
     {
         return [
-            'It was doubled instead of squared.' => static fn (Expression $part): ?Expression => $part instanceof Operation && $part->sign === '^' ? new Operation('×', self::two(), $part->left) : null,
+            'It was doubled instead of squared.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && $part->sign === '^'
+                ? new Operation('×', self::two(), $part->left)
+                : null,
             'The square root was not taken.' => static fn (Expression $part): ?Expression => $part instanceof Root ? $part->inner : null,
-            'A number of the formula was left out.' => static fn (Expression $part): ?Expression => $part instanceof Operation && in_array($part->sign, ['×', 'implicit', '/'], true) ? self::withoutNumber($part) : null,
-            'Plus and minus were mixed up.' => static fn (Expression $part): ?Expression => $part instanceof Operation && in_array($part->sign, ['+', '-'], true) ? new Operation($part->sign === '+' ? '-' : '+', $part->left, $part->right) : null,
-            'It was multiplied where it had to be divided.' => static fn (Expression $part): ?Expression => $part instanceof Operation && $part->sign === '/' && ! $part->right instanceof Number ? new Operation('×', $part->left, $part->right) : null,
-            'It was divided where it had to be multiplied.' => static fn (Expression $part): ?Expression => $part instanceof Operation && in_array($part->sign, ['×', 'implicit'], true) && Rearrangement::names($part->left) !== [] && Rearrangement::names($part->right) !== [] ? new Operation('/', $part->left, $part->right) : null,
-            'It was divided the wrong way round.' => static fn (Expression $part): ?Expression => $part instanceof Operation && $part->sign === '/' && Rearrangement::names($part->left) !== [] && Rearrangement::names($part->right) !== [] ? new Operation('/', $part->right, $part->left) : null,
+            'A number of the formula was left out.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && in_array($part->sign, ['×', 'implicit', '/'], true)
+                ? self::withoutNumber($part)
+                : null,
+            'Plus and minus were mixed up.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && in_array($part->sign, ['+', '-'], true)
+                ? new Operation($part->sign === '+' ? '-' : '+', $part->left, $part->right)
+                : null,
+            'It was multiplied where it had to be divided.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && $part->sign === '/'
+                && ! $part->right instanceof Number
+                ? new Operation('×', $part->left, $part->right)
+                : null,
+            'It was divided where it had to be multiplied.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && in_array($part->sign, ['×', 'implicit'], true)
+                && Rearrangement::names($part->left) !== []
+                && Rearrangement::names($part->right) !== []
+                ? new Operation('/', $part->left, $part->right)
+                : null,
+            'It was divided the wrong way round.' => static fn (Expression $part): ?Expression => $part instanceof Operation
+                && $part->sign === '/'
+                && Rearrangement::names($part->left) !== []
+                && Rearrangement::names($part->right) !== []
+                ? new Operation('/', $part->right, $part->left)
+                : null,
         ];
     }
 
@@ -75,11 +98,23 @@ final class FormulaSlips
         $here = $rule($whole);
         $inside = match (true) {
             $whole instanceof Operation => [
-                ...array_map(static fn (Expression $left): Expression => new Operation($whole->sign, $left, $whole->right), self::changed($whole->left, $rule)),
-                ...array_map(static fn (Expression $right): Expression => new Operation($whole->sign, $whole->left, $right), self::changed($whole->right, $rule)),
+                ...array_map(
+                    static fn (Expression $left): Expression => new Operation($whole->sign, $left, $whole->right),
+                    self::changed($whole->left, $rule),
+                ),
+                ...array_map(
+                    static fn (Expression $right): Expression => new Operation($whole->sign, $whole->left, $right),
+                    self::changed($whole->right, $rule),
+                ),
             ],
-            $whole instanceof Root => array_map(static fn (Expression $inner): Expression => new Root($inner), self::changed($whole->inner, $rule)),
-            $whole instanceof Bracketed => array_map(static fn (Expression $inner): Expression => new Bracketed($inner), self::changed($whole->inner, $rule)),
+            $whole instanceof Root => array_map(
+                static fn (Expression $inner): Expression => new Root($inner),
+                self::changed($whole->inner, $rule),
+            ),
+            $whole instanceof Bracketed => array_map(
+                static fn (Expression $inner): Expression => new Bracketed($inner),
+                self::changed($whole->inner, $rule),
+            ),
             default => [],
         };
 

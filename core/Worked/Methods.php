@@ -40,6 +40,12 @@ final class Methods
                 return $method::from($quantities);
             }
         }
-        throw InvalidQuantities::because("There is no worked example called “{$name}”. Choose one of: ".implode(', ', array_map(static fn (string $each): string => $each::name(), self::KINDS)).'.', 'method');
+        throw InvalidQuantities::because(
+            "There is no worked example called “{$name}”. Choose one of: ".implode(
+                ', ',
+                array_map(static fn (string $each): string => $each::name(), self::KINDS),
+            ).'.',
+            'method',
+        );
     }
 }

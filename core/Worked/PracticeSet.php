@@ -23,8 +23,12 @@ final class PracticeSet
     private array $items = [];
 
     /** @param  int  $count how many items a level has */
-    private function __construct(public readonly string $label, public readonly int $seed, public readonly int $count, private readonly Method|Varies $maker)
-    {
+    private function __construct(
+        public readonly string $label,
+        public readonly int $seed,
+        public readonly int $count,
+        private readonly Method|Varies $maker,
+    ) {
     }
 
     /**

@@ -20,8 +20,16 @@ final class DemoLesson
      * @param  list<string|array{string, float}>  $script a line a step; with seconds of pause after it
      * @param  list<array<string, mixed>>  $blocks
      */
-    public function slide(string $part, string $name, string $title, string $arrangement, array $aims, array $script, array $blocks, bool $side = false): self
-    {
+    public function slide(
+        string $part,
+        string $name,
+        string $title,
+        string $arrangement,
+        array $aims,
+        array $script,
+        array $blocks,
+        bool $side = false,
+    ): self {
         $steps = [];
         foreach ($script as $number => $line) {
             [$text, $pause] = is_array($line) ? $line : [$line, 0];
@@ -32,7 +40,15 @@ final class DemoLesson
             $blocks[$number]['step'] = "{$name}-".$block['step'];
             $blocks[$number]['reveals'] = (object) array_map(static fn (int $step): string => "{$name}-{$step}", $block['reveals']);
         }
-        $this->parts[$part][] = ['id' => $name, 'title' => $title, 'side' => $side, 'arrangement' => $arrangement, 'aims' => $aims, 'steps' => $steps, 'blocks' => $blocks];
+        $this->parts[$part][] = [
+            'id' => $name,
+            'title' => $title,
+            'side' => $side,
+            'arrangement' => $arrangement,
+            'aims' => $aims,
+            'steps' => $steps,
+            'blocks' => $blocks,
+        ];
 
         return $this;
     }

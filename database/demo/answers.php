@@ -13,7 +13,17 @@ return [
         'Dewi' => ['tree-block-1' => '6', 'thermometer-block-1' => '17.5 °C'],
     ],
     'poem-for-a-sundial' => [
-        'Ada' => ['give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"C","line-4":"B"}', 'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"shade","shine":"light","night":"shade"}', 'order-clocks-block-1' => '["sun","water","pendulum","sea"]', 'name-parts-block-2' => '{"part-1":"gnomon","part-2":"dial","part-3":"hour line","part-4":"shadow","part-5":"foot"}', 'mark-it-block-1' => '[23,24]'],
-        'Elif' => ['give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"A","line-4":"B"}', 'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"light","shine":"light","night":"shade"}', 'order-clocks-block-1' => '["water","sun","pendulum","sea"]'],
+        'Ada' => [
+            'give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"C","line-4":"B"}',
+            'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"shade","shine":"light","night":"shade"}',
+            'order-clocks-block-1' => '["sun","water","pendulum","sea"]',
+            'name-parts-block-2' => '{"part-1":"gnomon","part-2":"dial","part-3":"hour line","part-4":"shadow","part-5":"foot"}',
+            'mark-it-block-1' => '[23,24]',
+        ],
+        'Elif' => [
+            'give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"A","line-4":"B"}',
+            'sort-words-block-1' => '{"glow":"light","murk":"shade","flash":"light","dusk":"light","shine":"light","night":"shade"}',
+            'order-clocks-block-1' => '["water","sun","pendulum","sea"]',
+        ],
     ],
 ];

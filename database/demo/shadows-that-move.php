@@ -38,7 +38,17 @@ return (new DemoLesson([
         'You can measure a shadow, and work with its length.',
         'And you can say how much of a day is daylight.',
     ], [
-        $block('instructions', ['items' => ['explain why a shadow moves during the day', 'measure a shadow and work with its length', 'say how much of a day is daylight']], 1, 'main', ['item-2' => 2, 'item-3' => 3]),
+        $block(
+            'instructions',
+            ['items' => [
+                'explain why a shadow moves during the day',
+                'measure a shadow and work with its length',
+                'say how much of a day is daylight',
+            ]],
+            1,
+            'main',
+            ['item-2' => 2, 'item-3' => 3],
+        ),
     ])
     ->slide('explain', 'sun-path', 'The Sun crosses the sky', 'wide-left', ['aim-why'], [
         'In the morning the Sun stands low in the east, so the shadow of a stick is long and points to the west.',
@@ -54,8 +64,24 @@ return (new DemoLesson([
         'Two words to keep. A shadow is the dark shape where light is blocked.',
         'And noon: the moment when the Sun is highest. Remember it like this: at noon your shadow hides at your feet.',
     ], [
-        $block('term', ['word' => 'shadow', 'meaning' => 'the dark shape behind something that blocks the light', 'hook' => '', 'picture' => null], 1, 'top'),
-        $block('term', ['word' => 'noon', 'meaning' => 'the moment when the Sun is highest in the sky', 'hook' => 'at noon your shadow hides at your feet', 'picture' => null], 2, 'bottom', ['meaning' => 2, 'hook' => 2]),
+        $block(
+            'term',
+            ['word' => 'shadow', 'meaning' => 'the dark shape behind something that blocks the light', 'hook' => '', 'picture' => null],
+            1,
+            'top',
+        ),
+        $block(
+            'term',
+            [
+                'word' => 'noon',
+                'meaning' => 'the moment when the Sun is highest in the sky',
+                'hook' => 'at noon your shadow hides at your feet',
+                'picture' => null,
+            ],
+            2,
+            'bottom',
+            ['meaning' => 2, 'hook' => 2],
+        ),
     ])
     ->slide('explain', 'half-the-day', 'How much of the day is light?', 'wide-left', ['aim-day'], [
         'A day and a night together last twenty-four hours. Let us cut them into three equal parts.',
@@ -63,7 +89,16 @@ return (new DemoLesson([
         'One part is eight hours.',
         'So two parts are sixteen hours of daylight, and eight hours are left for the night.',
     ], [
-        $block('figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 3, 'shaded' => 2, 'known' => 'whole', 'amount' => '24', 'unit' => 'h']], 1, 'left', ['shading' => 2, 'known' => 1, 'part' => 3, 'answers' => 4]),
+        $block(
+            'figure',
+            [
+                'figure' => 'bar-model',
+                'quantities' => ['mode' => 'parts', 'parts' => 3, 'shaded' => 2, 'known' => 'whole', 'amount' => '24', 'unit' => 'h'],
+            ],
+            1,
+            'left',
+            ['shading' => 2, 'known' => 1, 'part' => 3, 'answers' => 4],
+        ),
         $block('text', ['text' => 'A whole day: *{whole}*'], 1, 'right'),
         $block('text', ['text' => '{fraction} of it is light.'], 2, 'right'),
         $block('text', ['text' => 'Daylight in June: *{shaded}*'], 4, 'right'),
@@ -85,7 +120,24 @@ return (new DemoLesson([
         'We fill it four centimetres high.',
         'The sand takes thirty times twenty times four. That is two thousand four hundred cubic centimetres.',
     ], [
-        $block('figure', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '30', 'width' => '20', 'height' => '6', 'fill' => '4', 'unit' => 'cm', 'view' => 'box']], 1, 'left', ['edges' => 1, 'fill' => 2, 'answers' => 3]),
+        $block(
+            'figure',
+            [
+                'figure' => 'solid',
+                'quantities' => [
+                    'mode' => 'edges',
+                    'length' => '30',
+                    'width' => '20',
+                    'height' => '6',
+                    'fill' => '4',
+                    'unit' => 'cm',
+                    'view' => 'box',
+                ],
+            ],
+            1,
+            'left',
+            ['edges' => 1, 'fill' => 2, 'answers' => 3],
+        ),
         $block('text', ['text' => 'Sand = base × height'], 1, 'right'),
         $block('text', ['text' => "`30 cm × 20 cm × 4 cm`\n= *{filled}*"], 3, 'right'),
     ])
@@ -93,20 +145,66 @@ return (new DemoLesson([
         'Now you. Look at the question, stop the lesson, and choose an answer.',
         'At noon the Sun is highest, so the shadow is shortest. If you chose the longest, think of a lamp held low beside a pencil.',
     ], [
-        $block('question', ['type' => 'choice', 'prompt' => 'When is the shadow of a stick shortest?', 'marks' => 1, 'hint' => 'When is the Sun highest?', 'stops' => true, 'seconds' => 20, 'choices' => [
-            ['id' => 'early', 'text' => 'just after sunrise', 'right' => false, 'slip' => 'A low Sun makes a long shadow.'],
-            ['id' => 'noon', 'text' => 'at noon', 'right' => true],
-            ['id' => 'late', 'text' => 'just before sunset', 'right' => false, 'slip' => 'A low Sun makes a long shadow.'],
-            ['id' => 'same', 'text' => 'it is always the same', 'right' => false, 'slip' => 'Look again at the picture of the gate.'],
-        ]], 1, 'main', ['answer' => 2]),
+        $block(
+            'question',
+            [
+                'type' => 'choice',
+                'prompt' => 'When is the shadow of a stick shortest?',
+                'marks' => 1,
+                'hint' => 'When is the Sun highest?',
+                'stops' => true,
+                'seconds' => 20,
+                'choices' => [
+                    ['id' => 'early', 'text' => 'just after sunrise', 'right' => false, 'slip' => 'A low Sun makes a long shadow.'],
+                    ['id' => 'noon', 'text' => 'at noon', 'right' => true],
+                    ['id' => 'late', 'text' => 'just before sunset', 'right' => false, 'slip' => 'A low Sun makes a long shadow.'],
+                    [
+                        'id' => 'same',
+                        'text' => 'it is always the same',
+                        'right' => false,
+                        'slip' => 'Look again at the picture of the gate.',
+                    ],
+                ],
+            ],
+            1,
+            'main',
+            ['answer' => 2],
+        ),
     ])
     ->slide('your-turn', 'measure-question', 'Now you: measure', 'halves', ['aim-measure'], [
         'Here is another stick. At one o’clock its shadow is twenty centimetres long, and each hour it grows by seven centimetres. How long is it at four o’clock? Stop and work it out.',
         'From one to four is three hours. Three times seven is twenty-one, and twenty plus twenty-one is forty-one centimetres.',
     ], [
         $block('text', ['text' => "At 1 o’clock: 20 cm\nEach hour: 7 cm more"], 1, 'left'),
-        $block('question', ['type' => 'number', 'prompt' => 'How long is the shadow at 4 o’clock?', 'marks' => 2, 'hint' => 'How many hours pass from 1 to 4?', 'stops' => true, 'seconds' => 30, 'value' => '41', 'unit' => 'cm', 'tolerance' => '0'], 1, 'right', ['answer' => 2]),
-        $block('worked', ['task' => '', 'lines' => [['id' => 'hours', 'formula' => '3 × 7 cm = 21 cm', 'reason' => ''], ['id' => 'sum', 'formula' => '20 cm + 21 cm = 41 cm', 'reason' => '']]], 2, 'left'),
+        $block(
+            'question',
+            [
+                'type' => 'number',
+                'prompt' => 'How long is the shadow at 4 o’clock?',
+                'marks' => 2,
+                'hint' => 'How many hours pass from 1 to 4?',
+                'stops' => true,
+                'seconds' => 30,
+                'value' => '41',
+                'unit' => 'cm',
+                'tolerance' => '0',
+            ],
+            1,
+            'right',
+            ['answer' => 2],
+        ),
+        $block(
+            'worked',
+            [
+                'task' => '',
+                'lines' => [
+                    ['id' => 'hours', 'formula' => '3 × 7 cm = 21 cm', 'reason' => ''],
+                    ['id' => 'sum', 'formula' => '20 cm + 21 cm = 41 cm', 'reason' => ''],
+                ],
+            ],
+            2,
+            'left',
+        ),
     ])
     ->slide('recap', 'recap', 'What we found', 'whole', ['aim-why', 'aim-measure', 'aim-day'], [
         'Let us look back. A low Sun makes a long shadow, a high Sun makes a short one.',
@@ -121,22 +219,72 @@ return (new DemoLesson([
         'The exit check. In December only one third of the day is light at Larkfield. How many hours are that? Stop and answer.',
         'Well done. You can look at your answer again before you hand it in.',
     ], [
-        $block('question', ['type' => 'number', 'prompt' => 'In December `1/3` of the 24 hours is light. How many hours of daylight are there?', 'marks' => 1, 'hint' => 'One of three equal parts of 24 hours.', 'stops' => true, 'seconds' => 20, 'value' => '8', 'unit' => 'h', 'tolerance' => '0'], 1, 'main', ['answer' => 2]),
+        $block(
+            'question',
+            [
+                'type' => 'number',
+                'prompt' => 'In December `1/3` of the 24 hours is light. How many hours of daylight are there?',
+                'marks' => 1,
+                'hint' => 'One of three equal parts of 24 hours.',
+                'stops' => true,
+                'seconds' => 20,
+                'value' => '8',
+                'unit' => 'h',
+                'tolerance' => '0',
+            ],
+            1,
+            'main',
+            ['answer' => 2],
+        ),
     ])
     ->slide('exit-check', 'exit-why', 'Exit check: why?', 'whole', ['aim-why'], [
         'And the last one. Why did the shadow of Idris change between morning and lunch? Answer in your own words.',
         'Thank you. Compare your answer with the model when you have handed it in.',
     ], [
-        $block('question', ['type' => 'text', 'prompt' => 'Why was the shadow of Idris shorter at lunch than in the morning?', 'marks' => 2, 'hint' => 'Write about the Sun and its height.', 'stops' => true, 'seconds' => 30, 'value' => 'The Sun was higher in the sky at lunch, so its light came down more steeply and the shadow was shorter.'], 1, 'main', ['answer' => 2]),
+        $block(
+            'question',
+            [
+                'type' => 'text',
+                'prompt' => 'Why was the shadow of Idris shorter at lunch than in the morning?',
+                'marks' => 2,
+                'hint' => 'Write about the Sun and its height.',
+                'stops' => true,
+                'seconds' => 30,
+                'value' => 'The Sun was higher in the sky at lunch, so its light came down more steeply and the shadow was shorter.',
+            ],
+            1,
+            'main',
+            ['answer' => 2],
+        ),
     ])
     ->slide('afterwards', 'afterwards', 'Afterwards', 'whole', ['aim-measure'], [
         'Afterwards, put a stick in the ground and mark the tip of its shadow every hour.',
         'Bring your three lengths to the next lesson. We will use them to measure the flagpole.',
     ], [
-        $block('instructions', ['items' => ['Put a straight stick in the ground.', 'Mark the tip of its shadow at 10, 12 and 2 o’clock.', 'Measure the three shadows and write them down.']], 1, 'main', []),
+        $block(
+            'instructions',
+            ['items' => [
+                'Put a straight stick in the ground.',
+                'Mark the tip of its shadow at 10, 12 and 2 o’clock.',
+                'Measure the three shadows and write them down.',
+            ]],
+            1,
+            'main',
+            [],
+        ),
         $block('pause', ['prompt' => 'Write down what you need before you go outside.', 'marks' => 1, 'seconds' => 15], 2),
     ])
     ->document([
-        'gate' => ['file' => 'gate.svg', 'description' => 'A boy beside a school gate, drawn twice: in the morning with a long shadow, at lunch with a short one.', 'credit' => 'Drawn for Larkfield School', 'licence' => 'own'],
-        'path' => ['file' => 'sun-path.svg', 'description' => 'The path of the Sun from east over noon to west above a stick, with the shadow of the stick at three times of the day.', 'credit' => 'Drawn for Larkfield School', 'licence' => 'own'],
+        'gate' => [
+            'file' => 'gate.svg',
+            'description' => 'A boy beside a school gate, drawn twice: in the morning with a long shadow, at lunch with a short one.',
+            'credit' => 'Drawn for Larkfield School',
+            'licence' => 'own',
+        ],
+        'path' => [
+            'file' => 'sun-path.svg',
+            'description' => 'The path of the Sun from east over noon to west above a stick, with the shadow of the stick at three times of the day.',
+            'credit' => 'Drawn for Larkfield School',
+            'licence' => 'own',
+        ],
     ]);

@@ -18,7 +18,20 @@ use Illuminate\Support\Facades\Route;
 class AccessTest extends TestCase
 {
     /** What anybody may ask, to come in or to see that the server is there. */
-    private const OPEN = ['api/session', 'api/password-links/{token}', 'api/sign-in', 'api/me', 'api/watch/join', 'api/watch/enter', 'api/watch/me', 'api/watch/leave', 'up', 'join/{code?}', 'w/{share}', '{path?}'];
+    private const OPEN = [
+        'api/session',
+        'api/password-links/{token}',
+        'api/sign-in',
+        'api/me',
+        'api/watch/join',
+        'api/watch/enter',
+        'api/watch/me',
+        'api/watch/leave',
+        'up',
+        'join/{code?}',
+        'w/{share}',
+        '{path?}',
+    ];
 
     /** The catalogue of figures belongs to every teacher. */
     private const EVERY_TEACHERS = 'api/figures/{figure}/sample';
@@ -56,7 +69,10 @@ class AccessTest extends TestCase
         $other = $this->classroom($this->teacher('Sol'), 'Zoe');
         $other->update(['code' => 'WXYZ2345']);
         $this->things();
-        $this->postJson('/api/watch/enter', ['code' => 'WXYZ2345', 'student' => $other->students()->sole()->id, 'word' => 'cloud'])->assertOk();
+        $this->postJson(
+            '/api/watch/enter',
+            ['code' => 'WXYZ2345', 'student' => $other->students()->sole()->id, 'word' => 'cloud'],
+        )->assertOk();
         foreach ($this->routes() as [$method, $address, $uri]) {
             if (str_starts_with($uri, 'api/watch/{')) {
                 $this->json($method, $address, [])->assertNotFound();
@@ -70,11 +86,17 @@ class AccessTest extends TestCase
         foreach (['/sign-in', '/join', '/api/me', '/nothing-here'] as $address) {
             $headers = $this->get($address)->headers;
             $policy = (string) $headers->get('Content-Security-Policy');
-            $this->assertMatchesRegularExpression("/default-src 'self'; script-src 'self'; style-src 'self' 'nonce-[A-Za-z0-9]{20,}'/", $policy);
+            $this->assertMatchesRegularExpression(
+                "/default-src 'self'; script-src 'self'; style-src 'self' 'nonce-[A-Za-z0-9]{20,}'/",
+                $policy,
+            );
             $this->assertStringContainsString("object-src 'none'", $policy);
             $this->assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         }
-        $this->assertNotSame($this->get('/sign-in')->headers->get('Content-Security-Policy'), $this->get('/sign-in')->headers->get('Content-Security-Policy'));
+        $this->assertNotSame(
+            $this->get('/sign-in')->headers->get('Content-Security-Policy'),
+            $this->get('/sign-in')->headers->get('Content-Security-Policy'),
+        );
     }
 
     public function test_codes_cannot_be_tried_without_end(): void
@@ -82,7 +104,9 @@ class AccessTest extends TestCase
         for ($try = 0; $try < 60; $try++) {
             $this->postJson('/api/watch/join', ['code' => 'AAAA'.$try])->assertStatus(422);
         }
-        $this->postJson('/api/watch/join', ['code' => 'AAAA2345'])->assertStatus(429)->assertHeader('Content-Type', 'application/problem+json');
+        $this->postJson('/api/watch/join', ['code' => 'AAAA2345'])
+            ->assertStatus(429)
+            ->assertHeader('Content-Type', 'application/problem+json');
     }
 
     public function test_ids_in_addresses_are_long_and_random(): void
@@ -134,10 +158,26 @@ class AccessTest extends TestCase
         $classroom = $this->classroom($rowan, 'Ada');
         $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id, 'release_id' => $release->id]);
         $visit = Visit::query()->create(['share_id' => $share->id, 'student_id' => $classroom->students()->sole()->id]);
-        $answer = Answer::query()->create(['visit_id' => $visit->id, 'block' => 'measure-question', 'given' => '41', 'readable' => '41', 'earned' => 1, 'out_of' => 2]);
+        $answer = Answer::query()->create([
+            'visit_id' => $visit->id,
+            'block' => 'measure-question',
+            'given' => '41',
+            'readable' => '41',
+            'earned' => 1,
+            'out_of' => 2,
+        ]);
         $export = Export::query()->create(['release_id' => $release->id]);
 
-        return $this->things = ['lesson' => $lesson, 'take' => $take, 'release' => $release, 'classroom' => $classroom, 'student' => $classroom->students()->sole(), 'share' => $share, 'answer' => $answer, 'export' => $export];
+        return $this->things = [
+            'lesson' => $lesson,
+            'take' => $take,
+            'release' => $release,
+            'classroom' => $classroom,
+            'student' => $classroom->students()->sole(),
+            'share' => $share,
+            'answer' => $answer,
+            'export' => $export,
+        ];
     }
 
     public function test_a_class_code_is_eight_signs_that_never_spell_a_word(): void

@@ -37,7 +37,12 @@ class AnswersTest extends TestCase
     {
         $lesson = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher);
-        foreach (['home' => '/api/home', 'share' => "/api/lessons/{$lesson->id}/share", 'replies' => "/api/lessons/{$lesson->id}/replies", 'played' => "/api/lessons/{$lesson->id}/programme"] as $name => $address) {
+        foreach ([
+            'home' => '/api/home',
+            'share' => "/api/lessons/{$lesson->id}/share",
+            'replies' => "/api/lessons/{$lesson->id}/replies",
+            'played' => "/api/lessons/{$lesson->id}/programme",
+        ] as $name => $address) {
             $this->assertPublished($name, $address);
         }
     }
@@ -47,7 +52,12 @@ class AnswersTest extends TestCase
     {
         yield 'a field' => ['POST', '/api/lessons', ['title' => ''], 'invalid'];
         yield 'another teacher’s' => ['GET', '/api/lessons/aaaaaaaaaaaaaaaaaaaaaa', [], 'not-found'];
-        yield 'a figure that cannot be' => ['POST', '/api/figures/vary', ['figure' => 'solid', 'quantities' => ['length' => '-1'], 'seed' => 1, 'level' => 1], 'invalid'];
+        yield 'a figure that cannot be' => [
+            'POST',
+            '/api/figures/vary',
+            ['figure' => 'solid', 'quantities' => ['length' => '-1'], 'seed' => 1, 'level' => 1],
+            'invalid',
+        ];
     }
 
     /** @param  array<string, mixed>  $body */
@@ -65,7 +75,10 @@ class AnswersTest extends TestCase
     {
         $this->getJson('/api/home')->assertJsonPath('type', 'https://daybright.invalid/problems/not-signed-in');
         $lesson = $this->lesson($teacher = $this->teacher());
-        $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 0, 'document' => self::document()])->assertStatus(409)->assertJsonPath('type', 'https://daybright.invalid/problems/stale');
+        $this->actingAs($teacher)
+            ->putJson("/api/lessons/{$lesson->id}", ['version' => 0, 'document' => self::document()])
+            ->assertStatus(409)
+            ->assertJsonPath('type', 'https://daybright.invalid/problems/stale');
         // The same file is played in tests/web/programme.test.ts.
         $this->assertValid('played', (string) file_get_contents(base_path('tests/played-lesson.json')));
     }
@@ -78,7 +91,10 @@ class AnswersTest extends TestCase
     private function assertValid(string $name, string $json): void
     {
         $validator = new Validator;
-        $validator->resolver()?->registerFile('https://daybright.invalid/schema/answers.schema.json', base_path('schema/answers.schema.json'));
+        $validator->resolver()?->registerFile(
+            'https://daybright.invalid/schema/answers.schema.json',
+            base_path('schema/answers.schema.json'),
+        );
         $error = $validator->validate(json_decode($json), "https://daybright.invalid/schema/answers.schema.json#/\$defs/{$name}")->error();
         $this->assertNull($error, $error === null ? '' : "{$name}: ".json_encode((new ErrorFormatter)->format($error)));
     }

@@ -14,14 +14,20 @@ class ConsoleTest extends TestCase
 {
     public function test_a_figure_is_drawn_from_json_and_bad_quantities_get_a_sentence(): void
     {
-        [$code, $drawn] = $this->piped('figure:draw', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]);
+        [$code, $drawn] = $this->piped(
+            'figure:draw',
+            ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']],
+        );
         $this->assertSame(0, $code);
         $facts = array_column($drawn['facts'], 'written', 'name');
         $this->assertSame("72\u{00A0}cm³", $facts['volume']);
         $this->assertStringStartsWith('<svg', $drawn['svg']);
         $this->assertNotSame([], $drawn['steps']);
         $this->assertStringContainsString('6', $drawn['words']);
-        [$code, $refused] = $this->piped('figure:draw', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '-6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]);
+        [$code, $refused] = $this->piped(
+            'figure:draw',
+            ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '-6', 'width' => '4', 'height' => '3', 'unit' => 'cm']],
+        );
         $this->assertSame([1, 'length'], [$code, $refused['field']]);
         $this->assertSame(1, $this->piped('figure:draw', 'no json')[0]);
     }
@@ -87,10 +93,17 @@ class ConsoleTest extends TestCase
         $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->assertSuccessful();
         $this->assertSame(2, Lesson::query()->count());
         $this->artisan('lesson:check', ['lesson' => 'Shadows'])->expectsOutputToContain('Several lessons')->assertFailed();
-        $this->artisan('lesson:import', ['file' => $file, '--for' => 'nobody@larkfield.example'])->expectsOutputToContain('Say for whom')->assertFailed();
+        $this->artisan('lesson:import', ['file' => $file, '--for' => 'nobody@larkfield.example'])
+            ->expectsOutputToContain('Say for whom')
+            ->assertFailed();
         file_put_contents($file, substr((string) file_get_contents($file), 0, 500));
-        $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->expectsOutputToContain('cut short')->assertFailed();
-        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'archive', '--to' => '/nowhere/at/all.zip'])->expectsOutputToContain('a folder that exists')->assertFailed();
+        $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])
+            ->expectsOutputToContain('cut short')
+            ->assertFailed();
+        $this->artisan(
+            'lesson:write',
+            ['lesson' => $lesson->id, 'format' => 'archive', '--to' => '/nowhere/at/all.zip'],
+        )->expectsOutputToContain('a folder that exists')->assertFailed();
         unlink($file);
     }
 
@@ -101,20 +114,34 @@ class ConsoleTest extends TestCase
         $file = Files::temporary('mp4');
         $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4', '--to' => $file])->assertSuccessful();
         // One second of voice and five of waiting.
-        $this->assertEqualsWithDelta(6, (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $file]), 0.2);
+        $this->assertEqualsWithDelta(
+            6,
+            (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $file]),
+            0.2,
+        );
         $captions = Files::temporary('vtt');
         $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'captions', '--to' => $captions])->assertSuccessful();
         $this->assertStringStartsWith('WEBVTT', (string) file_get_contents($captions));
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4'])->expectsOutputToContain('Say which file')->assertFailed();
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4'])
+            ->expectsOutputToContain('Say which file')
+            ->assertFailed();
         unlink($file);
         unlink($captions);
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'hologram', '--to' => $file])->expectsOutputToContain('Choose one of: mp4')->assertFailed();
+        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'hologram', '--to' => $file])
+            ->expectsOutputToContain('Choose one of: mp4')
+            ->assertFailed();
     }
 
     /** @return array{int, array<string, mixed>} exit code and what was written, of a command that reads standard input */
     private function piped(string $command, mixed $input): array
     {
-        $process = new Process([PHP_BINARY, base_path('artisan'), $command], base_path(), ['APP_ENV' => 'testing', 'APP_KEY' => config('app.key')], is_string($input) ? $input : json_encode($input), 60);
+        $process = new Process(
+            [PHP_BINARY, base_path('artisan'), $command],
+            base_path(),
+            ['APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
+            is_string($input) ? $input : json_encode($input),
+            60,
+        );
         $process->run();
 
         return [$process->getExitCode(), json_decode($process->getOutput(), true) ?? []];

@@ -13,7 +13,9 @@ class DatabaseTest extends TestCase
     public function test_two_processes_that_read_and_then_write_wait_for_each_other(): void
     {
         $file = tempnam(sys_get_temp_dir(), 'sqlite');
-        (new PDO("sqlite:{$file}"))->exec('PRAGMA journal_mode = WAL; CREATE TABLE counter (value INTEGER); INSERT INTO counter VALUES (0)');
+        (new PDO("sqlite:{$file}"))->exec(
+            'PRAGMA journal_mode = WAL; CREATE TABLE counter (value INTEGER); INSERT INTO counter VALUES (0)',
+        );
         $code = '<?php require '.var_export(base_path('vendor/autoload.php'), true).';
             $pdo = new '.ImmediatePdo::class.'('.var_export("sqlite:{$file}", true).');
             $pdo->exec("PRAGMA busy_timeout = 10000");

@@ -18,7 +18,10 @@ class FormulaTest extends TestCase
             $this->assertGreaterThan(0.5, $set->width);
             $document = new DOMDocument;
             $this->assertTrue($document->loadXML('<svg>'.$set->markup.'</svg>'));
-            $names = array_unique(array_map(static fn ($element): string => $element->nodeName, iterator_to_array($document->getElementsByTagName('*'))));
+            $names = array_unique(array_map(
+                static fn ($element): string => $element->nodeName,
+                iterator_to_array($document->getElementsByTagName('*')),
+            ));
             $this->assertSame([], array_diff($names, ['svg', 'g', 'path', 'rect']));
         }
         $fraction = $this->app->make(FormulaSetter::class)->set('\\frac{3}{4}');
@@ -28,7 +31,11 @@ class FormulaTest extends TestCase
 
     public function test_what_cannot_be_read_is_shown_as_typed_with_what_is_wrong(): void
     {
-        foreach (['\\frac{1}{' => 'Missing close brace', '\\href{javascript:alert(1)}{x}' => 'Undefined control sequence', '\\def\\a{\\a\\a}\\a' => 'Undefined control sequence'] as $tex => $trouble) {
+        foreach ([
+            '\\frac{1}{' => 'Missing close brace',
+            '\\href{javascript:alert(1)}{x}' => 'Undefined control sequence',
+            '\\def\\a{\\a\\a}\\a' => 'Undefined control sequence',
+        ] as $tex => $trouble) {
             $set = $this->app->make(FormulaSetter::class)->set($tex);
             $this->assertStringContainsString($trouble, (string) $set->trouble);
             $this->assertStringNotContainsString('<rect', $set->markup);
@@ -47,7 +54,14 @@ class FormulaTest extends TestCase
     public function test_the_ready_check_leads_to_a_formula_that_cannot_be_set(): void
     {
         $document = self::document();
-        $document['parts'][0]['slides'][0]['blocks'][] = ['id' => 'sum', 'kind' => 'text', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['text' => 'So `\\frac{1}{` it is']];
+        $document['parts'][0]['slides'][0]['blocks'][] = [
+            'id' => 'sum',
+            'kind' => 'text',
+            'region' => 'main',
+            'step' => 'measure-1',
+            'reveals' => (object) [],
+            'content' => ['text' => 'So `\\frac{1}{` it is'],
+        ];
         $lesson = $this->lesson($teacher = $this->teacher(), $document);
         $findings = $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->json('findings');
         $found = array_values(array_filter($findings, static fn (array $finding): bool => $finding['rule'] === 'unreadable-formula'));

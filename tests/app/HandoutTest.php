@@ -17,7 +17,15 @@ use Symfony\Component\HttpFoundation\Response;
 /** Practice on paper, from the lesson to the printed page. */
 class HandoutTest extends TestCase
 {
-    private const SET = ['id' => 'set-1', 'title' => 'Boxes', 'source' => 'figure', 'maker' => 'solid', 'quantities' => [], 'seed' => 7, 'count' => 2];
+    private const SET = [
+        'id' => 'set-1',
+        'title' => 'Boxes',
+        'source' => 'figure',
+        'maker' => 'solid',
+        'quantities' => [],
+        'seed' => 7,
+        'count' => 2,
+    ];
 
     public function test_the_pdf_holds_a4_pages_whose_words_can_be_searched(): void
     {
@@ -44,9 +52,13 @@ class HandoutTest extends TestCase
     {
         $bare = $this->lessonWith([]);
         $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertJsonPath('pages', []);
-        $this->getJson("/api/lessons/{$bare->id}/files/handout")->assertStatus(422)->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
+        $this->getJson("/api/lessons/{$bare->id}/files/handout")
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
         $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET, self::SET]);
-        $answer = $this->getJson("/api/lessons/{$odd->id}/handout")->assertOk()->assertJsonPath('troubles.0', 'This figure has no question that could be asked with other numbers.');
+        $answer = $this->getJson("/api/lessons/{$odd->id}/handout")
+            ->assertOk()
+            ->assertJsonPath('troubles.0', 'This figure has no question that could be asked with other numbers.');
         $this->assertCount(1, $answer->json('troubles'));
         $this->assertNotSame([], $answer->json('pages'));
         $found = $this->getJson("/api/lessons/{$odd->id}/ready")->assertOk()->json('findings');
@@ -63,7 +75,10 @@ class HandoutTest extends TestCase
         $this->take($lesson, 'measure', 1);
         $heron = $this->classroom(User::query()->firstOrFail(), 'Ada');
         $this->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated();
-        $share = $this->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $heron->id, 'instructions' => '', 'due' => null])->json('id');
+        $share = $this->putJson(
+            "/api/lessons/{$lesson->id}/shares",
+            ['classroom' => $heron->id, 'instructions' => '', 'due' => null],
+        )->json('id');
         $this->app['auth']->guard()->logout();
         $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $heron->students()->firstOrFail()->id, 'word' => 'sun']);
         $address = $this->getJson("/api/watch/{$share}")->assertOk()->json('handout');
@@ -96,7 +111,13 @@ class HandoutTest extends TestCase
         $teacher = User::query()->first() ?? $this->teacher();
         $this->actingAs($teacher);
 
-        return $this->lesson($teacher, ['handout' => array_map(static fn (array $set): array => ['quantities' => self::set()['quantities']] + $set, $sets)] + self::document());
+        return $this->lesson(
+            $teacher,
+            ['handout' => array_map(
+                static fn (array $set): array => ['quantities' => self::set()['quantities']] + $set,
+                $sets,
+            )] + self::document(),
+        );
     }
 
     /** @return array<string, mixed> */

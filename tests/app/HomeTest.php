@@ -30,7 +30,14 @@ class HomeTest extends TestCase
         $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id]);
         $this->assertSame([], $this->waiting());
         $visit = Visit::query()->create(['share_id' => $share->id, 'student_id' => $classroom->students()->sole()->id]);
-        Answer::query()->create(['visit_id' => $visit->id, 'block' => 'why-question', 'given' => 'x', 'readable' => 'x', 'earned' => null, 'out_of' => 2]);
+        Answer::query()->create([
+            'visit_id' => $visit->id,
+            'block' => 'why-question',
+            'given' => 'x',
+            'readable' => 'x',
+            'earned' => null,
+            'out_of' => 2,
+        ]);
         $this->assertSame([['replies', '1 answer waits to be marked']], $this->waiting());
     }
 
@@ -75,6 +82,9 @@ class HomeTest extends TestCase
      */
     private function waiting(): array
     {
-        return array_map(static fn (array $each): array => [$each['room'], $each['sentence']], $this->getJson('/api/home')->assertOk()->json('waiting'));
+        return array_map(
+            static fn (array $each): array => [$each['room'], $each['sentence']],
+            $this->getJson('/api/home')->assertOk()->json('waiting'),
+        );
     }
 }

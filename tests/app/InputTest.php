@@ -42,7 +42,12 @@ class InputTest extends TestCase
     public function test_a_drawing_that_is_not_well_formed_is_not_written(): void
     {
         $this->expectException(MalformedDrawing::class);
-        (new SvgWriter(static fn (): string => ''))->write(new Scene([new Group('', 'one', '', 0, [Shape::formula(new SetFormula("<path d='M0\u{0B}0'/>", 1, 1, 0), 0, 0, 40, '#000000')])], [], [], []));
+        (new SvgWriter(static fn (): string => ''))->write(new Scene(
+            [new Group('', 'one', '', 0, [Shape::formula(new SetFormula("<path d='M0\u{0B}0'/>", 1, 1, 0), 0, 0, 40, '#000000')])],
+            [],
+            [],
+            [],
+        ));
     }
 
     public function test_a_picture_that_the_renderer_passes_over_stops_the_video(): void
@@ -59,7 +64,10 @@ class InputTest extends TestCase
         $this->actingAs($lesson->user)->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated();
         // An encoder that drops every second picture.
         $program = Files::temporary('sh');
-        file_put_contents($program, "#!/bin/sh\ncase \"\$*\" in *-force_key_frames*) exec ffmpeg -nostdin -v error -y -f lavfi -i color=size=1280x720:rate=25:duration=1 \"\$(eval echo \\\${\$#})\";; *) exec ffmpeg \"\$@\";; esac\n");
+        file_put_contents(
+            $program,
+            "#!/bin/sh\ncase \"\$*\" in *-force_key_frames*) exec ffmpeg -nostdin -v error -y -f lavfi -i color=size=1280x720:rate=25:duration=1 \"\$(eval echo \\\${\$#})\";; *) exec ffmpeg \"\$@\";; esac\n",
+        );
         chmod($program, 0700);
         config(['daybright.programs.ffmpeg' => $program]);
         $before = glob(Files::workFolder().'/*');
@@ -79,7 +87,14 @@ class InputTest extends TestCase
         $lesson = $this->lesson($teacher);
         foreach ([100, 400] as $depth) {
             $document = self::document();
-            $document['parts'][0]['slides'][0]['blocks'][] = ['id' => 'deep', 'kind' => 'text', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['text' => '`'.substr(str_repeat('\\sqrt{', $depth).'x'.str_repeat('}', $depth), 0, 3900).'`']];
+            $document['parts'][0]['slides'][0]['blocks'][] = [
+                'id' => 'deep',
+                'kind' => 'text',
+                'region' => 'main',
+                'step' => 'measure-1',
+                'reveals' => (object) [],
+                'content' => ['text' => '`'.substr(str_repeat('\\sqrt{', $depth).'x'.str_repeat('}', $depth), 0, 3900).'`'],
+            ];
             $this->actingAs($teacher)->save($lesson->id, $document, $lesson->fresh()->version)->assertOk();
             $found = $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->json('findings');
             $this->assertStringContainsString('Nested too deeply', implode(' ', array_column($found, 'sentence')));
@@ -90,19 +105,29 @@ class InputTest extends TestCase
     public function test_an_older_lesson_that_cannot_be_drawn_opens_and_says_where(): void
     {
         $lesson = $this->lesson($teacher = $this->teacher());
-        $this->app->instance(SlidePainter::class, new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), new class implements FormulaSetter
+        $formulas = new class implements FormulaSetter
         {
             public function set(string $tex): SetFormula
             {
                 throw new RuntimeException('gone');
             }
-        }));
+        };
+        $this->app->instance(SlidePainter::class, new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), $formulas));
         $document = self::document();
-        $document['parts'][0]['slides'][0]['blocks'][] = ['id' => 'sum', 'kind' => 'text', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['text' => '`x`']];
+        $document['parts'][0]['slides'][0]['blocks'][] = [
+            'id' => 'sum',
+            'kind' => 'text',
+            'region' => 'main',
+            'step' => 'measure-1',
+            'reveals' => (object) [],
+            'content' => ['text' => '`x`'],
+        ];
         $lesson = $this->lesson($teacher, $document);
         $answer = $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
         $this->assertStringContainsString('because of its block “text”', $answer->json('scenes.measure.problems.sum'));
-        $this->save($lesson->id, ['title' => 'Changed', 'typeface' => 'andika'] + $document)->assertStatus(422)->assertJsonPath('pointer', '/slides/measure/blocks/sum');
+        $this->save($lesson->id, ['title' => 'Changed', 'typeface' => 'andika'] + $document)
+            ->assertStatus(422)
+            ->assertJsonPath('pointer', '/slides/measure/blocks/sum');
     }
 
     public function test_an_object_stays_an_object_and_a_list_a_list(): void
@@ -110,8 +135,18 @@ class InputTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $document = self::document();
         $document['parts'][0]['slides'][0]['aims'] = [];
-        $document['parts'][0]['slides'][0]['blocks'][] = ['id' => 'worked', 'kind' => 'worked', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['task' => '', 'lines' => [['id' => 'one', 'formula' => '1 + 1 = 2', 'reason' => '', 'marks' => []]]]];
-        $this->actingAs($teacher)->save($lesson->id, $document)->assertStatus(422)->assertJsonPath('detail', 'On the slide “Measure”: The marks must be a group of fields.');
+        $document['parts'][0]['slides'][0]['blocks'][] = [
+            'id' => 'worked',
+            'kind' => 'worked',
+            'region' => 'main',
+            'step' => 'measure-1',
+            'reveals' => (object) [],
+            'content' => ['task' => '', 'lines' => [['id' => 'one', 'formula' => '1 + 1 = 2', 'reason' => '', 'marks' => []]]],
+        ];
+        $this->actingAs($teacher)
+            ->save($lesson->id, $document)
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'On the slide “Measure”: The marks must be a group of fields.');
         $document['parts'][0]['slides'][0]['blocks'][1]['content']['lines'][0]['marks'] = (object) [];
         $this->save($lesson->id, $document)->assertOk();
         $kept = json_decode((string) $this->getJson("/api/lessons/{$lesson->id}")->getContent())->document;
@@ -124,9 +159,17 @@ class InputTest extends TestCase
     {
         $teacher = $this->teacher();
         $heron = $this->classroom($teacher, 'Ada');
-        $form = fn (string $method, string $address, array $given): TestResponse => $this->call($method, $address, $given, [], [], ['HTTP_ACCEPT' => 'application/json']);
+        $form = fn (string $method, string $address, array $given): TestResponse => $this->call(
+            $method,
+            $address,
+            $given,
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json'],
+        );
         $this->actingAs($teacher);
-        $form('POST', '/api/classrooms', ['name' => "\xFF\xFE"])->assertStatus(422)->assertJsonPath('detail', 'This text holds signs that cannot be read. Type them again.');
+        $form('POST', '/api/classrooms', ['name' => "\xFF\xFE"])->assertStatus(422)
+            ->assertJsonPath('detail', 'This text holds signs that cannot be read. Type them again.');
         $form('PUT', "/api/classrooms/{$heron->id}", ['name' => "\xFF"])->assertStatus(422);
         $form('POST', "/api/classrooms/{$heron->id}/students", ['names' => ["Bram\xED\xA0\x80"]])->assertStatus(422);
         $form('GET', '/api/home?x=%FF', [])->assertStatus(422);
@@ -143,8 +186,18 @@ class InputTest extends TestCase
         $this->actingAs($teacher)->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated();
         $share = $this->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $heron->id])->json('id');
         $this->app['auth']->guard()->logout();
-        $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $heron->students()->firstOrFail()->id, 'word' => 'sun'])->assertOk();
-        $this->call('PUT', "/api/watch/{$share}/answers/measure-question", ['given' => "\xFF"], [], [], ['HTTP_ACCEPT' => 'application/json'])->assertStatus(422);
+        $this->postJson(
+            '/api/watch/enter',
+            ['code' => 'ABCD2345', 'student' => $heron->students()->firstOrFail()->id, 'word' => 'sun'],
+        )->assertOk();
+        $this->call(
+            'PUT',
+            "/api/watch/{$share}/answers/measure-question",
+            ['given' => "\xFF"],
+            [],
+            [],
+            ['HTTP_ACCEPT' => 'application/json'],
+        )->assertStatus(422);
         $this->getJson("/api/watch/{$share}")->assertOk()->assertJsonPath('visit.answers', []);
         $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => "41\u{0B}cm"])->assertOk()->assertJsonPath('earned', 2);
     }
@@ -155,6 +208,7 @@ class InputTest extends TestCase
      */
     private function save(string $lesson, array $document, int $version = 1): TestResponse
     {
-        return $this->actingAs(User::query()->firstOrFail())->putJson("/api/lessons/{$lesson}", ['version' => $version, 'document' => $document]);
+        return $this->actingAs(User::query()->firstOrFail())
+            ->putJson("/api/lessons/{$lesson}", ['version' => $version, 'document' => $document]);
     }
 }

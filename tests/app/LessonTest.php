@@ -19,7 +19,10 @@ class LessonTest extends TestCase
     public function test_a_lesson_is_made_in_a_series_and_shown_with_its_pictures_and_times(): void
     {
         $teacher = $this->teacher();
-        $made = $this->actingAs($teacher)->postJson('/api/lessons', ['title' => 'Shadows', 'minutes' => 6, 'newSeries' => 'The Sun'])->assertCreated()->json('id');
+        $made = $this->actingAs($teacher)
+            ->postJson('/api/lessons', ['title' => 'Shadows', 'minutes' => 6, 'newSeries' => 'The Sun'])
+            ->assertCreated()
+            ->json('id');
         $shown = $this->getJson("/api/lessons/{$made}")->assertOk();
         $slide = $shown->json('document.parts.0.slides.0.id');
         $this->assertStringStartsWith('<svg', $shown->json("scenes.{$slide}.svg"));
@@ -33,21 +36,38 @@ class LessonTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher);
         foreach (['One', 'Two'] as $version => $title) {
-            $this->putJson("/api/lessons/{$lesson->id}", ['version' => $version + 1, 'document' => ['title' => $title] + self::document()])->assertOk()->assertJsonPath('version', $version + 2);
+            $this->putJson(
+                "/api/lessons/{$lesson->id}",
+                ['version' => $version + 1, 'document' => ['title' => $title] + self::document()],
+            )->assertOk()->assertJsonPath('version', $version + 2);
         }
-        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 3])->assertOk()->assertJsonPath('document.title', 'One')->assertJsonPath('canRedo', true);
-        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 4])->assertJsonPath('document.title', 'Shadows')->assertJsonPath('canUndo', false);
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 3])
+            ->assertOk()
+            ->assertJsonPath('document.title', 'One')
+            ->assertJsonPath('canRedo', true);
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 4])
+            ->assertJsonPath('document.title', 'Shadows')
+            ->assertJsonPath('canUndo', false);
         $this->postJson("/api/lessons/{$lesson->id}/redo", ['version' => 5])->assertJsonPath('document.title', 'One');
-        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 6, 'document' => ['title' => 'Three'] + self::document()])->assertJsonPath('canRedo', false);
+        $this->putJson(
+            "/api/lessons/{$lesson->id}",
+            ['version' => 6, 'document' => ['title' => 'Three'] + self::document()],
+        )->assertJsonPath('canRedo', false);
         $this->assertSame('Three', Lesson::query()->find($lesson->id)->title);
     }
 
     public function test_a_save_against_an_old_version_is_refused_and_both_are_kept(): void
     {
         $lesson = $this->lesson($teacher = $this->teacher());
-        $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Theirs'] + self::document()])->assertOk();
+        $this->actingAs($teacher)->putJson(
+            "/api/lessons/{$lesson->id}",
+            ['version' => 1, 'document' => ['title' => 'Theirs'] + self::document()],
+        )->assertOk();
         $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => ['title' => 'Mine'] + self::document()])
-            ->assertStatus(409)->assertJsonPath('document.title', 'Theirs')->assertJsonPath('version', 2)->assertHeader('Content-Type', 'application/problem+json');
+            ->assertStatus(409)
+            ->assertJsonPath('document.title', 'Theirs')
+            ->assertJsonPath('version', 2)
+            ->assertHeader('Content-Type', 'application/problem+json');
         $this->assertSame('Theirs', $lesson->fresh()->document()->title());
         $this->assertSame('Mine', Revision::query()->where('set_aside', true)->firstOrFail()->document->title());
     }
@@ -57,7 +77,10 @@ class LessonTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $document = self::document();
         $document['parts'][0]['slides'][0]['title'] = 'Another title';
-        $scenes = $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $document])->assertOk()->json('scenes');
+        $scenes = $this->actingAs($teacher)
+            ->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $document])
+            ->assertOk()
+            ->json('scenes');
         $this->assertSame(['measure'], array_keys($scenes));
         $this->assertStringContainsString('Another', $scenes['measure']['svg']);
     }
@@ -79,7 +102,18 @@ class LessonTest extends TestCase
 
             return $document;
         }];
-        yield 'a picture that is not here' => [static fn (array $document): array => ['media' => ['x' => ['name' => 'x', 'type' => 'image/png', 'width' => 1, 'height' => 1, 'sha256' => str_repeat('0', 64), 'description' => '', 'credit' => '', 'licence' => '']]] + $document];
+        yield 'a picture that is not here' => [
+            static fn (array $document): array => ['media' => ['x' => [
+                'name' => 'x',
+                'type' => 'image/png',
+                'width' => 1,
+                'height' => 1,
+                'sha256' => str_repeat('0', 64),
+                'description' => '',
+                'credit' => '',
+                'licence' => '',
+            ]]] + $document,
+        ];
     }
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $break */
@@ -87,7 +121,9 @@ class LessonTest extends TestCase
     public function test_a_broken_document_is_refused_with_a_sentence_and_changes_nothing(callable $break): void
     {
         $lesson = $this->lesson($teacher = $this->teacher());
-        $answer = $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $break(self::document())])->assertStatus(422);
+        $answer = $this->actingAs($teacher)
+            ->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $break(self::document())])
+            ->assertStatus(422);
         $this->assertNotSame('', $answer->json('detail'));
         $this->assertSame(1, $lesson->fresh()->version);
     }
@@ -100,7 +136,10 @@ class LessonTest extends TestCase
         $changed->title = 'Measured anew';
         $frame = self::frame($document);
         $frame->title = 'Another title';
-        $answer = $this->actingAs($teacher)->patchJson("/api/lessons/{$lesson->id}", ['version' => 1, 'frame' => $frame, 'slides' => [$changed->id => $changed]])->assertOk()->assertJsonPath('version', 2);
+        $answer = $this->actingAs($teacher)->patchJson(
+            "/api/lessons/{$lesson->id}",
+            ['version' => 1, 'frame' => $frame, 'slides' => [$changed->id => $changed]],
+        )->assertOk()->assertJsonPath('version', 2);
         $this->assertSame([$changed->id], array_keys($answer->json('scenes')));
         $saved = json_decode((string) $lesson->fresh()->document());
         $document->title = 'Another title';
@@ -112,7 +151,10 @@ class LessonTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $document = json_decode((string) $lesson->document());
         $second = $document->parts[1]->slides[0];
-        $save = fn (array $body) => $this->actingAs($teacher)->patchJson("/api/lessons/{$lesson->id}", $body + ['version' => 1, 'frame' => self::frame($document), 'slides' => (object) []]);
+        $save = fn (array $body) => $this->actingAs($teacher)->patchJson(
+            "/api/lessons/{$lesson->id}",
+            $body + ['version' => 1, 'frame' => self::frame($document), 'slides' => (object) []],
+        );
         $save(['version' => 0])->assertStatus(409)->assertJsonPath('version', 1);
         $lost = self::frame($document);
         $lost->parts[0]->slides[] = 'nowhere';
@@ -123,7 +165,8 @@ class LessonTest extends TestCase
         $save(['slides' => [$second->id => $second]])->assertStatus(422)->assertJsonPath('pointer', '/parts/1/slides/0/steps/0/script');
         $second->steps[0]->script = 'Short.';
         $second->blocks[0]->content->marks = 'many';
-        $save(['slides' => [$second->id => $second]])->assertStatus(422)->assertJsonPath('pointer', '/parts/1/slides/0/blocks/0/content/marks');
+        $save(['slides' => [$second->id => $second]])->assertStatus(422)
+            ->assertJsonPath('pointer', '/parts/1/slides/0/blocks/0/content/marks');
         $this->assertSame(1, $lesson->fresh()->version);
     }
 
@@ -137,7 +180,10 @@ class LessonTest extends TestCase
         $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
         $this->assertSame(2, PaintedSlide::query()->count());
         // Another title is another picture, and what another edition of the program painted is not used.
-        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))])->assertOk();
+        $this->putJson(
+            "/api/lessons/{$lesson->id}",
+            ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))],
+        )->assertOk();
         $this->assertSame(3, PaintedSlide::query()->count());
         config(['daybright.edition' => 'another']);
         $this->assertNotSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
@@ -165,7 +211,20 @@ class LessonTest extends TestCase
     /** @return iterable<string, array{string, string}> method and address of another teacher's things */
     public static function doors(): iterable
     {
-        foreach (['GET ', 'PUT ', 'DELETE ', 'GET /ready', 'GET /files/archive', 'GET /takes', 'GET /programme', 'GET /share', 'POST /releases', 'GET /replies', 'POST /undo', 'POST /voice'] as $door) {
+        foreach ([
+            'GET ',
+            'PUT ',
+            'DELETE ',
+            'GET /ready',
+            'GET /files/archive',
+            'GET /takes',
+            'GET /programme',
+            'GET /share',
+            'POST /releases',
+            'GET /replies',
+            'POST /undo',
+            'POST /voice',
+        ] as $door) {
             [$method, $rest] = explode(' ', $door);
             yield $door => [$method, $rest];
         }
@@ -199,7 +258,9 @@ class LessonTest extends TestCase
         for ($try = 0; $try < 10; $try++) {
             $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'wrong'])->assertStatus(422);
         }
-        $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'daybright'])->assertStatus(429)->assertJsonPath('detail', 'Too many tries. Wait a minute, then try again.');
+        $this->postJson('/api/sign-in', ['email' => 'rowan@larkfield.example', 'password' => 'daybright'])
+            ->assertStatus(429)
+            ->assertJsonPath('detail', 'Too many tries. Wait a minute, then try again.');
     }
 
     public function test_pictures_are_taken_by_what_they_hold(): void
@@ -209,8 +270,14 @@ class LessonTest extends TestCase
         $kept = $this->postJson('/api/pictures', ['file' => $png])->assertCreated()->json();
         $this->assertSame([40, 30], [$kept['width'], $kept['height']]);
         $this->get("/api/pictures/{$kept['sha256']}")->assertOk()->assertHeader('Content-Type', $kept['type']);
-        $this->postJson('/api/pictures', ['file' => UploadedFile::fake()->createWithContent('photo.png', 'not a picture')])->assertStatus(422);
-        $svg = UploadedFile::fake()->createWithContent('d.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10"><script>alert(1)</script><rect width="5" height="5"/></svg>');
+        $this->postJson(
+            '/api/pictures',
+            ['file' => UploadedFile::fake()->createWithContent('photo.png', 'not a picture')],
+        )->assertStatus(422);
+        $svg = UploadedFile::fake()->createWithContent(
+            'd.svg',
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10"><script>alert(1)</script><rect width="5" height="5"/></svg>',
+        );
         $drawing = $this->postJson('/api/pictures', ['file' => $svg])->assertCreated()->json();
         $shown = $this->get("/api/pictures/{$drawing['sha256']}")->assertOk();
         $this->assertStringNotContainsString('script', $shown->getContent());
@@ -230,13 +297,19 @@ class LessonTest extends TestCase
     public function test_worked_examples_are_written_varied_and_refused_with_a_sentence(): void
     {
         $this->actingAs($this->teacher('Rowan'));
-        $example = ['method' => 'formula', 'quantities' => ['formula' => 'V = l w h', 'known' => "l = 6 cm\nw = 4 cm\nh = 3 cm", 'asked' => 'V']];
+        $example = [
+            'method' => 'formula',
+            'quantities' => ['formula' => 'V = l w h', 'known' => "l = 6 cm\nw = 4 cm\nh = 3 cm", 'asked' => 'V'],
+        ];
         $written = $this->postJson('/api/worked', $example)->assertOk()->json();
         $this->assertSame('V = 6 cm × 4 cm × 3 cm', $written['lines'][4]['formula']);
         $this->assertSame(['1' => '6 cm', '2' => '4 cm', '3' => '3 cm'], $written['lines'][4]['marks']);
         $item = $this->postJson('/api/worked/vary', $example + ['seed' => 4, 'level' => 2])->assertOk()->json();
         $this->assertNotSame([], $item['worked']['lines']);
-        $this->postJson('/api/worked', ['method' => 'units', 'quantities' => ['amount' => '3 kg', 'to' => 'cm']])->assertStatus(422)->assertJsonPath('pointer', '/to');
+        $this->postJson(
+            '/api/worked',
+            ['method' => 'units', 'quantities' => ['amount' => '3 kg', 'to' => 'cm']],
+        )->assertStatus(422)->assertJsonPath('pointer', '/to');
         $this->postJson('/api/worked', ['method' => 'magic', 'quantities' => ['a' => 1]])->assertStatus(422);
         $sheet = $this->getJson('/api/kinds')->json('sheets.Geometry');
         $choices = $this->postJson('/api/formulas/choose', ['sheet' => $sheet, 'known' => ['l', 'w'], 'asked' => 'A'])->assertOk()->json();
@@ -253,15 +326,31 @@ class LessonTest extends TestCase
     {
         $this->actingAs($this->teacher());
         $quantities = ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm'];
-        $item = $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => $quantities, 'seed' => 3, 'level' => 1])->assertOk()->json();
-        $this->assertSame((string) ($item['quantities']['length'] * $item['quantities']['width'] * $item['quantities']['height']), $item['value']);
-        $this->postJson('/api/figures/vary', ['figure' => 'solid', 'quantities' => ['length' => '-1'] + $quantities, 'seed' => 3, 'level' => 1])->assertStatus(422)->assertJsonPath('pointer', '/length');
+        $item = $this->postJson(
+            '/api/figures/vary',
+            ['figure' => 'solid', 'quantities' => $quantities, 'seed' => 3, 'level' => 1],
+        )->assertOk()->json();
+        $this->assertSame(
+            (string) ($item['quantities']['length'] * $item['quantities']['width'] * $item['quantities']['height']),
+            $item['value'],
+        );
+        $this->postJson(
+            '/api/figures/vary',
+            ['figure' => 'solid', 'quantities' => ['length' => '-1'] + $quantities, 'seed' => 3, 'level' => 1],
+        )->assertStatus(422)->assertJsonPath('pointer', '/length');
         $figures = $this->getJson('/api/kinds')->assertOk()->assertJsonPath('figures.0.name', 'bar-model')->json('figures');
-        $this->assertSame(array_map(static fn (string $figure): string => $figure::entry()->name, Figures::all()), array_column($figures, 'name'));
+        $this->assertSame(
+            array_map(static fn (string $figure): string => $figure::entry()->name, Figures::all()),
+            array_column($figures, 'name'),
+        );
         foreach ($figures as $figure) {
             $this->assertStringStartsWith('<svg', $this->getJson("/api/figures/{$figure['name']}/sample")->assertOk()->json('svg'));
-            $this->postJson('/api/figures/vary', ['figure' => $figure['name'], 'quantities' => $figure['blank'], 'seed' => 1, 'level' => 2])->assertStatus($figure['varies'] ? 200 : 422);
-            $this->postJson('/api/figures/task', ['figure' => $figure['name'], 'quantities' => $figure['blank']])->assertStatus($figure['hasTask'] ? 200 : 422);
+            $this->postJson(
+                '/api/figures/vary',
+                ['figure' => $figure['name'], 'quantities' => $figure['blank'], 'seed' => 1, 'level' => 2],
+            )->assertStatus($figure['varies'] ? 200 : 422);
+            $this->postJson('/api/figures/task', ['figure' => $figure['name'], 'quantities' => $figure['blank']])
+                ->assertStatus($figure['hasTask'] ? 200 : 422);
         }
         $this->getJson('/api/figures/nothing/sample')->assertStatus(422);
     }

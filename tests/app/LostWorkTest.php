@@ -121,7 +121,9 @@ class LostWorkTest extends TestCase
     {
         config(['daybright.programs.espeak' => self::hanging(), 'daybright.longest_wait' => 0.3]);
         $begun = microtime(true);
-        $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => 'Noon.'])->assertStatus(503)->assertJsonPath('detail', fn (string $detail): bool => str_contains($detail, 'espeak'));
+        $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => 'Noon.'])
+            ->assertStatus(503)
+            ->assertJsonPath('detail', fn (string $detail): bool => str_contains($detail, 'espeak'));
         $this->assertLessThan(5, microtime(true) - $begun);
         config(['daybright.programs.espeak' => '/bin/ls']);
         try {
@@ -144,7 +146,13 @@ class LostWorkTest extends TestCase
     public function test_pieces_with_broken_events_are_refused_and_not_acknowledged(): void
     {
         $this->begin();
-        foreach (['{broken', '[{"kind":"step"}]', '"words"', '[1e999]', "[{\"kind\":\"step\",\"at\":1,\"step\":\"\xFF\"}]"] as $number => $events) {
+        foreach ([
+            '{broken',
+            '[{"kind":"step"}]',
+            '"words"',
+            '[1e999]',
+            "[{\"kind\":\"step\",\"at\":1,\"step\":\"\xFF\"}]",
+        ] as $number => $events) {
             $this->piece($number, 'abc', $events)->assertStatus(422);
         }
         $this->assertSame(0, Take::query()->find(self::TAKE)->pieces()->count());
@@ -153,7 +161,17 @@ class LostWorkTest extends TestCase
 
     public function test_drawing_is_bounded_by_what_it_costs(): void
     {
-        $stroke = static fn (int $points, float $width, float $step): object => (object) ['kind' => 'ink', 'at' => 0, 'tool' => 'pen', 'colour' => '#000000', 'width' => $width, 'points' => array_map(static fn (int $point): array => [$point, $point * $step % 1600, $point * $step % 900], range(1, $points))];
+        $stroke = static fn (int $points, float $width, float $step): object => (object) [
+            'kind' => 'ink',
+            'at' => 0,
+            'tool' => 'pen',
+            'colour' => '#000000',
+            'width' => $width,
+            'points' => array_map(
+                static fn (int $point): array => [$point, $point * $step % 1600, $point * $step % 900],
+                range(1, $points),
+            ),
+        ];
         // Ten minutes of a hand that never rests: 60 points a second, each some units on.
         DrawingCost::refuseTooMuch(array_fill(0, 12, $stroke(3000, 40, 8)));
         foreach ([array_fill(0, 60, $stroke(5000, 4, 1)), [$stroke(5000, 80, 791)]] as $costly) {
@@ -180,7 +198,10 @@ class LostWorkTest extends TestCase
         Storage::delete($take->path('sound.flac'));
         Storage::delete(Release::query()->firstOrFail()->path('sound.webm'));
         $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->assertJsonPath('sizes.sound', 0);
-        $this->getJson("/api/lessons/{$this->made->id}/files/archive")->assertStatus(422)->assertJsonPath('detail', 'The sound of a take of “Measure” is missing on the server. Delete that take in Edit, or restore it from a backup.');
+        $this->getJson("/api/lessons/{$this->made->id}/files/archive")->assertStatus(422)->assertJsonPath(
+            'detail',
+            'The sound of a take of “Measure” is missing on the server. Delete that take in Edit, or restore it from a backup.',
+        );
         $this->getJson("/api/takes/{$take->id}/heard")->assertStatus(404);
         $this->getJson("/api/releases/{$this->made->releases()->value('id')}/sound.webm")->assertStatus(404);
     }
@@ -208,13 +229,19 @@ class LostWorkTest extends TestCase
 
     public function test_a_version_that_came_too_late_can_be_reached_again(): void
     {
-        $save = fn (string $title, int $version) => $this->putJson("/api/lessons/{$this->made->id}", ['version' => $version, 'document' => ['title' => $title] + self::document()]);
+        $save = fn (string $title, int $version) => $this->putJson(
+            "/api/lessons/{$this->made->id}",
+            ['version' => $version, 'document' => ['title' => $title] + self::document()],
+        );
         $save('Theirs', 1)->assertOk();
         $save('Mine, too late', 1)->assertStatus(409);
         $kept = $this->getJson("/api/lessons/{$this->made->id}/kept")->assertOk()->assertJsonCount(1)->json('0');
         $this->assertSame(['Mine, too late', 2], [$kept['title'], $kept['slides']]);
         $this->postJson("/api/lessons/{$this->made->id}/kept/{$kept['id']}", ['version' => 1])->assertStatus(409);
-        $this->postJson("/api/lessons/{$this->made->id}/kept/{$kept['id']}", ['version' => 2])->assertOk()->assertJsonPath('document.title', 'Mine, too late')->assertJsonPath('version', 3);
+        $this->postJson("/api/lessons/{$this->made->id}/kept/{$kept['id']}", ['version' => 2])
+            ->assertOk()
+            ->assertJsonPath('document.title', 'Mine, too late')
+            ->assertJsonPath('version', 3);
         $this->getJson("/api/lessons/{$this->made->id}/kept")->assertExactJson([]);
         $this->postJson("/api/lessons/{$this->made->id}/undo", ['version' => 3])->assertJsonPath('document.title', 'Theirs');
     }
@@ -241,7 +268,11 @@ class LostWorkTest extends TestCase
             $this->get("/api/takes/{$take->id}/heard")->assertOk();
         }
         foreach (['not a zip', 'PK'.str_repeat('x', 500)] as $bytes) {
-            $this->post('/api/lessons/import', ['file' => UploadedFile::fake()->createWithContent('lesson.zip', $bytes)], ['Accept' => 'application/json'])->assertStatus(422);
+            $this->post(
+                '/api/lessons/import',
+                ['file' => UploadedFile::fake()->createWithContent('lesson.zip', $bytes)],
+                ['Accept' => 'application/json'],
+            )->assertStatus(422);
         }
         $this->assertSame([], glob(Files::workFolder().'/*'));
     }
@@ -280,6 +311,15 @@ class LostWorkTest extends TestCase
     /** @return TestResponse<Response> */
     private function piece(int $number, string $bytes, string $events = '[]'): TestResponse
     {
-        return $this->post('/api/takes/'.self::TAKE."/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => $events], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/takes/'.self::TAKE."/pieces/{$number}",
+            [
+                '_method' => 'PUT',
+                'sound' => UploadedFile::fake()->createWithContent('p', $bytes),
+                'sha256' => hash('sha256', $bytes),
+                'events' => $events,
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 }

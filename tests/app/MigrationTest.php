@@ -27,14 +27,26 @@ class MigrationTest extends TestCase
         $pdo = new PDO("sqlite:{$file}");
         $pdo->exec((string) file_get_contents($schema));
         $pdo->exec(self::rows());
-        config(['database.connections.older' => ['database' => $file] + config('database.connections.sqlite'), 'database.default' => 'older']);
+        config([
+            'database.connections.older' => ['database' => $file] + config('database.connections.sqlite'),
+            'database.default' => 'older',
+        ]);
         $this->artisan('migrate', ['--force' => true])->assertSuccessful();
 
         $this->assertSame(self::shape('sqlite'), self::shape('older'));
-        $this->assertSame('{"title":"Old","media":{},"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":{},"content":{"items":[]}}]}]}]}', DB::table('revisions')->value('document'));
+        $this->assertSame(
+            '{"title":"Old","media":{},"aims":[],"parts":[{"slides":[{"blocks":[{"reveals":{},"content":{"items":[]}}]}]}]}',
+            DB::table('revisions')->value('document'),
+        );
         $tracks = json_decode((string) DB::table('releases')->value('programme'), true)['tracks'];
-        $this->assertSame([['from' => 0, 'to' => 1500, 'slide' => 'one', 'step' => 0], ['from' => 1500, 'to' => 4000, 'slide' => 'one', 'step' => 1]], $tracks['steps']);
-        $this->assertSame([[2000, 4000], [2500, 3000]], array_map(static fn (array $stroke): array => [$stroke['from'], $stroke['to']], $tracks['ink']));
+        $this->assertSame(
+            [['from' => 0, 'to' => 1500, 'slide' => 'one', 'step' => 0], ['from' => 1500, 'to' => 4000, 'slide' => 'one', 'step' => 1]],
+            $tracks['steps'],
+        );
+        $this->assertSame(
+            [[2000, 4000], [2500, 3000]],
+            array_map(static fn (array $stroke): array => [$stroke['from'], $stroke['to']], $tracks['ink']),
+        );
         $this->assertSame([['from' => 100, 'to' => 900, 'x' => 5, 'y' => 6]], $tracks['pointer']);
         // What a child that was taken out long ago left behind is gone, and what others did is there.
         $this->assertSame(['kept'], DB::table('answers')->pluck('id')->all());
@@ -66,8 +78,14 @@ class MigrationTest extends TestCase
     {
         $shape = [];
         foreach (Schema::connection($connection)->getTableListing(schemaQualified: false) as $table) {
-            $columns = array_map(static fn (array $column): array => [$column['name'], $column['nullable']], Schema::connection($connection)->getColumns($table));
-            $keys = array_map(static fn (array $key): array => [$key['columns'], $key['foreign_table'], $key['on_delete']], Schema::connection($connection)->getForeignKeys($table));
+            $columns = array_map(
+                static fn (array $column): array => [$column['name'], $column['nullable']],
+                Schema::connection($connection)->getColumns($table),
+            );
+            $keys = array_map(
+                static fn (array $key): array => [$key['columns'], $key['foreign_table'], $key['on_delete']],
+                Schema::connection($connection)->getForeignKeys($table),
+            );
             sort($keys);
             $shape[$table] = [$columns, $keys];
         }

@@ -23,8 +23,13 @@ class PeopleTest extends TestCase
     public function test_a_teacher_is_added_and_sets_a_password_once(): void
     {
         $token = $this->token('teacher:add', ['name' => 'Mina Oak', 'address' => 'Mina@Larkfield.example']);
-        $this->getJson("/api/password-links/{$token}")->assertOk()->assertExactJson(['name' => 'Mina Oak', 'email' => 'mina@larkfield.example']);
-        $this->postJson("/api/password-links/{$token}", ['password' => 'short'])->assertStatus(422)->assertJsonPath('detail', 'A password has at least ten signs. A few words in a row are easy to remember.');
+        $this->getJson("/api/password-links/{$token}")
+            ->assertOk()
+            ->assertExactJson(['name' => 'Mina Oak', 'email' => 'mina@larkfield.example']);
+        $this->postJson("/api/password-links/{$token}", ['password' => 'short'])->assertStatus(422)->assertJsonPath(
+            'detail',
+            'A password has at least ten signs. A few words in a row are easy to remember.',
+        );
         $this->postJson("/api/password-links/{$token}", ['password' => 'three green herons'])->assertOk();
         $this->getJson('/api/me')->assertOk()->assertJsonPath('name', 'Mina Oak');
         $this->postJson("/api/password-links/{$token}", ['password' => 'somebody else did'])->assertNotFound();
@@ -57,7 +62,9 @@ class PeopleTest extends TestCase
     {
         $this->actingAs($mina = $this->teacher('Mina'));
         $this->putJson('/api/account', ['name' => 'Mina Oak'])->assertOk()->assertJsonPath('name', 'Mina Oak');
-        $this->putJson('/api/account/password', ['current' => 'wrong', 'password' => 'three green herons'])->assertStatus(422)->assertJsonPath('pointer', '/current');
+        $this->putJson('/api/account/password', ['current' => 'wrong', 'password' => 'three green herons'])
+            ->assertStatus(422)
+            ->assertJsonPath('pointer', '/current');
         $this->putJson('/api/account/password', ['current' => 'daybright', 'password' => 'three green herons'])->assertOk();
         $this->getJson('/api/home')->assertOk();
         $this->assertTrue(password_verify('three green herons', $mina->fresh()->password));
@@ -85,7 +92,8 @@ class PeopleTest extends TestCase
     public function test_a_stranger_cannot_keep_a_teacher_out(): void
     {
         $this->teacher('Mina');
-        $try = fn (string $from, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $from])->postJson('/api/sign-in', ['email' => 'mina@larkfield.example', 'password' => $password]);
+        $try = fn (string $from, string $password) => $this->withServerVariables(['REMOTE_ADDR' => $from])
+            ->postJson('/api/sign-in', ['email' => 'mina@larkfield.example', 'password' => $password]);
         for ($round = 0; $round < 10; $round++) {
             $try('10.0.0.1', "guess {$round}")->assertStatus(422);
         }
@@ -139,11 +147,22 @@ class PeopleTest extends TestCase
         $ada = $heron->students()->where('name', 'Ada')->firstOrFail();
         $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $ada->id, 'word' => 'sun']);
         $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => '41 cm'])->assertOk();
-        $file = self::downloaded($this->actingAs($rowan)->get("/api/classrooms/{$heron->id}/students/{$ada->id}/archive")->assertOk()->assertDownload('Ada.zip'));
+        $file = self::downloaded(
+            $this->actingAs($rowan)->get("/api/classrooms/{$heron->id}/students/{$ada->id}/archive")->assertOk()->assertDownload('Ada.zip'),
+        );
         $zip = new ZipArchive;
         $zip->open($file);
         $kept = json_decode((string) $zip->getFromName('student.json'), true);
-        $this->assertSame(['Ada', '6 Heron', 'Shadows', '41 cm', 2], [$kept['name'], $kept['class'], $kept['lessons'][0]['title'], $kept['lessons'][0]['answers'][0]['given'], $kept['lessons'][0]['answers'][0]['earned']]);
+        $this->assertSame(
+            ['Ada', '6 Heron', 'Shadows', '41 cm', 2],
+            [
+                $kept['name'],
+                $kept['class'],
+                $kept['lessons'][0]['title'],
+                $kept['lessons'][0]['answers'][0]['given'],
+                $kept['lessons'][0]['answers'][0]['earned'],
+            ],
+        );
         $this->deleteJson("/api/classrooms/{$heron->id}/students/{$ada->id}")->assertOk();
         foreach (['students' => 1, 'visits' => 0, 'answers' => 0] as $table => $left) {
             $this->assertSame($left, DB::table($table)->count(), $table);
@@ -153,9 +172,25 @@ class PeopleTest extends TestCase
     public function test_pictures_that_nothing_shows_go_after_a_day(): void
     {
         $this->actingAs($rowan = $this->teacher());
-        $keep = fn (string $colour): string => app(\App\Lessons\PictureStore::class)->keep($rowan, "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><rect width=\"4\" height=\"3\" fill=\"{$colour}\"/></svg>", 'x.svg')['sha256'];
+        $keep = fn (string $colour): string => app(\App\Lessons\PictureStore::class)->keep(
+            $rowan,
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><rect width=\"4\" height=\"3\" fill=\"{$colour}\"/></svg>",
+            'x.svg',
+        )['sha256'];
         [$shown, $unused] = [$keep('#111111'), $keep('#222222')];
-        $this->lesson($rowan, ['media' => (object) ['gate' => ['name' => 'g', 'type' => 'image/svg+xml', 'width' => 4, 'height' => 3, 'sha256' => $shown, 'description' => '', 'credit' => '', 'licence' => '']]] + self::document());
+        $this->lesson(
+            $rowan,
+            ['media' => (object) ['gate' => [
+                'name' => 'g',
+                'type' => 'image/svg+xml',
+                'width' => 4,
+                'height' => 3,
+                'sha256' => $shown,
+                'description' => '',
+                'credit' => '',
+                'licence' => '',
+            ]]] + self::document(),
+        );
         $this->artisan('pictures:tidy')->expectsOutput('Taken away: 0');
         $this->travel(25)->hours();
         $this->artisan('pictures:tidy')->expectsOutput('Taken away: 1');
@@ -170,7 +205,10 @@ class PeopleTest extends TestCase
         $this->actingAs($rowan = $this->teacher());
         DB::statement('ALTER TABLE classrooms RENAME TO elsewhere');
         $this->postJson('/api/classrooms', ['name' => 'a secret name'])->assertStatus(500);
-        $spy->shouldHaveReceived('error')->withArgs(fn (string $message, array $context = []): bool => ! str_contains($message.json_encode($context), 'a secret name') && ! str_contains($message.json_encode($context), $rowan->id));
+        $spy->shouldHaveReceived('error')->withArgs(
+            fn (string $message, array $context = []): bool => ! str_contains($message.json_encode($context), 'a secret name')
+                && ! str_contains($message.json_encode($context), $rowan->id),
+        );
     }
 
     /** @return iterable<string, array{string, string, array<string, mixed>}> */
@@ -182,8 +220,21 @@ class PeopleTest extends TestCase
         yield 'letters for a number' => ['POST', '/api/lessons', ['title' => 'x', 'minutes' => 'many']];
         yield 'a text for a list' => ['POST', '/api/figures/vary', ['figure' => 'solid', 'quantities' => 'x', 'seed' => 1, 'level' => 1]];
         yield 'lists in lists' => ['POST', '/api/figures/vary', ['figure' => ['x'], 'quantities' => [[[]]], 'seed' => [1], 'level' => 1]];
-        yield 'a seed beyond all numbers' => ['POST', '/api/figures/vary', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm'], 'seed' => '99999999999999999999', 'level' => 1]];
-        yield 'a sheet of nonsense' => ['POST', '/api/formulas/choose', ['sheet' => [['formula' => [], 'names' => 'x']], 'known' => [[]], 'asked' => []]];
+        yield 'a seed beyond all numbers' => [
+            'POST',
+            '/api/figures/vary',
+            [
+                'figure' => 'solid',
+                'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm'],
+                'seed' => '99999999999999999999',
+                'level' => 1,
+            ],
+        ];
+        yield 'a sheet of nonsense' => [
+            'POST',
+            '/api/formulas/choose',
+            ['sheet' => [['formula' => [], 'names' => 'x']], 'known' => [[]], 'asked' => []],
+        ];
         yield 'a due day that is none' => ['POST', '/api/worked', ['method' => 'units', 'quantities' => ['amount' => ['x'], 'to' => 5]]];
         yield 'a word that is a list' => ['POST', '/api/watch/join', ['code' => ['x']]];
         yield 'a NUL' => ['POST', '/api/classrooms', ['name' => "\0"]];
@@ -195,7 +246,10 @@ class PeopleTest extends TestCase
     {
         $this->actingAs($this->teacher());
         $answer = $this->json($method, $address, $given)->assertStatus(422);
-        $this->assertDoesNotMatchRegularExpression('/validation\.|field|\.\d|\$ref|must be|The \w+\.\w|schema|array|string|integer/i', $answer->json('detail'));
+        $this->assertDoesNotMatchRegularExpression(
+            '/validation\.|field|\.\d|\$ref|must be|The \w+\.\w|schema|array|string|integer/i',
+            $answer->json('detail'),
+        );
         $this->assertMatchesRegularExpression('/^[A-ZÀ-Þ“].+[.]$/u', $answer->json('detail'));
     }
 
@@ -205,8 +259,14 @@ class PeopleTest extends TestCase
         $take = $this->take($this->lesson($rowan), 'measure', 1);
         $this->json('PUT', "/api/takes/{$take->id}/pieces/99999999999999999999", [])->assertNotFound();
         $this->json('GET', "/api/lessons/{$take->lesson_id}/programme?take[]=x")->assertOk();
-        $this->json('PUT', "/api/takes/{$take->id}/cuts", ['cuts' => [['to' => 5], 'x', ['from' => '1e999', 'to' => 2]]])->assertStatus(422)->assertJsonPath('detail', 'Fill in where a cut begins.');
-        $this->json('DELETE', '/api/classrooms')->assertStatus(405)->assertJsonPath('detail', 'This cannot be done here. Load the page again.');
+        $this->json(
+            'PUT',
+            "/api/takes/{$take->id}/cuts",
+            ['cuts' => [['to' => 5], 'x', ['from' => '1e999', 'to' => 2]]],
+        )->assertStatus(422)->assertJsonPath('detail', 'Fill in where a cut begins.');
+        $this->json('DELETE', '/api/classrooms')
+            ->assertStatus(405)
+            ->assertJsonPath('detail', 'This cannot be done here. Load the page again.');
     }
 
     public function test_a_backup_is_whole_or_refused(): void
@@ -214,7 +274,10 @@ class PeopleTest extends TestCase
         $folder = storage_path('framework/testing/backup-'.getmypid());
         File::deleteDirectory($folder);
         $database = tempnam(sys_get_temp_dir(), 'school');
-        config(['database.connections.school' => ['database' => $database] + config('database.connections.sqlite'), 'database.default' => 'school']);
+        config([
+            'database.connections.school' => ['database' => $database] + config('database.connections.sqlite'),
+            'database.default' => 'school',
+        ]);
         Artisan::call('migrate', ['--force' => true]);
         $lesson = $this->lesson($rowan = $this->teacher());
         $take = $this->take($lesson, 'measure', 1);

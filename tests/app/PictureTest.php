@@ -45,7 +45,16 @@ class PictureTest extends TestCase
     /** The eight ways of Exif 2.3, tag 0x0112: what the camera's first row and first column are. Red is the left half as stored. */
     public function test_every_way_up_is_turned_upright(): void
     {
-        foreach ([1 => 'left', 2 => 'right', 3 => 'right', 4 => 'left', 5 => 'top', 6 => 'top', 7 => 'bottom', 8 => 'bottom'] as $orientation => $red) {
+        foreach ([
+            1 => 'left',
+            2 => 'right',
+            3 => 'right',
+            4 => 'left',
+            5 => 'top',
+            6 => 'top',
+            7 => 'bottom',
+            8 => 'bottom',
+        ] as $orientation => $red) {
             $photo = Photo::of(self::withExif(self::photo(static fn (\GdImage $image): bool => imagejpeg($image)), $orientation));
             $this->assertSame($orientation > 4 ? [40, 60] : [60, 40], [$photo->width, $photo->height]);
             $kept = imagecreatefromstring($photo->bytes);
@@ -105,7 +114,10 @@ class PictureTest extends TestCase
         yield 'a GIF' => [self::photo(static fn (\GdImage $image): bool => imagegif($image)), 'Choose a PNG, JPEG, WebP or SVG'];
         yield 'too large a file' => [str_repeat('x', 8 * 1024 * 1024 + 1), 'larger than 8 MB'];
         // A PNG header that promises 100 000 × 100 000 points.
-        yield 'too many points' => ["\x89PNG\r\n\x1A\n\x00\x00\x00\x0DIHDR".pack('NN', 100_000, 100_000)."\x08\x02\x00\x00\x00\x00\x00\x00\x00", '40 million'];
+        yield 'too many points' => [
+            "\x89PNG\r\n\x1A\n\x00\x00\x00\x0DIHDR".pack('NN', 100_000, 100_000)."\x08\x02\x00\x00\x00\x00\x00\x00\x00",
+            '40 million',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -145,7 +157,9 @@ class PictureTest extends TestCase
     /** With an Exif block (TIFF 6.0, tag 0x0112) that has a place in it, as cameras write it. */
     private static function withExif(string $jpeg, int $orientation): string
     {
-        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00".chr($orientation)."\x00\x00\x00\x00\x00\x00\x00GPS 51.5 N";
+        $tiff = "II*\x00\x08\x00\x00\x00\x01\x00\x12\x01\x03\x00\x01\x00\x00\x00"
+            .chr($orientation)
+            ."\x00\x00\x00\x00\x00\x00\x00GPS 51.5 N";
 
         return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($tiff) + 8)."Exif\x00\x00".$tiff.substr($jpeg, 2);
     }

@@ -17,7 +17,13 @@ class PicturesReaderTest extends TestCase
 {
     public function test_each_picture_of_a_zip_file_is_a_slide_in_the_order_of_their_names(): void
     {
-        $answer = $this->bringIn(['10_the-end.png' => self::png(30, 20), '2 long_shadow.PNG' => self::png(40, 20), 'folder/1.svg' => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 4 3"/>', '__MACOSX/2.png' => 'x', 'notes.txt' => 'hello'])->assertCreated();
+        $answer = $this->bringIn([
+            '10_the-end.png' => self::png(30, 20),
+            '2 long_shadow.PNG' => self::png(40, 20),
+            'folder/1.svg' => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 4 3"/>',
+            '__MACOSX/2.png' => 'x',
+            'notes.txt' => 'hello',
+        ])->assertCreated();
         $this->assertSame([], $answer->json('findings'));
         $lesson = Lesson::query()->findOrFail($answer->json('id'));
         $slides = array_values(array_filter($lesson->read()->slides(), static fn ($slide): bool => $slide->part->value === 'explain'));
@@ -40,7 +46,10 @@ class PicturesReaderTest extends TestCase
     {
         $this->bringIn(['2.png' => 'no picture'])->assertStatus(422);
         $this->bringIn(['notes.txt' => 'hello'])->assertStatus(422);
-        $this->bringIn(array_fill_keys(array_map(static fn (int $number): string => "{$number}.png", range(1, 101)), 'x'))->assertStatus(422)->assertJsonPath('detail', 'This zip file holds 101 pictures. Put at most 100 into one lesson.');
+        $this->bringIn(array_fill_keys(
+            array_map(static fn (int $number): string => "{$number}.png", range(1, 101)),
+            'x',
+        ))->assertStatus(422)->assertJsonPath('detail', 'This zip file holds 101 pictures. Put at most 100 into one lesson.');
         $this->assertSame([0, 0, []], [Lesson::query()->count(), Picture::query()->count(), Storage::allFiles()]);
     }
 
@@ -59,7 +68,11 @@ class PicturesReaderTest extends TestCase
         $zip->close();
         $teacher = \App\Models\User::query()->first() ?? $this->teacher();
 
-        return $this->actingAs($teacher)->post('/api/lessons/import', ['file' => new UploadedFile($path, 'sun_pictures.zip', null, null, true)], ['Accept' => 'application/json']);
+        return $this->actingAs($teacher)->post(
+            '/api/lessons/import',
+            ['file' => new UploadedFile($path, 'sun_pictures.zip', null, null, true)],
+            ['Accept' => 'application/json'],
+        );
     }
 
     private static function png(int $width, int $height): string

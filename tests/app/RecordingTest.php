@@ -43,7 +43,11 @@ class RecordingTest extends TestCase
         $missing = $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertStatus(202)->json('missing');
         $this->assertSame(range(3, count($pieces) - 1), $missing);
         foreach ($missing as $number) {
-            $this->piece($number, $pieces[$number], $number === 4 ? [['kind' => 'step', 'at' => 2500, 'step' => 'measure-2']] : [])->assertOk();
+            $this->piece(
+                $number,
+                $pieces[$number],
+                $number === 4 ? [['kind' => 'step', 'at' => 2500, 'step' => 'measure-2']] : [],
+            )->assertOk();
         }
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
         $take = Take::query()->find($this->take);
@@ -51,13 +55,34 @@ class RecordingTest extends TestCase
         $this->assertTrue($take->chosen);
         $this->assertEqualsWithDelta(6.0, $take->length / 48000, 0.05);
         $this->assertSame('measure-2', $take->events[0]['step']);
-        $this->assertSame(hash('sha256', implode('', $pieces)), hash('sha256', implode('', array_map(fn (int $number): string => (string) Storage::get($take->path(sprintf('pieces/%06d', $number))), array_keys($pieces)))));
+        $this->assertSame(
+            hash('sha256', implode('', $pieces)),
+            hash(
+                'sha256',
+                implode(
+                    '',
+                    array_map(
+                        fn (int $number): string => (string) Storage::get($take->path(sprintf('pieces/%06d', $number))),
+                        array_keys($pieces),
+                    ),
+                ),
+            ),
+        );
     }
 
     public function test_a_damaged_or_different_piece_is_refused(): void
     {
         $this->begin();
-        $this->post("/api/takes/{$this->take}/pieces/0", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', 'abc'), 'sha256' => hash('sha256', 'abd'), 'events' => '[]'], ['Accept' => 'application/json'])->assertStatus(422);
+        $this->post(
+            "/api/takes/{$this->take}/pieces/0",
+            [
+                '_method' => 'PUT',
+                'sound' => UploadedFile::fake()->createWithContent('p', 'abc'),
+                'sha256' => hash('sha256', 'abd'),
+                'events' => '[]',
+            ],
+            ['Accept' => 'application/json'],
+        )->assertStatus(422);
         $this->piece(0, 'abc')->assertOk();
         $this->piece(0, 'xyz')->assertStatus(422);
         $this->piece(1, 'abc', [['kind' => 'explode', 'at' => 1]])->assertStatus(422);
@@ -148,7 +173,10 @@ class RecordingTest extends TestCase
         $take = $this->take($this->made, 'measure', 4);
         $ranges = [new SampleRange(1000, 50_001), new SampleRange(60_000, 60_500), new SampleRange(100_003, 190_000)];
         $joined = AudioEncoder::join([['file' => Files::local($take->path('sound.flac')), 'loudness' => -16.0, 'ranges' => $ranges]]);
-        $this->assertSame(array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $ranges)), AudioEncoder::length($joined));
+        $this->assertSame(
+            array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $ranges)),
+            AudioEncoder::length($joined),
+        );
         $samples = array_values(unpack('s*', Program::run('ffmpeg', ['-v', 'error', '-i', $joined, '-f', 's16le', '-'])));
         // Around a join the sound fades to nothing and back: no step larger than the tone's own.
         $largest = 0;
@@ -177,7 +205,10 @@ class RecordingTest extends TestCase
         $document = self::document();
         $document['parts'][0]['slides'][0]['title'] = 'Corrected';
         $this->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => $document])->assertOk();
-        $this->assertStringContainsString('Corrected', $this->getJson("/api/lessons/{$this->made->id}/programme")->json('slides.measure.svg'));
+        $this->assertStringContainsString(
+            'Corrected',
+            $this->getJson("/api/lessons/{$this->made->id}/programme")->json('slides.measure.svg'),
+        );
         $document['parts'][0]['slides'][0]['steps'] = [$document['parts'][0]['slides'][0]['steps'][0]];
         $document['parts'][0]['slides'][0]['blocks'] = [];
         $this->putJson("/api/lessons/{$this->made->id}", ['version' => 2, 'document' => $document])->assertOk();
@@ -188,7 +219,19 @@ class RecordingTest extends TestCase
     {
         // EBU Tech 3341, test 1: a stereo sine of 1 kHz at −23.0 dBFS for 20 s reads −23.0 LUFS, give or take 0.1 (from memory).
         $signal = Files::temporary('wav');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', 'aevalsrc=exprs=pow(10\\,-23/20)*sin(2*PI*1000*t)|pow(10\\,-23/20)*sin(2*PI*1000*t):s=48000:d=20', $signal]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-f',
+                'lavfi',
+                '-i',
+                'aevalsrc=exprs=pow(10\\,-23/20)*sin(2*PI*1000*t)|pow(10\\,-23/20)*sin(2*PI*1000*t):s=48000:d=20',
+                $signal,
+            ],
+        );
         $this->assertEqualsWithDelta(-23.0, AudioEncoder::loudness($signal), 0.1);
         unlink($signal);
     }
@@ -198,7 +241,21 @@ class RecordingTest extends TestCase
         $parts = [];
         foreach ([0.02, 0.3] as $volume) {
             $file = Files::temporary('flac');
-            Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4", '-sample_fmt', 's16', $file]);
+            Program::run(
+                'ffmpeg',
+                [
+                    '-v',
+                    'error',
+                    '-y',
+                    '-f',
+                    'lavfi',
+                    '-i',
+                    "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4",
+                    '-sample_fmt',
+                    's16',
+                    $file,
+                ],
+            );
             $parts[] = ['file' => $file, 'loudness' => AudioEncoder::loudness($file), 'ranges' => [new SampleRange(0, 192_000)]];
         }
         $this->assertGreaterThan(20, abs($parts[0]['loudness'] - $parts[1]['loudness']));
@@ -210,14 +267,22 @@ class RecordingTest extends TestCase
     public function test_the_practice_voice_speaks_longer_for_a_longer_script(): void
     {
         $length = static fn (string $script): int => AudioEncoder::length(PracticeVoice::speak($script));
-        $this->assertGreaterThan(2 * $length('Short.'), $length('This is a much longer line, with many more words in it than the other one.'));
+        $this->assertGreaterThan(
+            2 * $length('Short.'),
+            $length('This is a much longer line, with many more words in it than the other one.'),
+        );
         $this->assertGreaterThan(0, $length(''));
-        $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => '3 × 4 = 12; rm -rf "$HOME"'])->assertOk()->assertHeader('Content-Type', 'audio/wav');
+        $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => '3 × 4 = 12; rm -rf "$HOME"'])
+            ->assertOk()
+            ->assertHeader('Content-Type', 'audio/wav');
     }
 
     private function begin(): void
     {
-        $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", ['slide' => 'measure', 'source' => 'microphone'])->assertSuccessful();
+        $this->putJson(
+            "/api/lessons/{$this->made->id}/takes/{$this->take}",
+            ['slide' => 'measure', 'source' => 'microphone'],
+        )->assertSuccessful();
     }
 
     /**
@@ -226,14 +291,41 @@ class RecordingTest extends TestCase
      */
     private function piece(int $number, string $bytes, array $events = []): TestResponse
     {
-        return $this->post("/api/takes/{$this->take}/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('piece.webm', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => json_encode($events)], ['Accept' => 'application/json']);
+        return $this->post(
+            "/api/takes/{$this->take}/pieces/{$number}",
+            [
+                '_method' => 'PUT',
+                'sound' => UploadedFile::fake()->createWithContent('piece.webm', $bytes),
+                'sha256' => hash('sha256', $bytes),
+                'events' => json_encode($events),
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 
     /** @return list<string> a WebM recording in twelve pieces */
     private static function pieces(float $seconds): array
     {
         $file = Files::temporary('webm');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "sine=frequency=300:duration={$seconds}", '-c:a', 'libopus', '-b:a', '64k', '-cluster_time_limit', '400', $file]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-f',
+                'lavfi',
+                '-i',
+                "sine=frequency=300:duration={$seconds}",
+                '-c:a',
+                'libopus',
+                '-b:a',
+                '64k',
+                '-cluster_time_limit',
+                '400',
+                $file,
+            ],
+        );
         $bytes = (string) file_get_contents($file);
         unlink($file);
 

@@ -39,7 +39,10 @@ class SharingTest extends TestCase
         $this->heron = $this->classroom($this->rowan, 'Ada', 'Bram', 'Chidi');
         $this->actingAs($this->rowan);
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
-        $this->share = $this->putJson("/api/lessons/{$this->made->id}/shares", ['classroom' => $this->heron->id, 'instructions' => 'Have a ruler ready.', 'due' => '2026-12-01'])->assertOk()->json('id');
+        $this->share = $this->putJson(
+            "/api/lessons/{$this->made->id}/shares",
+            ['classroom' => $this->heron->id, 'instructions' => 'Have a ruler ready.', 'due' => '2026-12-01'],
+        )->assertOk()->json('id');
         $this->app['auth']->guard()->logout();
     }
 
@@ -68,7 +71,11 @@ class SharingTest extends TestCase
     public function test_a_student_sees_only_the_lessons_of_the_own_class(): void
     {
         $other = Classroom::query()->create(['user_id' => $this->rowan->id, 'name' => '5 Wren', 'code' => 'WXYZ2345']);
-        $foreign = Share::query()->create(['lesson_id' => $this->made->id, 'classroom_id' => $other->id, 'release_id' => Share::query()->find($this->share)->release_id]);
+        $foreign = Share::query()->create([
+            'lesson_id' => $this->made->id,
+            'classroom_id' => $other->id,
+            'release_id' => Share::query()->find($this->share)->release_id,
+        ]);
         $this->enter('Ada', 'sun');
         $this->getJson("/api/watch/{$foreign->id}")->assertNotFound();
         $this->get("/api/watch/{$foreign->id}/sound.webm")->assertNotFound();
@@ -77,7 +84,10 @@ class SharingTest extends TestCase
 
     public function test_the_release_stands_still_while_the_lesson_changes(): void
     {
-        $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => ['title' => 'Changed'] + self::document()])->assertOk();
+        $this->actingAs($this->rowan)->putJson(
+            "/api/lessons/{$this->made->id}",
+            ['version' => 1, 'document' => ['title' => 'Changed'] + self::document()],
+        )->assertOk();
         $this->getJson("/api/lessons/{$this->made->id}/share")->assertJsonPath('changedSince', true);
         $this->enter('Ada', 'sun');
         $this->getJson("/api/watch/{$this->share}")->assertOk()->assertJsonPath('title', 'Shadows')->assertJsonPath('length', 3000);
@@ -101,13 +111,18 @@ class SharingTest extends TestCase
         $foreign = $this->lesson($this->teacher('Sol'));
         $this->take($foreign, 'measure', 5);
         MakeRelease::dispatchSync($release = (new ReleaseStore)->begin($foreign)->id);
-        $this->assertSame($this->get($now)->headers->get('Content-Length'), $this->get("/api/watch/{$this->share}/sound.webm?r={$release}")->headers->get('Content-Length'));
+        $this->assertSame(
+            $this->get($now)->headers->get('Content-Length'),
+            $this->get("/api/watch/{$this->share}/sound.webm?r={$release}")->headers->get('Content-Length'),
+        );
     }
 
     public function test_the_sound_can_be_sought_in_and_answers_are_not_given_away(): void
     {
         $this->enter('Ada', 'sun');
-        $this->get("/api/watch/{$this->share}/sound.webm", ['Range' => 'bytes=10-19'])->assertStatus(206)->assertHeader('Content-Length', '10');
+        $this->get("/api/watch/{$this->share}/sound.webm", ['Range' => 'bytes=10-19'])
+            ->assertStatus(206)
+            ->assertHeader('Content-Length', '10');
         $this->get("/api/watch/{$this->share}/sound.m4a")->assertOk();
         $lesson = $this->getJson("/api/watch/{$this->share}")->json();
         $this->assertArrayNotHasKey('value', $lesson['pauses'][0]['question']);
@@ -132,7 +147,10 @@ class SharingTest extends TestCase
         $this->postJson("/api/watch/{$this->share}/exit-check")->assertStatus(422);
         $this->answer('why', 'First thought')->assertOk()->assertJsonMissingPath('model');
         $this->answer('why', 'Second thought')->assertOk();
-        $this->postJson("/api/watch/{$this->share}/exit-check")->assertOk()->assertJsonPath('handedIn', true)->assertJsonPath('answers.why-question.model', 'The Sun was higher.');
+        $this->postJson("/api/watch/{$this->share}/exit-check")
+            ->assertOk()
+            ->assertJsonPath('handedIn', true)
+            ->assertJsonPath('answers.why-question.model', 'The Sun was higher.');
         $this->answer('why', 'Third thought')->assertStatus(422);
         $this->assertSame('Second thought', Answer::query()->sole()->given);
     }
@@ -143,7 +161,9 @@ class SharingTest extends TestCase
         $this->putJson("/api/watch/{$this->share}/place", ['position' => 1234])->assertNoContent();
         $this->putJson("/api/watch/{$this->share}/place", ['position' => 400])->assertNoContent();
         $this->getJson("/api/watch/{$this->share}")->assertJsonPath('visit.position', 400);
-        $this->actingAs($this->rowan)->getJson("/api/lessons/{$this->made->id}/replies")->assertJsonPath('classes.0.students.0.share', 0.411);
+        $this->actingAs($this->rowan)
+            ->getJson("/api/lessons/{$this->made->id}/replies")
+            ->assertJsonPath('classes.0.students.0.share', 0.411);
     }
 
     public function test_the_teacher_reads_the_replies_and_marks_words(): void
@@ -159,14 +179,19 @@ class SharingTest extends TestCase
         $this->actingAs($this->rowan);
         $replies = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk();
         $replies->assertJsonPath('classes.0.questions.0.commonest.slip', 'That was the shadow at ten');
-        $this->assertSame([null, 'That was the shadow at ten', 'That was the shadow at ten'], array_column($replies->json('classes.0.questions.0.answers'), 'slip'));
+        $this->assertSame(
+            [null, 'That was the shadow at ten', 'That was the shadow at ten'],
+            array_column($replies->json('classes.0.questions.0.answers'), 'slip'),
+        );
         $replies->assertJsonPath('classes.0.questions.0.commonest.count', 2)->assertJsonPath('classes.0.questions.1.toMark', 2);
         $this->assertEqualsWithDelta(1 / 3, $replies->json('classes.0.questions.0.facility'), 0.001);
         $answer = $replies->json('classes.0.questions.1.answers.0.id');
         $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 3])->assertStatus(422);
         $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 2])->assertOk();
         $this->getJson("/api/lessons/{$this->made->id}/replies")->assertJsonPath('classes.0.questions.1.toMark', 1);
-        $this->actingAs($this->teacher('Sol'))->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 0])->assertNotFound();
+        $this->actingAs($this->teacher('Sol'))
+            ->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 0])
+            ->assertNotFound();
     }
 
     public function test_classes_are_kept_and_codes_renewed(): void
@@ -177,7 +202,10 @@ class SharingTest extends TestCase
         $this->postJson("{$class}/students", ['names' => ['Zoe', ' ', 'Mina']])->assertCreated()->assertJsonCount(5, 'students');
         $this->postJson("{$class}/students", ['names' => ['Omar', 'ada']])->assertStatus(422);
         $this->postJson("{$class}/students", ['names' => ['Noor', 'Noor']])->assertStatus(422);
-        $this->postJson("{$class}/students", ['names' => array_map(static fn (int $number): string => "Pupil {$number}", range(1, 58))])->assertStatus(422);
+        $this->postJson(
+            "{$class}/students",
+            ['names' => array_map(static fn (int $number): string => "Pupil {$number}", range(1, 58))],
+        )->assertStatus(422);
         $this->assertSame(5, $this->heron->students()->count());
         $old = $this->heron->code;
         $this->postJson("{$class}/code")->assertOk();
@@ -234,7 +262,10 @@ class SharingTest extends TestCase
     {
         $first = $this->made->releases()->sole();
         $changed = json_decode(str_replace('The first line.', 'Another line.', (string) $this->made->document()));
-        $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->version, 'document' => $changed])->assertOk();
+        $this->actingAs($this->rowan)->putJson(
+            "/api/lessons/{$this->made->id}",
+            ['version' => $this->made->version, 'document' => $changed],
+        )->assertOk();
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
         $second = $this->made->releases()->reorder('number', 'desc')->firstOrFail();
         $this->assertNotSame($first->id, $second->id);
@@ -253,7 +284,13 @@ class SharingTest extends TestCase
     {
         $this->actingAs($this->rowan);
         $isChanged = fn (): bool => $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->json('changedSince');
-        $save = fn (string $value): TestResponse => $this->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->fresh()->version, 'document' => json_decode(str_replace('"value":"41"', '"value":"'.$value.'"', (string) json_encode(self::document())))]);
+        $save = fn (string $value): TestResponse => $this->putJson(
+            "/api/lessons/{$this->made->id}",
+            [
+                'version' => $this->made->fresh()->version,
+                'document' => json_decode(str_replace('"value":"41"', '"value":"'.$value.'"', (string) json_encode(self::document()))),
+            ],
+        );
         $save('2.50')->assertOk();
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
         $this->assertFalse($isChanged());
@@ -264,7 +301,10 @@ class SharingTest extends TestCase
     /** @return TestResponse<Response> */
     private function enter(string $name, string $word): TestResponse
     {
-        return $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);
+        return $this->postJson(
+            '/api/watch/enter',
+            ['code' => 'ABCD2345', 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word],
+        );
     }
 
     /** @return TestResponse<Response> */

@@ -54,13 +54,38 @@ class SideSlideTest extends TestCase
         $rowan = $this->teacher();
         $this->actingAs($rowan);
         $medium = app(PictureStore::class)->keep($rowan, (string) file_get_contents(database_path('demo/sundial.svg')), 'sundial.svg');
-        $document = ['media' => ['dial' => $medium + ['description' => 'A sundial', 'credit' => '', 'licence' => 'own']]] + self::document();
-        $map = static fn (string $slide, array $spots): array => ['id' => "{$slide}-map", 'kind' => 'figure', 'region' => 'main', 'step' => "{$slide}-1", 'reveals' => ['spot-1' => "{$slide}-2"], 'content' => ['figure' => 'picture-map', 'quantities' => ['picture' => 'dial', 'spots' => $spots]]];
+        $document = ['media' => ['dial' => $medium + [
+            'description' => 'A sundial',
+            'credit' => '',
+            'licence' => 'own',
+        ]]] + self::document();
+        $map = static fn (string $slide, array $spots): array => [
+            'id' => "{$slide}-map",
+            'kind' => 'figure',
+            'region' => 'main',
+            'step' => "{$slide}-1",
+            'reveals' => ['spot-1' => "{$slide}-2"],
+            'content' => ['figure' => 'picture-map', 'quantities' => ['picture' => 'dial', 'spots' => $spots]],
+        ];
         $spot = static fn (string $name, string $slide, float $x): array => ['name' => $name, 'x' => $x, 'y' => 0.5, 'slide' => $slide];
         $first = &$document['parts'][0]['slides'][0];
         $first['blocks'] = [$map('measure', [$spot('the boat', 'boat', 0.3), $spot('the shore', '', 0.6), $spot('the sea', 'gone', 0.9)])];
-        $side = static fn (string $id, array $blocks): array => ['id' => $id, 'side' => true, 'title' => $id, 'steps' => [['id' => "{$id}-1", 'script' => 'It is made of oak.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'Two people row it.', 'pause' => 0]], 'blocks' => $blocks] + $first;
-        array_push($document['parts'][0]['slides'], $side('boat', [$map('boat', [$spot('the oar', 'oar', 0.2)])]), $side('oar', []), $side('lonely', []));
+        $side = static fn (string $id, array $blocks): array => [
+            'id' => $id,
+            'side' => true,
+            'title' => $id,
+            'steps' => [
+                ['id' => "{$id}-1", 'script' => 'It is made of oak.', 'pause' => 0],
+                ['id' => "{$id}-2", 'script' => 'Two people row it.', 'pause' => 0],
+            ],
+            'blocks' => $blocks,
+        ] + $first;
+        array_push(
+            $document['parts'][0]['slides'],
+            $side('boat', [$map('boat', [$spot('the oar', 'oar', 0.2)])]),
+            $side('oar', []),
+            $side('lonely', []),
+        );
         $lesson = $this->lesson($rowan, $document);
         $this->take($lesson, 'measure', 1);
 

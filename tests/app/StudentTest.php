@@ -43,7 +43,14 @@ class StudentTest extends TestCase
     /** @return TestResponse<Response> */
     private function enter(string $name, string $word = 'sun'): TestResponse
     {
-        return $this->postJson('/api/watch/enter', ['code' => $this->heron->fresh()->code, 'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id, 'word' => $word]);
+        return $this->postJson(
+            '/api/watch/enter',
+            [
+                'code' => $this->heron->fresh()->code,
+                'student' => $this->heron->students()->where('name', $name)->firstOrFail()->id,
+                'word' => $word,
+            ],
+        );
     }
 
     public function test_no_byte_of_a_fresh_page_tells_an_answer_of_the_demo(): void
@@ -54,7 +61,11 @@ class StudentTest extends TestCase
         foreach (['shadows-that-move', 'height-of-a-flagpole', 'poem-for-a-sundial'] as $number => $file) {
             $document = require database_path("demo/{$file}.php");
             foreach ((array) $document['media'] as $id => $medium) {
-                $kept = app(\App\Lessons\PictureStore::class)->keep($rowan, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
+                $kept = app(\App\Lessons\PictureStore::class)->keep(
+                    $rowan,
+                    (string) file_get_contents(database_path('demo/'.$medium['file'])),
+                    $medium['file'],
+                );
                 unset($medium['file']);
                 $document['media']->$id = [...$kept, ...$medium];
             }
@@ -79,7 +90,11 @@ class StudentTest extends TestCase
         $answered = [];
         for ($round = 0; $open !== [] && $round < 40; $round++) {
             $page = $this->getJson("/api/watch/{$share}")->assertOk()->json();
-            $told = array_column(array_filter($page['pauses'], static fn (array $pause): bool => $pause['question'] !== null), null, 'block');
+            $told = array_column(
+                array_filter($page['pauses'], static fn (array $pause): bool => $pause['question'] !== null),
+                null,
+                'block',
+            );
             $asked = array_values(array_diff_key($told, $answered));
             foreach ($open as $block => $answer) {
                 // One that was asked shows its answers to choose from; nothing else of it may show.
@@ -90,8 +105,14 @@ class StudentTest extends TestCase
                         $this->assertStringNotContainsString(self::words($line), $bytes, "{$lesson->title}: {$block}");
                     }
                 }
-                $this->assertStringNotContainsString("data-block=\"{$block}\" data-piece=\"answer\"", json_encode($page['slides'], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
-                $this->assertStringNotContainsString("data-block=\\\"{$block}\\\" data-piece=\\\"answer\\\"", json_encode($page['slides'], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE));
+                $this->assertStringNotContainsString(
+                    "data-block=\"{$block}\" data-piece=\"answer\"",
+                    json_encode($page['slides'], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+                );
+                $this->assertStringNotContainsString(
+                    "data-block=\\\"{$block}\\\" data-piece=\\\"answer\\\"",
+                    json_encode($page['slides'], JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE),
+                );
                 $searched++;
             }
             if ($asked === []) {
@@ -105,7 +126,10 @@ class StudentTest extends TestCase
             }
         }
         $visit->update(['handed_in_at' => now()]);
-        $this->assertStringContainsString('data-piece=\\"answer\\"', json_encode($this->getJson("/api/watch/{$share}")->json('slides'), JSON_UNESCAPED_SLASHES));
+        $this->assertStringContainsString(
+            'data-piece=\\"answer\\"',
+            json_encode($this->getJson("/api/watch/{$share}")->json('slides'), JSON_UNESCAPED_SLASHES),
+        );
 
         return $searched === 0 ? 0 : count(Questions::of($lesson->read()));
     }
@@ -156,7 +180,11 @@ class StudentTest extends TestCase
                 $page['pauses'][$index]['question'] = null;
                 // Choices stand on the slide too, with the question.
                 foreach ($page['slides'] as $id => $slide) {
-                    $page['slides'][$id]['svg'] = preg_replace('~<g data-block="'.$block.'" data-piece="".*?</g>(?=<g|</svg>)~s', '', $slide['svg']);
+                    $page['slides'][$id]['svg'] = preg_replace(
+                        '~<g data-block="'.$block.'" data-piece="".*?</g>(?=<g|</svg>)~s',
+                        '',
+                        $slide['svg'],
+                    );
                     $page['slides'][$id]['descriptions'] = $id === $pause['slide'] ? [] : $slide['descriptions'];
                 }
             }
@@ -179,7 +207,9 @@ class StudentTest extends TestCase
         $this->assertStringContainsString('data-step="measure-2"', $next->json('slides.measure.svg'));
         $this->assertStringNotContainsString('data-step="why-2"', $next->json('slides.why.svg'));
         $this->assertSame('Why?', $next->json('pauses.1.prompt'));
-        $this->putJson("/api/watch/{$share}/answers/why-question", ['given' => 'The Sun.'])->assertOk()->assertJsonMissing(['model' => 'The Sun was higher.']);
+        $this->putJson("/api/watch/{$share}/answers/why-question", ['given' => 'The Sun.'])
+            ->assertOk()
+            ->assertJsonMissing(['model' => 'The Sun was higher.']);
         $this->assertStringNotContainsString('The Sun was higher', (string) $this->getJson("/api/watch/{$share}")->getContent());
         $this->postJson("/api/watch/{$share}/exit-check")->assertOk();
         $this->assertStringContainsString('data-step="why-2"', $this->getJson("/api/watch/{$share}")->json('slides.why.svg'));
@@ -233,7 +263,10 @@ class StudentTest extends TestCase
         $share = $this->share();
         $this->postJson("/api/watch/{$share}/exit-check", ['answers' => ['why-question' => ' ']])->assertStatus(422);
         $this->putJson("/api/watch/{$share}/answers/why-question", ['given' => 'Old.'])->assertOk();
-        $this->postJson("/api/watch/{$share}/exit-check", ['answers' => ['why-question' => 'New.', 'measure-question' => '41 cm', 'nothing' => 'x']])->assertOk()->assertJsonPath('answers.why-question.given', 'New.');
+        $this->postJson(
+            "/api/watch/{$share}/exit-check",
+            ['answers' => ['why-question' => 'New.', 'measure-question' => '41 cm', 'nothing' => 'x']],
+        )->assertOk()->assertJsonPath('answers.why-question.given', 'New.');
         $this->putJson("/api/watch/{$share}/answers/why-question", ['given' => 'Late.'])->assertStatus(422);
         $this->assertSame(['New.'], Answer::query()->pluck('given')->all());
     }
@@ -269,7 +302,12 @@ class StudentTest extends TestCase
         $take = $this->made->takes()->firstOrFail();
         $seen = [$this->get("/api/watch/{$share}/sound.webm")->assertOk()];
         $this->actingAs($this->made->user);
-        foreach (["/api/releases/{$release->id}/sound.m4a", "/api/takes/{$take->id}/heard", "/api/takes/{$take->id}/sound", "/api/lessons/{$this->made->id}/files/archive"] as $address) {
+        foreach ([
+            "/api/releases/{$release->id}/sound.m4a",
+            "/api/takes/{$take->id}/heard",
+            "/api/takes/{$take->id}/sound",
+            "/api/lessons/{$this->made->id}/files/archive",
+        ] as $address) {
             $seen[] = $this->get($address)->assertOk();
         }
         foreach ($seen as $answer) {
@@ -285,14 +323,37 @@ class StudentTest extends TestCase
         $document = self::document();
         $slide = &$document['parts'][0]['slides'][0];
         $slide['steps'][0]['script'] = 'The *whole* is {whole}. See picture:'.str_repeat('a', 64).' and `3/4`.';
-        $slide['blocks'][0]['content'] = ['type' => 'choice', 'prompt' => 'Is it *{whole}*, as in `1/2`?', 'marks' => 1, 'hint' => 'Think of *two*.', 'seconds' => 5, 'choices' => [['id' => 'a', 'text' => '*two* of {whole}', 'right' => true], ['id' => 'b', 'text' => '`3/4`', 'right' => false]]];
-        array_unshift($slide['blocks'], ['id' => 'bars', 'kind' => 'figure', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]]);
+        $slide['blocks'][0]['content'] = [
+            'type' => 'choice',
+            'prompt' => 'Is it *{whole}*, as in `1/2`?',
+            'marks' => 1,
+            'hint' => 'Think of *two*.',
+            'seconds' => 5,
+            'choices' => [['id' => 'a', 'text' => '*two* of {whole}', 'right' => true], ['id' => 'b', 'text' => '`3/4`', 'right' => false]],
+        ];
+        array_unshift(
+            $slide['blocks'],
+            [
+                'id' => 'bars',
+                'kind' => 'figure',
+                'region' => 'main',
+                'step' => 'measure-1',
+                'reveals' => (object) [],
+                'content' => [
+                    'figure' => 'bar-model',
+                    'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg'],
+                ],
+            ],
+        );
         $page = $this->getJson('/api/watch/'.($share = $this->share($document)))->assertOk()->json();
         $this->assertSame("Is it 40\u{A0}kg, as in 1/2?", $page['pauses'][0]['prompt']);
         $this->assertSame(["two of 40\u{A0}kg", '3/4'], array_column($page['pauses'][0]['question']['choices'], 'text'));
         $this->assertSame('Think of two.', $page['pauses'][0]['question']['hint']);
         $captions = str_replace("\n", ' ', implode(' ', array_column($page['captions'], 'text')));
         $this->assertSame("The whole is 40\u{A0}kg. See picture:".str_repeat('a', 64).' and 3/4.', $captions);
-        $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => 'b'])->assertOk()->assertJsonPath('model', "two of 40\u{A0}kg")->assertJsonPath('readable', '3/4');
+        $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => 'b'])
+            ->assertOk()
+            ->assertJsonPath('model', "two of 40\u{A0}kg")
+            ->assertJsonPath('readable', '3/4');
     }
 }

@@ -35,7 +35,10 @@ class TakeAwayTest extends TestCase
         $release = $this->release();
         $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
         });
-        $seen = json_decode(Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $made]), true);
+        $seen = json_decode(
+            Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $made]),
+            true,
+        );
         $streams = array_column($seen['streams'], null, 'codec_name');
         $this->assertSame([1280, 720], [$streams['h264']['width'], $streams['h264']['height']]);
         $this->assertArrayHasKey('aac', $streams);
@@ -44,11 +47,17 @@ class TakeAwayTest extends TestCase
         $this->assertEqualsWithDelta(12.0, $length, 1e-9);
         $this->assertEqualsWithDelta($length, (float) $seen['format']['duration'], 0.2);
         $this->assertEqualsWithDelta($length, (float) $streams['h264']['duration'], 0.2);
-        $this->assertSame(['Measure', 'Why'], array_map(static fn (array $chapter): string => $chapter['tags']['title'], $seen['chapters']));
+        $this->assertSame(
+            ['Measure', 'Why'],
+            array_map(static fn (array $chapter): string => $chapter['tags']['title'], $seen['chapters']),
+        );
         $this->assertEqualsWithDelta(7.0, (float) $seen['chapters'][1]['start_time'], 0.05);
         $this->assertStringContainsString('The second line.', WebVtt::write($release->frozen()->fullCaptions()));
         // The second step of the first slide is told after one second of voice and five of waiting.
-        $this->assertStringContainsString("00:00:06.000 --> 00:00:07.000\nThe second line.", WebVtt::write($release->frozen()->fullCaptions()));
+        $this->assertStringContainsString(
+            "00:00:06.000 --> 00:00:07.000\nThe second line.",
+            WebVtt::write($release->frozen()->fullCaptions()),
+        );
     }
 
     public function test_frames_of_the_video_are_the_scenes(): void
@@ -72,7 +81,14 @@ class TakeAwayTest extends TestCase
 
     public function test_ink_is_on_the_frames_after_it_was_drawn_and_gone_after_a_wipe(): void
     {
-        $stroke = ['kind' => 'ink', 'at' => 200, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 20, 'points' => [[0, 200.0, 800.0], [200, 600.0, 800.0]]];
+        $stroke = [
+            'kind' => 'ink',
+            'at' => 200,
+            'tool' => 'pen',
+            'colour' => '#B3261E',
+            'width' => 20,
+            'points' => [[0, 200.0, 800.0], [200, 600.0, 800.0]],
+        ];
         $release = $this->release([$stroke, ['kind' => 'wipe', 'at' => 700]]);
         $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
         });
@@ -117,7 +133,11 @@ class TakeAwayTest extends TestCase
         $this->assertSame(self::contents($first), self::contents($second));
         $this->assertEquals((string) $lesson->document(), (string) $again->document());
         $this->assertCount(6, self::contents($first));
-        $this->actingAs($teacher)->post('/api/lessons/import', ['file' => new UploadedFile($first, 'lesson.zip', null, null, true)], ['Accept' => 'application/json'])->assertCreated();
+        $this->actingAs($teacher)->post(
+            '/api/lessons/import',
+            ['file' => new UploadedFile($first, 'lesson.zip', null, null, true)],
+            ['Accept' => 'application/json'],
+        )->assertCreated();
     }
 
     /** @return iterable<string, array{callable(string): mixed, string}> */
@@ -129,14 +149,29 @@ class TakeAwayTest extends TestCase
             $work($zip);
             $zip->close();
         };
-        yield 'cut short' => [static fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 2000)), 'cut short'];
+        yield 'cut short' => [
+            static fn (string $path) => file_put_contents($path, substr((string) file_get_contents($path), 0, 2000)),
+            'cut short',
+        ];
         yield 'no archive' => [static fn (string $path) => file_put_contents($path, 'hello'), 'not a whole lesson archive'];
-        yield 'a path that climbs' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', 'x')), 'does not belong'];
-        yield 'a file that does not belong' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('takes/1/run.sh', 'x')), 'does not belong'];
-        yield 'huge when unpacked' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('takes/9/take.json', str_repeat(' ', 21_000_000))), 'far too large'];
+        yield 'a path that climbs' => [
+            $change(static fn (ZipArchive $zip) => $zip->addFromString('../../evil.php', 'x')),
+            'does not belong',
+        ];
+        yield 'a file that does not belong' => [
+            $change(static fn (ZipArchive $zip) => $zip->addFromString('takes/1/run.sh', 'x')),
+            'does not belong',
+        ];
+        yield 'huge when unpacked' => [
+            $change(static fn (ZipArchive $zip) => $zip->addFromString('takes/9/take.json', str_repeat(' ', 21_000_000))),
+            'far too large',
+        ];
         yield 'no lesson' => [$change(static fn (ZipArchive $zip) => $zip->deleteName('lesson.json')), 'missing or damaged'];
         yield 'a wrong type' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('lesson.json', '{"title":5}')), 'not in order'];
-        yield 'signs that no picture can hold' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('lesson.json', '{"title":"\\ud800"}')), 'missing or damaged'];
+        yield 'signs that no picture can hold' => [
+            $change(static fn (ZipArchive $zip) => $zip->addFromString('lesson.json', '{"title":"\\ud800"}')),
+            'missing or damaged',
+        ];
         yield 'a picture with other bytes' => [$change(static function (ZipArchive $zip): void {
             for ($index = 0; $index < $zip->numFiles; $index++) {
                 if (str_starts_with((string) $zip->getNameIndex($index), 'pictures/')) {
@@ -145,7 +180,10 @@ class TakeAwayTest extends TestCase
             }
         }), 'damaged'];
         yield 'a take without sound' => [$change(static fn (ZipArchive $zip) => $zip->deleteName('takes/1/sound.flac')), 'missing'];
-        yield 'a take with broken sound' => [$change(static fn (ZipArchive $zip) => $zip->addFromString('takes/1/sound.flac', 'noise')), 'damaged'];
+        yield 'a take with broken sound' => [
+            $change(static fn (ZipArchive $zip) => $zip->addFromString('takes/1/sound.flac', 'noise')),
+            'damaged',
+        ];
         yield 'a take with wrong events' => [$change(static function (ZipArchive $zip): void {
             $take = json_decode((string) $zip->getFromName('takes/1/take.json'), true);
             $zip->addFromString('takes/1/take.json', (string) json_encode(['events' => [['kind' => 'run']]] + $take));
@@ -173,7 +211,10 @@ class TakeAwayTest extends TestCase
 
     public function test_the_shell_commands_read_and_write_json(): void
     {
-        $run = static fn (string $command, string $input): array => json_decode(shell_exec('printf %s '.escapeshellarg($input).' | '.PHP_BINARY.' '.escapeshellarg(base_path('artisan')).' '.$command), true);
+        $run = static fn (string $command, string $input): array => json_decode(
+            shell_exec('printf %s '.escapeshellarg($input).' | '.PHP_BINARY.' '.escapeshellarg(base_path('artisan')).' '.$command),
+            true,
+        );
         $this->assertSame('420', $run('maths:check', '{"text":"14 × 30 = 450"}')['equalities'][0]['correction']);
         $figure = $run('figure:draw', '{"figure":"solid","quantities":{"mode":"edges","length":"6","width":"4","height":"3","unit":"cm"}}');
         $this->assertStringStartsWith('<svg', $figure['svg']);
@@ -195,7 +236,15 @@ class TakeAwayTest extends TestCase
         }
         fclose($stream);
         $packets = json_decode(Program::run('ffprobe', ['-v', 'error', '-show_packets', '-show_streams', '-of', 'json', $file]), true);
-        $this->assertSame(['rawvideo', 64, 36, 'yuv420p'], [$packets['streams'][0]['codec_name'], $packets['streams'][0]['width'], $packets['streams'][0]['height'], $packets['streams'][0]['pix_fmt']]);
+        $this->assertSame(
+            ['rawvideo', 64, 36, 'yuv420p'],
+            [
+                $packets['streams'][0]['codec_name'],
+                $packets['streams'][0]['width'],
+                $packets['streams'][0]['height'],
+                $packets['streams'][0]['pix_fmt'],
+            ],
+        );
         $this->assertSame([0, 40, 1500], array_column($packets['packets'], 'pts'));
         unlink($file);
     }
@@ -238,7 +287,28 @@ class TakeAwayTest extends TestCase
     /** The brightness of every point of a frame. */
     private static function frame(string $video, float $at): string
     {
-        return substr(Program::run('ffmpeg', ['-v', 'error', '-i', $video, '-vf', "fps=25,trim=start={$at}", '-frames:v', '1', '-pix_fmt', 'yuv420p', '-f', 'rawvideo', '-']), 0, 1280 * 720);
+        return substr(
+            Program::run(
+                'ffmpeg',
+                [
+                    '-v',
+                    'error',
+                    '-i',
+                    $video,
+                    '-vf',
+                    "fps=25,trim=start={$at}",
+                    '-frames:v',
+                    '1',
+                    '-pix_fmt',
+                    'yuv420p',
+                    '-f',
+                    'rawvideo',
+                    '-',
+                ],
+            ),
+            0,
+            1280 * 720,
+        );
     }
 
     private function picture(Release $release, string $slide, int $step): string

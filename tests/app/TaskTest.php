@@ -29,15 +29,50 @@ class TaskTest extends TestCase
         $document = self::document();
         $document['media'] = ['sundial' => $medium + ['description' => 'A sundial', 'credit' => '', 'licence' => 'own']];
         $contents = [
-            'sort' => ['type' => 'sort', 'prompt' => 'Sort.', 'marks' => 2, 'groups' => [['id' => 'g1', 'name' => 'Light'], ['id' => 'g2', 'name' => 'Shade']], 'items' => [['id' => 'a', 'text' => 'Sun', 'group' => 'g1', 'picture' => 'sundial'], ['id' => 'b', 'text' => 'dusk', 'group' => 'g2']]],
-            'label' => ['type' => 'label', 'prompt' => 'Name.', 'marks' => 1, 'picture' => 'sundial', 'bank' => false, 'points' => [['id' => 'p', 'name' => 'gnomon', 'x' => 0.4, 'y' => 0.4]]],
-            'practice' => ['type' => 'practice', 'prompt' => 'Practise.', 'marks' => 2, 'source' => 'worked', 'maker' => 'units', 'quantities' => ['amount' => '3 kg', 'to' => 'g'], 'seed' => 5, 'count' => 2],
+            'sort' => [
+                'type' => 'sort',
+                'prompt' => 'Sort.',
+                'marks' => 2,
+                'groups' => [['id' => 'g1', 'name' => 'Light'], ['id' => 'g2', 'name' => 'Shade']],
+                'items' => [
+                    ['id' => 'a', 'text' => 'Sun', 'group' => 'g1', 'picture' => 'sundial'],
+                    ['id' => 'b', 'text' => 'dusk', 'group' => 'g2'],
+                ],
+            ],
+            'label' => [
+                'type' => 'label',
+                'prompt' => 'Name.',
+                'marks' => 1,
+                'picture' => 'sundial',
+                'bank' => false,
+                'points' => [['id' => 'p', 'name' => 'gnomon', 'x' => 0.4, 'y' => 0.4]],
+            ],
+            'practice' => [
+                'type' => 'practice',
+                'prompt' => 'Practise.',
+                'marks' => 2,
+                'source' => 'worked',
+                'maker' => 'units',
+                'quantities' => ['amount' => '3 kg', 'to' => 'g'],
+                'seed' => 5,
+                'count' => 2,
+            ],
         ];
         foreach ($contents as $id => $content) {
             $slide = $document['parts'][0]['slides'][0];
             $slide['id'] = $id;
-            $slide['steps'] = [['id' => "{$id}-1", 'script' => 'One.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'Two.', 'pause' => 0]];
-            $slide['blocks'] = [['id' => "{$id}-question", 'kind' => 'question', 'region' => 'main', 'step' => "{$id}-1", 'reveals' => ['answer' => "{$id}-2"], 'content' => $content + ['seconds' => 5]]];
+            $slide['steps'] = [
+                ['id' => "{$id}-1", 'script' => 'One.', 'pause' => 0],
+                ['id' => "{$id}-2", 'script' => 'Two.', 'pause' => 0],
+            ];
+            $slide['blocks'] = [[
+                'id' => "{$id}-question",
+                'kind' => 'question',
+                'region' => 'main',
+                'step' => "{$id}-1",
+                'reveals' => ['answer' => "{$id}-2"],
+                'content' => $content + ['seconds' => 5],
+            ]];
             $document['parts'][0]['slides'][] = $slide;
         }
         $document['formulas'] = [['id' => 'f', 'formula' => 'E = m g h', 'names' => []]];
@@ -47,9 +82,15 @@ class TaskTest extends TestCase
         }
         $this->heron = $this->classroom($rowan, 'Ada');
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
-        $this->share = $this->putJson("/api/lessons/{$this->made->id}/shares", ['classroom' => $this->heron->id, 'instructions' => '', 'due' => '2026-12-01'])->assertOk()->json('id');
+        $this->share = $this->putJson(
+            "/api/lessons/{$this->made->id}/shares",
+            ['classroom' => $this->heron->id, 'instructions' => '', 'due' => '2026-12-01'],
+        )->assertOk()->json('id');
         $this->app['auth']->guard()->logout();
-        $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $this->heron->students()->firstOrFail()->id, 'word' => 'sun']);
+        $this->postJson(
+            '/api/watch/enter',
+            ['code' => 'ABCD2345', 'student' => $this->heron->students()->firstOrFail()->id, 'word' => 'sun'],
+        );
     }
 
     public function test_a_document_with_every_new_field_is_saved_as_it_is(): void
@@ -65,7 +106,10 @@ class TaskTest extends TestCase
         // A question comes once the one before it is answered.
         $questions = [];
         foreach (['sort' => '{"a":"g1","b":"g2"}', 'label' => '{"p":"gnomon"}', 'practice' => null] as $type => $given) {
-            $asked = array_values(array_filter(array_column($this->getJson("/api/watch/{$this->share}")->assertOk()->json('pauses'), 'question')));
+            $asked = array_values(array_filter(array_column(
+                $this->getJson("/api/watch/{$this->share}")->assertOk()->json('pauses'),
+                'question',
+            )));
             $questions[$type] = end($asked);
             $this->assertSame($type, $questions[$type]['type']);
             $this->assertCount(count($questions), $asked);
@@ -83,15 +127,23 @@ class TaskTest extends TestCase
 
     public function test_answers_of_several_pieces_are_marked_and_read_by_the_teacher(): void
     {
-        $this->answer('sort', ['a' => 'g1'])->assertStatus(422)->assertJsonPath('detail', 'Place everything first, even if you have to guess.');
-        $this->answer('sort', ['a' => 'g1', 'b' => 'g1'])->assertOk()->assertJsonPath('earned', 1)->assertJsonPath('model', 'Light: Sun; Shade: dusk');
+        $this->answer('sort', ['a' => 'g1'])
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'Place everything first, even if you have to guess.');
+        $this->answer('sort', ['a' => 'g1', 'b' => 'g1'])
+            ->assertOk()
+            ->assertJsonPath('earned', 1)
+            ->assertJsonPath('model', 'Light: Sun; Shade: dusk');
         $this->answer('label', ['p' => 'The gnomon'])->assertOk()->assertJsonPath('earned', 1);
         $asked = $this->getJson("/api/watch/{$this->share}")->json('pauses.2.question.levels.0.items');
         $this->answer('practice', ['level' => '1', 'q1' => '1 g', 'q2' => '2 g'])->assertOk()->assertJsonPath('earned', 0);
         $this->assertCount(2, $asked);
         $this->actingAs(User::query()->firstOrFail());
         $answers = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk()->json('classes.0.questions');
-        $told = implode(' | ', array_map(static fn (array $question): string => (string) ($question['answers'][0]['given'] ?? ''), $answers));
+        $told = implode(
+            ' | ',
+            array_map(static fn (array $question): string => (string) ($question['answers'][0]['given'] ?? ''), $answers),
+        );
         $this->assertStringContainsString('Light: Sun, dusk; Shade: ', $told);
         $this->assertStringContainsString('1 The gnomon', $told);
     }

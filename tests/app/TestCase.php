@@ -73,17 +73,55 @@ abstract class TestCase extends BaseTestCase
     {
         $slide = static fn (string $id, array $blocks): array => [
             'id' => $id, 'title' => ucfirst($id), 'side' => false, 'arrangement' => 'whole', 'aims' => ['aim-1'],
-            'steps' => [['id' => "{$id}-1", 'script' => 'The first line.', 'pause' => 0], ['id' => "{$id}-2", 'script' => 'The second line.', 'pause' => 0]],
+            'steps' => [
+                ['id' => "{$id}-1", 'script' => 'The first line.', 'pause' => 0],
+                ['id' => "{$id}-2", 'script' => 'The second line.', 'pause' => 0],
+            ],
             'blocks' => $blocks,
         ];
-        $question = static fn (string $id, array $content): array => ['id' => "{$id}-question", 'kind' => 'question', 'region' => 'main', 'step' => "{$id}-1", 'reveals' => (object) ['answer' => "{$id}-2"], 'content' => $content];
+        $question = static fn (string $id, array $content): array => [
+            'id' => "{$id}-question",
+            'kind' => 'question',
+            'region' => 'main',
+            'step' => "{$id}-1",
+            'reveals' => (object) ['answer' => "{$id}-2"],
+            'content' => $content,
+        ];
 
         return [
             'format' => 'daybright-lesson', 'version' => 1, 'title' => 'Shadows', 'minutes' => 5, 'pace' => 130,
             'aims' => [['id' => 'aim-1', 'text' => 'measure a shadow']],
             'parts' => [
-                ['id' => 'part-1', 'kind' => 'your-turn', 'slides' => [$slide('measure', [$question('measure', ['type' => 'number', 'prompt' => 'How long?', 'marks' => 2, 'value' => '41', 'unit' => 'cm', 'seconds' => 5, 'slips' => [['id' => 'slip-1', 'value' => '48', 'unit' => 'cm', 'why' => 'That was the shadow at ten']]])])]],
-                ['id' => 'part-2', 'kind' => 'exit-check', 'slides' => [$slide('why', [$question('why', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'value' => 'The Sun was higher.', 'seconds' => 4])])]],
+                [
+                    'id' => 'part-1',
+                    'kind' => 'your-turn',
+                    'slides' => [$slide(
+                        'measure',
+                        [$question(
+                            'measure',
+                            [
+                                'type' => 'number',
+                                'prompt' => 'How long?',
+                                'marks' => 2,
+                                'value' => '41',
+                                'unit' => 'cm',
+                                'seconds' => 5,
+                                'slips' => [['id' => 'slip-1', 'value' => '48', 'unit' => 'cm', 'why' => 'That was the shadow at ten']],
+                            ],
+                        )],
+                    )],
+                ],
+                [
+                    'id' => 'part-2',
+                    'kind' => 'exit-check',
+                    'slides' => [$slide(
+                        'why',
+                        [$question(
+                            'why',
+                            ['type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'value' => 'The Sun was higher.', 'seconds' => 4],
+                        )],
+                    )],
+                ],
             ],
             'media' => (object) [],
         ];
@@ -93,8 +131,31 @@ abstract class TestCase extends BaseTestCase
     protected function take(Lesson $lesson, string $slide, float $seconds = 3.0): Take
     {
         $sound = Files::temporary('flac');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "sine=frequency=440:sample_rate=48000:duration={$seconds}", '-ac', '1', '-sample_fmt', 's16', $sound]);
-        $take = $lesson->takes()->create(['slide' => $slide, 'source' => 'practice', 'events' => [['kind' => 'show', 'at' => 0, 'slide' => $slide], ['kind' => 'step', 'at' => $seconds * 500, 'step' => "{$slide}-2"]]]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-f',
+                'lavfi',
+                '-i',
+                "sine=frequency=440:sample_rate=48000:duration={$seconds}",
+                '-ac',
+                '1',
+                '-sample_fmt',
+                's16',
+                $sound,
+            ],
+        );
+        $take = $lesson->takes()->create([
+            'slide' => $slide,
+            'source' => 'practice',
+            'events' => [
+                ['kind' => 'show', 'at' => 0, 'slide' => $slide],
+                ['kind' => 'step', 'at' => $seconds * 500, 'step' => "{$slide}-2"],
+            ],
+        ]);
         PrepareTake::keep($take, $sound);
         $take->update(['cuts' => [], 'chosen' => true]);
 

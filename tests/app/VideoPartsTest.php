@@ -72,7 +72,10 @@ class VideoPartsTest extends TestCase
     {
         $sheet = Rasteriser::of([Countdown::svg()]);
         $countdown = new Countdown($sheet->picture(0));
-        $bar = static fn (int $left): int => count(array_filter(range(896, 1231), static fn (int $x): bool => self::light($countdown->over(self::paper(), $left, 60), $x, 676) > 200));
+        $bar = static fn (int $left): int => count(array_filter(
+            range(896, 1231),
+            static fn (int $x): bool => self::light($countdown->over(self::paper(), $left, 60), $x, 676) > 200,
+        ));
         $this->assertSame(336, $bar(60));
         $this->assertEqualsWithDelta(168, $bar(30), 2);
         $this->assertSame(0, $bar(0));
@@ -84,7 +87,14 @@ class VideoPartsTest extends TestCase
 
     public function test_every_change_has_its_picture_in_time_order_and_two_seconds_never_pass_without_one(): void
     {
-        $stroke = ['kind' => 'ink', 'at' => 4000, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => [[0, 100, 100], [40, 200, 100], [80, 300, 100], [120, 400, 100]]];
+        $stroke = [
+            'kind' => 'ink',
+            'at' => 4000,
+            'tool' => 'pen',
+            'colour' => '#B3261E',
+            'width' => 8,
+            'points' => [[0, 100, 100], [40, 200, 100], [80, 300, 100], [120, 400, 100]],
+        ];
         $point = ['kind' => 'point', 'at' => 6000, 'x' => 50, 'y' => 60];
         $away = ['kind' => 'point', 'at' => 6500, 'x' => null, 'y' => null];
         [$frames, $length] = $this->frames([['kind' => 'step', 'at' => 3000, 'step' => 'measure-2'], $stroke, $point, $away], 8);
@@ -110,8 +120,23 @@ class VideoPartsTest extends TestCase
 
     public function test_ink_is_wiped_stays_on_its_slide_and_comes_back_with_it(): void
     {
-        $stroke = ['kind' => 'ink', 'at' => 500, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 20, 'points' => [[0, 200, 800], [100, 600, 800]]];
-        [$frames] = $this->frames([$stroke, ['kind' => 'visit', 'at' => 1000, 'slide' => 'why'], ['kind' => 'return', 'at' => 1500], ['kind' => 'wipe', 'at' => 2000]], 3);
+        $stroke = [
+            'kind' => 'ink',
+            'at' => 500,
+            'tool' => 'pen',
+            'colour' => '#B3261E',
+            'width' => 20,
+            'points' => [[0, 200, 800], [100, 600, 800]],
+        ];
+        [$frames] = $this->frames(
+            [
+                $stroke,
+                ['kind' => 'visit', 'at' => 1000, 'slide' => 'why'],
+                ['kind' => 'return', 'at' => 1500],
+                ['kind' => 'wipe', 'at' => 2000],
+            ],
+            3,
+        );
         $at = static fn (int $time): int => self::light($frames[$time], 320, 640);
         $this->assertLessThan(150, $at(600));
         $this->assertGreaterThan(200, $at(1000));
@@ -130,7 +155,15 @@ class VideoPartsTest extends TestCase
         $frozen = $this->app->make(LessonFreezer::class)->freeze($lesson, $programme);
         $keys = FrameSequence::pictures($frozen);
         $colours = ['#FFFFFF', '#DDEEFF', '#EEFFDD', '#FFEEDD'];
-        $pictures = Rasteriser::of([...array_map(static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'.$colours[$index].'"/></svg>', array_keys($keys)), Countdown::svg()]);
+        $pictures = Rasteriser::of([
+            ...array_map(
+                static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'
+                    .$colours[$index]
+                    .'"/></svg>',
+                array_keys($keys),
+            ),
+            Countdown::svg(),
+        ]);
         $track = new FrameSequence($frozen, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
         $frames = iterator_to_array($track->frames());
 

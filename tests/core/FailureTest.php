@@ -42,7 +42,10 @@ final class FailureTest extends TestCase
         /** @var SplFileInfo $file */
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core')) as $file) {
             $path = $file->getPathname();
-            if ($file->getExtension() === 'php' && preg_match('/^final class (\w+) extends \w*(?:Exception|Error)\b/m', (string) file_get_contents($path), $match) === 1) {
+            if (
+                $file->getExtension() === 'php'
+                && preg_match('/^final class (\w+) extends \w*(?:Exception|Error)\b/m', (string) file_get_contents($path), $match) === 1
+            ) {
                 $folder = str_replace('/', '\\', substr(dirname($path), strlen(__DIR__.'/../../core')));
                 $class = 'Daybright'.$folder.'\\'.$match[1];
                 self::assertTrue(class_exists($class), $class);

@@ -21,7 +21,10 @@ final class PurityTest extends TestCase
     public static function files(): iterable
     {
         /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core', RecursiveDirectoryIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+            __DIR__.'/../../core',
+            RecursiveDirectoryIterator::SKIP_DOTS,
+        )) as $file) {
             // The list of words is data: some of its lines begin with “use”.
             if ($file->getExtension() === 'php' && basename($file->getPath()) !== 'Data') {
                 yield substr($file->getPathname(), strlen(__DIR__.'/../../')) => [$file->getPathname()];

@@ -80,7 +80,15 @@ class DeployTest extends TestCase
         self::assertSame([200, 'Rowan'], [$status, json_decode($body, true)['name']]);
         // A photo of 2.2 MB: PHP's own limits would refuse it.
         $photo = self::$root.'/photo.jpg';
-        self::ran(['php', '-r', 'mt_srand(1); $i = imagecreatetruecolor(1400, 1000); for ($y = 0; $y < 1000; $y++) for ($x = 0; $x < 1400; $x++) imagesetpixel($i, $x, $y, mt_rand(0, 0xFFFFFF)); imagejpeg($i, $argv[1], 92);', $photo], '/');
+        self::ran(
+            [
+                'php',
+                '-r',
+                'mt_srand(1); $i = imagecreatetruecolor(1400, 1000); for ($y = 0; $y < 1000; $y++) for ($x = 0; $x < 1400; $x++) imagesetpixel($i, $x, $y, mt_rand(0, 0xFFFFFF)); imagejpeg($i, $argv[1], 92);',
+                $photo,
+            ],
+            '/',
+        );
         self::assertGreaterThan(2_200_000, filesize($photo));
         self::assertSame(201, $this->post('/api/pictures', ['file' => new \CURLFile($photo)])[0]);
         file_put_contents($photo, str_repeat('x', 9_000_000));
@@ -99,11 +107,19 @@ class DeployTest extends TestCase
         self::ran(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=2', '-c:a', 'libopus', $sound], '/');
         $take = str_repeat('a', 22);
         $this->post("/api/lessons/{$lesson}/takes/{$take}", ['_method' => 'PUT', 'slide' => $slide, 'source' => 'microphone']);
-        self::assertSame(200, $this->post("/api/takes/{$take}/pieces/0", ['_method' => 'PUT', 'sound' => new \CURLFile($sound), 'sha256' => hash_file('sha256', $sound), 'events' => '[]'])[0]);
+        self::assertSame(
+            200,
+            $this->post(
+                "/api/takes/{$take}/pieces/0",
+                ['_method' => 'PUT', 'sound' => new \CURLFile($sound), 'sha256' => hash_file('sha256', $sound), 'events' => '[]'],
+            )[0],
+        );
         $this->post("/api/takes/{$take}/finish", ['pieces' => 1]);
         $this->until(fn (): bool => json_decode($this->ask('GET', "/api/lessons/{$lesson}/takes")[2], true)[0]['state'] === 'ready');
         $release = json_decode($this->post("/api/lessons/{$lesson}/releases", [])[2], true)['id'];
-        $this->until(fn (): bool => json_decode($this->ask('GET', "/api/lessons/{$lesson}/share")[2], true)['releases'][0]['state'] === 'ready');
+        $this->until(
+            fn (): bool => json_decode($this->ask('GET', "/api/lessons/{$lesson}/share")[2], true)['releases'][0]['state'] === 'ready',
+        );
         $export = json_decode($this->post("/api/releases/{$release}/exports", [])[2], true)['id'];
         $this->until(fn (): bool => json_decode($this->ask('GET', "/api/exports/{$export}")[2], true)['state'] === 'ready');
         self::assertSame(200, $this->ask('GET', "/api/exports/{$export}/file")[0]);
@@ -153,7 +169,21 @@ class DeployTest extends TestCase
         $cookies = is_file($this->cookies) ? (string) file_get_contents($this->cookies) : '';
         $token = preg_match('/XSRF-TOKEN\t(\S+)/', $cookies, $found) === 1 ? urldecode($found[1]) : '';
         $curl = curl_init(($site ?: 'https://127.0.0.1:'.self::PORT).$address);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_PATH_AS_IS => true, CURLOPT_TIMEOUT => 30, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-XSRF-TOKEN: '.$token]]);
+        curl_setopt_array(
+            $curl,
+            [
+                CURLOPT_RETURNTRANSFER => true,
+                CURLOPT_HEADER => true,
+                CURLOPT_SSL_VERIFYPEER => false,
+                CURLOPT_SSL_VERIFYHOST => 0,
+                CURLOPT_PATH_AS_IS => true,
+                CURLOPT_TIMEOUT => 30,
+                CURLOPT_CUSTOMREQUEST => $method,
+                CURLOPT_COOKIEFILE => $this->cookies,
+                CURLOPT_COOKIEJAR => $this->cookies,
+                CURLOPT_HTTPHEADER => ['Accept: application/json', 'X-XSRF-TOKEN: '.$token],
+            ],
+        );
         if ($given !== null) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, $given);
         }
@@ -168,7 +198,10 @@ class DeployTest extends TestCase
     private static function statusOf(string $address): int
     {
         $curl = curl_init('https://127.0.0.1:'.self::PORT.$address);
-        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 10]);
+        curl_setopt_array(
+            $curl,
+            [CURLOPT_RETURNTRANSFER => true, CURLOPT_SSL_VERIFYPEER => false, CURLOPT_SSL_VERIFYHOST => 0, CURLOPT_TIMEOUT => 10],
+        );
         curl_exec($curl);
 
         return curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
@@ -176,7 +209,11 @@ class DeployTest extends TestCase
 
     private static function artisan(string ...$arguments): string
     {
-        $process = new Process(['runuser', '-u', 'www-data', '--', 'php', 'artisan', ...$arguments], self::$root.'/program', self::environment());
+        $process = new Process(
+            ['runuser', '-u', 'www-data', '--', 'php', 'artisan', ...$arguments],
+            self::$root.'/program',
+            self::environment(),
+        );
         $process->run();
 
         return $process->getOutput();
@@ -194,6 +231,21 @@ class DeployTest extends TestCase
     /** @return array<string, false> what the test runner sets must not reach the school */
     private static function environment(): array
     {
-        return array_fill_keys(['APP_ENV', 'APP_KEY', 'APP_URL', 'DB_DATABASE', 'QUEUE_CONNECTION', 'SESSION_DRIVER', 'CACHE_STORE', 'BCRYPT_ROUNDS', 'FILES_PATH', 'WORK_PATH', 'FORMULA_SOCKET'], false);
+        return array_fill_keys(
+            [
+                'APP_ENV',
+                'APP_KEY',
+                'APP_URL',
+                'DB_DATABASE',
+                'QUEUE_CONNECTION',
+                'SESSION_DRIVER',
+                'CACHE_STORE',
+                'BCRYPT_ROUNDS',
+                'FILES_PATH',
+                'WORK_PATH',
+                'FORMULA_SOCKET',
+            ],
+            false,
+        );
     }
 }

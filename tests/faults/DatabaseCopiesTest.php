@@ -53,7 +53,11 @@ class DatabaseCopiesTest extends TestCase
     public function test_saves_are_on_the_disk_before_they_are_acknowledged(): void
     {
         // 2 is FULL: the log is synced with every transaction (SQLite, PRAGMA synchronous).
-        $told = $this->school->process(['php', '-r', 'require "vendor/autoload.php"; (require "bootstrap/app.php")->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); echo DB::scalar("PRAGMA synchronous"), DB::scalar("PRAGMA journal_mode");'])->mustRun();
+        $told = $this->school->process([
+            'php',
+            '-r',
+            'require "vendor/autoload.php"; (require "bootstrap/app.php")->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); echo DB::scalar("PRAGMA synchronous"), DB::scalar("PRAGMA journal_mode");',
+        ])->mustRun();
         self::assertSame('2wal', $told->getOutput());
     }
 

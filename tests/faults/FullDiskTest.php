@@ -28,7 +28,13 @@ class FullDiskTest extends TestCase
         mkdir($this->disk);
         self::asRoot('mount', '-t', 'tmpfs', '-o', 'size=3m,mode=0777', 'tmpfs', $this->disk);
         touch($this->disk.'/database.sqlite');
-        config(['database.connections.small' => ['database' => $this->disk.'/database.sqlite'] + config('database.connections.sqlite'), 'database.default' => 'small', 'filesystems.disks.small' => ['driver' => 'local', 'root' => $this->disk.'/private'], 'filesystems.default' => 'small', 'daybright.work_folder' => $this->disk.'/work']);
+        config([
+            'database.connections.small' => ['database' => $this->disk.'/database.sqlite'] + config('database.connections.sqlite'),
+            'database.default' => 'small',
+            'filesystems.disks.small' => ['driver' => 'local', 'root' => $this->disk.'/private'],
+            'filesystems.default' => 'small',
+            'daybright.work_folder' => $this->disk.'/work',
+        ]);
         $this->artisan('migrate', ['--force' => true]);
         $this->made = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher);
@@ -79,7 +85,16 @@ class FullDiskTest extends TestCase
     {
         $bytes = str_repeat("sound {$number} ", 20000);
 
-        return $this->post('/api/takes/'.self::TAKE."/pieces/{$number}", ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', $bytes), 'sha256' => hash('sha256', $bytes), 'events' => '[]'], ['Accept' => 'application/json']);
+        return $this->post(
+            '/api/takes/'.self::TAKE."/pieces/{$number}",
+            [
+                '_method' => 'PUT',
+                'sound' => UploadedFile::fake()->createWithContent('p', $bytes),
+                'sha256' => hash('sha256', $bytes),
+                'events' => '[]',
+            ],
+            ['Accept' => 'application/json'],
+        );
     }
 
     private static function asRoot(string ...$command): void

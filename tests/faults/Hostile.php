@@ -10,7 +10,30 @@ use Random\Randomizer;
 /** Wrong input made of right input: the same seed makes the same again. */
 final class Hostile
 {
-    private const TEXTS = ['', ' ', "\u{0}", "\u{B}", "\u{202E}", '%', '${x}', '{whole}', '`\\frac{1}{0}`', '<svg onload=x>', '../../etc/passwd', "'; drop table lessons; --", 'null', 'NaN', '1e999', '-1', '99999999999999999999', '(((((9^20)^20)^20)^20)^20)', 'https://far.example/', '*two*', '🌞', 'x'];
+    private const TEXTS = [
+        '',
+        ' ',
+        "\u{0}",
+        "\u{B}",
+        "\u{202E}",
+        '%',
+        '${x}',
+        '{whole}',
+        '`\\frac{1}{0}`',
+        '<svg onload=x>',
+        '../../etc/passwd',
+        "'; drop table lessons; --",
+        'null',
+        'NaN',
+        '1e999',
+        '-1',
+        '99999999999999999999',
+        '(((((9^20)^20)^20)^20)^20)',
+        'https://far.example/',
+        '*two*',
+        '🌞',
+        'x',
+    ];
 
     private const KEYS = ['id', 'kind', 'slides', 'steps', 'blocks', 'content', '__proto__', 'text', '', '0', 'a b', "\u{B}"];
 

@@ -58,17 +58,32 @@ class HostileInputTest extends TestCase
     public function test_pieces_and_their_events(): void
     {
         $this->putJson("/api/lessons/{$this->made->id}/takes/".self::TAKE, ['slide' => 'measure', 'source' => 'microphone'])->assertOk();
-        $events = [['kind' => 'show', 'at' => 0, 'slide' => 'measure'], ['kind' => 'step', 'at' => 500, 'step' => 'measure-2'], ['kind' => 'ink', 'at' => 700, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => [[0, 10, 10], [40, 50, 60]]]];
+        $events = [
+            ['kind' => 'show', 'at' => 0, 'slide' => 'measure'],
+            ['kind' => 'step', 'at' => 500, 'step' => 'measure-2'],
+            ['kind' => 'ink', 'at' => 700, 'tool' => 'pen', 'colour' => '#B3261E', 'width' => 8, 'points' => [[0, 10, 10], [40, 50, 60]]],
+        ];
         $stored = 0;
         for ($seed = 1; $seed <= 1200; $seed++) {
             $hostile = new Hostile($seed);
             $sound = $hostile->bytes(str_repeat("\x1A\x45\xDF\xA3 sound ", 20));
-            $json = $hostile->whole(0, 3) === 0 ? $hostile->bytes((string) json_encode($events)) : (string) json_encode($hostile->value($events));
-            $given = ['_method' => 'PUT', 'sound' => UploadedFile::fake()->createWithContent('p', $sound), 'sha256' => hash('sha256', $sound), 'events' => $json];
+            $json = $hostile->whole(0, 3) === 0
+                ? $hostile->bytes((string) json_encode($events))
+                : (string) json_encode($hostile->value($events));
+            $given = [
+                '_method' => 'PUT',
+                'sound' => UploadedFile::fake()->createWithContent('p', $sound),
+                'sha256' => hash('sha256', $sound),
+                'events' => $json,
+            ];
             if ($hostile->whole(0, 3) === 0) {
                 $given[$hostile->one(['sha256', 'events', 'sound'])] = $hostile->anything();
             }
-            $answer = $this->post('/api/takes/'.self::TAKE.'/pieces/'.$hostile->one([$seed, $seed, 0, 999999, '99999999999999999999', '-1', 'x']), $given, ['Accept' => 'application/json']);
+            $answer = $this->post(
+                '/api/takes/'.self::TAKE.'/pieces/'.$hostile->one([$seed, $seed, 0, 999999, '99999999999999999999', '-1', 'x']),
+                $given,
+                ['Accept' => 'application/json'],
+            );
             $this->assertAnswered($answer, "piece {$seed}");
             $now = $this->made->takes()->findOrFail(self::TAKE)->pieces()->count();
             $this->assertLessThanOrEqual($stored + ($answer->isOk() ? 1 : 0), $now);
@@ -90,7 +105,11 @@ class HostileInputTest extends TestCase
             $hostile = new Hostile($seed);
             $bytes = $hostile->whole(0, 1) === 0 ? $hostile->bytes($whole) : self::zipped($this->wrong($hostile, $entries));
             $lessons = Lesson::query()->count();
-            $answer = $this->post('/api/lessons/import', ['file' => UploadedFile::fake()->createWithContent('lesson.zip', $bytes)], ['Accept' => 'application/json']);
+            $answer = $this->post(
+                '/api/lessons/import',
+                ['file' => UploadedFile::fake()->createWithContent('lesson.zip', $bytes)],
+                ['Accept' => 'application/json'],
+            );
             $this->assertAnswered($answer, "archive {$seed}");
             $this->assertSame($lessons + ($answer->isSuccessful() ? 1 : 0), Lesson::query()->count());
             if ($answer->isSuccessful()) {
@@ -115,7 +134,11 @@ class HostileInputTest extends TestCase
         for ($seed = 1; $seed <= 1000; $seed++) {
             $hostile = new Hostile($seed);
             $files = Storage::allFiles();
-            $answer = $this->post('/api/pictures', ['file' => UploadedFile::fake()->createWithContent('gate.png', $hostile->bytes($hostile->one($kinds)))], ['Accept' => 'application/json']);
+            $answer = $this->post(
+                '/api/pictures',
+                ['file' => UploadedFile::fake()->createWithContent('gate.png', $hostile->bytes($hostile->one($kinds)))],
+                ['Accept' => 'application/json'],
+            );
             $this->assertAnswered($answer, "picture {$seed}");
             if (! $answer->isSuccessful()) {
                 $this->assertSame($files, Storage::allFiles());
@@ -128,17 +151,58 @@ class HostileInputTest extends TestCase
         config(['queue.default' => 'null']);
         $heron = $this->classroom($this->rowan, 'Ada', 'Bram');
         $this->take($this->made, 'measure', 0.3);
-        $known = ['lesson' => $this->made->id, 'classroom' => $heron->id, 'student' => $heron->students()->value('id'), 'take' => $this->made->takes()->value('id')];
-        $routes = array_values(array_filter(iterator_to_array(Route::getRoutes()), static fn ($route): bool => ! in_array($route->uri(), ['api/sign-out', 'up'], true)));
+        $known = [
+            'lesson' => $this->made->id,
+            'classroom' => $heron->id,
+            'student' => $heron->students()->value('id'),
+            'take' => $this->made->takes()->value('id'),
+        ];
+        $routes = array_values(array_filter(
+            iterator_to_array(Route::getRoutes()),
+            static fn ($route): bool => ! in_array($route->uri(), ['api/sign-out', 'up'], true),
+        ));
         for ($seed = 1; $seed <= 1500; $seed++) {
             $hostile = new Hostile($seed);
             $route = $routes[$seed % count($routes)];
-            $address = preg_replace_callback('/\{(\w+)\??\}/', fn (array $match): string => rawurlencode((string) ($hostile->whole(0, 2) > 0 && isset($known[$match[1]]) ? $known[$match[1]] : $hostile->one(['x', '..', '%FF', "\u{0}", str_repeat('a', 22), '0', '99999999999999999999', 'solid', 'webm']))), $route->uri());
+            $address = preg_replace_callback(
+                '/\{(\w+)\??\}/',
+                fn (array $match): string => rawurlencode((string) (
+                    $hostile->whole(0, 2) > 0
+                    && isset($known[$match[1]])
+                        ? $known[$match[1]]
+                        : $hostile->one(['x', '..', '%FF', "\u{0}", str_repeat('a', 22), '0', '99999999999999999999', 'solid', 'webm'])
+                )),
+                $route->uri(),
+            );
             // Deleting would take the ground from under the inputs that follow.
             $method = $route->methods()[0] === 'DELETE' ? 'GET' : $route->methods()[0];
-            $given = (array) $hostile->value(['version' => 1, 'document' => [], 'name' => 'x', 'title' => 'x', 'names' => ['Cleo'], 'word' => 'sun', 'code' => 'ABCD2345', 'student' => 1, 'given' => '41', 'at' => 3, 'cuts' => [['from' => 0, 'to' => 9]], 'figure' => 'solid', 'quantities' => [], 'level' => 1, 'seed' => 1, 'script' => 'Noon.', 'classroom' => $heron->id, 'pieces' => 1, 'earned' => 1, 'slide' => 'measure', 'source' => 'practice']);
+            $given = (array) $hostile->value([
+                'version' => 1,
+                'document' => [],
+                'name' => 'x',
+                'title' => 'x',
+                'names' => ['Cleo'],
+                'word' => 'sun',
+                'code' => 'ABCD2345',
+                'student' => 1,
+                'given' => '41',
+                'at' => 3,
+                'cuts' => [['from' => 0, 'to' => 9]],
+                'figure' => 'solid',
+                'quantities' => [],
+                'level' => 1,
+                'seed' => 1,
+                'script' => 'Noon.',
+                'classroom' => $heron->id,
+                'pieces' => 1,
+                'earned' => 1,
+                'slide' => 'measure',
+                'source' => 'practice',
+            ]);
             $this->actingAs($this->rowan->fresh());
-            $answer = $hostile->whole(0, 1) === 0 ? $this->json($method, "/{$address}", $given) : $this->call($method, "/{$address}?r[]=x", $given, [], [], ['HTTP_ACCEPT' => 'application/json']);
+            $answer = $hostile->whole(0, 1) === 0
+                ? $this->json($method, "/{$address}", $given)
+                : $this->call($method, "/{$address}?r[]=x", $given, [], [], ['HTTP_ACCEPT' => 'application/json']);
             $this->assertAnswered($answer, "{$method} {$address} {$seed}");
         }
         $this->getJson('/api/home')->assertOk();
@@ -162,11 +226,22 @@ class HostileInputTest extends TestCase
     private static function rich(): array
     {
         $document = self::document();
-        $block = static fn (string $id, string $kind, array|object $content): array => ['id' => $id, 'kind' => $kind, 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [], 'content' => $content];
+        $block = static fn (string $id, string $kind, array|object $content): array => [
+            'id' => $id,
+            'kind' => $kind,
+            'region' => 'main',
+            'step' => 'measure-1',
+            'reveals' => (object) [],
+            'content' => $content,
+        ];
         array_push($document['parts'][0]['slides'][0]['blocks'],
             $block('words', 'text', ['text' => 'A *shadow* of `\\frac{1}{2}` m']),
             $block('solid', 'figure', ['figure' => 'number-line', 'quantities' => (object) ['from' => '0', 'to' => '10']]),
-            $block('worked', 'worked', ['task' => 'Add.', 'lines' => [['id' => 'one', 'formula' => '1 + 1 = 2', 'reason' => 'One more.', 'marks' => (object) []]]]),
+            $block(
+                'worked',
+                'worked',
+                ['task' => 'Add.', 'lines' => [['id' => 'one', 'formula' => '1 + 1 = 2', 'reason' => 'One more.', 'marks' => (object) []]]],
+            ),
         );
 
         return $document;
@@ -192,7 +267,9 @@ class HostileInputTest extends TestCase
     private function wrong(Hostile $hostile, array $entries): array
     {
         $name = $hostile->one(array_keys($entries));
-        $entries[$name] = str_ends_with($name, '.json') ? (string) json_encode($hostile->value(json_decode($entries[$name])), JSON_PARTIAL_OUTPUT_ON_ERROR) : $hostile->bytes($entries[$name]);
+        $entries[$name] = str_ends_with($name, '.json')
+            ? (string) json_encode($hostile->value(json_decode($entries[$name])), JSON_PARTIAL_OUTPUT_ON_ERROR)
+            : $hostile->bytes($entries[$name]);
         if ($hostile->whole(0, 4) === 0) {
             $entries[$hostile->one(['../x', 'pictures/x', 'takes/2/take.json', 'lesson.json.php', '/etc/passwd'])] = 'x';
         }

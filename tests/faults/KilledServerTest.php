@@ -25,10 +25,25 @@ class KilledServerTest extends TestCase
     protected function setUp(): void
     {
         $this->school = new School(sys_get_temp_dir().'/daybright-faults-'.bin2hex(random_bytes(4)));
-        $this->lesson = (string) json_decode((string) $this->school->ask('POST', '/api/lessons', ['json' => ['title' => 'Noon']])->getBody(), true)['id'];
+        $this->lesson = (string) json_decode(
+            (string) $this->school->ask('POST', '/api/lessons', ['json' => ['title' => 'Noon']])->getBody(),
+            true,
+        )['id'];
         $this->slide = $this->school->json("/api/lessons/{$this->lesson}")['document']['parts'][0]['slides'][0]['id'];
         $this->sound = $this->school->folder.'/take.webm';
-        (new Process(['ffmpeg', '-v', 'error', '-y', '-f', 'lavfi', '-i', 'sine=frequency=300:duration=1', '-c:a', 'libopus', $this->sound]))->mustRun();
+        (new Process([
+            'ffmpeg',
+            '-v',
+            'error',
+            '-y',
+            '-f',
+            'lavfi',
+            '-i',
+            'sine=frequency=300:duration=1',
+            '-c:a',
+            'libopus',
+            $this->sound,
+        ]))->mustRun();
     }
 
     protected function tearDown(): void
@@ -50,10 +65,23 @@ class KilledServerTest extends TestCase
                 }
             }
             unset($part, $slide, $block);
-            $answer = $this->killedAt($this->school->begin('PUT', "/api/lessons/{$this->lesson}", ['json' => ['version' => $before['version'], 'document' => $document]]), $moment * 12);
+            $answer = $this->killedAt(
+                $this->school->begin(
+                    'PUT',
+                    "/api/lessons/{$this->lesson}",
+                    ['json' => ['version' => $before['version'], 'document' => $document]],
+                ),
+                $moment * 12,
+            );
             $after = $this->school->json("/api/lessons/{$this->lesson}");
-            self::assertContains($after['document']['title'], $answer === 200 ? ["Noon {$moment}"] : ["Noon {$moment}", $before['document']['title']]);
-            self::assertSame($before['version'] + ($after['document']['title'] === $before['document']['title'] ? 0 : 1), $after['version']);
+            self::assertContains(
+                $after['document']['title'],
+                $answer === 200 ? ["Noon {$moment}"] : ["Noon {$moment}", $before['document']['title']],
+            );
+            self::assertSame(
+                $before['version'] + ($after['document']['title'] === $before['document']['title'] ? 0 : 1),
+                $after['version'],
+            );
         }
     }
 
@@ -64,7 +92,10 @@ class KilledServerTest extends TestCase
             $answer = $this->killedAt($this->school->begin('POST', "/api/takes/{$take}/finish", ['json' => ['pieces' => 1]]), $moment * 60);
             if ($this->stateOf($take) === 'recording') {
                 self::assertNotSame(200, $answer, 'it was acknowledged');
-                self::assertSame(200, $this->school->ask('POST', "/api/takes/{$take}/finish", ['json' => ['pieces' => 1]])->getStatusCode());
+                self::assertSame(
+                    200,
+                    $this->school->ask('POST', "/api/takes/{$take}/finish", ['json' => ['pieces' => 1]])->getStatusCode(),
+                );
             }
             $this->school->until(fn (): bool => $this->stateOf($take) === 'ready', "take {$moment}");
         }
@@ -83,7 +114,10 @@ class KilledServerTest extends TestCase
             $releases = array_column($this->releases(), 'id');
             self::assertTrue($answer !== 201 || array_diff($releases, $known) !== [], 'an acknowledged release is gone');
             $known = $releases;
-            $this->school->until(fn (): bool => array_filter($this->releases(), static fn (array $release): bool => $release['state'] !== 'ready') === [], "release {$moment}");
+            $this->school->until(
+                fn (): bool => array_filter($this->releases(), static fn (array $release): bool => $release['state'] !== 'ready') === [],
+                "release {$moment}",
+            );
         }
         if ($known === []) {
             $this->school->ask('POST', "/api/lessons/{$this->lesson}/releases");
@@ -119,8 +153,21 @@ class KilledServerTest extends TestCase
     private function recorded(int $number): string
     {
         $take = str_pad("take{$number}", 22, 'a');
-        $this->school->ask('PUT', "/api/lessons/{$this->lesson}/takes/{$take}", ['json' => ['slide' => $this->slide, 'source' => 'microphone']]);
-        $answer = $this->school->ask('POST', "/api/takes/{$take}/pieces/0", ['multipart' => [['name' => '_method', 'contents' => 'PUT'], ['name' => 'sound', 'contents' => fopen($this->sound, 'rb'), 'filename' => 'p'], ['name' => 'sha256', 'contents' => hash_file('sha256', $this->sound)], ['name' => 'events', 'contents' => '[]']]]);
+        $this->school->ask(
+            'PUT',
+            "/api/lessons/{$this->lesson}/takes/{$take}",
+            ['json' => ['slide' => $this->slide, 'source' => 'microphone']],
+        );
+        $answer = $this->school->ask(
+            'POST',
+            "/api/takes/{$take}/pieces/0",
+            ['multipart' => [
+                ['name' => '_method', 'contents' => 'PUT'],
+                ['name' => 'sound', 'contents' => fopen($this->sound, 'rb'), 'filename' => 'p'],
+                ['name' => 'sha256', 'contents' => hash_file('sha256', $this->sound)],
+                ['name' => 'events', 'contents' => '[]'],
+            ]],
+        );
         self::assertSame(200, $answer->getStatusCode(), (string) $answer->getBody());
 
         return $take;

@@ -35,7 +35,14 @@ final class School
         preg_match('~/set-password/(\w{40})~', $this->artisan('teacher:add', 'Rowan', 'rowan@larkfield.example'), $link);
         $this->cookies = new CookieJar;
         $this->wire = new CurlMultiHandler;
-        $this->client = new Client(['handler' => HandlerStack::create($this->wire), 'base_uri' => 'http://127.0.0.1:'.self::PORT, 'cookies' => $this->cookies, 'http_errors' => false, 'timeout' => 20, 'headers' => ['Accept' => 'application/json']]);
+        $this->client = new Client([
+            'handler' => HandlerStack::create($this->wire),
+            'base_uri' => 'http://127.0.0.1:'.self::PORT,
+            'cookies' => $this->cookies,
+            'http_errors' => false,
+            'timeout' => 20,
+            'headers' => ['Accept' => 'application/json'],
+        ]);
         $this->start();
         $this->ask('GET', '/api/session');
         $this->ask('POST', '/api/password-links/'.$link[1], ['json' => ['password' => 'three green herons']]);
@@ -124,7 +131,18 @@ final class School
     /** @param  list<string>  $command */
     public function process(array $command): Process
     {
-        $environment = ['APP_ENV' => 'local', 'APP_URL' => 'http://127.0.0.1:'.self::PORT, 'DB_DATABASE' => $this->folder.'/database.sqlite', 'FILES_PATH' => $this->folder.'/private', 'WORK_PATH' => $this->folder.'/work', 'FORMULA_SOCKET' => $this->folder.'/formula.sock', 'QUEUE_CONNECTION' => 'database', 'SESSION_DRIVER' => 'database', 'CACHE_STORE' => 'database', 'BCRYPT_ROUNDS' => '4'];
+        $environment = [
+            'APP_ENV' => 'local',
+            'APP_URL' => 'http://127.0.0.1:'.self::PORT,
+            'DB_DATABASE' => $this->folder.'/database.sqlite',
+            'FILES_PATH' => $this->folder.'/private',
+            'WORK_PATH' => $this->folder.'/work',
+            'FORMULA_SOCKET' => $this->folder.'/formula.sock',
+            'QUEUE_CONNECTION' => 'database',
+            'SESSION_DRIVER' => 'database',
+            'CACHE_STORE' => 'database',
+            'BCRYPT_ROUNDS' => '4',
+        ];
 
         return new Process($command, dirname(__DIR__, 2), $environment, null, null);
     }

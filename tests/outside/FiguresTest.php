@@ -18,37 +18,82 @@ final class FiguresTest extends TestCase
     public function test_boxes_of_each_volume(): void
     {
         $published = [1, 1, 1, 2, 1, 2, 1, 3, 2, 2, 1, 4, 1, 2, 2, 4, 1, 4, 1, 4, 2, 2, 1, 6, 2, 2, 3, 4, 1, 5];
-        $counted = array_map(static fn (int $volume): int => count(Solid::from(new Fields(['mode' => 'volume', 'volume' => $volume, 'unit' => 'cm', 'view' => 'box']))->boxesOfSameVolume()), range(1, 30));
+        $counted = array_map(
+            static fn (int $volume): int => count(
+                Solid::from(new Fields(['mode' => 'volume', 'volume' => $volume, 'unit' => 'cm', 'view' => 'box']))->boxesOfSameVolume(),
+            ),
+            range(1, 30),
+        );
         self::assertSame($published, $counted);
     }
 
     /** Rhind papyrus, problem 24: a quantity and its seventh part together are 19; the quantity is 16 + 1/2 + 1/8. From memory. */
     public function test_the_quantity_of_ahmes(): void
     {
-        $facts = self::facts('bar-model', ['mode' => 'parts', 'parts' => 8, 'shaded' => 7, 'known' => 'whole', 'amount' => '19', 'unit' => '']);
+        $facts = self::facts(
+            'bar-model',
+            ['mode' => 'parts', 'parts' => 8, 'shaded' => 7, 'known' => 'whole', 'amount' => '19', 'unit' => ''],
+        );
         self::assertSame('16.625', $facts['shaded']);
     }
 
     /** Galileo, Two New Sciences (1638): from rest, distances in equal times are as the odd numbers. From memory. */
     public function test_distances_of_a_fall_are_as_the_odd_numbers(): void
     {
-        $fallen = array_map(static fn (int $seconds): float => self::number(self::facts('motion-graph', ['u' => '0', 'a' => '10', 't' => (string) $seconds, 'view' => 'both'])['displacement']), [1, 2, 3, 4, 5]);
-        $steps = array_map(static fn (float $one, float $before): float => ($one - $before) / $fallen[0], $fallen, [0.0, ...array_slice($fallen, 0, 4)]);
+        $fallen = array_map(
+            static fn (int $seconds): float => self::number(
+                self::facts('motion-graph', ['u' => '0', 'a' => '10', 't' => (string) $seconds, 'view' => 'both'])['displacement'],
+            ),
+            [1, 2, 3, 4, 5],
+        );
+        $steps = array_map(
+            static fn (float $one, float $before): float => ($one - $before) / $fallen[0],
+            $fallen,
+            [0.0, ...array_slice($fallen, 0, 4)],
+        );
         self::assertSame([1.0, 3.0, 5.0, 7.0, 9.0], $steps);
     }
 
     /** Standard gravity is 9.80665 m/s² (third CGPM, 1901): half of it is fallen in the first second. */
     public function test_the_first_second_of_a_fall(): void
     {
-        self::assertSame("4.903325\u{00A0}m", self::facts('motion-graph', ['u' => '0', 'a' => '9.80665', 't' => '1', 'view' => 'both'])['displacement']);
+        self::assertSame(
+            "4.903325\u{00A0}m",
+            self::facts('motion-graph', ['u' => '0', 'a' => '9.80665', 't' => '1', 'view' => 'both'])['displacement'],
+        );
     }
 
-    /** Of the numbers from 1 to 100, 26 have no divisor among 2, 3 and 5 (an exercise of every textbook of counting; counted here once more). */
+    /**
+     * Of the numbers from 1 to 100, 26 have no divisor among 2, 3 and 5 (an exercise of every textbook of counting; counted here once
+     * more).
+     */
     public function test_numbers_without_small_divisors(): void
     {
-        $count = static fn (int ...$by): string => (string) count(array_filter(range(1, 100), static fn (int $number): bool => array_filter($by, static fn (int $each): bool => $number % $each !== 0) === []));
-        $facts = self::facts('venn', ['sets' => 'three', 'nameA' => 'by two', 'nameB' => 'by three', 'nameC' => 'by five', 'total' => '100', 'A' => $count(2), 'B' => $count(3), 'C' => $count(5), 'AB' => $count(2, 3), 'AC' => $count(2, 5), 'BC' => $count(3, 5), 'ABC' => $count(2, 3, 5)]);
-        self::assertSame(['74', '26', '27', '13/50'], [$facts['any'], $facts['neither'], $facts['only first'], $facts['chance of neither']]);
+        $count = static fn (int ...$by): string => (string) count(array_filter(
+            range(1, 100),
+            static fn (int $number): bool => array_filter($by, static fn (int $each): bool => $number % $each !== 0) === [],
+        ));
+        $facts = self::facts(
+            'venn',
+            [
+                'sets' => 'three',
+                'nameA' => 'by two',
+                'nameB' => 'by three',
+                'nameC' => 'by five',
+                'total' => '100',
+                'A' => $count(2),
+                'B' => $count(3),
+                'C' => $count(5),
+                'AB' => $count(2, 3),
+                'AC' => $count(2, 5),
+                'BC' => $count(3, 5),
+                'ABC' => $count(2, 3, 5),
+            ],
+        );
+        self::assertSame(
+            ['74', '26', '27', '13/50'],
+            [$facts['any'], $facts['neither'], $facts['only first'], $facts['chance of neither']],
+        );
     }
 
     /** @return iterable<string, array{string, string}> events, years between them */
@@ -94,7 +139,9 @@ final class FiguresTest extends TestCase
     /** Archimedes, Measurement of a Circle: the circumference lies between 3 10/71 and 3 1/7 diameters. */
     public function test_the_circumference_lies_where_archimedes_put_it(): void
     {
-        $circumference = self::number(self::facts('plane-shape', ['shape' => 'circle', 'diameter' => '1000', 'unit' => 'cm'])['circumference']);
+        $circumference = self::number(
+            self::facts('plane-shape', ['shape' => 'circle', 'diameter' => '1000', 'unit' => 'cm'])['circumference'],
+        );
         self::assertGreaterThan(1000 * 223 / 71, $circumference);
         self::assertLessThan(1000 * 22 / 7, $circumference);
     }
@@ -117,7 +164,14 @@ final class FiguresTest extends TestCase
      */
     private static function facts(string $figure, array $quantities): array
     {
-        return array_column(array_map(static fn (Fact $fact): array => [$fact->name, $fact->written], Figures::draw($figure, new Fields($quantities))->facts()), 1, 0);
+        return array_column(
+            array_map(
+                static fn (Fact $fact): array => [$fact->name, $fact->written],
+                Figures::draw($figure, new Fields($quantities))->facts(),
+            ),
+            1,
+            0,
+        );
     }
 
     private static function number(string $written): float

@@ -135,7 +135,13 @@ final class PublishedValuesTest extends TestCase
     /** ISO 8601 numbers 1 BCE as 0000 and 2 BCE as −0001; a year has no number 0 in the spoken count. */
     public function test_years_before_the_common_era_are_numbered_as_iso_8601_does(): void
     {
-        self::assertSame([0, -1, -43, 1, 2026], array_map(static fn (array $year): int => Year::of($year[0], $year[1])->astronomical, [[1, true], [2, true], [44, true], [1, false], [2026, false]]));
+        self::assertSame(
+            [0, -1, -43, 1, 2026],
+            array_map(
+                static fn (array $year): int => Year::of($year[0], $year[1])->astronomical,
+                [[1, true], [2, true], [44, true], [1, false], [2026, false]],
+            ),
+        );
         self::assertSame('44 BCE', Year::of(44, true)->written());
     }
 

@@ -45,7 +45,10 @@ final class RenderersTest extends TestCase
     public function test_ffmpeg_reads_our_captions_as_we_wrote_them(): void
     {
         $file = tempnam(sys_get_temp_dir(), 'vtt').'.vtt';
-        file_put_contents($file, WebVtt::write([new Cue(0, 1500, "Good morning,\nHeron class."), new Cue(61_001, 62_000.4, 'a < b & c > d')]));
+        file_put_contents(
+            $file,
+            WebVtt::write([new Cue(0, 1500, "Good morning,\nHeron class."), new Cue(61_001, 62_000.4, 'a < b & c > d')]),
+        );
         $told = self::told(['ffprobe', '-v', 'error', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0', $file]);
         self::assertSame(['0.000000,1.500000', '61.001000,0.999000'], explode("\n", trim($told)));
         $back = self::told(['ffmpeg', '-v', 'error', '-i', $file, '-f', 'srt', '-']);
@@ -73,7 +76,12 @@ final class RenderersTest extends TestCase
         $root = $svg->appendChild($svg->createElementNS('http://www.w3.org/2000/svg', 'svg'));
         self::assertInstanceOf(\DOMElement::class, $root);
         // Four times as fine, with room on the left for ink that begins before 0.
-        foreach (['width' => '4000', 'height' => '800', 'viewBox' => '-50 0 1000 200', 'style' => 'font-variant-ligatures:none;font-kerning:none'] as $attribute => $value) {
+        foreach ([
+            'width' => '4000',
+            'height' => '800',
+            'viewBox' => '-50 0 1000 200',
+            'style' => 'font-variant-ligatures:none;font-kerning:none',
+        ] as $attribute => $value) {
             $root->setAttribute($attribute, $value);
         }
         $element = $root->appendChild($svg->createElement('text'));
@@ -83,7 +91,11 @@ final class RenderersTest extends TestCase
         }
         $element->setAttribute('x', '0');
         $element->appendChild($svg->createTextNode($shape->written()));
-        $png = self::told(['rsvg-convert', '--background-color', 'white'], (string) $svg->saveXML(), ['FONTCONFIG_FILE' => __DIR__.'/../../fonts/fonts.conf']);
+        $png = self::told(
+            ['rsvg-convert', '--background-color', 'white'],
+            (string) $svg->saveXML(),
+            ['FONTCONFIG_FILE' => __DIR__.'/../../fonts/fonts.conf'],
+        );
         $image = imagecreatefromstring($png);
         self::assertNotFalse($image);
         $isInk = static fn (int $x, int $y): bool => (imagecolorat($image, $x, $y) >> 8 & 255) < 128;

@@ -21,7 +21,24 @@ final class AudioEncoder
     public static function decode(string $source): string
     {
         $target = Files::temporary('flac');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $source, '-vn', '-af', 'aresample=48000:async=1:min_hard_comp=0.005:first_pts=0', '-ac', '1', '-sample_fmt', 's16', $target]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-i',
+                $source,
+                '-vn',
+                '-af',
+                'aresample=48000:async=1:min_hard_comp=0.005:first_pts=0',
+                '-ac',
+                '1',
+                '-sample_fmt',
+                's16',
+                $target,
+            ],
+        );
 
         return $target;
     }
@@ -29,7 +46,10 @@ final class AudioEncoder
     /** @return int samples */
     public static function length(string $file): int
     {
-        $seconds = trim(Program::run('ffprobe', ['-v', 'error', '-select_streams', 'a:0', '-show_entries', 'stream=duration_ts', '-of', 'csv=p=0', $file]));
+        $seconds = trim(Program::run(
+            'ffprobe',
+            ['-v', 'error', '-select_streams', 'a:0', '-show_entries', 'stream=duration_ts', '-of', 'csv=p=0', $file],
+        ));
 
         return (int) $seconds;
     }
@@ -37,14 +57,20 @@ final class AudioEncoder
     /** @return float loudness units relative to full scale (ITU-R BS.1770-4, integrated); -70 for silence */
     public static function loudness(string $file): float
     {
-        $report = Program::report('ffmpeg', ['-hide_banner', '-nostats', '-i', $file, '-af', 'ebur128=framelog=verbose:peak=true', '-f', 'null', '-']);
+        $report = Program::report(
+            'ffmpeg',
+            ['-hide_banner', '-nostats', '-i', $file, '-af', 'ebur128=framelog=verbose:peak=true', '-f', 'null', '-'],
+        );
 
         return preg_match_all('/I:\s+(-?[\d.]+) LUFS/', $report, $match) > 0 ? (float) end($match[1]) : -70.0;
     }
 
     public static function waveform(string $file): Waveform
     {
-        return Waveform::of(Program::run('ffmpeg', ['-v', 'error', '-i', $file, '-ac', '1', '-ar', (string) Waveform::RATE, '-f', 's16le', '-']));
+        return Waveform::of(Program::run(
+            'ffmpeg',
+            ['-v', 'error', '-i', $file, '-ac', '1', '-ar', (string) Waveform::RATE, '-f', 's16le', '-'],
+        ));
     }
 
     /**
@@ -60,7 +86,10 @@ final class AudioEncoder
             array_push($inputs, '-i', $part['file']);
             $count = count($part['ranges']);
             $splits = implode('', array_map(static fn (int $each): string => "[i{$index}_{$each}]", range(0, $count - 1)));
-            $chains[] = "[{$index}:a]aformat=sample_rates=48000:channel_layouts=mono,volume=".self::gain($part['loudness']).'dB'.",asplit={$count}{$splits}";
+            $chains[] = "[{$index}:a]aformat=sample_rates=48000:channel_layouts=mono,volume="
+                .self::gain($part['loudness'])
+                .'dB'
+                .",asplit={$count}{$splits}";
             foreach ($part['ranges'] as $each => $range) {
                 $length = $range->length();
                 $fade = min(self::FADE, intdiv($length, 2));
@@ -103,7 +132,10 @@ final class AudioEncoder
             $from = $at;
         }
         $splits = array_values(array_filter(array_keys($labels), static fn (string $name): bool => $name[0] === 's'));
-        array_unshift($chains, '[0:a]asplit='.count($splits).implode('', array_map(static fn (string $name): string => "[{$name}]", $splits)));
+        array_unshift(
+            $chains,
+            '[0:a]asplit='.count($splits).implode('', array_map(static fn (string $name): string => "[{$name}]", $splits)),
+        );
         $chains[] = implode('', $labels).'concat=n='.count($labels).':v=0:a=1[out]';
         $script = Files::temporary('txt');
         file_put_contents($script, implode(";\n", $chains));
@@ -117,7 +149,9 @@ final class AudioEncoder
     public static function encode(string $flac, string $kind): string
     {
         $target = Files::temporary($kind);
-        $codec = $kind === 'webm' ? ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5'] : ['-c:a', 'aac', '-b:a', '96k', '-movflags', '+faststart'];
+        $codec = $kind === 'webm'
+            ? ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5']
+            : ['-c:a', 'aac', '-b:a', '96k', '-movflags', '+faststart'];
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $flac, ...$codec, $target]);
 
         return $target;

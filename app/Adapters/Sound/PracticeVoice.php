@@ -11,7 +11,17 @@ use App\Adapters\Program;
 final class PracticeVoice
 {
     /** How signs are said. */
-    private const SPOKEN = ['×' => ' times ', '÷' => ' divided by ', '=' => ' equals ', '−' => ' minus ', '≈' => ' is about ', '²' => ' squared', '³' => ' cubed', '`' => ' ', '*' => ' '];
+    private const SPOKEN = [
+        '×' => ' times ',
+        '÷' => ' divided by ',
+        '=' => ' equals ',
+        '−' => ' minus ',
+        '≈' => ' is about ',
+        '²' => ' squared',
+        '³' => ' cubed',
+        '`' => ' ',
+        '*' => ' ',
+    ];
 
     /**
      * @return string path of a WAV file, to be removed by the caller

@@ -44,7 +44,12 @@ final class Countdown
         $digits = '';
         foreach (str_split('0123456789:') as $index => $digit) {
             $x = ($index * self::DIGIT_WIDTH + self::DIGIT_WIDTH / 2) * $scale;
-            $digits .= sprintf('<text x="%.2f" y="%.2f" text-anchor="middle" font-family="Lexend" font-weight="600" font-size="46" fill="#FFFFFF">%s</text>', $x, (200 + 35) * $scale, $digit);
+            $digits .= sprintf(
+                '<text x="%.2f" y="%.2f" text-anchor="middle" font-family="Lexend" font-weight="600" font-size="46" fill="#FFFFFF">%s</text>',
+                $x,
+                (200 + 35) * $scale,
+                $digit,
+            );
         }
 
         return sprintf(
@@ -63,12 +68,22 @@ final class Countdown
         $x = self::LEFT + self::DIGITS_LEFT + (5 - count($clock)) * self::DIGIT_WIDTH;
         foreach ($clock as $character) {
             $index = $character === ':' ? 10 : (int) $character;
-            $frame = $this->copy($frame, $index * self::DIGIT_WIDTH, 200, self::DIGIT_WIDTH, self::DIGIT_HEIGHT, $x, self::TOP + self::DIGITS_TOP);
+            $frame = $this->copy(
+                $frame,
+                $index * self::DIGIT_WIDTH,
+                200,
+                self::DIGIT_WIDTH,
+                self::DIGIT_HEIGHT,
+                $x,
+                self::TOP + self::DIGITS_TOP,
+            );
             $x += self::DIGIT_WIDTH;
         }
         $bar = 2 * (int) round(self::BAR_WIDTH * $secondsLeft / max(1, $seconds) / 2);
 
-        return $bar === 0 ? $frame : $this->copy($frame, self::BAR_LEFT, 300, $bar, self::BAR_HEIGHT, self::LEFT + self::BAR_LEFT, self::TOP + self::BAR_TOP);
+        return $bar === 0
+            ? $frame
+            : $this->copy($frame, self::BAR_LEFT, 300, $bar, self::BAR_HEIGHT, self::LEFT + self::BAR_LEFT, self::TOP + self::BAR_TOP);
     }
 
     private function copy(string $frame, int $fromX, int $fromY, int $width, int $height, int $toX, int $toY): string
@@ -81,7 +96,11 @@ final class Countdown
             for ($y = 0; $y < intdiv($height, $share); $y++) {
                 $target = $offset + (intdiv($toY, $share) + $y) * $row + intdiv($toX, $share);
                 $pieces[] = substr($frame, $done, $target - $done);
-                $pieces[] = substr($this->sheet, $offset + (intdiv($fromY, $share) + $y) * $row + intdiv($fromX, $share), intdiv($width, $share));
+                $pieces[] = substr(
+                    $this->sheet,
+                    $offset + (intdiv($fromY, $share) + $y) * $row + intdiv($fromX, $share),
+                    intdiv($width, $share),
+                );
                 $done = $target + intdiv($width, $share);
             }
         }

@@ -45,7 +45,10 @@ final class FrameSequence
         $this->shown = $lesson->tracks->shown();
         $this->playhead = new Playhead($this->shown);
         $size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
-        $this->painters = array_map(static fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $size), Tracks::that(PaintsFrames::class));
+        $this->painters = array_map(
+            static fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $size),
+            Tracks::that(PaintsFrames::class),
+        );
     }
 
     /** @return list<string> “slide step” of every picture that is needed */
@@ -106,7 +109,11 @@ final class FrameSequence
                 $moments[] = [(int) round($starts + $second * 1000), $pause->at - 0.01, $pause->seconds, $pause->seconds - $second];
             }
         }
-        usort($moments, static fn (array $one, array $other): int => $one[0] <=> $other[0] ?: ($other[2] === null ? 0 : 1) <=> ($one[2] === null ? 0 : 1));
+        usort(
+            $moments,
+            static fn (array $one, array $other): int => $one[0] <=> $other[0]
+                ?: ($other[2] === null ? 0 : 1) <=> ($one[2] === null ? 0 : 1),
+        );
 
         return $moments;
     }

@@ -42,7 +42,35 @@ final class Rasteriser
                 file_put_contents(sprintf('%s/%05d.svg', $folder, $number), $svg);
             }
             $paths[] = $path = Files::temporary('yuv');
-            $process = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'image2', '-c:v', 'librsvg', '-width', (string) self::WIDTH, '-height', (string) self::HEIGHT, '-framerate', '1', '-start_number', '0', '-i', $folder.'/%05d.svg', '-frames:v', (string) count($part), '-vf', 'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p', '-f', 'rawvideo', $path]);
+            $process = Program::process(
+                'ffmpeg',
+                [
+                    '-v',
+                    'error',
+                    '-y',
+                    '-f',
+                    'image2',
+                    '-c:v',
+                    'librsvg',
+                    '-width',
+                    (string) self::WIDTH,
+                    '-height',
+                    (string) self::HEIGHT,
+                    '-framerate',
+                    '1',
+                    '-start_number',
+                    '0',
+                    '-i',
+                    $folder.'/%05d.svg',
+                    '-frames:v',
+                    (string) count($part),
+                    '-vf',
+                    'scale=out_color_matrix=bt709:out_range=tv,format=yuv420p',
+                    '-f',
+                    'rawvideo',
+                    $path,
+                ],
+            );
             $process->start();
             $running[] = $process;
         }
@@ -64,7 +92,10 @@ final class Rasteriser
     private function refuseMissing(int $expected): void
     {
         clearstatcache();
-        $there = array_sum(array_map(static fn (string $path): int => is_file($path) ? (int) filesize($path) : 0, $this->paths)) / self::BYTES;
+        $there = array_sum(array_map(
+            static fn (string $path): int => is_file($path) ? (int) filesize($path) : 0,
+            $this->paths,
+        )) / self::BYTES;
         if ((float) $there !== (float) $expected) {
             throw VideoFailed::because("Of {$expected} pictures {$there} were drawn");
         }

@@ -17,6 +17,8 @@ final class VideoFailed extends RuntimeException
 
     public static function countDiffers(string $what, int|float $computed, int|float $made): self
     {
-        return new self("The video was made with {$made} {$what} where {$computed} were computed, so pictures and words could run apart. It was not kept.");
+        return new self(
+            "The video was made with {$made} {$what} where {$computed} were computed, so pictures and words could run apart. It was not kept.",
+        );
     }
 }

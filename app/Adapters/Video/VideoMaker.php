@@ -56,13 +56,18 @@ final class VideoMaker
         [$id, $step] = explode(' ', $key);
         $slide = $lesson->slides[$id] ?? throw VideoFailed::because('A slide is missing from this version');
 
-        return (string) preg_replace_callback('/="picture:([0-9a-f]{64})"/', static fn (array $match): string => '="'.self::picture($match[1]).'"', $slide->svgAt((int) $step));
+        return (string) preg_replace_callback(
+            '/="picture:([0-9a-f]{64})"/',
+            static fn (array $match): string => '="'.self::picture($match[1]).'"',
+            $slide->svgAt((int) $step),
+        );
     }
 
     /** A picture as part of the drawing: the renderer fetches nothing. */
     private static function picture(string $sha256): string
     {
-        $type = Picture::query()->where('sha256', $sha256)->value('type') ?? throw VideoFailed::because('A picture is missing on the server');
+        $type = Picture::query()->where('sha256', $sha256)
+            ->value('type') ?? throw VideoFailed::because('A picture is missing on the server');
 
         return "data:{$type};base64,".base64_encode((string) Storage::get(Picture::path($sha256)));
     }
@@ -72,7 +77,47 @@ final class VideoMaker
     {
         $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $sequence->keyTimes()));
         $frames = 0;
-        $encoder = Program::process('ffmpeg', ['-v', 'error', '-y', '-f', 'matroska', '-i', 'pipe:0', '-fps_mode', 'passthrough', '-enc_time_base', '1:1000', '-force_key_frames', $keyFrames, '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '23', '-bf', '0', '-g', '1000', '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv', '-video_track_timescale', '1000', $target]);
+        $encoder = Program::process(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-f',
+                'matroska',
+                '-i',
+                'pipe:0',
+                '-fps_mode',
+                'passthrough',
+                '-enc_time_base',
+                '1:1000',
+                '-force_key_frames',
+                $keyFrames,
+                '-c:v',
+                'libx264',
+                '-preset',
+                'veryfast',
+                '-crf',
+                '23',
+                '-bf',
+                '0',
+                '-g',
+                '1000',
+                '-pix_fmt',
+                'yuv420p',
+                '-color_primaries',
+                'bt709',
+                '-color_trc',
+                'bt709',
+                '-colorspace',
+                'bt709',
+                '-color_range',
+                'tv',
+                '-video_track_timescale',
+                '1000',
+                $target,
+            ],
+        );
         $told = 0.0;
         $encoder->setInput(self::stream($sequence, static function (int $at) use (&$frames, &$told, $progress, $length): void {
             $frames++;
@@ -104,7 +149,13 @@ final class VideoMaker
     /** A picture too few or too many, or a wrong length, would show answers before they are told. */
     private static function refuseOther(string $video, int $frames, float $length): void
     {
-        $told = json_decode(Program::run('ffprobe', ['-v', 'error', '-select_streams', 'v:0', '-show_entries', 'stream=nb_frames,duration', '-of', 'json', $video]), true);
+        $told = json_decode(
+            Program::run(
+                'ffprobe',
+                ['-v', 'error', '-select_streams', 'v:0', '-show_entries', 'stream=nb_frames,duration', '-of', 'json', $video],
+            ),
+            true,
+        );
         [$made, $seconds] = [(int) ($told['streams'][0]['nb_frames'] ?? 0), (float) ($told['streams'][0]['duration'] ?? 0)];
         if ($made !== $frames) {
             throw VideoFailed::countDiffers('pictures', $frames, $made);
@@ -127,7 +178,45 @@ final class VideoMaker
         $chapters = Files::temporary('txt');
         file_put_contents($chapters, self::chapters($lesson));
         $target = Files::temporary('mp4');
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $silent, '-i', Files::local($release->path('video-sound.m4a')), '-i', $captions, '-f', 'ffmetadata', '-i', $chapters, '-map', '0:v', '-map', '1:a', '-map', '2:s', '-map_metadata', '3', '-map_chapters', '3', '-c:v', 'copy', '-c:a', 'copy', '-c:s', 'mov_text', '-metadata:s:s:0', 'language=eng', '-movflags', '+faststart', $target]);
+        Program::run(
+            'ffmpeg',
+            [
+                '-v',
+                'error',
+                '-y',
+                '-i',
+                $silent,
+                '-i',
+                Files::local($release->path('video-sound.m4a')),
+                '-i',
+                $captions,
+                '-f',
+                'ffmetadata',
+                '-i',
+                $chapters,
+                '-map',
+                '0:v',
+                '-map',
+                '1:a',
+                '-map',
+                '2:s',
+                '-map_metadata',
+                '3',
+                '-map_chapters',
+                '3',
+                '-c:v',
+                'copy',
+                '-c:a',
+                'copy',
+                '-c:s',
+                'mov_text',
+                '-metadata:s:s:0',
+                'language=eng',
+                '-movflags',
+                '+faststart',
+                $target,
+            ],
+        );
 
         return $target;
     }

@@ -101,7 +101,11 @@ final class ArchiveReader implements LessonReader
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $entry = $zip->statIndex($index);
             if ($entry === false || preg_match(self::NAMES, $entry['name']) !== 1) {
-                throw new DomainException('This archive holds a file that does not belong in a lesson: “'.mb_substr((string) ($entry['name'] ?? '?'), 0, 80).'”. Nothing was brought in.');
+                throw new DomainException(
+                    'This archive holds a file that does not belong in a lesson: “'
+                        .mb_substr((string) ($entry['name'] ?? '?'), 0, 80)
+                        .'”. Nothing was brought in.',
+                );
             }
             $bytes += $entry['size'];
             if ($bytes > self::MOST_BYTES || (str_ends_with($entry['name'], '.json') && $entry['size'] > self::MOST_JSON)) {
@@ -119,7 +123,9 @@ final class ArchiveReader implements LessonReader
             $value = null;
         }
 
-        return $value instanceof stdClass ? $value : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
+        return $value instanceof stdClass
+            ? $value
+            : throw new DomainException("The archive's {$name} is missing or damaged. Fetch the archive again.");
     }
 
     /**
@@ -166,7 +172,9 @@ final class ArchiveReader implements LessonReader
             $taken = $this->decoded($zip, "takes/{$number}/take.json");
             $fields = IncomingJson::arrays($taken);
             $this->checkTake($fields, $taken, $document, $number);
-            $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException("The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.");
+            $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException(
+                "The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.",
+            );
             try {
                 $length = AudioEncoder::length($sound);
             } catch (ProgramFailed) {
@@ -175,7 +183,13 @@ final class ArchiveReader implements LessonReader
             if ($length !== $fields['length']) {
                 throw new DomainException("The sound of take {$number} is damaged. Fetch the archive again.");
             }
-            $takes[] = ['fields' => array_intersect_key($fields, array_flip(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])), 'sound' => $sound];
+            $takes[] = [
+                'fields' => array_intersect_key(
+                    $fields,
+                    array_flip(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform']),
+                ),
+                'sound' => $sound,
+            ];
         }
 
         return $takes;
@@ -208,7 +222,13 @@ final class ArchiveReader implements LessonReader
             && $whole($fields['length'] ?? null) && is_numeric($fields['loudness'] ?? null)
             && is_array($fields['events'] ?? null) && is_array($fields['waveform'] ?? null)
             && array_filter($fields['waveform'], static fn (mixed $peak): bool => ! is_int($peak)) === []
-            && array_filter($cuts, static fn (mixed $cut): bool => ! is_array($cut) || ! $whole($cut['from'] ?? null) || ! $whole($cut['to'] ?? null) || $cut['to'] <= $cut['from']) === [];
+            && array_filter(
+                $cuts,
+                static fn (mixed $cut): bool => ! is_array($cut)
+                    || ! $whole($cut['from'] ?? null)
+                    || ! $whole($cut['to'] ?? null)
+                    || $cut['to'] <= $cut['from'],
+            ) === [];
         if (! $inOrder) {
             throw new DomainException("Take {$number} in the archive is not in order. Fetch the archive again.");
         }

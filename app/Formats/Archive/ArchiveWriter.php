@@ -56,13 +56,28 @@ final class ArchiveWriter implements LessonWriter
         $document = $lesson->document();
         $zip->addFromString('lesson.json', (string) $document);
         foreach (array_unique(array_column($document->array()['media'], 'sha256')) as $sha256) {
-            $zip->addFile(self::there(Picture::path($sha256), 'One of its pictures is missing on the server. Choose the picture again in the Storyboard.'), 'pictures/'.$sha256);
+            $zip->addFile(
+                self::there(
+                    Picture::path($sha256),
+                    'One of its pictures is missing on the server. Choose the picture again in the Storyboard.',
+                ),
+                'pictures/'.$sha256,
+            );
         }
         foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
             $folder = 'takes/'.($index + 1).'/';
-            $zip->addFromString($folder.'take.json', self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])));
+            $zip->addFromString(
+                $folder.'take.json',
+                self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])),
+            );
             $title = $lesson->read()->slide($take->slide)?->title ?: 'a slide without a title';
-            $zip->addFile(self::there($take->path('sound.flac'), "The sound of a take of “{$title}” is missing on the server. Delete that take in Edit, or restore it from a backup."), $folder.'sound.flac');
+            $zip->addFile(
+                self::there(
+                    $take->path('sound.flac'),
+                    "The sound of a take of “{$title}” is missing on the server. Delete that take in Edit, or restore it from a backup.",
+                ),
+                $folder.'sound.flac',
+            );
             $zip->setCompressionName($folder.'sound.flac', ZipArchive::CM_STORE);
         }
         if (! $zip->close()) {

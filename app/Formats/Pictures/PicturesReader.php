@@ -89,13 +89,18 @@ final class PicturesReader implements LessonReader
     {
         $names = self::pictures($zip);
         if (count($names) > self::MOST_PICTURES) {
-            throw new DomainException('This zip file holds '.count($names).' pictures. Put at most '.self::MOST_PICTURES.' into one lesson.');
+            throw new DomainException(
+                'This zip file holds '.count($names).' pictures. Put at most '.self::MOST_PICTURES.' into one lesson.',
+            );
         }
         $slides = $media = $pictures = $findings = [];
         $total = 0;
         foreach ($names as $entry) {
             try {
-                [$medium, $bytes] = PictureStore::checked((string) $zip->getFromName($entry, config('daybright.largest_picture') + 1), basename($entry));
+                [$medium, $bytes] = PictureStore::checked(
+                    (string) $zip->getFromName($entry, config('daybright.largest_picture') + 1),
+                    basename($entry),
+                );
             } catch (DomainException $trouble) {
                 $findings[] = '“'.basename($entry)."” was left out. {$trouble->getMessage()}";
 
@@ -103,7 +108,11 @@ final class PicturesReader implements LessonReader
             }
             $total += strlen($bytes);
             if ($total > self::MOST_BYTES) {
-                throw new DomainException('These pictures are more than '.intdiv(self::MOST_BYTES, 1_000_000).' MB together. Make them smaller, or bring them in as several lessons.');
+                throw new DomainException(
+                    'These pictures are more than '
+                        .intdiv(self::MOST_BYTES, 1_000_000)
+                        .' MB together. Make them smaller, or bring them in as several lessons.',
+                );
             }
             $id = self::id('picture');
             $media[$id] = $medium;
@@ -146,7 +155,14 @@ final class PicturesReader implements LessonReader
             'arrangement' => 'whole',
             'aims' => [],
             'steps' => [['id' => $step, 'script' => '', 'pause' => 0]],
-            'blocks' => [['id' => self::id('block'), 'kind' => 'picture', 'region' => 'main', 'step' => $step, 'reveals' => (object) [], 'content' => ['medium' => $picture, 'caption' => '']]],
+            'blocks' => [[
+                'id' => self::id('block'),
+                'kind' => 'picture',
+                'region' => 'main',
+                'step' => $step,
+                'reveals' => (object) [],
+                'content' => ['medium' => $picture, 'caption' => ''],
+            ]],
         ];
     }
 

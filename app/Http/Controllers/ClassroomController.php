@@ -29,14 +29,17 @@ class ClassroomController
 
     public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        return new JsonResponse($teacher->classrooms()->with('students')->orderBy('name')->get()->map(static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom)));
+        return new JsonResponse($teacher->classrooms()->with('students')->orderBy('name')->get()->map(
+            static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom),
+        ));
     }
 
     public function create(ClassroomRequest $request, #[CurrentUser] User $teacher): JsonResponse
     {
         $given = $request->validated();
 
-        return ClassroomResource::make($teacher->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()]))->response()->setStatusCode(201);
+        return ClassroomResource::make($teacher->classrooms()->create(['name' => $given['name'], 'code' => self::freshCode()]))->response()
+            ->setStatusCode(201);
     }
 
     public function update(ClassroomRequest $request, Classroom $classroom): JsonResponse
@@ -123,7 +126,9 @@ class ClassroomController
     private static function refuseTwins(string $name, array $others): void
     {
         if (in_array(mb_strtolower($name), array_map(mb_strtolower(...), $others), true)) {
-            throw new DomainException("“{$name}” is a name in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.");
+            throw new DomainException(
+                "“{$name}” is a name in this class already. Add a letter, as in “{$name} B”, so that each finds the right name.",
+            );
         }
     }
 }

@@ -31,7 +31,10 @@ final class ExportController
             throw new DomainException('This version is still being put together. Try again in a moment.');
         }
         $running = DB::transaction(static function () use ($release, $format): Export {
-            $running = Export::query()->where('release_id', $release->id)->where('format', $format)->whereIn('state', ['waiting', 'making'])->first();
+            $running = Export::query()->where('release_id', $release->id)
+                ->where('format', $format)
+                ->whereIn('state', ['waiting', 'making'])
+                ->first();
             if ($running === null) {
                 $running = Export::query()->create(['release_id' => $release->id, 'format' => $format, 'state' => 'waiting']);
                 MakeExport::dispatch($running->id);
@@ -60,7 +63,11 @@ final class ExportController
         $writer = Formats::writer($export->format);
         abort_if($export->state !== 'ready' || $writer === null, 404);
 
-        return response()->download(Files::found($export->path('file'.$writer::format()->ending)), FileName::of($export->release->document->title(), $writer::format()->ending), ['Content-Type' => $writer::format()->mediaType]);
+        return response()->download(
+            Files::found($export->path('file'.$writer::format()->ending)),
+            FileName::of($export->release->document->title(), $writer::format()->ending),
+            ['Content-Type' => $writer::format()->mediaType],
+        );
     }
 
     /** A file that is written while one waits. */
@@ -75,6 +82,10 @@ final class ExportController
         $file = $writer->write($lesson, static function (): void {
         });
 
-        return response()->download($file, FileName::of($lesson->title, $writer::format()->ending), ['Content-Type' => $writer::format()->mediaType])->deleteFileAfterSend();
+        return response()->download(
+            $file,
+            FileName::of($lesson->title, $writer::format()->ending),
+            ['Content-Type' => $writer::format()->mediaType],
+        )->deleteFileAfterSend();
     }
 }

@@ -23,10 +23,16 @@ class FigureController
     public function kinds(FigureView $view): JsonResponse
     {
         return new JsonResponse([
-            'blocks' => array_map(static fn (string $kind): array => ['name' => $kind::name(), 'label' => $kind::label(), 'blank' => $kind::blank()], Blocks::CATALOGUE),
+            'blocks' => array_map(
+                static fn (string $kind): array => ['name' => $kind::name(), 'label' => $kind::label(), 'blank' => $kind::blank()],
+                Blocks::CATALOGUE,
+            ),
             'figures' => array_map($view->entry(...), Figures::all()),
             'methods' => array_map($view->method(...), Methods::all()),
-            'sheets' => array_map(static fn (array $formulas): array => array_map(FigureView::formula(...), $formulas), StartingSheets::all()),
+            'sheets' => array_map(
+                static fn (array $formulas): array => array_map(FigureView::formula(...), $formulas),
+                StartingSheets::all(),
+            ),
         ]);
     }
 
@@ -51,6 +57,10 @@ class FigureController
     {
         $figure = $request->figure();
 
-        return new JsonResponse($figure instanceof HasTask ? $figure->task() : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'));
+        return new JsonResponse(
+            $figure instanceof HasTask
+                ? $figure->task()
+                : throw InvalidQuantities::because('This figure asks nothing of the student by itself.', 'figure'),
+        );
     }
 }

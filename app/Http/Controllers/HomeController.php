@@ -23,7 +23,9 @@ class HomeController
         $lessons = $teacher->lessons()->with('shares.classroom:id,name')->orderBy('place')->get();
         $toMark = self::toMark($teacher);
         $takes = self::takes($teacher);
-        $cards = $lessons->map(static fn (Lesson $lesson): array => self::card($lesson, $takes[$lesson->id] ?? [], $toMark[$lesson->id] ?? 0));
+        $cards = $lessons->map(
+            static fn (Lesson $lesson): array => self::card($lesson, $takes[$lesson->id] ?? [], $toMark[$lesson->id] ?? 0),
+        );
         $series = $teacher->series()->orderBy('created_at')->get()->map(fn ($each): array => [
             'id' => $each->id,
             'title' => $each->title,
@@ -34,7 +36,9 @@ class HomeController
             'series' => $series,
             'single' => $cards->whereNull('series')->values(),
             'waiting' => $cards->flatMap(self::waiting(...))->values(),
-            'accepts' => array_values(array_unique(array_merge(...array_map(static fn (string $reader): array => $reader::accepts(), Formats::READERS)))),
+            'accepts' => array_values(array_unique(array_merge(
+                ...array_map(static fn (string $reader): array => $reader::accepts(), Formats::READERS),
+            ))),
         ]);
     }
 
@@ -72,7 +76,10 @@ class HomeController
                 $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->whereKey($take->id)->firstOrFail()->secondsKept();
             }
         }
-        $slides = array_column(array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']), 'id');
+        $slides = array_column(
+            array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']),
+            'id',
+        );
 
         return [
             'id' => $lesson->id,
@@ -96,9 +103,17 @@ class HomeController
     private static function waiting(array $card): array
     {
         $waits = [];
-        $say = static fn (string $room, string $sentence): array => ['lesson' => $card['id'], 'title' => $card['title'], 'room' => $room, 'sentence' => $sentence];
+        $say = static fn (string $room, string $sentence): array => [
+            'lesson' => $card['id'],
+            'title' => $card['title'],
+            'room' => $room,
+            'sentence' => $sentence,
+        ];
         if ($card['toMark'] > 0) {
-            $waits[] = $say('replies', $card['toMark'] === 1 ? '1 answer waits to be marked' : $card['toMark'].' answers wait to be marked');
+            $waits[] = $say(
+                'replies',
+                $card['toMark'] === 1 ? '1 answer waits to be marked' : $card['toMark'].' answers wait to be marked',
+            );
         }
         if ($card['unfinishedTakes'] > 0) {
             $waits[] = $say('record', 'A recording was broken off and can be kept');

@@ -52,7 +52,11 @@ class LessonController
         $series = ($plan['newSeries'] ?? '') !== '' && ($plan['newSeries'] ?? null) !== null
             ? $teacher->series()->create(['title' => $plan['newSeries']])
             : (isset($plan['series']) ? $teacher->series()->whereKey($plan['series'])->firstOrFail() : null);
-        $lesson = new Lesson(['user_id' => $teacher->id, 'series_id' => $series?->id, 'place' => ($series?->lessons()->max('place') ?? 0) + 1]);
+        $lesson = new Lesson([
+            'user_id' => $teacher->id,
+            'series_id' => $series?->id,
+            'place' => ($series?->lessons()->max('place') ?? 0) + 1,
+        ]);
         $this->store->create($lesson, BlankLesson::document($plan));
 
         return new JsonResponse(['id' => $lesson->id], 201);
@@ -71,7 +75,11 @@ class LessonController
         $document = $lesson->document();
         $read = $document->read();
 
-        return RawJson::with($this->answer($lesson, $document, $read), 'scenes', $this->painted->viewsOrTroubles($document, $read->slides()));
+        return RawJson::with(
+            $this->answer($lesson, $document, $read),
+            'scenes',
+            $this->painted->viewsOrTroubles($document, $read->slides()),
+        );
     }
 
     public function save(Request $request, Lesson $lesson): JsonResponse
@@ -91,7 +99,12 @@ class LessonController
     public function saveChange(Request $request, Lesson $lesson): JsonResponse
     {
         $body = CleanInput::body($request);
-        if (! $body instanceof stdClass || ! ($body->frame ?? null) instanceof stdClass || ! ($body->slides ?? null) instanceof stdClass || ! is_int($body->version ?? null)) {
+        if (
+            ! $body instanceof stdClass
+            || ! ($body->frame ?? null) instanceof stdClass
+            || ! ($body->slides ?? null) instanceof stdClass
+            || ! is_int($body->version ?? null)
+        ) {
             throw UnreadableText::notJson();
         }
         if ($body->version !== $lesson->version) {
@@ -130,7 +143,9 @@ class LessonController
     /** Versions that were saved too late. */
     public function kept(Lesson $lesson): JsonResponse
     {
-        return new JsonResponse($lesson->revisions()->where('set_aside', true)->latest('id')->limit(20)->get()->map(static fn (Revision $kept): array => [
+        $aside = $lesson->revisions()->where('set_aside', true)->latest('id')->limit(20)->get();
+
+        return new JsonResponse($aside->map(static fn (Revision $kept): array => [
             'id' => (string) $kept->id,
             'title' => $kept->document->title(),
             'at' => $kept->created_at->toIso8601String(),
@@ -149,7 +164,12 @@ class LessonController
     public function ready(Lesson $lesson): JsonResponse
     {
         $document = $lesson->document();
-        $findings = ReadyCheck::findings(new LessonInspection($document->read(), $this->painted->reports($document), $lesson->recorded(), $this->painted->practiceTroubles($document)));
+        $findings = ReadyCheck::findings(new LessonInspection(
+            $document->read(),
+            $this->painted->reports($document),
+            $lesson->recorded(),
+            $this->painted->practiceTroubles($document),
+        ));
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
     }

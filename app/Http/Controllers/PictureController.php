@@ -20,7 +20,10 @@ class PictureController
     {
         $file = $request->file('file');
 
-        return new JsonResponse($store->keep($teacher, (string) file_get_contents($file->getRealPath()), $file->getClientOriginalName()), 201);
+        return new JsonResponse(
+            $store->keep($teacher, (string) file_get_contents($file->getRealPath()), $file->getClientOriginalName()),
+            201,
+        );
     }
 
     public function show(#[CurrentUser] User $teacher, string $sha256): Response

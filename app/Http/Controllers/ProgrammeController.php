@@ -32,7 +32,10 @@ class ProgrammeController
             'sounds' => array_map(static fn (TimelineSegment $segment): array => [
                 'from' => round(Clock::milliseconds($segment->starts), 3),
                 'to' => round(Clock::milliseconds($segment->ends()), 3),
-                'sources' => [['url' => "/api/takes/{$segment->take->id}/heard?edition=".$editions[$segment->take->id], 'type' => 'audio/webm; codecs=opus']],
+                'sources' => [[
+                    'url' => "/api/takes/{$segment->take->id}/heard?edition=".$editions[$segment->take->id],
+                    'type' => 'audio/webm; codecs=opus',
+                ]],
             ], $timeline->segments),
         ]);
     }

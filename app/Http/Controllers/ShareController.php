@@ -28,7 +28,9 @@ class ShareController
         $ready = $lesson->newestRelease();
 
         return new JsonResponse([
-            'releases' => $releases->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))->reverse()->values(),
+            'releases' => $releases->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))
+                ->reverse()
+                ->values(),
             'changedSince' => $release !== null && $this->differs($lesson, $release),
             'classrooms' => $teacher->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
@@ -41,7 +43,12 @@ class ShareController
                 'ready' => $share->release_id !== null,
             ]),
             'files' => $this->files($lesson, $ready),
-            'sizes' => $ready === null ? null : ['sound' => Files::size($ready->path('sound.webm')), 'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR))],
+            'sizes' => $ready === null
+                ? null
+                : [
+                    'sound' => Files::size($ready->path('sound.webm')),
+                    'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR)),
+                ],
         ]);
     }
 
@@ -76,7 +83,9 @@ class ShareController
     {
         return array_map(static function (string $class) use ($lesson, $ready): array {
             $writer = app($class);
-            $export = $writer::format()->takesLong && $ready !== null ? Export::query()->where('release_id', $ready->id)->where('format', $writer::format()->name)->latest()->first() : null;
+            $export = $writer::format()->takesLong && $ready !== null
+                ? Export::query()->where('release_id', $ready->id)->where('format', $writer::format()->name)->latest()->first()
+                : null;
 
             return [
                 'format' => $writer::format()->name,
@@ -92,7 +101,14 @@ class ShareController
 
     private function differs(Lesson $lesson, Release $release): bool
     {
-        $takes = $lesson->takes()->where('chosen', true)->where('state', 'ready')->get()->map(static fn ($take): array => [$take->id, $take->cuts])->sort()->values()->all();
+        $takes = $lesson->takes()
+            ->where('chosen', true)
+            ->where('state', 'ready')
+            ->get()
+            ->map(static fn ($take): array => [$take->id, $take->cuts])
+            ->sort()
+            ->values()
+            ->all();
         $frozen = collect($release->takes)->map(static fn (array $take): array => [$take['id'], $take['cuts']])->sort()->values()->all();
 
         return ! $release->document->isSameAs($lesson->document()) || $takes != $frozen;

@@ -33,7 +33,9 @@ class TakeController
     {
         $read = $lesson->read();
 
-        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(static fn (Take $take): array => [...TakeResource::make($take)->resolve(), 'words' => self::words($take, $read)]));
+        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(
+            static fn (Take $take): array => [...TakeResource::make($take)->resolve(), 'words' => self::words($take, $read)],
+        ));
     }
 
     public function begin(TakeRequest $request, Lesson $lesson, string $id): JsonResponse
@@ -80,7 +82,13 @@ class TakeController
     {
         $given = $request->validated();
 
-        return TakeResource::make($this->store->cut($take, array_values(array_map(static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']], $given['cuts']))));
+        return TakeResource::make($this->store->cut(
+            $take,
+            array_values(array_map(
+                static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']],
+                $given['cuts'],
+            )),
+        ));
     }
 
     public function delete(Take $take): JsonResponse
@@ -108,7 +116,10 @@ class TakeController
             return [];
         }
 
-        return array_map(static fn (SpokenWord $word): array => get_object_vars($word), WordAlignment::of($slide, $take->recorded(), $take->waveform ?? []));
+        return array_map(
+            static fn (SpokenWord $word): array => get_object_vars($word),
+            WordAlignment::of($slide, $take->recorded(), $take->waveform ?? []),
+        );
     }
 
     private static function file(string $path): BinaryFileResponse

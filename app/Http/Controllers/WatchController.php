@@ -47,7 +47,15 @@ class WatchController
             throw Refused::at('/code', 'No class has this code. Look at it again: it has eight letters and figures.');
         }
 
-        return new JsonResponse(['name' => $classroom->name, 'code' => $classroom->code, 'students' => $classroom->students()->get()->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'hasWord' => $student->word !== null])]);
+        return new JsonResponse([
+            'name' => $classroom->name,
+            'code' => $classroom->code,
+            'students' => $classroom->students()->get()->map(static fn (Student $student): array => [
+                'id' => $student->id,
+                'name' => $student->name,
+                'hasWord' => $student->word !== null,
+            ]),
+        ]);
     }
 
     public function enter(EnterRequest $request): JsonResponse
@@ -84,21 +92,25 @@ class WatchController
         if ($student === null) {
             throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
-        $shares = Share::query()->with('release', 'lesson.series')->where('classroom_id', $student->classroom_id)->whereNotNull('release_id')->get();
+        $shares = Share::query()->with('release', 'lesson.series')
+            ->where('classroom_id', $student->classroom_id)
+            ->whereNotNull('release_id')
+            ->get();
         $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
 
         return new JsonResponse([
             'name' => $student->name,
             'class' => $student->classroom->name,
-            'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')->map(static fn (Share $share): array => [
-                'id' => $share->id,
-                'title' => $share->version()->document->title(),
-                'series' => $share->lesson->series?->title,
-                'due' => $share->due,
-                'minutes' => round(($share->version()->programme['length'] ?? 0) / 60000, 1),
-                'begun' => $visits->has($share->id),
-                'handedIn' => $visits->get($share->id)?->handed_in_at !== null,
-            ])->values(),
+            'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')
+                ->map(static fn (Share $share): array => [
+                    'id' => $share->id,
+                    'title' => $share->version()->document->title(),
+                    'series' => $share->lesson->series?->title,
+                    'due' => $share->due,
+                    'minutes' => round(($share->version()->programme['length'] ?? 0) / 60000, 1),
+                    'begun' => $visits->has($share->id),
+                    'handedIn' => $visits->get($share->id)?->handed_in_at !== null,
+                ])->values(),
         ]);
     }
 
@@ -142,15 +154,20 @@ class WatchController
         $release = $share->version();
         abort_unless($release->hasHandout(), 404);
 
-        return response()->download(Files::found($release->path('handout.pdf')), FileName::of($release->document->title(), '.pdf'), ['Content-Type' => 'application/pdf']);
+        return response()->download(
+            Files::found($release->path('handout.pdf')),
+            FileName::of($release->document->title(), '.pdf'),
+            ['Content-Type' => 'application/pdf'],
+        );
     }
 
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
         $wanted = $request->query('r');
+        $loaded = is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->whereKey($wanted)->first() : null;
 
-        return ReleaseView::sound((is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->whereKey($wanted)->first() : null) ?? $share->version(), $kind);
+        return ReleaseView::sound($loaded ?? $share->version(), $kind);
     }
 
     public function place(PlaceRequest $request, Share $share): JsonResponse

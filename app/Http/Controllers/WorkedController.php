@@ -31,7 +31,10 @@ class WorkedController
         $asked = $request->validated();
         $item = $request->example()->vary((int) $asked['seed'], (int) $asked['level']);
 
-        return new JsonResponse(FigureView::item($item) + ['worked' => $this->written(Methods::draw($request->string('method')->value(), new Fields($item->quantities)))]);
+        return new JsonResponse(FigureView::item($item) + ['worked' => $this->written(Methods::draw(
+            $request->string('method')->value(),
+            new Fields($item->quantities),
+        ))]);
     }
 
     /** Which formulas of a sheet can serve, and why the others cannot; with the letters of each. */
@@ -60,7 +63,14 @@ class WorkedController
         return [
             'task' => $example->task,
             'answer' => Variation::written($example->answer),
-            'lines' => array_map(static fn (Line $line): array => ['formula' => $line->formula, 'reason' => $line->reason, 'marks' => $line->marks ?: new \stdClass], $example->lines),
+            'lines' => array_map(
+                static fn (Line $line): array => [
+                    'formula' => $line->formula,
+                    'reason' => $line->reason,
+                    'marks' => $line->marks ?: new \stdClass,
+                ],
+                $example->lines,
+            ),
         ];
     }
 }

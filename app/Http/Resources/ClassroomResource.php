@@ -21,7 +21,11 @@ final class ClassroomResource extends JsonResource
             'id' => $this->id,
             'name' => $this->name,
             'code' => $this->code,
-            'students' => $this->students()->get()->map(static fn (Student $student): array => ['id' => $student->id, 'name' => $student->name, 'hasWord' => $student->word !== null]),
+            'students' => $this->students()->get()->map(static fn (Student $student): array => [
+                'id' => $student->id,
+                'name' => $student->name,
+                'hasWord' => $student->word !== null,
+            ]),
         ];
     }
 }

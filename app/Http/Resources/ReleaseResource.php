@@ -16,6 +16,14 @@ final class ReleaseResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->id, 'number' => $this->number, 'state' => $this->state ?? 'making', 'trouble' => $this->trouble, 'at' => $this->created_at->toIso8601String(), 'minutes' => round(($this->programme['length'] ?? 0) / 60000, 1), 'full' => round(($this->programme['full'] ?? 0) / 60000, 1)];
+        return [
+            'id' => $this->id,
+            'number' => $this->number,
+            'state' => $this->state ?? 'making',
+            'trouble' => $this->trouble,
+            'at' => $this->created_at->toIso8601String(),
+            'minutes' => round(($this->programme['length'] ?? 0) / 60000, 1),
+            'full' => round(($this->programme['full'] ?? 0) / 60000, 1),
+        ];
     }
 }

@@ -63,8 +63,22 @@ final readonly class PictureBlock implements BlockContent, ShowsPictures, Unfini
     {
         $height = $bounds->height ?? 180.0;
         $medium = $bounds->context->pictures[$this->medium] ?? null;
-        $caption = $this->caption !== '' ? $bounds->context->type->fit($bounds->context->filled($this->caption), $bounds->width, $height * 0.4, new TextStyle(max(Typesetter::SMALLEST, $bounds->size * 0.9), align: 0.5)) : null;
-        $credit = $medium === null || $medium->credit === '' ? null : $bounds->context->type->fit(self::credit($medium->credit, $medium->licence), $bounds->width, $height * 0.3, new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5));
+        $caption = $this->caption !== ''
+            ? $bounds->context->type->fit(
+                $bounds->context->filled($this->caption),
+                $bounds->width,
+                $height * 0.4,
+                new TextStyle(max(Typesetter::SMALLEST, $bounds->size * 0.9), align: 0.5),
+            )
+            : null;
+        $credit = $medium === null || $medium->credit === ''
+            ? null
+            : $bounds->context->type->fit(
+                self::credit($medium->credit, $medium->licence),
+                $bounds->width,
+                $height * 0.3,
+                new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5),
+            );
         // A gap below the picture, and one below the words, whose letters may hang lower than their line.
         $words = ($caption?->height() ?? 0) + ($credit?->height() ?? 0);
         $below = $words > 0 ? $words + 2 * self::GAP : 0;

@@ -41,7 +41,14 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
 
     public static function blank(): array
     {
-        return ['type' => 'choice', 'prompt' => '', 'marks' => 1, 'hint' => '', 'stops' => true, 'choices' => [['id' => 'a', 'text' => '', 'right' => true], ['id' => 'b', 'text' => '', 'right' => false]]];
+        return [
+            'type' => 'choice',
+            'prompt' => '',
+            'marks' => 1,
+            'hint' => '',
+            'stops' => true,
+            'choices' => [['id' => 'a', 'text' => '', 'right' => true], ['id' => 'b', 'text' => '', 'right' => false]],
+        ];
     }
 
     public static function from(Fields $content): self
@@ -86,7 +93,13 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $y += 8;
         array_push($shapes, ...$small->shapes(self::MARGIN, $y));
         $y += $small->height();
-        $answer = $bounds->text('*Answer:* '.($question->answer() === '' ? '…' : $question->answer()), 1, $bounds->context->strong, false, $width);
+        $answer = $bounds->text(
+            '*Answer:* '.($question->answer() === '' ? '…' : $question->answer()),
+            1,
+            $bounds->context->strong,
+            false,
+            $width,
+        );
         $answerTop = $y + 8;
         $y = $answerTop + $answer->height() + self::MARGIN * 0.6;
         $card = Shape::rectangle(new Box(0, 0, $bounds->width, $y), Paint::outlined($bounds->context->strong, 3, '#FFFFFF'), 12);
@@ -103,7 +116,12 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         }
 
         return [
-            BlockPiece::MAIN => trim($context->spoken($question->prompt).' '.implode('. ', [...$choices, ...array_map($context->spoken(...), $question->shown())])),
+            BlockPiece::MAIN => trim(
+                $context->spoken($question->prompt).' '.implode(
+                    '. ',
+                    [...$choices, ...array_map($context->spoken(...), $question->shown())],
+                ),
+            ),
             'answer' => 'The answer is '.$this->spoken($context->spoken($question->answer())),
         ];
     }
@@ -143,7 +161,10 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
     {
         $style = new TextStyle(28, $bounds->context->strong, true, 0.5);
 
-        return [Shape::circle($x, $y, 23, Paint::outlined($bounds->context->strong, 3, $bounds->context->tint)), $bounds->context->type->label($letter, $x, $y + 10, $style)];
+        return [
+            Shape::circle($x, $y, 23, Paint::outlined($bounds->context->strong, 3, $bounds->context->tint)),
+            $bounds->context->type->label($letter, $x, $y + 10, $style),
+        ];
     }
 
     private function spoken(string $answer): string

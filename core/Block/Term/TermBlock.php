@@ -43,7 +43,12 @@ final readonly class TermBlock implements BlockContent, ShowsPictures
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('word', ''), $content->text('meaning', ''), $content->text('hook', ''), $content->text('picture', ''));
+        return new self(
+            $content->text('word', ''),
+            $content->text('meaning', ''),
+            $content->text('hook', ''),
+            $content->text('picture', ''),
+        );
     }
 
     public function pieces(): array
@@ -78,16 +83,28 @@ final readonly class TermBlock implements BlockContent, ShowsPictures
         $hookShapes = [];
         if ($hook !== null) {
             $y += 12;
-            $hookShapes = [Shape::polyline([[$textLeft, $y], [$textLeft + min(120, $textWidth), $y]], Paint::outlined($bounds->context->strong, 3)), ...$hook->shapes($textLeft, $y + 8)];
+            $hookShapes = [
+                Shape::polyline([[$textLeft, $y], [$textLeft + min(120, $textWidth), $y]], Paint::outlined($bounds->context->strong, 3)),
+                ...$hook->shapes($textLeft, $y + 8),
+            ];
             $y += 8 + $hook->height();
         }
         $height = max($y, $pictureWidth * 0.75 + self::MARGIN) + self::MARGIN;
-        $card = [Shape::rectangle(new Box(0, 0, $bounds->width, $height), Paint::outlined(Paint::RULE, 2, '#FFFFFF'), 10), Shape::rectangle(new Box(0, 0, 8, $height), Paint::filled($bounds->context->strong), 4)];
+        $card = [
+            Shape::rectangle(new Box(0, 0, $bounds->width, $height), Paint::outlined(Paint::RULE, 2, '#FFFFFF'), 10),
+            Shape::rectangle(new Box(0, 0, 8, $height), Paint::filled($bounds->context->strong), 4),
+        ];
         if ($medium !== null) {
-            $card[] = Shape::image((new Box(self::MARGIN, self::MARGIN, $pictureWidth, $height - 2 * self::MARGIN))->fitted($medium->width, $medium->height), $medium->id);
+            $card[] = Shape::image(
+                (new Box(self::MARGIN, self::MARGIN, $pictureWidth, $height - 2 * self::MARGIN))->fitted($medium->width, $medium->height),
+                $medium->id,
+            );
         }
 
-        return new BlockLayout($height, array_filter([BlockPiece::MAIN => [...$card, ...$main], 'meaning' => $meaningShapes, 'hook' => $hookShapes]));
+        return new BlockLayout(
+            $height,
+            array_filter([BlockPiece::MAIN => [...$card, ...$main], 'meaning' => $meaningShapes, 'hook' => $hookShapes]),
+        );
     }
 
     public function words(RenderContext $context): array

@@ -6,7 +6,10 @@ namespace Daybright\Block\Worked;
 
 use Daybright\Maths\Formula;
 
-/** Shows which number came from where: a number and its origin have one colour and one figure under them, so that colour alone is not needed. */
+/**
+ * Shows which number came from where: a number and its origin have one colour and one figure under them, so that colour alone is not
+ * needed.
+ */
 final class Marks
 {
     private const COLOURS = ['#1B6074', '#A34A00', '#4A3FA0', '#2C6528'];

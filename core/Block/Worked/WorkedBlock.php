@@ -71,13 +71,31 @@ final readonly class WorkedBlock implements BlockContent
         $hasReasons = array_filter($this->lines, static fn (Line $line): bool => $line->reason !== '') !== [];
         $formulaWidth = $hasReasons && $bounds->width > 700 ? $bounds->width * 0.56 : $bounds->width - 24;
         foreach ($this->lines as $line) {
-            $formula = $bounds->text('`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`', 1.1, Paint::INK, false, $formulaWidth);
+            $formula = $bounds->text(
+                '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`',
+                1.1,
+                Paint::INK,
+                false,
+                $formulaWidth,
+            );
             $height = $line->formula !== '' ? $formula->height() : 0.0;
             $shapes = $line->formula !== '' ? $formula->shapes(24, $y) : [];
             if ($line->reason !== '') {
                 $beside = $bounds->width > 700;
-                $reason = $bounds->text($line->reason, 0.84, Paint::QUIET, false, $beside ? $bounds->width - $formulaWidth - 48 : $bounds->width - 24);
-                $shapes = [...$shapes, ...$reason->shapes($beside ? $formulaWidth + 48 : 24, $beside ? $y + max(0.0, ($height - $reason->height()) / 2) : $y + $height)];
+                $reason = $bounds->text(
+                    $line->reason,
+                    0.84,
+                    Paint::QUIET,
+                    false,
+                    $beside ? $bounds->width - $formulaWidth - 48 : $bounds->width - 24,
+                );
+                $shapes = [
+                    ...$shapes,
+                    ...$reason->shapes(
+                        $beside ? $formulaWidth + 48 : 24,
+                        $beside ? $y + max(0.0, ($height - $reason->height()) / 2) : $y + $height,
+                    ),
+                ];
                 $height = $beside ? max($height, $reason->height()) : $height + $reason->height();
             }
             if (! $bounds->context->centred) {

@@ -64,7 +64,11 @@ final readonly class BarDrawing
         $x = $this->kept($cell->middleX(), $width / 2);
 
         return [
-            Shape::rectangle(new Box($x - $width / 2 - 8, $cell->middleY() - $style->size * 0.7, $width + 16, $style->size * 1.4), Paint::filled('#FFFFFF'), 6),
+            Shape::rectangle(
+                new Box($x - $width / 2 - 8, $cell->middleY() - $style->size * 0.7, $width + 16, $style->size * 1.4),
+                Paint::filled('#FFFFFF'),
+                6,
+            ),
             $this->context->type->label($label, $x, $cell->middleY() + $style->size * 0.35, $style),
         ];
     }
@@ -87,7 +91,15 @@ final readonly class BarDrawing
     {
         $middle = ($left + $right) / 2;
         $bend = min(10.0, ($right - $left) / 4);
-        $line = [[$left + 2, $y], [$left + 2 + $bend, $y + $depth * 0.5], [$middle - $bend, $y + $depth * 0.5], [$middle, $y + $depth], [$middle + $bend, $y + $depth * 0.5], [$right - 2 - $bend, $y + $depth * 0.5], [$right - 2, $y]];
+        $line = [
+            [$left + 2, $y],
+            [$left + 2 + $bend, $y + $depth * 0.5],
+            [$middle - $bend, $y + $depth * 0.5],
+            [$middle, $y + $depth],
+            [$middle + $bend, $y + $depth * 0.5],
+            [$right - 2 - $bend, $y + $depth * 0.5],
+            [$right - 2, $y],
+        ];
         $style = $this->fitted($label, $this->box->width);
         $x = $this->kept($middle, $this->context->type->width($label, $style) / 2);
 

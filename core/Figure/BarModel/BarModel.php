@@ -27,7 +27,14 @@ final readonly class BarModel implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('bar-model', 'Bar model', 'Show a part of a whole, or compare two amounts', [Purpose::PartOfWhole, Purpose::Compare], [Subject::Maths, Subject::Science], 'fraction of an amount percent ratio difference strip share');
+        return new Entry(
+            'bar-model',
+            'Bar model',
+            'Show a part of a whole, or compare two amounts',
+            [Purpose::PartOfWhole, Purpose::Compare],
+            [Subject::Maths, Subject::Science],
+            'fraction of an amount percent ratio difference strip share',
+        );
     }
 
     public static function blank(): array
@@ -47,9 +54,21 @@ final readonly class BarModel implements Varies
             Field::text('difference', 'Difference')->when('mode', 'compare')->when('by', 'difference'),
             Field::whole('ratioFirst', 'Ratio: the longer bar')->when('mode', 'compare')->when('by', 'ratio'),
             Field::whole('ratioSecond', 'to the other bar')->when('mode', 'compare')->when('by', 'ratio'),
-            Field::choice('known', 'What is known', ['whole' => 'the whole', 'shaded' => 'the shaded part', 'unshaded' => 'the rest', 'part' => 'one part'])->when('mode', 'parts'),
-            Field::choice('known', 'What is known', ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar'])->when('mode', 'compare')->when('by', 'difference'),
-            Field::choice('known', 'What is known', ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar', 'difference' => 'the difference'])->when('mode', 'compare')->when('by', 'ratio'),
+            Field::choice(
+                'known',
+                'What is known',
+                ['whole' => 'the whole', 'shaded' => 'the shaded part', 'unshaded' => 'the rest', 'part' => 'one part'],
+            )->when('mode', 'parts'),
+            Field::choice(
+                'known',
+                'What is known',
+                ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar'],
+            )->when('mode', 'compare')->when('by', 'difference'),
+            Field::choice(
+                'known',
+                'What is known',
+                ['total' => 'both together', 'first' => 'the longer bar', 'second' => 'the other bar', 'difference' => 'the difference'],
+            )->when('mode', 'compare')->when('by', 'ratio'),
             Field::text('amount', 'Its amount'),
             Field::text('unit', 'Unit or things counted'),
             Field::choice('beside', 'Beside it', ['nothing' => 'nothing', 'fraction' => 'the same with a fraction'])->when('mode', 'parts'),

@@ -43,12 +43,18 @@ final readonly class Comparison implements Bars
         $amount = $reading->amount('amount', 'The known amount', $reading->unit());
         $names = [$reading->name('firstName', 'First'), $reading->name('secondName', 'Second')];
         if ($by === 'ratio') {
-            $ratio = [$reading->whole('ratioFirst', 'The first number of the ratio', 1, 12), $reading->whole('ratioSecond', 'The second number of the ratio', 1, 12)];
+            $ratio = [
+                $reading->whole('ratioFirst', 'The first number of the ratio', 1, 12),
+                $reading->whole('ratioSecond', 'The second number of the ratio', 1, 12),
+            ];
 
             return self::byRatio($names, $ratio, $known, $amount);
         }
         if ($known === 'difference') {
-            throw InvalidQuantities::because('The difference is given already. Choose the total or one of the two amounts as the other known amount.', 'known');
+            throw InvalidQuantities::because(
+                'The difference is given already. Choose the total or one of the two amounts as the other known amount.',
+                'known',
+            );
         }
 
         return self::byDifference($names, $known, $amount, $reading->amount('difference', 'The difference', $amount->unit));
@@ -72,7 +78,12 @@ final readonly class Comparison implements Bars
         $compared = $this->by === 'ratio'
             ? "{$this->firstName} has {$this->ratio[0]} parts and {$this->secondName} has {$this->ratio[1]}, all of the same size."
             : "{$this->firstName} is {$this->difference()->written()} more than {$this->secondName}.";
-        $known = ['total' => 'Together they are', 'first' => "{$this->firstName} is", 'second' => "{$this->secondName} is", 'difference' => 'The difference is'][$this->known];
+        $known = [
+            'total' => 'Together they are',
+            'first' => "{$this->firstName} is",
+            'second' => "{$this->secondName} is",
+            'difference' => 'The difference is',
+        ][$this->known];
         $steps = [
             new FigureStep('bars', 'the two bars', "Here are two bars, one for {$this->firstName} and one for {$this->secondName}."),
             new FigureStep('compared', 'how they compare', $compared),
@@ -81,7 +92,11 @@ final readonly class Comparison implements Bars
         if ($this->by === 'ratio') {
             $steps[] = new FigureStep('part', 'one part', "So one part is {$this->onePart()->written()}.");
         }
-        $answers = array_filter(['first' => "{$this->firstName} is {$this->first->written()}", 'second' => "{$this->secondName} is {$this->second->written()}"], fn (string $name): bool => $name !== $this->known, ARRAY_FILTER_USE_KEY);
+        $answers = array_filter(
+            ['first' => "{$this->firstName} is {$this->first->written()}", 'second' => "{$this->secondName} is {$this->second->written()}"],
+            fn (string $name): bool => $name !== $this->known,
+            ARRAY_FILTER_USE_KEY,
+        );
         $steps[] = new FigureStep('answers', 'the other amounts', 'So '.implode(' and ', $answers).'.');
 
         return $steps;
@@ -109,15 +124,26 @@ final readonly class Comparison implements Bars
             Shape::rectangle($firstBox, Paint::outlined(Paint::INK, 3, $context->tint)),
             Shape::rectangle($secondBox, Paint::outlined(Paint::INK, 3, '#FFFFFF')),
         ], 'compared' => [], 'known' => [], 'part' => [], 'answers' => []];
-        $pieces['compared'] = $this->by === 'ratio' ? $this->partLines($firstBox, $secondBox) : $this->differenceBracket($firstBox, $secondBox, $drawing, $context);
+        $pieces['compared'] = $this->by === 'ratio'
+            ? $this->partLines($firstBox, $secondBox)
+            : $this->differenceBracket($firstBox, $secondBox, $drawing, $context);
         if ($this->by === 'ratio') {
-            $pieces['part'] = $drawing->inside($this->onePart()->written(), new Box($secondBox->x, $secondBox->y, $secondBox->width / $this->ratio[1], $height));
+            $pieces['part'] = $drawing->inside(
+                $this->onePart()->written(),
+                new Box($secondBox->x, $secondBox->y, $secondBox->width / $this->ratio[1], $height),
+            );
             if ($this->known === 'difference') {
                 $pieces['known'] = $this->differenceBracket($firstBox, $secondBox, $drawing, $context);
             }
         }
-        $pieces[$this->known === 'first' ? 'known' : 'answers'] = [...$pieces[$this->known === 'first' ? 'known' : 'answers'], ...$drawing->braceAbove($firstBox->x, $firstBox->right(), $firstBox->y, $this->first->written())];
-        $pieces[$this->known === 'second' ? 'known' : 'answers'] = [...$pieces[$this->known === 'second' ? 'known' : 'answers'], ...$drawing->braceBelow($secondBox->x, $secondBox->right(), $secondBox->bottom(), $this->second->written())];
+        $pieces[$this->known === 'first' ? 'known' : 'answers'] = [
+            ...$pieces[$this->known === 'first' ? 'known' : 'answers'],
+            ...$drawing->braceAbove($firstBox->x, $firstBox->right(), $firstBox->y, $this->first->written()),
+        ];
+        $pieces[$this->known === 'second' ? 'known' : 'answers'] = [
+            ...$pieces[$this->known === 'second' ? 'known' : 'answers'],
+            ...$drawing->braceBelow($secondBox->x, $secondBox->right(), $secondBox->bottom(), $this->second->written()),
+        ];
         $total = $this->totalBracket($room->right() + 16, $firstBox, $secondBox, $context);
         $pieces[$this->known === 'total' ? 'known' : 'answers'] = [...$pieces[$this->known === 'total' ? 'known' : 'answers'], ...$total];
 
@@ -126,8 +152,15 @@ final readonly class Comparison implements Bars
 
     public function words(): string
     {
-        $compared = $this->by === 'ratio' ? "in the ratio {$this->ratio[0]} to {$this->ratio[1]}" : "{$this->firstName} {$this->difference()->written()} more";
-        $known = ['total' => 'The total', 'first' => $this->firstName, 'second' => $this->secondName, 'difference' => 'The difference'][$this->known];
+        $compared = $this->by === 'ratio'
+            ? "in the ratio {$this->ratio[0]} to {$this->ratio[1]}"
+            : "{$this->firstName} {$this->difference()->written()} more";
+        $known = [
+            'total' => 'The total',
+            'first' => $this->firstName,
+            'second' => $this->secondName,
+            'difference' => 'The difference',
+        ][$this->known];
 
         return "Two bars, {$this->firstName} and {$this->secondName}, {$compared}. {$known} is {$this->amount($this->known)->written()}.";
     }
@@ -138,7 +171,14 @@ final readonly class Comparison implements Bars
         $random = Chance::of($seed, $level);
         $unit = $this->first->unit;
         $of = static fn (int $number): Quantity => Quantity::of($number, $unit);
-        $base = ['mode' => 'compare', 'by' => $this->by, 'firstName' => $this->firstName, 'secondName' => $this->secondName, 'unit' => $unit->symbol(), 'known' => $level === 1 ? 'second' : 'total'];
+        $base = [
+            'mode' => 'compare',
+            'by' => $this->by,
+            'firstName' => $this->firstName,
+            'secondName' => $this->secondName,
+            'unit' => $unit->symbol(),
+            'known' => $level === 1 ? 'second' : 'total',
+        ];
         if ($this->by === 'ratio') {
             $secondParts = $random->whole(1, 4);
             $firstParts = $secondParts + $random->whole(1, $level + 1);
@@ -146,18 +186,39 @@ final readonly class Comparison implements Bars
             $total = ($firstParts + $secondParts) * $one;
             $amount = $level === 1 ? $secondParts * $one : $total;
             $prompt = "{$this->firstName} and {$this->secondName} are in the ratio {$firstParts} : {$secondParts}. ".($level === 1 ? "{$this->secondName} is" : 'Together they are')." {$of($amount)->written()}. How much is {$this->firstName}?";
-            $slips = ['This is one part only.' => $of($one), 'This is the other amount.' => $of($secondParts * $one), 'The total was shared in halves.' => Quantity::of(BigRational::nd($total, 2), $unit)];
+            $slips = [
+                'This is one part only.' => $of($one),
+                'This is the other amount.' => $of($secondParts * $one),
+                'The total was shared in halves.' => Quantity::of(BigRational::nd($total, 2), $unit),
+            ];
 
-            return Variation::of($base + ['ratioFirst' => $firstParts, 'ratioSecond' => $secondParts, 'amount' => (string) $amount], $prompt, $of($firstParts * $one), $slips);
+            return Variation::of(
+                $base + ['ratioFirst' => $firstParts, 'ratioSecond' => $secondParts, 'amount' => (string) $amount],
+                $prompt,
+                $of($firstParts * $one),
+                $slips,
+            );
         }
         $second = $random->whole(5, $level === 3 ? 90 : 30);
         $difference = $random->whole(2, $level === 1 ? 10 : 40);
         $total = 2 * $second + $difference;
         $amount = $level === 1 ? $second : $total;
         $prompt = "{$this->firstName} is {$of($difference)->written()} more than {$this->secondName}. ".($level === 1 ? "{$this->secondName} is" : 'Together they are')." {$of($amount)->written()}. How much is {$this->firstName}?";
-        $slips = ['This is the smaller amount.' => $of($second), 'The difference was taken away instead of added.' => $of(abs($second - $difference)), 'The total was halved before the difference was taken off.' => Quantity::of(BigRational::nd($total, 2)->plus($difference), $unit)];
+        $slips = [
+            'This is the smaller amount.' => $of($second),
+            'The difference was taken away instead of added.' => $of(abs($second - $difference)),
+            'The total was halved before the difference was taken off.' => Quantity::of(
+                BigRational::nd($total, 2)->plus($difference),
+                $unit,
+            ),
+        ];
 
-        return Variation::of($base + ['difference' => (string) $difference, 'amount' => (string) $amount], $prompt, $of($second + $difference), $slips);
+        return Variation::of(
+            $base + ['difference' => (string) $difference, 'amount' => (string) $amount],
+            $prompt,
+            $of($second + $difference),
+            $slips,
+        );
     }
 
     /**
@@ -173,7 +234,10 @@ final readonly class Comparison implements Bars
             'total' => $ratio[0] + $ratio[1], 'first' => $ratio[0], 'second' => $ratio[1], default => $ratio[0] - $ratio[1]
         };
         if ($share === 0) {
-            throw InvalidQuantities::because('Both amounts are the same, so there is no difference to know. Give the total instead.', 'known');
+            throw InvalidQuantities::because(
+                'Both amounts are the same, so there is no difference to know. Give the total instead.',
+                'known',
+            );
         }
         $one = $amount->value->dividedBy($share);
         $times = static fn (int $count): Quantity => Quantity::of($one->multipliedBy($count), $amount->unit);
@@ -190,10 +254,21 @@ final readonly class Comparison implements Bars
             default => $amount->value->minus($difference->value)->dividedBy(2),
         };
         if (! $second->isPositive()) {
-            throw InvalidQuantities::because("The difference, {$difference->written()}, must be smaller than the known amount, {$amount->written()}.", 'difference');
+            throw InvalidQuantities::because(
+                "The difference, {$difference->written()}, must be smaller than the known amount, {$amount->written()}.",
+                'difference',
+            );
         }
 
-        return new self($names[0], $names[1], 'difference', [1, 1], $known, Quantity::of($second->plus($difference->value), $amount->unit), Quantity::of($second, $amount->unit));
+        return new self(
+            $names[0],
+            $names[1],
+            'difference',
+            [1, 1],
+            $known,
+            Quantity::of($second->plus($difference->value), $amount->unit),
+            Quantity::of($second, $amount->unit),
+        );
     }
 
     private function difference(): Quantity
@@ -209,7 +284,8 @@ final readonly class Comparison implements Bars
     private function amount(string $name): Quantity
     {
         return match ($name) {
-            'first' => $this->first, 'second' => $this->second, 'difference' => $this->difference(), default => $this->first->plus($this->second)
+            'first' => $this->first, 'second' => $this->second, 'difference' => $this->difference(), default => $this->first
+                ->plus($this->second)
         };
     }
 
@@ -237,7 +313,10 @@ final readonly class Comparison implements Bars
     /** @return list<Shape> */
     private function differenceBracket(Box $first, Box $second, BarDrawing $drawing, RenderContext $context): array
     {
-        $shapes = [Shape::polyline([[$second->right(), $second->y], [$second->right(), $first->bottom()]], Paint::outlined($context->strong, 2, 'none', '8 6'))];
+        $shapes = [Shape::polyline(
+            [[$second->right(), $second->y], [$second->right(), $first->bottom()]],
+            Paint::outlined($context->strong, 2, 'none', '8 6'),
+        )];
         $gap = new Box($second->right(), $second->y, $first->right() - $second->right(), $second->height);
         if ($gap->width < 4) {
             return [];
@@ -254,7 +333,12 @@ final readonly class Comparison implements Bars
 
         return [
             Shape::polyline($line, Paint::outlined($context->strong, 3)),
-            $context->type->label($this->first->plus($this->second)->written(), $x + 26, ($first->y + $second->bottom()) / 2 + 12, new TextStyle(34, bold: true)),
+            $context->type->label(
+                $this->first->plus($this->second)->written(),
+                $x + 26,
+                ($first->y + $second->bottom()) / 2 + 12,
+                new TextStyle(34, bold: true),
+            ),
         ];
     }
 }

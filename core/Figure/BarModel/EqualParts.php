@@ -46,7 +46,10 @@ final readonly class EqualParts implements Bars
             default => 1,
         };
         if ($share === 0) {
-            throw InvalidQuantities::because("No part is {$known}, so its amount cannot be known. Give the whole or one part instead.", 'known');
+            throw InvalidQuantities::because(
+                "No part is {$known}, so its amount cannot be known. Give the whole or one part instead.",
+                'known',
+            );
         }
 
         return new self($parts, $shaded, $known, Quantity::of($amount->value->dividedBy($share), $amount->unit));
@@ -72,7 +75,11 @@ final readonly class EqualParts implements Bars
         $known = $this->share($this->known);
         $name = ['whole' => 'The whole bar', 'shaded' => 'The shaded part', 'unshaded' => 'The rest', 'part' => 'One part'][$this->known];
         $steps = [
-            new FigureStep('bar', 'the bar and its parts', $this->parts === 1 ? 'Here is one bar.' : "Here is a bar cut into {$this->parts} equal parts."),
+            new FigureStep(
+                'bar',
+                'the bar and its parts',
+                $this->parts === 1 ? 'Here is one bar.' : "Here is a bar cut into {$this->parts} equal parts.",
+            ),
             new FigureStep('shading', 'the shaded parts', "We shade {$this->shaded} of the {$this->parts}."),
             new FigureStep('known', 'what is known', "{$name} is {$known->written()}."),
         ];
@@ -89,7 +96,12 @@ final readonly class EqualParts implements Bars
         $drawing = new BarDrawing($box, $context);
         $cell = $box->width / $this->parts;
         $lowered = $this->shaded > 0 && $this->shaded < $this->parts
-            ? $drawing->lowering($this->share('shaded')->written(), $box->x + $this->shaded * $cell / 2, $this->share('unshaded')->written(), $box->x + ($this->shaded + $this->parts) * $cell / 2)
+            ? $drawing->lowering(
+                $this->share('shaded')->written(),
+                $box->x + $this->shaded * $cell / 2,
+                $this->share('unshaded')->written(),
+                $box->x + ($this->shaded + $this->parts) * $cell / 2,
+            )
             : 0.0;
         $height = min($drawing->barHeight, $box->height - 2 * BarDrawing::braceRoom() - $lowered);
         $top = $box->middleY() - ($height + $lowered) / 2;
@@ -103,7 +115,10 @@ final readonly class EqualParts implements Bars
         }
         foreach (['whole', 'shaded', 'unshaded'] as $name) {
             if ($this->count($name) > 0 && ! ($name !== 'whole' && $this->count($name) === $this->parts)) {
-                $pieces[$name === $this->known ? 'known' : 'answers'] = [...$pieces[$name === $this->known ? 'known' : 'answers'], ...$this->brace($name, $drawing, new Box($box->x, $top, $cell, $height), $lowered)];
+                $pieces[$name === $this->known ? 'known' : 'answers'] = [
+                    ...$pieces[$name === $this->known ? 'known' : 'answers'],
+                    ...$this->brace($name, $drawing, new Box($box->x, $top, $cell, $height), $lowered),
+                ];
             }
         }
         $label = $drawing->inside($this->one->written(), new Box($box->x, $top, $cell, $height));
@@ -124,13 +139,30 @@ final readonly class EqualParts implements Bars
             return [];
         }
         $fraction = "{$this->shaded}/{$this->parts}";
-        [$whole, $shaded, $rest, $one] = [$this->share('whole')->written(), $this->share('shaded')->written(), $this->share('unshaded')->written(), $this->one->written()];
+        [$whole, $shaded, $rest, $one] = [
+            $this->share('whole')->written(),
+            $this->share('shaded')->written(),
+            $this->share('unshaded')->written(),
+            $this->one->written(),
+        ];
         $left = $this->parts - $this->shaded;
 
         return match ($this->known) {
-            'whole' => ['known' => "{$fraction} of {$whole}", 'part' => "{$whole} ÷ {$this->parts} = {$one}", 'answers' => "{$this->shaded} × {$one} = {$shaded}"],
-            'shaded' => ['known' => "{$fraction} of it is {$shaded}", 'part' => "{$shaded} ÷ {$this->shaded} = {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
-            'unshaded' => ['known' => "{$left}/{$this->parts} of it is {$rest}", 'part' => "{$rest} ÷ {$left} = {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
+            'whole' => [
+                'known' => "{$fraction} of {$whole}",
+                'part' => "{$whole} ÷ {$this->parts} = {$one}",
+                'answers' => "{$this->shaded} × {$one} = {$shaded}",
+            ],
+            'shaded' => [
+                'known' => "{$fraction} of it is {$shaded}",
+                'part' => "{$shaded} ÷ {$this->shaded} = {$one}",
+                'answers' => "{$this->parts} × {$one} = {$whole}",
+            ],
+            'unshaded' => [
+                'known' => "{$left}/{$this->parts} of it is {$rest}",
+                'part' => "{$rest} ÷ {$left} = {$one}",
+                'answers' => "{$this->parts} × {$one} = {$whole}",
+            ],
             default => ['known' => "1/{$this->parts} of it is {$one}", 'answers' => "{$this->parts} × {$one} = {$whole}"],
         };
     }
@@ -140,7 +172,9 @@ final readonly class EqualParts implements Bars
         $parts = $this->parts === 1 ? 'one part' : "{$this->parts} equal parts";
         $shaded = $this->shaded === 1 ? '1 is shaded' : "{$this->shaded} are shaded";
 
-        return "A bar of {$parts}; {$shaded}. The ".($this->known === 'unshaded' ? 'rest' : $this->known)." is {$this->share($this->known)->written()}.";
+        return "A bar of {$parts}; {$shaded}. The "
+            .($this->known === 'unshaded' ? 'rest' : $this->known)
+            ." is {$this->share($this->known)->written()}.";
     }
 
     /** Level 1 gives the whole and asks for the shaded amount; 2 the other way round; 3 gives the rest and asks for the whole. */
@@ -154,7 +188,14 @@ final readonly class EqualParts implements Bars
         $amount = static fn (int $times): Quantity => Quantity::of($times * $one, $unit);
         $known = [1 => 'whole', 2 => 'shaded', 3 => 'unshaded'][$level];
         $count = [1 => $parts, 2 => $shaded, 3 => $parts - $shaded][$level];
-        $quantities = ['mode' => 'parts', 'parts' => $parts, 'shaded' => $shaded, 'known' => $known, 'amount' => (string) ($count * $one), 'unit' => $unit->symbol()];
+        $quantities = [
+            'mode' => 'parts',
+            'parts' => $parts,
+            'shaded' => $shaded,
+            'known' => $known,
+            'amount' => (string) ($count * $one),
+            'unit' => $unit->symbol(),
+        ];
         $asked = $level === 1 ? $shaded : $parts;
         $verb = $shaded === 1 ? '1 is' : "{$shaded} are";
         $prompt = match ($level) {
@@ -164,7 +205,9 @@ final readonly class EqualParts implements Bars
         };
         $slips = [
             'This is one part only.' => $amount(1),
-            'This is the part that was not asked for.' => $amount($level === 1 ? $parts - $shaded : ($level === 2 ? $parts - $shaded : $shaded)),
+            'This is the part that was not asked for.' => $amount(
+                $level === 1 ? $parts - $shaded : ($level === 2 ? $parts - $shaded : $shaded),
+            ),
             'The known amount was multiplied by the number of parts without finding one part first.' => $amount($count * ($level === 1 ? $shaded : $parts)),
         ];
 

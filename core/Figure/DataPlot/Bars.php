@@ -40,7 +40,11 @@ final readonly class Bars implements Plot
     public function steps(): array
     {
         return [
-            new FigureStep('axes', 'the axes', 'The bars begin at zero. Upwards we read '.implode(' and ', array_keys($this->values->series)).'.'),
+            new FigureStep(
+                'axes',
+                'the axes',
+                'The bars begin at zero. Upwards we read '.implode(' and ', array_keys($this->values->series)).'.',
+            ),
             new FigureStep('bars', 'the bars', 'There is a bar for each: '.implode(', ', $this->values->names).'.'),
             new FigureStep('values', 'the values', 'The heights are the values.'),
         ];
@@ -62,7 +66,11 @@ final readonly class Bars implements Plot
         $series = array_values($this->values->series);
         $width = min(120.0, $slot * 0.76 / count($series));
         $labels = new Labels($box, $context->type);
-        $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $context)], 'bars' => [], 'values' => []];
+        $pieces = [
+            'axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $context)],
+            'bars' => [],
+            'values' => [],
+        ];
         foreach ($this->values->names as $at => $name) {
             $middle = $axes->plot->x + ($at + 0.5) * $slot;
             [$written, $style] = Table::cut($name, $slot - 8, new TextStyle(30, Paint::INK, false, 0.5), $context->type);
@@ -72,7 +80,12 @@ final readonly class Bars implements Plot
                 [$zero, $top] = [$axes->up->at(0), $axes->up->at($values[$at]->toFloat())];
                 $bar = new Box($left, min($zero, $top), $width, max(1.0, abs($zero - $top)));
                 array_push($pieces['bars'], ...$this->bar($bar, $number, $context));
-                $pieces['values'][] = $labels->optional(Quantity::of($values[$at])->number(), $bar->middleX(), ($top <= $zero ? $bar->y - 8 : $bar->bottom() + 30), new TextStyle(28, Paint::INK, true, 0.5));
+                $pieces['values'][] = $labels->optional(
+                    Quantity::of($values[$at])->number(),
+                    $bar->middleX(),
+                    ($top <= $zero ? $bar->y - 8 : $bar->bottom() + 30),
+                    new TextStyle(28, Paint::INK, true, 0.5),
+                );
             }
         }
         $pieces['values'] = array_values(array_filter($pieces['values']));

@@ -24,7 +24,12 @@ use Daybright\Scene\RenderContext;
 /** Measured data drawn as points, bars, lines or dots, with what they say. */
 final readonly class DataPlot implements Varies
 {
-    private const KINDS = ['scatter' => 'points of pairs, with their line', 'bars' => 'bars', 'lines' => 'lines', 'dots' => 'dots over a number line'];
+    private const KINDS = [
+        'scatter' => 'points of pairs, with their line',
+        'bars' => 'bars',
+        'lines' => 'lines',
+        'dots' => 'dots over a number line',
+    ];
 
     private function __construct(private Plot $plot)
     {
@@ -32,12 +37,23 @@ final readonly class DataPlot implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('data-plot', 'Data plot', 'Plot a table as points, bars, lines or dots, and work out what it says', [Purpose::Data, Purpose::Compare, Purpose::Change], [Subject::Maths, Subject::Science, Subject::Geography], 'scatter graph correlation bar chart line graph dot plot mean median mode range statistics table csv spreadsheet');
+        return new Entry(
+            'data-plot',
+            'Data plot',
+            'Plot a table as points, bars, lines or dots, and work out what it says',
+            [Purpose::Data, Purpose::Compare, Purpose::Change],
+            [Subject::Maths, Subject::Science, Subject::Geography],
+            'scatter graph correlation bar chart line graph dot plot mean median mode range statistics table csv spreadsheet',
+        );
     }
 
     public static function blank(): array
     {
-        return ['kind' => 'scatter', 'table' => "Hours of light, Height in cm\n2, 4.1\n4, 6.0\n6, 9.2\n8, 11.1\n10, 14.3\n12, 15.8", 'line' => true];
+        return [
+            'kind' => 'scatter',
+            'table' => "Hours of light, Height in cm\n2, 4.1\n4, 6.0\n6, 9.2\n8, 11.1\n10, 14.3\n12, 15.8",
+            'line' => true,
+        ];
     }
 
     public static function fields(): array

@@ -15,7 +15,11 @@ use Daybright\Maths\Statistics\Sample;
 final readonly class DataPractice
 {
     private const STRENGTHS = [
-        'a strong positive correlation', 'a moderate positive correlation', 'no clear correlation', 'a strong negative correlation', 'a moderate negative correlation',
+        'a strong positive correlation',
+        'a moderate positive correlation',
+        'no clear correlation',
+        'a strong negative correlation',
+        'a moderate negative correlation',
     ];
 
     public function __construct(private Chance $chance, private int $level)
@@ -48,7 +52,9 @@ final readonly class DataPractice
             return Variation::of($quantities, "What is the median of {$list}?", Quantity::of($sample->median()), [
                 'The values were not put in order first.' => Quantity::of(BigRational::nd($values[2] + $values[3], 2)),
                 'This is the mean.' => Quantity::of($sample->mean()),
-                'This is halfway between the least and the greatest.' => Quantity::of($sample->most()->plus($sample->least())->dividedBy(2)),
+                'This is halfway between the least and the greatest.' => Quantity::of(
+                    $sample->most()->plus($sample->least())->dividedBy(2),
+                ),
                 'The range was taken.' => Quantity::of($sample->range()),
             ]);
         }
@@ -77,16 +83,27 @@ final readonly class DataPractice
             $values[0] += $count;
         }
         $list = implode(', ', array_map(static fn (string $name, int $value): string => "{$name} {$value}", $names, $values));
-        $quantities = ['kind' => $kind, 'table' => "name\t{$title}\n".implode("\n", array_map(static fn (string $name, int $value): string => "{$name}\t{$value}", $names, $values))];
+        $quantities = [
+            'kind' => $kind,
+            'table' => "name\t{$title}\n".implode(
+                "\n",
+                array_map(static fn (string $name, int $value): string => "{$name}\t{$value}", $names, $values),
+            ),
+        ];
         $number = static fn (int|BigRational $value): Quantity => Quantity::of($value);
         [$sum, $change] = [(int) array_sum($values), $values[$count - 1] - $values[0]];
         $shown = $kind === 'bars' ? 'The bars show' : 'The line goes through';
         if ($this->level === 1) {
-            return Variation::of($quantities, "{$shown} {$list}. How far is the greatest above the least?", $number(max($values) - min($values)), [
-                'This is the greatest.' => $number(max($values)),
-                'The greatest and the least were added.' => $number(max($values) + min($values)),
-                'The last was taken away from the first.' => $number(abs($change)),
-            ]);
+            return Variation::of(
+                $quantities,
+                "{$shown} {$list}. How far is the greatest above the least?",
+                $number(max($values) - min($values)),
+                [
+                    'This is the greatest.' => $number(max($values)),
+                    'The greatest and the least were added.' => $number(max($values) + min($values)),
+                    'The last was taken away from the first.' => $number(abs($change)),
+                ],
+            );
         }
         if ($this->level === 3) {
             return Variation::of($quantities, "{$shown} {$list}. What is the mean?", $number(intdiv($sum, $count)), [
@@ -102,22 +119,34 @@ final readonly class DataPractice
                 'This is the mean.' => $number(intdiv($sum, $count)),
                 'This is the greatest only.' => $number(max($values)),
             ])
-            : Variation::of($quantities, "{$shown} {$list}. How much does it change from the first to the last? A fall is below zero.", $number($change), [
-                'The change goes from the first to the last, not back.' => $number(-$change),
-                'The first and the last were added.' => $number($values[0] + $values[$count - 1]),
-                'This is the greatest less the least.' => $number(max($values) - min($values)),
-                'This is the last value.' => $number($values[$count - 1]),
-            ]);
+            : Variation::of(
+                $quantities,
+                "{$shown} {$list}. How much does it change from the first to the last? A fall is below zero.",
+                $number($change),
+                [
+                    'The change goes from the first to the last, not back.' => $number(-$change),
+                    'The first and the last were added.' => $number($values[0] + $values[$count - 1]),
+                    'This is the greatest less the least.' => $number(max($values) - min($values)),
+                    'This is the last value.' => $number($values[$count - 1]),
+                ],
+            );
     }
 
-    /** Level 1 asks how closely the points keep to a line, level 2 for the slope of the line of best fit, level 3 for where it meets the upright axis. */
+    /**
+     * Level 1 asks how closely the points keep to a line, level 2 for the slope of the line of best fit, level 3 for where it meets the
+     * upright axis.
+     */
     public function scatter(): Variation
     {
         $slope = $this->chance->one([2, 3, 4, -2, -3]);
         $intercept = $this->chance->whole(1, 20) + ($slope < 0 ? 24 : 0);
         // These distances from the line leave slope and intercept as they are: their sum is 0, also when each is multiplied by its x.
         $away = $this->level === 1 ? $this->chance->whole(0, 9) : $this->chance->whole(1, 3);
-        $points = array_map(static fn (int $x, int $distance): array => [$x, $intercept + $slope * $x + $away * $distance], [1, 2, 3, 4, 5], [1, -2, 0, 2, -1]);
+        $points = array_map(
+            static fn (int $x, int $distance): array => [$x, $intercept + $slope * $x + $away * $distance],
+            [1, 2, 3, 4, 5],
+            [1, -2, 0, 2, -1],
+        );
         $table = "x, y\n".implode("\n", array_map(static fn (array $point): string => "{$point[0]}, {$point[1]}", $points));
         $quantities = ['kind' => 'scatter', 'table' => $table, 'line' => true];
         $number = Quantity::of(...);
@@ -164,8 +193,10 @@ final readonly class DataPractice
         foreach (self::STRENGTHS as $other) {
             $why = match (true) {
                 $other === 'no clear correlation' => 'The points do keep to a line: lay a ruler along them.',
-                str_contains($right, 'positive') && str_contains($other, 'negative') => "They rise from left to right: that is not {$other}.",
-                str_contains($right, 'negative') && str_contains($other, 'positive') => "They fall from left to right: that is not {$other}.",
+                str_contains($right, 'positive')
+                    && str_contains($other, 'negative') => "They rise from left to right: that is not {$other}.",
+                str_contains($right, 'negative')
+                    && str_contains($other, 'positive') => "They fall from left to right: that is not {$other}.",
                 $right === 'no clear correlation' => "They keep to no line: that is not {$other}.",
                 str_contains($other, 'strong') => 'They lie further from a line than that.',
                 default => 'They lie closer to a line than that.',

@@ -36,7 +36,10 @@ final readonly class Dots implements Plot
         $values = $rows->numbers($column);
         $counts = array_count_values(array_map(static fn (BigRational $value): string => (string) $value->simplified(), $values));
         if (max($counts) > self::HIGHEST) {
-            throw InvalidQuantities::because('One value occurs '.max($counts).' times: so many dots cannot be drawn. Use bars instead.', 'kind');
+            throw InvalidQuantities::because(
+                'One value occurs '.max($counts).' times: so many dots cannot be drawn. Use bars instead.',
+                'kind',
+            );
         }
 
         return new self($rows->heads[$column], $values, new Sample($values));
@@ -51,7 +54,13 @@ final readonly class Dots implements Plot
             Fact::quantity('total', Quantity::of($this->sample->sum()), 'all values added'),
             Fact::quantity('mean', DataPlot::told($this->sample->mean()), 'the mean'),
             Fact::quantity('median', Quantity::of($this->sample->median()), 'the median'),
-            Fact::words('mode', $modes === [] ? 'none' : implode(' and ', array_map(static fn (BigRational $mode): string => Quantity::of($mode)->number(), $modes)), 'the mode'),
+            Fact::words(
+                'mode',
+                $modes === []
+                    ? 'none'
+                    : implode(' and ', array_map(static fn (BigRational $mode): string => Quantity::of($mode)->number(), $modes)),
+                'the mode',
+            ),
             Fact::quantity('range', Quantity::of($this->sample->range()), 'the range'),
             Fact::quantity('least', Quantity::of($this->sample->least()), 'the least value'),
             Fact::quantity('most', Quantity::of($this->sample->most()), 'the greatest value'),
@@ -68,7 +77,13 @@ final readonly class Dots implements Plot
         return [
             new FigureStep('line', 'the number line', "The line shows {$this->name}."),
             new FigureStep('dots', 'the dots', 'Each dot is one value: there are '.count($this->values).'.'),
-            new FigureStep('middle', 'mean and median', 'The mean is '.DataPlot::told($this->sample->mean())->rounded()->number().', the median '.Quantity::of($this->sample->median())->number().'.'),
+            new FigureStep(
+                'middle',
+                'mean and median',
+                'The mean is '.DataPlot::told($this->sample->mean())->rounded()
+                    ->number().', the median '.Quantity::of($this->sample->median())
+                    ->number().'.',
+            ),
         ];
     }
 
@@ -80,7 +95,13 @@ final readonly class Dots implements Plot
     public function scene(Box $box, RenderContext $context): array
     {
         $y = $box->bottom() - 128;
-        $scale = Scale::covering($this->sample->least()->toFloat(), $this->sample->most()->toFloat(), (int) max(3, $box->width / 90), $box->x + 40, $box->right() - 40);
+        $scale = Scale::covering(
+            $this->sample->least()->toFloat(),
+            $this->sample->most()->toFloat(),
+            (int) max(3, $box->width / 90),
+            $box->x + 40,
+            $box->right() - 40,
+        );
         $labels = new Labels($box, $context->type);
         $line = [Shape::polyline([[$box->x + 16, $y], [$box->right() - 16, $y]], Paint::outlined(Paint::INK, 3))];
         foreach ($scale->ticks() as $tick) {
@@ -89,20 +110,50 @@ final readonly class Dots implements Plot
         }
         $counts = [];
         $dots = [];
-        $highest = max(array_count_values(array_map(static fn (BigRational $value): string => (string) $value->simplified(), $this->values)));
+        $highest = max(array_count_values(array_map(
+            static fn (BigRational $value): string => (string) $value->simplified(),
+            $this->values,
+        )));
         $radius = min(14.0, ($y - $box->y - 44) / (2.2 * $highest));
         foreach ($this->values as $value) {
             $level = $counts[(string) $value->simplified()] = ($counts[(string) $value->simplified()] ?? 0) + 1;
-            $dots[] = Shape::circle($scale->at($value->toFloat()), $y - 6 - $radius * 2.2 * ($level - 0.5), $radius, Paint::outlined('#FFFFFF', 1.5, $context->strong));
+            $dots[] = Shape::circle(
+                $scale->at($value->toFloat()),
+                $y - 6 - $radius * 2.2 * ($level - 0.5),
+                $radius,
+                Paint::outlined('#FFFFFF', 1.5, $context->strong),
+            );
         }
         $title = $labels->optional($this->name, $box->middleX(), $box->y + 26, new TextStyle(28, Paint::QUIET, true, 0.5));
 
-        return ['line' => array_values(array_filter([...$line, $title])), 'dots' => $dots, 'middle' => [...$this->marker('mean '.DataPlot::told($this->sample->mean())->rounded()->number(), $scale->at($this->sample->mean()->toFloat()), $y, '#A34A00', $labels), ...$this->marker('median '.Quantity::of($this->sample->median())->number(), $scale->at($this->sample->median()->toFloat()), $y, $context->strong, $labels)]];
+        return [
+            'line' => array_values(array_filter([...$line, $title])),
+            'dots' => $dots,
+            'middle' => [
+                ...$this->marker(
+                    'mean '.DataPlot::told($this->sample->mean())->rounded()->number(),
+                    $scale->at($this->sample->mean()->toFloat()),
+                    $y,
+                    '#A34A00',
+                    $labels,
+                ),
+                ...$this->marker(
+                    'median '.Quantity::of($this->sample->median())->number(),
+                    $scale->at($this->sample->median()->toFloat()),
+                    $y,
+                    $context->strong,
+                    $labels,
+                ),
+            ],
+        ];
     }
 
     public function words(): string
     {
-        return "Dots over a number line of {$this->name}: ".implode(', ', array_map(static fn (BigRational $value): string => Quantity::of($value)->number(), array_slice($this->values, 0, 40))).(count($this->values) > 40 ? ' and so on' : '').'.';
+        return "Dots over a number line of {$this->name}: ".implode(
+            ', ',
+            array_map(static fn (BigRational $value): string => Quantity::of($value)->number(), array_slice($this->values, 0, 40)),
+        ).(count($this->values) > 40 ? ' and so on' : '').'.';
     }
 
     public function practice(DataPractice $practice): Variation
@@ -113,6 +164,9 @@ final readonly class Dots implements Plot
     /** @return list<Shape> */
     private function marker(string $label, float $x, float $y, string $colour, Labels $labels): array
     {
-        return [Shape::polygon([[$x, $y + 2], [$x - 10, $y + 18], [$x + 10, $y + 18]], Paint::filled($colour)), ...$labels->near($label, $x, $y + 50, new TextStyle(30, $colour, true), 8, -90)];
+        return [
+            Shape::polygon([[$x, $y + 2], [$x - 10, $y + 18], [$x + 10, $y + 18]], Paint::filled($colour)),
+            ...$labels->near($label, $x, $y + 50, new TextStyle(30, $colour, true), 8, -90),
+        ];
     }
 }

@@ -39,7 +39,10 @@ final readonly class Lines implements Plot
         $places = array_map(static fn (BigRational $value): float => $value->toFloat(), $rows->numbers(0));
         foreach (array_slice($places, 1) as $number => $place) {
             if ($place <= $places[$number]) {
-                throw InvalidQuantities::because("The numbers of the first column must rise from row to row: {$values->names[$number + 1]} comes after {$values->names[$number]}. Sort the table.", 'table');
+                throw InvalidQuantities::because(
+                    "The numbers of the first column must rise from row to row: {$values->names[$number + 1]} comes after {$values->names[$number]}. Sort the table.",
+                    'table',
+                );
             }
         }
 
@@ -76,10 +79,22 @@ final readonly class Lines implements Plot
         $count = count($this->values->names);
         $places = $this->places ?? array_map(static fn (int $at): float => $at + 0.5, range(0, $count - 1));
         $across = $this->places === null ? [0.0, (float) $count] : [$places[0], $places[$count - 1]];
-        $axes = Axes::in(new Box($box->x, $box->y + $key, $box->width, $box->height - $key - $names), $context, [$across[0], max($across[1], $across[0] + 1e-9)], $this->values->limits(false), $this->places === null ? '' : $this->across, $hasKey ? '' : $this->up, false, $this->places !== null, array_filter($places, static fn (float $place): bool => floor($place) !== $place) === [] ? 1 : 0);
+        $axes = Axes::in(
+            new Box($box->x, $box->y + $key, $box->width, $box->height - $key - $names),
+            $context,
+            [$across[0], max($across[1], $across[0] + 1e-9)],
+            $this->values->limits(false),
+            $this->places === null ? '' : $this->across,
+            $hasKey ? '' : $this->up,
+            false,
+            $this->places !== null,
+            array_filter($places, static fn (float $place): bool => floor($place) !== $place) === [] ? 1 : 0,
+        );
         $pieces = ['axes' => [...$axes->shapes, ...$this->values->key(new Box($box->x, $box->y, $box->width, self::KEY), $context)]];
         // Names stand at even distances, across the whole plot.
-        $at = fn (int $number): float => $this->places === null ? $axes->plot->x + $axes->plot->width * ($number + 0.5) / $count : $axes->across->at($places[$number]);
+        $at = fn (int $number): float => $this->places === null
+            ? $axes->plot->x + $axes->plot->width * ($number + 0.5) / $count
+            : $axes->across->at($places[$number]);
         if ($this->places === null) {
             $labels = new Labels($box, $context->type);
             foreach ($this->values->names as $number => $name) {
@@ -89,8 +104,15 @@ final readonly class Lines implements Plot
         $pieces['axes'] = array_values(array_filter($pieces['axes']));
         foreach (array_values($this->values->series) as $number => $values) {
             $series = new Series($number, $context);
-            $points = array_map(static fn (BigRational $value, int $row): array => [$at($row), $axes->up->at($value->toFloat())], $values, array_keys($values));
-            $pieces['line-'.($number + 1)] = [Shape::polyline($points, $series->line()), ...array_map(static fn (array $point): Shape => $series->mark($point[0], $point[1]), $points)];
+            $points = array_map(
+                static fn (BigRational $value, int $row): array => [$at($row), $axes->up->at($value->toFloat())],
+                $values,
+                array_keys($values),
+            );
+            $pieces['line-'.($number + 1)] = [
+                Shape::polyline($points, $series->line()),
+                ...array_map(static fn (array $point): Shape => $series->mark($point[0], $point[1]), $points),
+            ];
         }
 
         return $pieces;

@@ -32,11 +32,15 @@ final readonly class NamedValues
     {
         DataPlot::refuseColumns($rows, 2, 'Bars and lines need a column of names and at least one of numbers.');
         if (count($rows->cells) > $most) {
-            throw InvalidQuantities::because('There are '.count($rows->cells)." rows: only {$most} can be read side by side. Leave some out or put some together.", 'table');
+            throw InvalidQuantities::because(
+                'There are '.count($rows->cells)." rows: only {$most} can be read side by side. Leave some out or put some together.",
+                'table',
+            );
         }
         $series = [];
         for ($column = 1; $column < $rows->columns(); $column++) {
-            $series[isset($series[$rows->heads[$column]]) ? $rows->heads[$column].' '.$column : $rows->heads[$column]] = $rows->numbers($column);
+            $head = $rows->heads[$column];
+            $series[isset($series[$head]) ? "{$head} {$column}" : $head] = $rows->numbers($column);
         }
         if ($series === []) {
             throw InvalidQuantities::because('There is no column of numbers in the table.', 'table');
@@ -53,7 +57,8 @@ final readonly class NamedValues
             $suffix = $number === 0 ? '' : ' '.chr(97 + $number);
             $sample = new Sample($values);
             $name = array_keys($this->series)[$number];
-            $most = $this->names[array_key_first(array_filter($values, static fn (BigRational $each): bool => $each->isEqualTo($sample->most()))) ?? 0];
+            $greatest = array_filter($values, static fn (BigRational $each): bool => $each->isEqualTo($sample->most()));
+            $most = $this->names[array_key_first($greatest) ?? 0];
             $facts = [...$facts,
                 Fact::quantity("total{$suffix}", DataPlot::told($sample->sum()), "all of {$name}"),
                 Fact::quantity("mean{$suffix}", DataPlot::told($sample->mean()), "the mean of {$name}"),
@@ -61,7 +66,11 @@ final readonly class NamedValues
                 Fact::quantity("most{$suffix}", Quantity::of($sample->most()), "the greatest of {$name}"),
                 Fact::quantity("least{$suffix}", Quantity::of($sample->least()), "the least of {$name}"),
                 Fact::words("top{$suffix}", $most, "where {$name} is greatest"),
-                Fact::quantity("change{$suffix}", Quantity::of($values[count($values) - 1]->minus($values[0])), "from the first to the last of {$name}"),
+                Fact::quantity(
+                    "change{$suffix}",
+                    Quantity::of($values[count($values) - 1]->minus($values[0])),
+                    "from the first to the last of {$name}",
+                ),
             ];
         }
 
@@ -80,7 +89,12 @@ final readonly class NamedValues
     {
         $told = [];
         foreach ($this->series as $name => $values) {
-            $told[] = "{$name}: ".implode(', ', array_map(static fn (string $at, BigRational $value): string => "{$at} ".Quantity::of($value)->number(), $this->names, $values));
+            $each = array_map(
+                static fn (string $at, BigRational $value): string => "{$at} ".Quantity::of($value)->number(),
+                $this->names,
+                $values,
+            );
+            $told[] = "{$name}: ".implode(', ', $each);
         }
 
         return implode('. ', $told).'.';

@@ -28,25 +28,47 @@ final readonly class Rows
      */
     public static function read(string $pasted): self
     {
-        $lines = array_values(array_filter(explode("\n", str_replace("\r", '', $pasted)), static fn (string $line): bool => trim($line) !== ''));
+        $lines = array_values(array_filter(
+            explode("\n", str_replace("\r", '', $pasted)),
+            static fn (string $line): bool => trim($line) !== '',
+        ));
         if ($lines === []) {
-            throw InvalidQuantities::because('There is no table yet. Paste one from a spreadsheet, or type a row on each line with commas between.', 'table');
+            throw InvalidQuantities::because(
+                'There is no table yet. Paste one from a spreadsheet, or type a row on each line with commas between.',
+                'table',
+            );
         }
         $sign = self::sign($lines);
         $rows = array_map(static fn (string $line): array => self::cells($line, $sign), $lines);
         $columns = count($rows[0]);
         foreach ($rows as $number => $row) {
             if (count($row) !== $columns) {
-                throw InvalidQuantities::because('Row '.($number + 1).' has '.count($row).' '.(count($row) === 1 ? 'cell' : 'cells').", the first row has {$columns}. Give every row as many.", 'table');
+                throw InvalidQuantities::because(
+                    'Row '
+                        .($number + 1)
+                        .' has '
+                        .count($row)
+                        .' '
+                        .(count($row) === 1 ? 'cell' : 'cells')
+                        .", the first row has {$columns}. Give every row as many.",
+                    'table',
+                );
             }
         }
         if ($columns > 4) {
-            throw InvalidQuantities::because("The table has {$columns} columns. A plot shows at most 4: names and three sets of numbers.", 'table');
+            throw InvalidQuantities::because(
+                "The table has {$columns} columns. A plot shows at most 4: names and three sets of numbers.",
+                'table',
+            );
         }
         $first = $rows[0];
         $second = $rows[1] ?? null;
         // A head row has no number where the row under it has one.
-        $isHead = $second !== null && array_filter(array_keys($first), static fn (int $column): bool => self::number($first[$column]) === null && self::number($second[$column]) !== null) !== [];
+        $isHead = $second !== null
+            && array_filter(
+                array_keys($first),
+                static fn (int $column): bool => self::number($first[$column]) === null && self::number($second[$column]) !== null,
+            ) !== [];
         $body = $isHead ? array_slice($rows, 1) : $rows;
         if ($body === [] || count($body) > self::MOST_ROWS) {
             throw InvalidQuantities::because('A plot takes from 1 to '.self::MOST_ROWS.' rows. There are '.count($body).'.', 'table');
@@ -65,7 +87,16 @@ final readonly class Rows
     {
         $numbers = [];
         foreach ($this->cells as $row => $cells) {
-            $numbers[] = self::number($cells[$column] ?? '') ?? throw InvalidQuantities::because('“'.($cells[$column] ?? '').'” in row '.($row + 1).', column '.($column + 1).', is not a number. Correct it, or choose bars or lines for a table that begins with names.', 'table');
+            $numbers[] = self::number($cells[$column] ?? '') ?? throw InvalidQuantities::because(
+                '“'
+                    .($cells[$column] ?? '')
+                    .'” in row '
+                    .($row + 1)
+                    .', column '
+                    .($column + 1)
+                    .', is not a number. Correct it, or choose bars or lines for a table that begins with names.',
+                'table',
+            );
         }
 
         return $numbers;

@@ -24,8 +24,13 @@ use Daybright\Scene\TextStyle;
 final readonly class Scatter implements Plot
 {
     /** @param  non-empty-list<array{BigRational, BigRational}>  $pairs */
-    private function __construct(private string $across, private string $up, private array $pairs, private ?LeastSquares $fit, private bool $drawsLine)
-    {
+    private function __construct(
+        private string $across,
+        private string $up,
+        private array $pairs,
+        private ?LeastSquares $fit,
+        private bool $drawsLine,
+    ) {
     }
 
     public static function of(Rows $rows, bool $drawsLine): self
@@ -49,12 +54,29 @@ final readonly class Scatter implements Plot
         $far = $this->fit->farAway($this->pairs);
 
         return [...$facts,
-            Fact::quantity('r', abs(abs($this->fit->r) - 1) < 1e-12 ? Quantity::of((int) round($this->fit->r)) : Quantity::approximately($this->fit->r), 'Pearson’s r'),
+            Fact::quantity(
+                'r',
+                abs(abs($this->fit->r) - 1) < 1e-12 ? Quantity::of((int) round($this->fit->r)) : Quantity::approximately($this->fit->r),
+                'Pearson’s r',
+            ),
             Fact::quantity('slope', DataPlot::told($this->fit->slope), 'how much the line rises for each step across'),
             Fact::quantity('intercept', DataPlot::told($this->fit->intercept), 'where the line meets the upright axis'),
             Fact::words('line', $this->equation(), 'the line of best fit'),
             Fact::words('strength', $this->strength(), 'how closely the points keep to the line'),
-            Fact::words('far', $far === [] ? 'none' : implode(', ', array_map(fn (int $number): string => '('.$this->written($this->pairs[$number][0]).', '.$this->written($this->pairs[$number][1]).')', $far)), 'points far from the line'),
+            Fact::words(
+                'far',
+                $far === []
+                    ? 'none'
+                    : implode(
+                        ', ',
+                        array_map(
+                            fn (int $number): string => '('.$this->written($this->pairs[$number][0]).', '.$this
+                                ->written($this->pairs[$number][1]).')',
+                            $far,
+                        ),
+                    ),
+                'points far from the line',
+            ),
         ];
     }
 
@@ -65,7 +87,11 @@ final readonly class Scatter implements Plot
             new FigureStep('points', 'the points', 'Each point is one row of the table: there are '.count($this->pairs).'.'),
         ];
         if ($this->fit !== null && $this->drawsLine) {
-            $steps[] = new FigureStep('line', 'the line of best fit', "The line of best fit is {$this->equation()}. There is {$this->strength()}.");
+            $steps[] = new FigureStep(
+                'line',
+                'the line of best fit',
+                "The line of best fit is {$this->equation()}. There is {$this->strength()}.",
+            );
         }
 
         return $steps;
@@ -79,9 +105,19 @@ final readonly class Scatter implements Plot
     public function scene(Box $box, RenderContext $context): array
     {
         [$x, $y] = [$this->sample(0), $this->sample(1)];
-        $axes = Axes::in($box, $context, [$x->least()->toFloat(), $x->most()->toFloat()], [$y->least()->toFloat(), $y->most()->toFloat()], $this->across, $this->up);
+        $axes = Axes::in(
+            $box,
+            $context,
+            [$x->least()->toFloat(), $x->most()->toFloat()],
+            [$y->least()->toFloat(), $y->most()->toFloat()],
+            $this->across,
+            $this->up,
+        );
         $series = new Series(0, $context);
-        $points = array_map(static fn (array $pair): Shape => $series->mark(...[...$axes->point($pair[0]->toFloat(), $pair[1]->toFloat()), 10.0]), $this->pairs);
+        $points = array_map(
+            static fn (array $pair): Shape => $series->mark(...[...$axes->point($pair[0]->toFloat(), $pair[1]->toFloat()), 10.0]),
+            $this->pairs,
+        );
         $pieces = ['axes' => $axes->shapes, 'points' => $points];
         if ($this->fit === null || ! $this->drawsLine) {
             return $pieces;
@@ -106,7 +142,14 @@ final readonly class Scatter implements Plot
         $pieces['line'] = array_map(static fn (array $piece): Shape => Shape::polyline($piece, $second->line()), $line);
         $end = ($line[0] ?? [[$axes->plot->middleX(), $axes->plot->middleY()]])[0];
         $style = new TextStyle(28, $second->colour, true);
-        $strength = $labels->near($this->equation(), $end[0] + $axes->plot->width * 0.25, $slope >= 0 ? $axes->plot->y + 30 : $axes->plot->bottom() - 30, $style, 0, 0);
+        $strength = $labels->near(
+            $this->equation(),
+            $end[0] + $axes->plot->width * 0.25,
+            $slope >= 0 ? $axes->plot->y + 30 : $axes->plot->bottom() - 30,
+            $style,
+            0,
+            0,
+        );
         foreach ($this->fit->farAway($this->pairs) as $number) {
             [$atX, $atY] = $axes->point($this->pairs[$number][0]->toFloat(), $this->pairs[$number][1]->toFloat());
             $pieces['line'][] = Shape::circle($atX, $atY, 20, Paint::outlined($second->colour, 3, 'none', '6 5'));
@@ -118,7 +161,13 @@ final readonly class Scatter implements Plot
 
     public function words(): string
     {
-        return "Points with {$this->across} across and {$this->up} upwards: ".implode(', ', array_map(fn (array $pair): string => '('.$this->written($pair[0]).', '.$this->written($pair[1]).')', array_slice($this->pairs, 0, 30))).(count($this->pairs) > 30 ? ' and so on' : '').'.';
+        return "Points with {$this->across} across and {$this->up} upwards: ".implode(
+            ', ',
+            array_map(
+                fn (array $pair): string => '('.$this->written($pair[0]).', '.$this->written($pair[1]).')',
+                array_slice($this->pairs, 0, 30),
+            ),
+        ).(count($this->pairs) > 30 ? ' and so on' : '').'.';
     }
 
     public function practice(DataPractice $practice): Variation
@@ -144,7 +193,9 @@ final readonly class Scatter implements Plot
         }
         $intercept = DataPlot::told($this->fit->intercept);
 
-        return 'y = '.DataPlot::told($this->fit->slope)->rounded()->number().'x '.($intercept->value->isNegative() ? '−' : '+').' '.Quantity::of($intercept->rounded()->value->abs())->number();
+        return 'y = '.DataPlot::told($this->fit->slope)->rounded()
+            ->number().'x '.($intercept->value->isNegative() ? '−' : '+').' '.Quantity::of($intercept->rounded()->value->abs())
+            ->number();
     }
 
     private function sample(int $coordinate): Sample

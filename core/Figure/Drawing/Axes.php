@@ -29,22 +29,37 @@ final readonly class Axes
      * @param  bool  $numbered whether the axis across carries numbers (bars carry names instead)
      * @param  float  $leastStep of the numbers across
      */
-    public static function in(Box $box, RenderContext $context, array $across, array $up, string $acrossTitle = '', string $upTitle = '', bool $snug = false, bool $numbered = true, float $leastStep = 0): self
-    {
+    public static function in(
+        Box $box,
+        RenderContext $context,
+        array $across,
+        array $up,
+        string $acrossTitle = '',
+        string $upTitle = '',
+        bool $snug = false,
+        bool $numbered = true,
+        float $leastStep = 0,
+    ): self {
         $top = $box->y + ($upTitle === '' ? self::SIZE * 0.5 : self::SIZE * 1.5);
         $bottom = $box->bottom() - ($numbered ? self::SIZE * 1.4 : 4) - ($acrossTitle === '' ? 0 : self::SIZE * 1.25);
         $upScale = $snug
             ? Scale::exactly($up[0], $up[1], self::divisions($bottom - $top, 56), $bottom, $top)
             : Scale::covering($up[0], $up[1], self::divisions($bottom - $top, 56), $bottom, $top);
         $style = new TextStyle(self::SIZE, Paint::QUIET, false, 1);
-        $widest = max(array_map(static fn (float $tick): float => $context->type->width($upScale->written($tick), $style), [...$upScale->ticks(), 0.0]));
+        $widest = max(array_map(
+            static fn (float $tick): float => $context->type->width($upScale->written($tick), $style),
+            [...$upScale->ticks(), 0.0],
+        ));
         $left = $box->x + $widest + 12;
         $right = $box->right() - self::SIZE * 0.8;
         $acrossScale = $snug
             ? Scale::exactly($across[0], $across[1], self::divisions($right - $left, 90), $left, $right)
             : Scale::covering($across[0], $across[1], self::divisions($right - $left, 90), $left, $right, $leastStep);
         $plot = new Box($left, $top, $right - $left, $bottom - $top);
-        $shapes = [...self::paper($plot, $acrossScale, $upScale, $numbered), ...self::numbers($plot, $box, $acrossScale, $upScale, $context, $numbered)];
+        $shapes = [
+            ...self::paper($plot, $acrossScale, $upScale, $numbered),
+            ...self::numbers($plot, $box, $acrossScale, $upScale, $context, $numbered),
+        ];
         if ($acrossTitle !== '') {
             $shapes[] = self::title($acrossTitle, $right, $box->bottom() - 8, 1, $box->width, $context);
         }
@@ -140,10 +155,20 @@ final readonly class Axes
         $labels = new Labels($box, $context->type);
         $shapes = [];
         foreach ($up->ticks() as $tick) {
-            $shapes[] = $labels->optional($up->written($tick), $plot->x - 8, $up->at($tick) + self::SIZE * 0.28, new TextStyle(self::SIZE, Paint::QUIET, false, 1));
+            $shapes[] = $labels->optional(
+                $up->written($tick),
+                $plot->x - 8,
+                $up->at($tick) + self::SIZE * 0.28,
+                new TextStyle(self::SIZE, Paint::QUIET, false, 1),
+            );
         }
         foreach ($numbered ? $across->ticks() : [] as $tick) {
-            $shapes[] = $labels->optional($across->written($tick), $across->at($tick), $plot->bottom() + self::SIZE * 1.12, new TextStyle(self::SIZE, Paint::QUIET, false, 0.5));
+            $shapes[] = $labels->optional(
+                $across->written($tick),
+                $across->at($tick),
+                $plot->bottom() + self::SIZE * 1.12,
+                new TextStyle(self::SIZE, Paint::QUIET, false, 0.5),
+            );
         }
 
         return array_values(array_filter($shapes));

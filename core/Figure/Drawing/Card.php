@@ -19,12 +19,21 @@ final class Card
     private const MARGIN = 12.0;
 
     /** @return list<Shape> */
-    public static function of(string $text, Box $box, RenderContext $context, bool $bold = false, string $fill = '#FFFFFF', float $largest = self::LARGEST): array
-    {
+    public static function of(
+        string $text,
+        Box $box,
+        RenderContext $context,
+        bool $bold = false,
+        string $fill = '#FFFFFF',
+        float $largest = self::LARGEST,
+    ): array {
         $room = $box->inset(self::MARGIN);
         $set = $context->type->fit($text, $room->width, $room->height, new TextStyle($largest, Paint::INK, $bold, 0.5, 1.18));
 
-        return [Shape::rectangle($box, Paint::outlined($context->strong, 3, $fill), 10), ...$set->shapes($room->x, $room->middleY() - $set->height() / 2)];
+        return [
+            Shape::rectangle($box, Paint::outlined($context->strong, 3, $fill), 10),
+            ...$set->shapes($room->x, $room->middleY() - $set->height() / 2),
+        ];
     }
 
     /**
@@ -38,9 +47,14 @@ final class Card
             $tooLarge = array_filter($cards, static function (array $card) use ($size, $context): bool {
                 $room = $card[1]->inset(self::MARGIN);
                 // A bold card is a little wider: all are measured so.
-                $words = array_map(static fn (string $word): float => $context->type->width($word, new TextStyle($size, Paint::INK, true)), explode(' ', $card[0]));
+                $words = array_map(
+                    static fn (string $word): float => $context->type->width($word, new TextStyle($size, Paint::INK, true)),
+                    explode(' ', $card[0]),
+                );
 
-                return max($words) > $room->width || $context->type->set($card[0], $room->width, new TextStyle($size, Paint::INK, true, 0.5, 1.18))->height() > $room->height;
+                return max($words) > $room->width
+                    || $context->type->set($card[0], $room->width, new TextStyle($size, Paint::INK, true, 0.5, 1.18))
+                        ->height() > $room->height;
             });
             if ($tooLarge === []) {
                 return $size;

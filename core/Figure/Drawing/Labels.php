@@ -60,8 +60,15 @@ final class Labels
      * @param  float  $farthest beyond this distance the label is rather left out
      * @return list<Shape> nothing when there is no room
      */
-    public function near(string $text, float $x, float $y, TextStyle $style, float $distance = 12, float $towards = 90, float $farthest = INF): array
-    {
+    public function near(
+        string $text,
+        float $x,
+        float $y,
+        TextStyle $style,
+        float $distance = 12,
+        float $towards = 90,
+        float $farthest = INF,
+    ): array {
         for ($size = $style->size; $size >= Typesetter::SMALLEST; $size -= 2) {
             $sized = $style->sized($size);
             $label = $this->around($text, $x, $y, $sized, $distance, $towards, $farthest);
@@ -78,7 +85,12 @@ final class Labels
         if (! $this->box->holds($place, 1)) {
             return false;
         }
-        $wide = new Box($place->x - self::MARGIN, $place->y - self::MARGIN, $place->width + 2 * self::MARGIN, $place->height + 2 * self::MARGIN);
+        $wide = new Box(
+            $place->x - self::MARGIN,
+            $place->y - self::MARGIN,
+            $place->width + 2 * self::MARGIN,
+            $place->height + 2 * self::MARGIN,
+        );
         foreach ($this->taken as $box) {
             if ($wide->overlaps($box)) {
                 return false;
@@ -97,7 +109,12 @@ final class Labels
                 $angle = deg2rad($towards + $turn);
                 $middleX = $x + cos($angle) * ($far + $width / 2);
                 $middleY = $y - sin($angle) * ($far + $style->size / 2);
-                $label = $this->type->label($text, $middleX - $width / 2, $middleY + $style->size * 0.28, new TextStyle($style->size, $style->colour, $style->bold));
+                $label = $this->type->label(
+                    $text,
+                    $middleX - $width / 2,
+                    $middleY + $style->size * 0.28,
+                    new TextStyle($style->size, $style->colour, $style->bold),
+                );
                 if ($this->isFree($label->box)) {
                     return $label;
                 }

@@ -35,8 +35,14 @@ final readonly class Series
         $paint = Paint::outlined('#FFFFFF', 2, $this->colour);
 
         return match ($this->number % 3) {
-            1 => Shape::polygon([[$x - $radius, $y - $radius], [$x + $radius, $y - $radius], [$x + $radius, $y + $radius], [$x - $radius, $y + $radius]], $paint),
-            2 => Shape::polygon([[$x, $y - $radius * 1.2], [$x + $radius * 1.1, $y + $radius * 0.8], [$x - $radius * 1.1, $y + $radius * 0.8]], $paint),
+            1 => Shape::polygon(
+                [[$x - $radius, $y - $radius], [$x + $radius, $y - $radius], [$x + $radius, $y + $radius], [$x - $radius, $y + $radius]],
+                $paint,
+            ),
+            2 => Shape::polygon(
+                [[$x, $y - $radius * 1.2], [$x + $radius * 1.1, $y + $radius * 0.8], [$x - $radius * 1.1, $y + $radius * 0.8]],
+                $paint,
+            ),
             default => Shape::circle($x, $y, $radius, $paint),
         };
     }

@@ -79,7 +79,12 @@ final readonly class Table
             if ($cell !== '') {
                 $style = new TextStyle($this->row * 0.64, $colour, $bold, 0.5);
                 $written = self::cut($cell, $width - 12, $style, $this->context->type);
-                $shapes[] = $this->context->type->label($written[0], $x + $width / 2, $this->place($number)->middleY() + $written[1]->size * 0.34, $written[1]);
+                $shapes[] = $this->context->type->label(
+                    $written[0],
+                    $x + $width / 2,
+                    $this->place($number)->middleY() + $written[1]->size * 0.34,
+                    $written[1],
+                );
             }
             $x += $width;
         }

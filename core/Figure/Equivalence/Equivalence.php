@@ -35,7 +35,14 @@ final readonly class Equivalence implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('equivalence', 'Equivalence strip', 'Show that a fraction, a decimal and a percent are the same share', [Purpose::PartOfWhole, Purpose::Compare], [Subject::Maths], 'fraction decimal percent percentage recurring place value hundred square convert');
+        return new Entry(
+            'equivalence',
+            'Equivalence strip',
+            'Show that a fraction, a decimal and a percent are the same share',
+            [Purpose::PartOfWhole, Purpose::Compare],
+            [Subject::Maths],
+            'fraction decimal percent percentage recurring place value hundred square convert',
+        );
     }
 
     public static function blank(): array
@@ -47,7 +54,11 @@ final readonly class Equivalence implements Varies
     {
         return [
             Field::text('share', 'The share', '3/8, 0.375 or 37.5%'),
-            Field::choice('view', 'Drawing', ['strip' => 'a strip with three scales', 'square' => 'a hundred square', 'places' => 'digits in their places']),
+            Field::choice(
+                'view',
+                'Drawing',
+                ['strip' => 'a strip with three scales', 'square' => 'a hundred square', 'places' => 'digits in their places'],
+            ),
         ];
     }
 
@@ -57,15 +68,24 @@ final readonly class Equivalence implements Varies
         try {
             $share = Quantity::read(is_string($written) ? $written : '');
         } catch (MathsError) {
-            throw InvalidQuantities::because('The share must be a fraction, a decimal or a percent, for example 3/8, 0.375 or 37.5%.', 'share');
+            throw InvalidQuantities::because(
+                'The share must be a fraction, a decimal or a percent, for example 3/8, 0.375 or 37.5%.',
+                'share',
+            );
         }
         $value = $share->unit->isPercent() ? $share->value->dividedBy(100) : $share->value;
         if (! ($share->unit->isNone() || $share->unit->isPercent()) || $value->isNegative() || $value->isGreaterThan(1)) {
-            throw InvalidQuantities::because('A share of a whole lies between 0 and 1: for example 3/8, 0.375 or 37.5%, without a unit.', 'share');
+            throw InvalidQuantities::because(
+                'A share of a whole lies between 0 and 1: for example 3/8, 0.375 or 37.5%, without a unit.',
+                'share',
+            );
         }
         $value = $value->simplified();
         if ($value->getDenominator()->isGreaterThan(1000)) {
-            throw InvalidQuantities::because("As a fraction this is {$value}: its parts are too small to show. Use a fraction with at most 1000 parts.", 'share');
+            throw InvalidQuantities::because(
+                "As a fraction this is {$value}: its parts are too small to show. Use a fraction with at most 1000 parts.",
+                'share',
+            );
         }
         $view = $quantities->raw()['view'] ?? 'strip';
 
@@ -83,7 +103,11 @@ final readonly class Equivalence implements Varies
             Fact::words('percent', $this->percent(), 'as a percent'),
             Fact::words('rest', self::asPercent(BigRational::one()->minus($this->value)), 'what is left of the whole, as a percent'),
             Fact::quantity('share', Quantity::of($this->value), 'the share itself'),
-            Fact::quantity('in percent', new Quantity($this->value->multipliedBy(100)->simplified(), Unit::percent()), 'the share in percent'),
+            Fact::quantity(
+                'in percent',
+                new Quantity($this->value->multipliedBy(100)->simplified(), Unit::percent()),
+                'the share in percent',
+            ),
         ];
         if (! $decimal->ends()) {
             $facts[] = Fact::words('recurring', $decimal->recurring, 'the digits that come again and again');
@@ -95,8 +119,12 @@ final readonly class Equivalence implements Varies
     public function steps(): array
     {
         $decimal = DecimalExpansion::of($this->value)->written();
-        $parts = $this->value->getDenominator()->isEqualTo(1) ? 'the whole' : "{$this->value->getNumerator()} of {$this->value->getDenominator()} equal parts";
-        $division = $this->value->getDenominator()->isEqualTo(1) ? "That is {$decimal}." : "{$this->value->getNumerator()} divided by {$this->value->getDenominator()} is {$decimal}.";
+        $parts = $this->value->getDenominator()->isEqualTo(1)
+            ? 'the whole'
+            : "{$this->value->getNumerator()} of {$this->value->getDenominator()} equal parts";
+        $division = $this->value->getDenominator()->isEqualTo(1)
+            ? "That is {$decimal}."
+            : "{$this->value->getNumerator()} divided by {$this->value->getDenominator()} is {$decimal}.";
 
         return [
             new FigureStep('fraction', 'the fraction', "Here is a whole, and {$parts} of it is shaded."),
@@ -122,7 +150,9 @@ final readonly class Equivalence implements Varies
     public function words(): string
     {
         $what = match ($this->view) {
-            'square' => 'A square of a hundred cells, partly shaded', 'places' => 'A table of digits in their places', default => 'A strip, partly shaded, with three scales'
+            'square' => 'A square of a hundred cells, partly shaded',
+            'places' => 'A table of digits in their places',
+            default => 'A strip, partly shaded, with three scales',
         };
 
         return "{$what}. The share is {$this->fraction()}.";
@@ -136,23 +166,39 @@ final readonly class Equivalence implements Varies
             $percent = $chance->whole(1, 49) * 2 + $chance->whole(0, 1);
             $value = BigRational::nd($percent, 100)->simplified();
 
-            return Variation::of(['share' => "{$percent}%", 'view' => 'square'], "Write {$percent}% as a fraction in lowest terms.", self::asFraction($value), [
-                'The percent was put over 10 instead of 100.' => self::asFraction(BigRational::nd($percent, 10)->simplified()),
-                'One was put over the percent.' => "1/{$percent}",
-                'This is the part that is left.' => self::asFraction(BigRational::one()->minus($value)->simplified()),
-            ]);
+            return Variation::of(
+                ['share' => "{$percent}%", 'view' => 'square'],
+                "Write {$percent}% as a fraction in lowest terms.",
+                self::asFraction($value),
+                [
+                    'The percent was put over 10 instead of 100.' => self::asFraction(BigRational::nd($percent, 10)->simplified()),
+                    'One was put over the percent.' => "1/{$percent}",
+                    'This is the part that is left.' => self::asFraction(BigRational::one()->minus($value)->simplified()),
+                ],
+            );
         }
         $denominator = $chance->one($level === 1 ? [4, 5, 10, 20, 25, 50] : [8, 16, 40, 80, 125, 200]);
         $numerator = $chance->whole(1, $denominator - 1);
         $value = BigRational::nd($numerator, $denominator);
         $fraction = "{$numerator}/{$denominator}";
         if ($level === 1) {
-            return Variation::of(['share' => $fraction, 'view' => 'strip'], "Write {$fraction} as a percent.", new Quantity($value->multipliedBy(100)->simplified(), Unit::percent()), [
-                'The numerator was taken as the percent.' => new Quantity(BigRational::of($numerator), Unit::percent()),
-                'The two numbers were written one after the other.' => new Quantity(BigRational::of($numerator.$denominator), Unit::percent()),
-                'This is the part that is left.' => new Quantity(BigRational::one()->minus($value)->multipliedBy(100)->simplified(), Unit::percent()),
-                'The denominator was taken as the percent.' => new Quantity(BigRational::of($denominator), Unit::percent()),
-            ]);
+            return Variation::of(
+                ['share' => $fraction, 'view' => 'strip'],
+                "Write {$fraction} as a percent.",
+                new Quantity($value->multipliedBy(100)->simplified(), Unit::percent()),
+                [
+                    'The numerator was taken as the percent.' => new Quantity(BigRational::of($numerator), Unit::percent()),
+                    'The two numbers were written one after the other.' => new Quantity(
+                        BigRational::of($numerator.$denominator),
+                        Unit::percent(),
+                    ),
+                    'This is the part that is left.' => new Quantity(
+                        BigRational::one()->minus($value)->multipliedBy(100)->simplified(),
+                        Unit::percent(),
+                    ),
+                    'The denominator was taken as the percent.' => new Quantity(BigRational::of($denominator), Unit::percent()),
+                ],
+            );
         }
 
         return Variation::of(['share' => $fraction, 'view' => 'places'], "Write {$fraction} as a decimal.", Quantity::of($value), [
@@ -174,7 +220,9 @@ final readonly class Equivalence implements Varies
 
     private static function asFraction(BigRational $value): string
     {
-        return $value->getDenominator()->isEqualTo(1) ? (string) $value->getNumerator() : "{$value->getNumerator()}/{$value->getDenominator()}";
+        return $value->getDenominator()->isEqualTo(1)
+            ? (string) $value->getNumerator()
+            : "{$value->getNumerator()}/{$value->getDenominator()}";
     }
 
     /** “37.5%”, and “16 2/3%” where the decimal does not end. */

@@ -51,16 +51,31 @@ final readonly class HundredSquare
         if ($left > 1e-9 && $columns < 10) {
             $whole = (int) floor($left + 1e-9);
             if ($whole > 0) {
-                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->context));
+                array_push(
+                    $shapes,
+                    ...Hatching::of(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->context),
+                );
             }
             if ($left - $whole > 1e-6) {
-                array_push($shapes, ...Hatching::of(new Box($square->x + $columns * $cell, $square->y + $whole * $cell, $cell * ($left - $whole), $cell), $this->context));
+                array_push(
+                    $shapes,
+                    ...Hatching::of(
+                        new Box($square->x + $columns * $cell, $square->y + $whole * $cell, $cell * ($left - $whole), $cell),
+                        $this->context,
+                    ),
+                );
             }
         }
         for ($line = 1; $line < 10; $line++) {
             $at = $line * $cell;
-            $shapes[] = Shape::polyline([[$square->x + $at, $square->y], [$square->x + $at, $square->bottom()]], Paint::outlined(Paint::INK, 1.5));
-            $shapes[] = Shape::polyline([[$square->x, $square->y + $at], [$square->right(), $square->y + $at]], Paint::outlined(Paint::INK, 1.5));
+            $shapes[] = Shape::polyline(
+                [[$square->x + $at, $square->y], [$square->x + $at, $square->bottom()]],
+                Paint::outlined(Paint::INK, 1.5),
+            );
+            $shapes[] = Shape::polyline(
+                [[$square->x, $square->y + $at], [$square->right(), $square->y + $at]],
+                Paint::outlined(Paint::INK, 1.5),
+            );
         }
 
         return $shapes;

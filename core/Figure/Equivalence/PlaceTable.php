@@ -28,8 +28,14 @@ final readonly class PlaceTable
 
         return [
             'fraction' => [...$table->head(), ...$table->row(1, [$this->figure->fraction()], true)],
-            'decimal' => [...$table->row(2, ['decimal', ...$this->digits($this->figure->value)], true, $this->context->strong), $this->point($table, 2)],
-            'percent' => [...$table->row(3, ['percent', ...$this->digits($this->figure->value->multipliedBy(100))], true, Paint::INK), $this->point($table, 3)],
+            'decimal' => [
+                ...$table->row(2, ['decimal', ...$this->digits($this->figure->value)], true, $this->context->strong),
+                $this->point($table, 2),
+            ],
+            'percent' => [
+                ...$table->row(3, ['percent', ...$this->digits($this->figure->value->multipliedBy(100))], true, Paint::INK),
+                $this->point($table, 3),
+            ],
         ];
     }
 

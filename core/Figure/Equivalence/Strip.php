@@ -26,19 +26,35 @@ final readonly class Strip
     public function pieces(): array
     {
         $side = $this->context->type->width('100%', new TextStyle(self::SIZE)) / 2 + 4;
-        $strip = new Box($this->box->x + $side, $this->box->y + self::SIZE * 1.7, $this->box->width - 2 * $side, max(60.0, min(130.0, $this->box->height * 0.22)));
+        $strip = new Box(
+            $this->box->x + $side,
+            $this->box->y + self::SIZE * 1.7,
+            $this->box->width - 2 * $side,
+            max(60.0, min(130.0, $this->box->height * 0.22)),
+        );
         $share = $this->figure->value->toFloat();
         $mark = $strip->x + $strip->width * $share;
         $gap = ($this->box->bottom() - $strip->bottom()) / 2;
         $rows = [$strip->bottom() + $gap * 0.5, $strip->bottom() + $gap * 1.5];
         $dashed = Paint::outlined($this->context->strong, 3, 'none', '8 7');
-        $decimals = array_map(static fn (int $tenth): string => $tenth === 0 || $tenth === 10 ? (string) intdiv($tenth, 10) : "0.{$tenth}", range(0, 10));
+        $decimals = array_map(
+            static fn (int $tenth): string => $tenth === 0 || $tenth === 10 ? (string) intdiv($tenth, 10) : "0.{$tenth}",
+            range(0, 10),
+        );
         $percents = array_map(static fn (int $tenth): string => ($tenth * 10).'%', range(0, 10));
 
         return [
             'fraction' => [...$this->strip($strip), ...$this->answer($this->figure->fraction(), $mark, $this->box->y + self::SIZE)],
-            'decimal' => [Shape::polyline([[$mark, $strip->bottom()], [$mark, $rows[0]]], $dashed), ...$this->scale($strip, $rows[0], $decimals), ...$this->answer(DecimalExpansion::of($this->figure->value)->written(), $mark, $rows[0] - 16)],
-            'percent' => [Shape::polyline([[$mark, $rows[0]], [$mark, $rows[1]]], $dashed), ...$this->scale($strip, $rows[1], $percents), ...$this->answer($this->figure->percent(), $mark, $rows[1] - 16)],
+            'decimal' => [
+                Shape::polyline([[$mark, $strip->bottom()], [$mark, $rows[0]]], $dashed),
+                ...$this->scale($strip, $rows[0], $decimals),
+                ...$this->answer(DecimalExpansion::of($this->figure->value)->written(), $mark, $rows[0] - 16),
+            ],
+            'percent' => [
+                Shape::polyline([[$mark, $rows[0]], [$mark, $rows[1]]], $dashed),
+                ...$this->scale($strip, $rows[1], $percents),
+                ...$this->answer($this->figure->percent(), $mark, $rows[1] - 16),
+            ],
         ];
     }
 
@@ -49,11 +65,20 @@ final readonly class Strip
         $shaded = $this->figure->value->getNumerator()->toInt();
         $shapes = [Shape::rectangle($strip, Paint::outlined(Paint::INK, 3, '#FFFFFF'))];
         if ($parts > Equivalence::MOST_PARTS) {
-            return [...$shapes, ...Hatching::of(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->context)];
+            return [
+                ...$shapes,
+                ...Hatching::of(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->context),
+            ];
         }
         for ($part = 0; $part < $parts; $part++) {
             $cell = new Box($strip->x + $strip->width * $part / $parts, $strip->y, $strip->width / $parts, $strip->height);
-            array_push($shapes, ...($part < $shaded ? Hatching::of($cell, $this->context) : [Shape::rectangle($cell, Paint::outlined(Paint::INK, 3, '#FFFFFF'))]));
+            array_push(
+                $shapes,
+                ...($part < $shaded ? Hatching::of($cell, $this->context) : [Shape::rectangle(
+                    $cell,
+                    Paint::outlined(Paint::INK, 3, '#FFFFFF'),
+                )]),
+            );
         }
 
         return $shapes;
@@ -84,6 +109,9 @@ final readonly class Strip
         // Beside the dashed line where there is room for it, so that the line does not cross the words.
         $left = $x + 10 + $width <= $this->box->right() ? $x + 10 : max($this->box->x, $x - 10 - $width);
 
-        return [Shape::circle($x, $baseline + 16, 7, Paint::filled($this->context->strong)), $this->context->type->label($written, $left, $baseline, $style)];
+        return [
+            Shape::circle($x, $baseline + 16, 7, Paint::filled($this->context->strong)),
+            $this->context->type->label($written, $left, $baseline, $style),
+        ];
     }
 }

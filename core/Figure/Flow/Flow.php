@@ -40,7 +40,14 @@ final readonly class Flow implements HasTask
 
     public static function entry(): Entry
     {
-        return new Entry('flow', 'Flow', 'Show how things follow one another: a chain, a cycle, branches, or causes and effects', [Purpose::Connect, Purpose::Change], [Subject::Science, Subject::History, Subject::Geography, Subject::Language], 'cycle process sequence steps diagram cause effect life cycle food chain tree decision');
+        return new Entry(
+            'flow',
+            'Flow',
+            'Show how things follow one another: a chain, a cycle, branches, or causes and effects',
+            [Purpose::Connect, Purpose::Change],
+            [Subject::Science, Subject::History, Subject::Geography, Subject::Language],
+            'cycle process sequence steps diagram cause effect life cycle food chain tree decision',
+        );
     }
 
     public static function blank(): array
@@ -53,7 +60,11 @@ final readonly class Flow implements HasTask
         return [
             Field::choice('kind', 'Drawn as', self::KINDS),
             Field::lines('boxes', 'Boxes, one on a line', 'The first thing')->when('kind', 'chain', 'cycle'),
-            Field::lines('tree', 'Boxes; a hyphen before each that branches off', "Is it alive?\n- yes: a living thing\n- no: a thing\n-- made by people")->when('kind', 'branch'),
+            Field::lines(
+                'tree',
+                'Boxes; a hyphen before each that branches off',
+                "Is it alive?\n- yes: a living thing\n- no: a thing\n-- made by people",
+            )->when('kind', 'branch'),
             Field::lines('causes', 'Causes, one on a line')->when('kind', 'cause'),
             Field::text('event', 'What happened')->when('kind', 'cause'),
             Field::lines('effects', 'Effects, one on a line')->when('kind', 'cause'),
@@ -68,13 +79,20 @@ final readonly class Flow implements HasTask
         $boxes = match ($kind) {
             'branch' => self::tree($reading->lines('tree', 'Boxes', 2, self::MOST_BOXES, self::LONGEST)),
             'cause' => self::causes($reading),
-            default => array_map(static fn (string $line): FlowBox => new FlowBox($line, 0, null), $reading->lines('boxes', 'Boxes', $kind === 'cycle' ? 3 : 2, self::MOST_BOXES, self::LONGEST)),
+            default => array_map(
+                static fn (string $line): FlowBox => new FlowBox($line, 0, null),
+                $reading->lines('boxes', 'Boxes', $kind === 'cycle' ? 3 : 2, self::MOST_BOXES, self::LONGEST),
+            ),
         };
         if ($boxes === []) {
             throw InvalidQuantities::because('Write at least two boxes.', 'boxes');
         }
 
-        $flow = new self($kind === 'cycle' || $kind === 'branch' || $kind === 'cause' ? $kind : 'chain', $boxes, $reading->flag('numbered'));
+        $flow = new self(
+            $kind === 'cycle' || $kind === 'branch' || $kind === 'cause' ? $kind : 'chain',
+            $boxes,
+            $reading->flag('numbered'),
+        );
         // Refused here, and not when it is drawn.
         $flow->smallest();
 
@@ -102,7 +120,9 @@ final readonly class Flow implements HasTask
         }
         $steps = [];
         foreach ($this->boxes as $number => $box) {
-            $before = $box->parent === null ? ($number === 0 ? 'We begin here: ' : 'Then: ') : "From “{$this->boxes[$box->parent]->text}”: ";
+            $before = $box->parent === null
+                ? ($number === 0 ? 'We begin here: ' : 'Then: ')
+                : "From “{$this->boxes[$box->parent]->text}”: ";
             $steps[] = new FigureStep('box-'.($number + 1), mb_substr($box->text, 0, 40), $before.rtrim($box->text, '.?').'.');
         }
         if ($this->kind === 'cycle') {
@@ -128,27 +148,61 @@ final readonly class Flow implements HasTask
 
         return match ($this->kind) {
             'cycle' => 'A cycle: '.implode(', then ', $texts).', and back to the beginning.',
-            'branch' => 'Branching steps: '.implode('; ', array_map(fn (FlowBox $box): string => ($box->parent === null ? '' : "from “{$this->boxes[$box->parent]->text}” to ")."“{$box->text}”", $this->boxes)).'.',
-            'cause' => 'Causes: '.implode(', ', array_map(static fn (FlowBox $box): string => $box->text, $this->ofLevel(0))).'. They lead to: '.$this->ofLevel(1)[0]->text.'. Effects: '.implode(', ', array_map(static fn (FlowBox $box): string => $box->text, $this->ofLevel(2))).'.',
+            'branch' => 'Branching steps: '.implode('; ', array_map($this->branchInWords(...), $this->boxes)).'.',
+            'cause' => "Causes: {$this->listed(0)}. They lead to: {$this->listed(1)}. Effects: {$this->listed(2)}.",
             default => 'A chain: '.implode(', then ', $texts).'.',
         };
     }
 
+    private function branchInWords(FlowBox $box): string
+    {
+        return ($box->parent === null ? '' : "from “{$this->boxes[$box->parent]->text}” to ")."“{$box->text}”";
+    }
+
+    /** The boxes of a level, with commas. */
+    private function listed(int $level): string
+    {
+        return implode(', ', array_map(static fn (FlowBox $box): string => $box->text, $this->ofLevel($level)));
+    }
+
     public function task(): array
     {
-        $items = array_map(static fn (FlowBox $box, int $number): array => ['id' => 'item-'.($number + 1), 'text' => $box->text], $this->boxes, array_keys($this->boxes));
+        $items = array_map(
+            static fn (FlowBox $box, int $number): array => ['id' => 'item-'.($number + 1), 'text' => $box->text],
+            $this->boxes,
+            array_keys($this->boxes),
+        );
         if ($this->kind === 'cause') {
             $groups = [['id' => 'group-1', 'name' => 'Cause'], ['id' => 'group-2', 'name' => 'Effect']];
-            $sorted = array_values(array_filter(array_map(fn (array $item, FlowBox $box): ?array => $box->level === 1 ? null : $item + ['group' => $box->level === 0 ? 'group-1' : 'group-2'], $items, $this->boxes)));
+            $sorted = array_values(array_filter(array_map(
+                fn (array $item, FlowBox $box): ?array => $box->level === 1
+                    ? null
+                    : $item + ['group' => $box->level === 0 ? 'group-1' : 'group-2'],
+                $items,
+                $this->boxes,
+            )));
 
-            return ['type' => 'sort', 'prompt' => "Which are causes of “{$this->ofLevel(1)[0]->text}”, and which are effects?", 'marks' => max(1, min(5, count($sorted) - 1)), 'groups' => $groups, 'items' => $sorted];
+            return [
+                'type' => 'sort',
+                'prompt' => "Which are causes of “{$this->ofLevel(1)[0]->text}”, and which are effects?",
+                'marks' => max(1, min(5, count($sorted) - 1)),
+                'groups' => $groups,
+                'items' => $sorted,
+            ];
         }
 
         if ($this->kind === 'branch' && $this->hasBranches()) {
             return $this->stages($items);
         }
 
-        return ['type' => 'order', 'prompt' => $this->kind === 'cycle' ? "Put the steps of the cycle in order. Begin with “{$this->boxes[0]->text}”." : 'Put the steps in order.', 'marks' => max(1, min(5, count($items) - 1)), 'items' => $items];
+        return [
+            'type' => 'order',
+            'prompt' => $this->kind === 'cycle'
+                ? "Put the steps of the cycle in order. Begin with “{$this->boxes[0]->text}”."
+                : 'Put the steps in order.',
+            'marks' => max(1, min(5, count($items) - 1)),
+            'items' => $items,
+        ];
     }
 
     /** Among branches there is no order: what can be asked is how far down each of them stands. */
@@ -156,7 +210,8 @@ final readonly class Flow implements HasTask
     {
         $parents = array_filter(array_map(static fn (FlowBox $box): ?int => $box->parent, $this->boxes), is_int(...));
 
-        return count($parents) !== count(array_unique($parents)) || count(array_filter($this->boxes, static fn (FlowBox $box): bool => $box->parent === null)) > 1;
+        return count($parents) !== count(array_unique($parents))
+            || count(array_filter($this->boxes, static fn (FlowBox $box): bool => $box->parent === null)) > 1;
     }
 
     /**
@@ -168,9 +223,18 @@ final readonly class Flow implements HasTask
         $last = self::MOST_STAGES - 1;
         $levels = array_map(static fn (FlowBox $box): int => min($last, $box->level), $this->boxes);
         $names = ['At the beginning', 'Then', 'After that', 'At the end'];
-        $groups = array_map(static fn (int $level): array => ['id' => 'group-'.($level + 1), 'name' => $names[$level]], array_values(array_unique($levels)));
+        $groups = array_map(
+            static fn (int $level): array => ['id' => 'group-'.($level + 1), 'name' => $names[$level]],
+            array_values(array_unique($levels)),
+        );
 
-        return ['type' => 'sort', 'prompt' => 'How far along does each of these come?', 'marks' => max(1, min(5, count($items) - 1)), 'groups' => $groups, 'items' => array_map(static fn (array $item, int $level): array => $item + ['group' => 'group-'.($level + 1)], $items, $levels)];
+        return [
+            'type' => 'sort',
+            'prompt' => 'How far along does each of these come?',
+            'marks' => max(1, min(5, count($items) - 1)),
+            'groups' => $groups,
+            'items' => array_map(static fn (array $item, int $level): array => $item + ['group' => 'group-'.($level + 1)], $items, $levels),
+        ];
     }
 
     /** @return non-empty-list<FlowBox> */
@@ -208,10 +272,16 @@ final readonly class Flow implements HasTask
                 throw InvalidQuantities::because('The first box is where everything begins: write it without a hyphen.', 'tree');
             }
             if ($number > 0 && ($level === 0 || ! isset($latest[$level - 1]))) {
-                throw InvalidQuantities::because("“{$line}” hangs on nothing. Put one hyphen before what branches off the first box, two before what branches off that.", 'tree');
+                throw InvalidQuantities::because(
+                    "“{$line}” hangs on nothing. Put one hyphen before what branches off the first box, two before what branches off that.",
+                    'tree',
+                );
             }
             if ($level > 3) {
-                throw InvalidQuantities::because("“{$text}” is more than three branches away from the first box: that cannot be read any more.", 'tree');
+                throw InvalidQuantities::because(
+                    "“{$text}” is more than three branches away from the first box: that cannot be read any more.",
+                    'tree',
+                );
             }
             $boxes[] = new FlowBox($text, $level, $level === 0 ? null : $latest[$level - 1]);
             $latest[$level] = $number;

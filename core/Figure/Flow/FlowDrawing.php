@@ -21,7 +21,15 @@ final readonly class FlowDrawing
     public function __construct(private Flow $flow, Box $box, private RenderContext $context)
     {
         $this->boxes = (new Layout($flow, $box->inset(3)))->boxes();
-        $this->size = Card::commonSize(array_map(static fn (Box $place, int $number): array => [$flow->label($number), $place], $this->boxes, array_keys($this->boxes)), $context, 44);
+        $this->size = Card::commonSize(
+            array_map(
+                static fn (Box $place, int $number): array => [$flow->label($number), $place],
+                $this->boxes,
+                array_keys($this->boxes),
+            ),
+            $context,
+            44,
+        );
     }
 
     /** @return array<string, list<Shape>> */
@@ -68,7 +76,14 @@ final readonly class FlowDrawing
     /** @return list<Shape> */
     private function card(int $number, bool $isMain): array
     {
-        return Card::of($this->flow->label($number), $this->boxes[$number], $this->context, $isMain, $isMain ? $this->context->tint : '#FFFFFF', $this->size);
+        return Card::of(
+            $this->flow->label($number),
+            $this->boxes[$number],
+            $this->context,
+            $isMain,
+            $isMain ? $this->context->tint : '#FFFFFF',
+            $this->size,
+        );
     }
 
     /**
@@ -85,7 +100,10 @@ final readonly class FlowDrawing
         if ($isBeside && ($overlap > 0 || in_array($this->flow->kind, ['branch', 'cause'], true))) {
             $goesRight = $from->right() < $to->x;
             $end = [$goesRight ? $to->x - 4 : $to->right() + 4, $to->y + $to->height * $share];
-            $start = [$goesRight ? $from->right() : $from->x, $overlap > 0 && $share === 0.5 && ! in_array($this->flow->kind, ['branch', 'cause'], true) ? $end[1] : $from->middleY()];
+            $start = [
+                $goesRight ? $from->right() : $from->x,
+                $overlap > 0 && $share === 0.5 && ! in_array($this->flow->kind, ['branch', 'cause'], true) ? $end[1] : $from->middleY(),
+            ];
 
             return Arrow::along([$start, $end], $strong, 4);
         }
@@ -93,7 +111,11 @@ final readonly class FlowDrawing
             $goesDown = $from->y < $to->y;
             $x = (max($from->x, $to->x) + min($from->right(), $to->right())) / 2;
 
-            return Arrow::along([[$x, $goesDown ? $from->bottom() : $from->y], [$x, $goesDown ? $to->y - 4 : $to->bottom() + 4]], $strong, 4);
+            return Arrow::along(
+                [[$x, $goesDown ? $from->bottom() : $from->y], [$x, $goesDown ? $to->y - 4 : $to->bottom() + 4]],
+                $strong,
+                4,
+            );
         }
 
         return Arrow::along([$this->edge($from, $to, 2), $this->edge($to, $from, 6)], $strong, 4);
@@ -107,7 +129,10 @@ final readonly class FlowDrawing
     private function edge(Box $box, Box $towards, float $beyond): array
     {
         [$dx, $dy] = [$towards->middleX() - $box->middleX(), $towards->middleY() - $box->middleY()];
-        $share = min(abs($dx) < 1e-9 ? INF : ($box->width / 2 + $beyond) / abs($dx), abs($dy) < 1e-9 ? INF : ($box->height / 2 + $beyond) / abs($dy));
+        $share = min(
+            abs($dx) < 1e-9 ? INF : ($box->width / 2 + $beyond) / abs($dx),
+            abs($dy) < 1e-9 ? INF : ($box->height / 2 + $beyond) / abs($dy),
+        );
 
         return [$box->middleX() + $dx * $share, $box->middleY() + $dy * $share];
     }

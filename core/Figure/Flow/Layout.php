@@ -33,7 +33,10 @@ final readonly class Layout
                 }
             }
         }
-        throw InvalidQuantities::because('There is too much to be read at once. Use fewer boxes, or fewer words in them.', $flow->kind === 'branch' ? 'tree' : ($flow->kind === 'cause' ? 'causes' : 'boxes'));
+        throw InvalidQuantities::because(
+            'There is too much to be read at once. Use fewer boxes, or fewer words in them.',
+            $flow->kind === 'branch' ? 'tree' : ($flow->kind === 'cause' ? 'causes' : 'boxes'),
+        );
     }
 
     /**
@@ -57,7 +60,10 @@ final readonly class Layout
     private static function rowsOf(Flow $flow, float $width, int $count): array
     {
         $longest = max(self::longestWord($flow), self::CARD);
-        $perRow = max(1, min($count, (int) floor(($width + self::GAP) / ($longest + self::GAP)), $count > 4 ? (int) ceil($count / 2) : $count));
+        $perRow = max(
+            1,
+            min($count, (int) floor(($width + self::GAP) / ($longest + self::GAP)), $count > 4 ? (int) ceil($count / 2) : $count),
+        );
 
         return [[$perRow, (int) ceil($count / $perRow)]];
     }
@@ -128,7 +134,10 @@ final readonly class Layout
     {
         $count = count($this->flow->boxes);
         $grids = self::grids($this->flow, $this->box->width);
-        $fitting = array_values(array_filter($grids, fn (array $grid): bool => (self::heightOf($this->flow, $this->box->width, ...$grid) ?? INF) <= $this->box->height + 8));
+        $fitting = array_values(array_filter(
+            $grids,
+            fn (array $grid): bool => (self::heightOf($this->flow, $this->box->width, ...$grid) ?? INF) <= $this->box->height + 8,
+        ));
         [$columns, $rows] = $fitting[0] ?? $grids[0];
         $places = [];
         for ($column = 0; $column < $columns; $column++) {
@@ -192,10 +201,21 @@ final readonly class Layout
         $leaf = 0;
         for ($number = count($this->flow->boxes) - 1; $number >= 0; $number--) {
             $children = array_keys(array_filter($this->flow->boxes, static fn (FlowBox $box): bool => $box->parent === $number));
-            $middles[$number] = $children === [] ? $this->box->bottom() - (++$leaf - 0.5) * $slot : array_sum(array_map(static fn (int $child): float => $middles[$child], $children)) / count($children);
+            $middles[$number] = $children === []
+                ? $this->box->bottom() - (++$leaf - 0.5) * $slot
+                : array_sum(array_map(static fn (int $child): float => $middles[$child], $children)) / count($children);
         }
 
-        return array_map(fn (FlowBox $box, int $number): Box => new Box($this->box->x + $box->level * ($width + self::GAP), $middles[$number] - $height / 2, $width, $height), $this->flow->boxes, array_keys($this->flow->boxes));
+        return array_map(
+            fn (FlowBox $box, int $number): Box => new Box(
+                $this->box->x + $box->level * ($width + self::GAP),
+                $middles[$number] - $height / 2,
+                $width,
+                $height,
+            ),
+            $this->flow->boxes,
+            array_keys($this->flow->boxes),
+        );
     }
 
     /** @return list<Box> */
@@ -208,7 +228,12 @@ final readonly class Layout
         foreach ($this->flow->boxes as $box) {
             $slot = $this->box->height / $counts[$box->level];
             $height = min(190.0, $slot - 12);
-            $boxes[] = new Box($this->box->x + $box->level * ($width + self::GAP), $this->box->y + ($seen[$box->level] + 0.5) * $slot - $height / 2, $width, $height);
+            $boxes[] = new Box(
+                $this->box->x + $box->level * ($width + self::GAP),
+                $this->box->y + ($seen[$box->level] + 0.5) * $slot - $height / 2,
+                $width,
+                $height,
+            );
             $seen[$box->level]++;
         }
 

@@ -55,6 +55,13 @@ final readonly class Field
 
     public function when(string $name, string ...$values): self
     {
-        return new self($this->control, $this->name, $this->label, $this->hint, $this->choices, [...$this->when, $name => array_values($values)]);
+        return new self(
+            $this->control,
+            $this->name,
+            $this->label,
+            $this->hint,
+            $this->choices,
+            [...$this->when, $name => array_values($values)],
+        );
     }
 }

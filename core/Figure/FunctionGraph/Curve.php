@@ -23,8 +23,13 @@ final readonly class Curve
      * @param  list<array{float, float, string}>  $turns x, y, “minimum” or “maximum”
      * @param  float|null  $slope of a straight line; null for any other curve
      */
-    private function __construct(public string $written, private Expression $expression, public array $roots, public array $turns, public ?float $slope)
-    {
+    private function __construct(
+        public string $written,
+        private Expression $expression,
+        public array $roots,
+        public array $turns,
+        public ?float $slope,
+    ) {
     }
 
     /** @throws InvalidQuantities */
@@ -38,13 +43,25 @@ final readonly class Curve
             throw InvalidQuantities::because("“{$written}” cannot be read as a function of x. {$error->getMessage()}", 'functions');
         }
         $at = static fn (float $x): float => $expression->value(['x' => $x]);
-        $values = array_map(static fn (int $piece): array => [$x = $from + ($to - $from) * $piece / self::PIECES, $at($x)], range(0, self::PIECES));
+        $values = array_map(
+            static fn (int $piece): array => [$x = $from + ($to - $from) * $piece / self::PIECES, $at($x)],
+            range(0, self::PIECES),
+        );
         $isSeen = array_filter($values, static fn (array $value): bool => is_finite($value[1])) !== [];
         if (! $isSeen && ! is_finite($sample)) {
-            throw InvalidQuantities::because("“{$written}” has no value anywhere from {$from} to {$to}. Choose another stretch of x.", 'from');
+            throw InvalidQuantities::because(
+                "“{$written}” has no value anywhere from {$from} to {$to}. Choose another stretch of x.",
+                'from',
+            );
         }
 
-        return new self(strtr($formula, ['-' => '−', '*' => '×']), $expression, self::findRoots($values, $at), self::findTurns($values, $at), self::straight($values));
+        return new self(
+            strtr($formula, ['-' => '−', '*' => '×']),
+            $expression,
+            self::findRoots($values, $at),
+            self::findTurns($values, $at),
+            self::straight($values),
+        );
     }
 
     public function at(float $x): float
@@ -56,7 +73,10 @@ final readonly class Curve
     public function crossings(self $other, float $from, float $to): array
     {
         $apart = fn (float $x): float => $this->at($x) - $other->at($x);
-        $values = array_map(static fn (int $piece): array => [$x = $from + ($to - $from) * $piece / self::PIECES, $apart($x)], range(0, self::PIECES));
+        $values = array_map(
+            static fn (int $piece): array => [$x = $from + ($to - $from) * $piece / self::PIECES, $apart($x)],
+            range(0, self::PIECES),
+        );
 
         return self::findRoots($values, $apart);
     }

@@ -26,13 +26,25 @@ final readonly class FunctionGraph implements Varies
     private const ORDINALS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
     /** @param  non-empty-list<Curve>  $curves */
-    private function __construct(public array $curves, public float $from, public float $to, public ?BigRational $start, public bool $showsTable)
-    {
+    private function __construct(
+        public array $curves,
+        public float $from,
+        public float $to,
+        public ?BigRational $start,
+        public bool $showsTable,
+    ) {
     }
 
     public static function entry(): Entry
     {
-        return new Entry('function-graph', 'Function graph', 'Draw y against x from a formula, with its roots, intercepts and turning points', [Purpose::Curve, Purpose::Change], [Subject::Maths, Subject::Science], 'graph equation line parabola quadratic linear slope gradient roots sine table of values');
+        return new Entry(
+            'function-graph',
+            'Function graph',
+            'Draw y against x from a formula, with its roots, intercepts and turning points',
+            [Purpose::Curve, Purpose::Change],
+            [Subject::Maths, Subject::Science],
+            'graph equation line parabola quadratic linear slope gradient roots sine table of values',
+        );
     }
 
     public static function blank(): array
@@ -80,7 +92,16 @@ final readonly class FunctionGraph implements Varies
             foreach ($curve->roots as $at => $root) {
                 $facts[] = Fact::quantity('root '.self::ORDINALS[$at].$suffix, Curve::told($root), 'a root');
             }
-            $facts[] = Fact::words("turning points{$suffix}", $curve->turns === [] ? 'none' : implode(', ', array_map(static fn (array $turn): string => self::point($turn[0], $turn[1]).' '.$turn[2], $curve->turns)), 'where it turns');
+            $facts[] = Fact::words(
+                "turning points{$suffix}",
+                $curve->turns === []
+                    ? 'none'
+                    : implode(
+                        ', ',
+                        array_map(static fn (array $turn): string => self::point($turn[0], $turn[1]).' '.$turn[2], $curve->turns),
+                    ),
+                'where it turns',
+            );
             foreach ($curve->turns as $at => [$x, $y]) {
                 $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." x{$suffix}", Curve::told($x), 'the x of a turning point');
                 $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." y{$suffix}", Curve::told($y), 'the y of a turning point');
@@ -101,16 +122,29 @@ final readonly class FunctionGraph implements Varies
     {
         $steps = [new FigureStep('axes', 'the axes', 'Here are the axes: x across, y upwards.')];
         foreach ($this->curves as $number => $curve) {
-            $roots = $curve->roots === [] ? 'It does not meet the x-axis here.' : 'It meets the x-axis where x is '.self::list($curve->roots).'.';
-            $turns = implode(' ', array_map(static fn (array $turn): string => 'At '.self::point($turn[0], $turn[1])." it has a {$turn[2]}.", $curve->turns));
+            $roots = $curve->roots === []
+                ? 'It does not meet the x-axis here.'
+                : 'It meets the x-axis where x is '.self::list($curve->roots).'.';
+            $turns = implode(
+                ' ',
+                array_map(static fn (array $turn): string => 'At '.self::point($turn[0], $turn[1])." it has a {$turn[2]}.", $curve->turns),
+            );
             array_push($steps,
-                new FigureStep('curve-'.($number + 1), "y = {$curve->written}", "This is the graph of y = {$curve->written}, traced from left to right."),
+                new FigureStep(
+                    'curve-'.($number + 1),
+                    "y = {$curve->written}",
+                    "This is the graph of y = {$curve->written}, traced from left to right.",
+                ),
                 new FigureStep('points-'.($number + 1), 'points of '.$curve->written, trim("{$roots} {$turns}")),
             );
         }
         if (count($this->curves) > 1) {
             $points = array_map(static fn (array $point): string => self::point($point[0], $point[1]), $this->crossings());
-            $steps[] = new FigureStep('crossings', 'where they meet', $points === [] ? 'They do not meet here.' : 'They meet at '.implode(', ', $points).'.');
+            $steps[] = new FigureStep(
+                'crossings',
+                'where they meet',
+                $points === [] ? 'They do not meet here.' : 'They meet at '.implode(', ', $points).'.',
+            );
         }
 
         return $steps;
@@ -128,7 +162,10 @@ final readonly class FunctionGraph implements Varies
 
     public function words(): string
     {
-        return 'The graph of '.implode(' and ', array_map(static fn (Curve $curve): string => "y = {$curve->written}", $this->curves)).' for x from '.Curve::told($this->from)->number().' to '.Curve::told($this->to)->number().'.';
+        return 'The graph of '.implode(
+            ' and ',
+            array_map(static fn (Curve $curve): string => "y = {$curve->written}", $this->curves),
+        ).' for x from '.Curve::told($this->from)->number().' to '.Curve::told($this->to)->number().'.';
     }
 
     /** @return list<array{float, float}> where curves meet, from left to right */
@@ -157,7 +194,9 @@ final readonly class FunctionGraph implements Varies
     /** @param  list<float>  $values */
     private static function list(array $values): string
     {
-        return $values === [] ? 'none' : implode(', ', array_map(static fn (float $value): string => Curve::told($value)->rounded()->number(), $values));
+        return $values === []
+            ? 'none'
+            : implode(', ', array_map(static fn (float $value): string => Curve::told($value)->rounded()->number(), $values));
     }
 
     private static function point(float $x, float $y): string

@@ -42,12 +42,17 @@ final readonly class FunctionPractice
         [$from, $to] = [$this->chance->whole(1, 3), $this->chance->whole(4, 7)];
         [$low, $high] = [$slope * $from + $intercept, $slope * $to + $intercept];
 
-        return Variation::of($quantities, 'A line goes through '.self::point($from, $low).' and '.self::point($to, $high).'. Where does it meet the upright axis?', Quantity::of($intercept), [
-            'This is the slope.' => Quantity::of($slope),
-            'The slope was added on the way back to 0 instead of taken away.' => Quantity::of($low + $slope * $from),
-            'This is the y of the first point.' => Quantity::of($low),
-            'This is the difference of the two y.' => Quantity::of($high - $low),
-        ]);
+        return Variation::of(
+            $quantities,
+            'A line goes through '.self::point($from, $low).' and '.self::point($to, $high).'. Where does it meet the upright axis?',
+            Quantity::of($intercept),
+            [
+                'This is the slope.' => Quantity::of($slope),
+                'The slope was added on the way back to 0 instead of taken away.' => Quantity::of($low + $slope * $from),
+                'This is the y of the first point.' => Quantity::of($low),
+                'This is the difference of the two y.' => Quantity::of($high - $low),
+            ],
+        );
     }
 
     /** Level 1 asks where it meets the upright axis, level 2 for the greater root, level 3 for its lowest point. */
@@ -57,15 +62,25 @@ final readonly class FunctionPractice
         $most = $least + ($this->level === 3 ? 2 * $this->chance->whole(1, 3) : $this->chance->whole(1, 6));
         [$sum, $product] = [$least + $most, $least * $most];
         $written = self::written([[1, 'x²'], [-$sum, 'x'], [$product, '']]);
-        $quantities = ['functions' => $written, 'from' => (string) min(-1, $least - 2), 'to' => (string) max(1, $most + 2), 'table' => false];
+        $quantities = [
+            'functions' => $written,
+            'from' => (string) min(-1, $least - 2),
+            'to' => (string) max(1, $most + 2),
+            'table' => false,
+        ];
         if ($this->level === 1) {
             $factors = self::factor($least).self::factor($most);
 
-            return Variation::of(['functions' => $factors] + $quantities, "Where does y = {$factors} meet the upright axis?", Quantity::of($product), [
-                'The sign was lost.' => Quantity::of(-$product),
-                'The two numbers were added instead of multiplied.' => Quantity::of(-$sum),
-                'This is a root: there y is 0, not x.' => Quantity::of($most),
-            ]);
+            return Variation::of(
+                ['functions' => $factors] + $quantities,
+                "Where does y = {$factors} meet the upright axis?",
+                Quantity::of($product),
+                [
+                    'The sign was lost.' => Quantity::of(-$product),
+                    'The two numbers were added instead of multiplied.' => Quantity::of(-$sum),
+                    'This is a root: there y is 0, not x.' => Quantity::of($most),
+                ],
+            );
         }
         if ($this->level === 2) {
             return Variation::of($quantities, "Where does y = {$written} meet the x-axis for the greater x?", Quantity::of($most), [

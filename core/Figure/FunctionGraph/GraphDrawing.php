@@ -32,7 +32,10 @@ final readonly class GraphDrawing
             $labels->keepClearOfLine(...$line);
         }
         $pieces = ['axes' => $axes->shapes];
-        $paths = array_map(fn (Curve $curve): array => $axes->curve($curve->values($this->graph->from, $this->graph->to)), $this->graph->curves);
+        $paths = array_map(
+            fn (Curve $curve): array => $axes->curve($curve->values($this->graph->from, $this->graph->to)),
+            $this->graph->curves,
+        );
         foreach ($paths as $number => $path) {
             foreach ($path as $piece) {
                 for ($point = 4; $point < count($piece); $point += 4) {
@@ -42,7 +45,10 @@ final readonly class GraphDrawing
         }
         foreach ($this->graph->curves as $number => $curve) {
             $series = new Series($number, $this->context);
-            $pieces['curve-'.($number + 1)] = [...array_map(static fn (array $piece): Shape => Shape::polyline($piece, $series->line()), $paths[$number]), ...$this->name($curve, $paths[$number], $series, $labels)];
+            $pieces['curve-'.($number + 1)] = [
+                ...array_map(static fn (array $piece): Shape => Shape::polyline($piece, $series->line()), $paths[$number]),
+                ...$this->name($curve, $paths[$number], $series, $labels),
+            ];
         }
         foreach ($this->graph->curves as $number => $curve) {
             $pieces['points-'.($number + 1)] = $this->points($curve, $axes, new Series($number, $this->context), $labels);
@@ -51,7 +57,10 @@ final readonly class GraphDrawing
             $pieces['crossings'] = $this->marked($this->graph->crossings(), $axes, new Series(0, $this->context), $labels);
         }
         if ($this->graph->showsTable) {
-            array_push($pieces['points-1'], ...$this->table(new Box($room->right() + 16, $this->box->y, $tableWidth - 18, $this->box->height)));
+            array_push(
+                $pieces['points-1'],
+                ...$this->table(new Box($room->right() + 16, $this->box->y, $tableWidth - 18, $this->box->height)),
+            );
         }
 
         return $pieces;
@@ -162,14 +171,25 @@ final readonly class GraphDrawing
     {
         $rows = max(3, min(9, (int) floor($room->height / Table::ROW) - 1));
         $columns = count($this->graph->curves);
-        $names = $columns === 1 ? ['x', 'y'] : ['x', ...array_map(static fn (int $number): string => 'y'.['₁', '₂', '₃'][$number], range(0, $columns - 1))];
+        $names = $columns === 1
+            ? ['x', 'y']
+            : ['x', ...array_map(static fn (int $number): string => 'y'.['₁', '₂', '₃'][$number], range(0, $columns - 1))];
         $table = new Table($names, array_fill(0, $columns + 1, 1 / ($columns + 1)), $rows, $room, $this->context);
         $shapes = $table->head();
         $step = max(1, (int) ceil(($this->graph->to - $this->graph->from) / ($rows - 1)));
         for ($row = 0; $row < $rows; $row++) {
             $x = ceil($this->graph->from) + $row * $step;
-            $values = array_map(static fn (Curve $curve): string => is_finite($curve->at($x)) ? Curve::told($curve->at($x))->rounded()->number() : '–', $this->graph->curves);
-            array_push($shapes, ...$table->row($row + 1, $x <= $this->graph->to ? [Curve::told($x)->number(), ...$values] : array_fill(0, $columns + 1, '')));
+            $values = array_map(
+                static fn (Curve $curve): string => is_finite($curve->at($x)) ? Curve::told($curve->at($x))->rounded()->number() : '–',
+                $this->graph->curves,
+            );
+            array_push(
+                $shapes,
+                ...$table->row(
+                    $row + 1,
+                    $x <= $this->graph->to ? [Curve::told($x)->number(), ...$values] : array_fill(0, $columns + 1, ''),
+                ),
+            );
         }
 
         return $shapes;

@@ -36,7 +36,12 @@ final readonly class Ground
 
         return [
             Shape::rectangle($this->box, Paint::outlined(Paint::RULE, 4, '#F1EEE4')),
-            $this->context->type->label('no picture yet', $this->box->middleX(), $this->box->bottom() - 16, new TextStyle(28, Paint::QUIET, false, 0.5)),
+            $this->context->type->label(
+                'no picture yet',
+                $this->box->middleX(),
+                $this->box->bottom() - 16,
+                new TextStyle(28, Paint::QUIET, false, 0.5),
+            ),
         ];
     }
 }

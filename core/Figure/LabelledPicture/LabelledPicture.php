@@ -37,18 +37,34 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
 
     public static function entry(): Entry
     {
-        return new Entry('labelled-picture', 'Labelled picture', 'Name the parts of a picture, or ask for their names', [Purpose::Name], [Subject::Science, Subject::Geography, Subject::Art, Subject::History, Subject::Language], 'diagram label parts anatomy map annotate leader lines');
+        return new Entry(
+            'labelled-picture',
+            'Labelled picture',
+            'Name the parts of a picture, or ask for their names',
+            [Purpose::Name],
+            [Subject::Science, Subject::Geography, Subject::Art, Subject::History, Subject::Language],
+            'diagram label parts anatomy map annotate leader lines',
+        );
     }
 
     public static function blank(): array
     {
-        return ['picture' => '', 'points' => [['name' => 'the first part', 'x' => 0.3, 'y' => 0.35], ['name' => 'the second part', 'x' => 0.7, 'y' => 0.6]], 'view' => 'names'];
+        return [
+            'picture' => '',
+            'points' => [['name' => 'the first part', 'x' => 0.3, 'y' => 0.35], ['name' => 'the second part', 'x' => 0.7, 'y' => 0.6]],
+            'view' => 'names',
+        ];
     }
 
     public static function fields(): array
     {
         return [
-            Field::special(Control::Points, 'points', 'Picture and its parts', 'Click the picture to add a point; drag points and names to where they are to be'),
+            Field::special(
+                Control::Points,
+                'points',
+                'Picture and its parts',
+                'Click the picture to add a point; drag points and names to where they are to be',
+            ),
             Field::text('picture', 'Picture')->when('view', 'never'),
             Field::choice('view', 'Names', ['names' => 'in the margins', 'blanks' => 'taken out', 'bank' => 'taken out, in a list below']),
         ];
@@ -62,7 +78,10 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
         $points = Point::listOf($reading, 'points', self::MOST_POINTS);
         foreach (['left', 'right'] as $side) {
             if (count(array_filter($points, static fn (Point $point): bool => $point->side === $side)) > self::MOST_IN_A_MARGIN) {
-                throw InvalidQuantities::because("More than six names are to stand on the {$side}. Let some of them stand where they fit.", 'points');
+                throw InvalidQuantities::because(
+                    "More than six names are to stand on the {$side}. Let some of them stand where they fit.",
+                    'points',
+                );
             }
         }
 
@@ -83,7 +102,11 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
     {
         $steps = [new FigureStep('picture', 'the picture', 'Look at this picture.')];
         foreach ($this->points as $number => $point) {
-            $steps[] = new FigureStep('part-'.($number + 1), $point->name, $this->view === 'names' ? "This is {$point->name}." : 'What is part '.($number + 1).'?');
+            $steps[] = new FigureStep(
+                'part-'.($number + 1),
+                $point->name,
+                $this->view === 'names' ? "This is {$point->name}." : 'What is part '.($number + 1).'?',
+            );
         }
 
         return $steps;
@@ -91,7 +114,12 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 690, max(340.0, 76.0 * $this->mostInAMargin() + ($this->view === 'bank' ? 32.0 * ceil(count($this->points) / 2) : 0.0) + 8));
+        return new Box(
+            0,
+            0,
+            690,
+            max(340.0, 76.0 * $this->mostInAMargin() + ($this->view === 'bank' ? 32.0 * ceil(count($this->points) / 2) : 0.0) + 8),
+        );
     }
 
     /** How many names a margin may have to take, with wishes and without. */
@@ -110,7 +138,10 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
     public function words(): string
     {
         return $this->view === 'names'
-            ? 'A picture with its parts named: '.implode(', ', array_map(static fn (Point $point): string => $point->name, $this->points)).'.'
+            ? 'A picture with its parts named: '.implode(
+                ', ',
+                array_map(static fn (Point $point): string => $point->name, $this->points),
+            ).'.'
             : 'A picture with '.count($this->points).' numbered parts to be named.';
     }
 
@@ -127,8 +158,20 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
     public function task(): array
     {
         return [
-            'type' => 'label', 'prompt' => 'Name the parts of the picture.', 'marks' => max(1, min(10, count($this->points))), 'picture' => $this->picture,
-            'points' => array_map(static fn (Point $point, int $number): array => ['id' => 'point-'.($number + 1), 'name' => $point->name, 'x' => $point->x, 'y' => $point->y], $this->points, array_keys($this->points)),
+            'type' => 'label',
+            'prompt' => 'Name the parts of the picture.',
+            'marks' => max(1, min(10, count($this->points))),
+            'picture' => $this->picture,
+            'points' => array_map(
+                static fn (Point $point, int $number): array => [
+                    'id' => 'point-'.($number + 1),
+                    'name' => $point->name,
+                    'x' => $point->x,
+                    'y' => $point->y,
+                ],
+                $this->points,
+                array_keys($this->points),
+            ),
         ];
     }
 }

@@ -93,7 +93,11 @@ final readonly class LeaderLines
             usort($side, static fn (int $one, int $other): int => $places[$one][1] <=> $places[$other][1]);
             $x = $name === 'left' ? $ground->box->x - 14 : $ground->box->right() + 14;
             [$side, $heights] = $this->heights($side, $room, $wishes);
-            foreach ($this->uncrossed(array_map(static fn (int $number): array => $places[$number], $side), $x, $heights) as $at => $height) {
+            foreach ($this->uncrossed(
+                array_map(static fn (int $number): array => $places[$number], $side),
+                $x,
+                $heights,
+            ) as $at => $height) {
                 $ports[$side[$at]] = [$x, $height, $name === 'left'];
             }
         }
@@ -142,7 +146,10 @@ final readonly class LeaderLines
         $left = array_keys($wishes, 'left', true);
         $room = max(0, min(count($free), (int) ceil(count($places) / 2) - count($left)));
 
-        return ['left' => [...$left, ...array_slice($free, 0, $room)], 'right' => [...array_keys($wishes, 'right', true), ...array_slice($free, $room)]];
+        return [
+            'left' => [...$left, ...array_slice($free, 0, $room)],
+            'right' => [...array_keys($wishes, 'right', true), ...array_slice($free, $room)],
+        ];
     }
 
     /**
@@ -221,7 +228,10 @@ final readonly class LeaderLines
             return [
                 Shape::circle($x, $y, 22, Paint::outlined($this->context->strong, 3, '#FFFFFF')),
                 $this->context->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, Paint::INK, true, 0.5)),
-                Shape::polyline($isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]], Paint::outlined(Paint::QUIET, 2.5)),
+                Shape::polyline(
+                    $isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]],
+                    Paint::outlined(Paint::QUIET, 2.5),
+                ),
             ];
         }
         $slot = $room->height / max(1, $this->figure->mostInAMargin());
@@ -232,7 +242,12 @@ final readonly class LeaderLines
 
     private function name(int $number, float $width, float $height, bool $isLeft): SetText
     {
-        return $this->context->type->fit($this->figure->points[$number]->name, $width, min(self::NAME, $height), new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15));
+        return $this->context->type->fit(
+            $this->figure->points[$number]->name,
+            $width,
+            min(self::NAME, $height),
+            new TextStyle(36, Paint::INK, true, $isLeft ? 1 : 0, 1.15),
+        );
     }
 
     private static function bankHeight(LabelledPicture $figure): float

@@ -16,8 +16,14 @@ final readonly class Point
      * @param  'left'|'right'|null  $side the margin in which its name is to stand, if it can without lines that cross
      * @param  float|null  $height from 0 to 1, from the top of that margin: about where its name is to stand
      */
-    private function __construct(public string $name, public float $x, public float $y, public string $slide, public ?string $side, public ?float $height)
-    {
+    private function __construct(
+        public string $name,
+        public float $x,
+        public float $y,
+        public string $slide,
+        public ?string $side,
+        public ?float $height,
+    ) {
     }
 
     /**
@@ -41,10 +47,20 @@ final readonly class Point
             $side = $item->raw()['side'] ?? null;
             $height = $item->raw()['height'] ?? null;
             $side = $side === 'left' || $side === 'right' ? $side : null;
-            $points[] = new self($name, (float) $x, (float) $y, is_string($slide) ? $slide : '', $side, $side !== null && is_numeric($height) ? max(0.0, min(1.0, (float) $height)) : null);
+            $points[] = new self(
+                $name,
+                (float) $x,
+                (float) $y,
+                is_string($slide) ? $slide : '',
+                $side,
+                $side !== null && is_numeric($height) ? max(0.0, min(1.0, (float) $height)) : null,
+            );
         }
         if (count($points) > $most) {
-            throw InvalidQuantities::because('There are '.count($points)." points: at most {$most} can be told apart. Take some away.", $field);
+            throw InvalidQuantities::because(
+                'There are '.count($points)." points: at most {$most} can be told apart. Take some away.",
+                $field,
+            );
         }
         $names = array_map(static fn (self $point): string => mb_strtolower($point->name), $points);
         if (count(array_unique($names)) < count($names)) {

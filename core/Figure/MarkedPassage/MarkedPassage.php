@@ -38,12 +38,27 @@ final readonly class MarkedPassage implements HasTask
 
     public static function entry(): Entry
     {
-        return new Entry('marked-passage', 'Marked passage', 'Number the lines of a text and mark the evidence for a question', [Purpose::Read], [Subject::Language, Subject::History, Subject::EarlyReading, Subject::Science], 'text evidence highlight quotation close reading comprehension source line numbers');
+        return new Entry(
+            'marked-passage',
+            'Marked passage',
+            'Number the lines of a text and mark the evidence for a question',
+            [Purpose::Read],
+            [Subject::Language, Subject::History, Subject::EarlyReading, Subject::Science],
+            'text evidence highlight quotation close reading comprehension source line numbers',
+        );
     }
 
     public static function blank(): array
     {
-        return ['passage' => "At noon the old woman came out and stood beside the post. Her shadow lay at her feet, short as a sleeping cat. “Not yet,” she said, and went back in.\nShe did not come again until the shadow reached the gate.", 'questions' => "How do we know it was the middle of the day?\nWhat is she waiting for?", 'marks' => [['from' => 1, 'to' => 1, 'question' => 0], ['from' => 12, 'to' => 18, 'question' => 0], ['from' => 38, 'to' => 41, 'question' => 1]]];
+        return [
+            'passage' => "At noon the old woman came out and stood beside the post. Her shadow lay at her feet, short as a sleeping cat. “Not yet,” she said, and went back in.\nShe did not come again until the shadow reached the gate.",
+            'questions' => "How do we know it was the middle of the day?\nWhat is she waiting for?",
+            'marks' => [
+                ['from' => 1, 'to' => 1, 'question' => 0],
+                ['from' => 12, 'to' => 18, 'question' => 0],
+                ['from' => 38, 'to' => 41, 'question' => 1],
+            ],
+        ];
     }
 
     public static function fields(): array
@@ -51,7 +66,12 @@ final readonly class MarkedPassage implements HasTask
         return [
             Field::lines('passage', 'Passage'),
             Field::lines('questions', 'Questions, one on a line', 'How do we know …?'),
-            Field::special(Control::Passage, 'marks', 'Evidence', 'Choose a question, then click the first and the last word of its evidence'),
+            Field::special(
+                Control::Passage,
+                'marks',
+                'Evidence',
+                'Choose a question, then click the first and the last word of its evidence',
+            ),
         ];
     }
 
@@ -59,17 +79,26 @@ final readonly class MarkedPassage implements HasTask
     {
         $reading = new Reading($quantities);
         $passage = $reading->text('passage', 'The passage', self::LONGEST);
-        $paragraphs = array_map(static fn (string $line): array => preg_split('/\s+/u', $line, -1, PREG_SPLIT_NO_EMPTY) ?: [], $reading->lines('passage', 'Paragraphs', 1, 8, self::LONGEST));
+        $paragraphs = array_map(
+            static fn (string $line): array => preg_split('/\s+/u', $line, -1, PREG_SPLIT_NO_EMPTY) ?: [],
+            $reading->lines('passage', 'Paragraphs', 1, 8, self::LONGEST),
+        );
         $questions = $reading->lines('questions', 'Questions', 0, self::MOST_QUESTIONS, 80);
         $words = array_sum(array_map(count(...), $paragraphs));
         $marks = [];
         foreach ($reading->items('marks') as $mark) {
             [$from, $to, $question] = [$mark->raw()['from'] ?? null, $mark->raw()['to'] ?? null, $mark->raw()['question'] ?? null];
             if (! is_int($from) || ! is_int($to) || ! is_int($question) || $from < 0 || $to < $from || $to >= $words) {
-                throw InvalidQuantities::because('A mark lies beyond the end of the passage, since the text was changed. Take the mark away or set it again.', 'marks');
+                throw InvalidQuantities::because(
+                    'A mark lies beyond the end of the passage, since the text was changed. Take the mark away or set it again.',
+                    'marks',
+                );
             }
             if (! isset($questions[$question])) {
-                throw InvalidQuantities::because('A mark belongs to a question that is no longer there. Take the mark away or write the question again.', 'marks');
+                throw InvalidQuantities::because(
+                    'A mark belongs to a question that is no longer there. Take the mark away or write the question again.',
+                    'marks',
+                );
             }
             $marks[] = ['from' => $from, 'to' => $to, 'question' => $question];
         }
@@ -85,12 +114,24 @@ final readonly class MarkedPassage implements HasTask
             $facts = [
                 Fact::quantity('words', Quantity::of($level->words), 'how many words'),
                 Fact::quantity('sentences', Quantity::of($level->sentences), 'how many sentences'),
-                Fact::quantity('ease', Quantity::approximately(round($level->ease(), 1)), 'Flesch reading ease: 100 is very easy, 0 very hard'),
-                Fact::quantity('grade', Quantity::approximately(round($level->grade(), 1)), 'Flesch–Kincaid grade: the school year of its readers'),
+                Fact::quantity(
+                    'ease',
+                    Quantity::approximately(round($level->ease(), 1)),
+                    'Flesch reading ease: 100 is very easy, 0 very hard',
+                ),
+                Fact::quantity(
+                    'grade',
+                    Quantity::approximately(round($level->grade(), 1)),
+                    'Flesch–Kincaid grade: the school year of its readers',
+                ),
             ];
         }
         foreach (array_keys($this->questions) as $question) {
-            $facts[] = Fact::words('evidence '.chr(97 + $question), $this->evidence($question) ?: 'none yet', 'the evidence for question '.($question + 1));
+            $facts[] = Fact::words(
+                'evidence '.chr(97 + $question),
+                $this->evidence($question) ?: 'none yet',
+                'the evidence for question '.($question + 1),
+            );
         }
 
         return $facts;
@@ -101,7 +142,11 @@ final readonly class MarkedPassage implements HasTask
         $steps = [new FigureStep('passage', 'the passage', 'Read the passage through once.')];
         foreach ($this->questions as $number => $question) {
             $evidence = $this->evidence($number);
-            $steps[] = new FigureStep('question-'.($number + 1), 'evidence for question '.($number + 1), rtrim($question, '?. ').'? '.($evidence === '' ? 'Look for it in the text.' : "The text says “{$evidence}”."));
+            $steps[] = new FigureStep(
+                'question-'.($number + 1),
+                'evidence for question '.($number + 1),
+                rtrim($question, '?. ').'? '.($evidence === '' ? 'Look for it in the text.' : "The text says “{$evidence}”."),
+            );
         }
 
         return $steps;
@@ -135,15 +180,25 @@ final readonly class MarkedPassage implements HasTask
         $marks = array_values(array_filter($this->marks, static fn (array $mark): bool => $mark['question'] === 0));
 
         return [
-            'type' => 'highlight', 'prompt' => 'Mark the words that show it: '.($this->questions[0] ?? 'which words matter most?'), 'marks' => max(1, min(4, count($marks))), 'passage' => $this->passage,
-            'evidence' => array_map(static fn (array $mark): array => ['from' => $mark['from'], 'to' => min($mark['to'], count($words) - 1)], $marks),
+            'type' => 'highlight', 'prompt' => 'Mark the words that show it: '
+                .($this->questions[0] ?? 'which words matter most?'), 'marks' => max(1, min(4, count($marks))), 'passage' => $this->passage,
+            'evidence' => array_map(
+                static fn (array $mark): array => ['from' => $mark['from'], 'to' => min($mark['to'], count($words) - 1)],
+                $marks,
+            ),
         ];
     }
 
     public function evidence(int $question): string
     {
         $words = array_merge(...$this->paragraphs);
-        $pieces = array_map(static fn (array $mark): string => trim(implode(' ', array_slice($words, $mark['from'], $mark['to'] - $mark['from'] + 1)), ' ,;.“”"'), array_values(array_filter($this->marks, static fn (array $mark): bool => $mark['question'] === $question)));
+        $pieces = array_map(
+            static fn (array $mark): string => trim(
+                implode(' ', array_slice($words, $mark['from'], $mark['to'] - $mark['from'] + 1)),
+                ' ,;.“”"',
+            ),
+            array_values(array_filter($this->marks, static fn (array $mark): bool => $mark['question'] === $question)),
+        );
 
         return implode(' … ', $pieces);
     }

@@ -43,7 +43,10 @@ final readonly class PassageDrawing
                 $used += $wide + 8;
             }
         }
-        $questions = array_sum(array_map(static fn (string $question): float => Card::leastHeight($question, $width - 60), $figure->questions));
+        $questions = array_sum(array_map(
+            static fn (string $question): float => Card::leastHeight($question, $width - 60),
+            $figure->questions,
+        ));
 
         return ($lines + 1) * self::SMALLEST * self::LEADING + $questions + 16;
     }
@@ -64,8 +67,25 @@ final readonly class PassageDrawing
         $pieces = ['passage' => []];
         foreach ($lines as $number => $words) {
             $baseline = $this->box->y + $number * $row + $row * 0.7;
-            $pieces['passage'][] = $this->context->type->label((string) ($number + 1), $this->box->x + self::NUMBER - 20, $baseline, new TextStyle(self::SMALLEST, Paint::QUIET, false, 1));
-            $pieces['passage'][] = Shape::words(array_map(static fn (array $word): array => [$word[1], $word[2]], $words), $baseline, $this->context->type->face(false), $size, Paint::INK, new Box($words[0][1], $baseline - $size * 0.78, $words[count($words) - 1][1] + $words[count($words) - 1][3] - $words[0][1], $size));
+            $pieces['passage'][] = $this->context->type->label(
+                (string) ($number + 1),
+                $this->box->x + self::NUMBER - 20,
+                $baseline,
+                new TextStyle(self::SMALLEST, Paint::QUIET, false, 1),
+            );
+            $pieces['passage'][] = Shape::words(
+                array_map(static fn (array $word): array => [$word[1], $word[2]], $words),
+                $baseline,
+                $this->context->type->face(false),
+                $size,
+                Paint::INK,
+                new Box(
+                    $words[0][1],
+                    $baseline - $size * 0.78,
+                    $words[count($words) - 1][1] + $words[count($words) - 1][3] - $words[0][1],
+                    $size,
+                ),
+            );
         }
         $top = $this->box->y + count($lines) * $row + 12;
         foreach ($this->figure->questions as $question => $text) {
@@ -119,7 +139,10 @@ final readonly class PassageDrawing
                 continue;
             }
             foreach ($lines as $number => $words) {
-                $inside = array_values(array_filter($words, static fn (array $word): bool => $word[0] >= $mark['from'] && $word[0] <= $mark['to']));
+                $inside = array_values(array_filter(
+                    $words,
+                    static fn (array $word): bool => $word[0] >= $mark['from'] && $word[0] <= $mark['to'],
+                ));
                 if ($inside === []) {
                     continue;
                 }
@@ -127,8 +150,14 @@ final readonly class PassageDrawing
                 $y = $this->box->y + $number * $row + $row * 0.7 + $size * 0.24;
                 $shapes[] = Shape::polyline([[$first[1], $y], [$last[1] + $last[3], $y]], Paint::outlined($colour, 6, 'none', $dash));
                 // A bracket at either end: told apart from plain underlining, and from its neighbours.
-                $shapes[] = Shape::polyline([[$first[1] - 3, $y - $size], [$first[1] - 3, $y]], Paint::outlined($colour, $number === self::lineOf($mark['from'], $lines) ? 3 : 0));
-                $shapes[] = Shape::polyline([[$last[1] + $last[3] + 3, $y - $size], [$last[1] + $last[3] + 3, $y]], Paint::outlined($colour, $number === self::lineOf($mark['to'], $lines) ? 3 : 0));
+                $shapes[] = Shape::polyline(
+                    [[$first[1] - 3, $y - $size], [$first[1] - 3, $y]],
+                    Paint::outlined($colour, $number === self::lineOf($mark['from'], $lines) ? 3 : 0),
+                );
+                $shapes[] = Shape::polyline(
+                    [[$last[1] + $last[3] + 3, $y - $size], [$last[1] + $last[3] + 3, $y]],
+                    Paint::outlined($colour, $number === self::lineOf($mark['to'], $lines) ? 3 : 0),
+                );
             }
         }
 
@@ -151,7 +180,11 @@ final readonly class PassageDrawing
     private function question(int $number, string $text, float $top): array
     {
         [$tint, $colour, $dash] = self::MARKS[$number % 3];
-        $set = $this->context->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, $colour, true, 0, 1.2));
+        $set = $this->context->type->set(
+            ($number + 1).". {$text}",
+            $this->box->width - 60,
+            new TextStyle(self::SMALLEST + 2, $colour, true, 0, 1.2),
+        );
         $shapes = [
             Shape::rectangle(new Box($this->box->x + 4, $top + 4, 36, 28), Paint::filled($tint), 4),
             Shape::polyline([[$this->box->x + 6, $top + 28], [$this->box->x + 38, $top + 28]], Paint::outlined($colour, 6, 'none', $dash)),
@@ -163,6 +196,14 @@ final readonly class PassageDrawing
 
     private function questionsHeight(): float
     {
-        return array_sum(array_map(fn (string $text, int $number): float => $this->context->type->set(($number + 1).". {$text}", $this->box->width - 60, new TextStyle(self::SMALLEST + 2, Paint::INK, true, 0, 1.2))->height() + 8, $this->figure->questions, array_keys($this->figure->questions)));
+        return array_sum(array_map(
+            fn (string $text, int $number): float => $this->context->type->set(
+                ($number + 1).". {$text}",
+                $this->box->width - 60,
+                new TextStyle(self::SMALLEST + 2, Paint::INK, true, 0, 1.2),
+            )->height() + 8,
+            $this->figure->questions,
+            array_keys($this->figure->questions),
+        ));
     }
 }

@@ -32,13 +32,22 @@ final readonly class Motion
         $isZero = static fn (Quantity $number): bool => $number->value->isZero();
         $solutions = match (implode('', array_keys($k))) {
             'auv' => $isZero($k['a']) ? [] : [self::overTime($k['u'], $k['v'], $k['v']->minus($k['u'])->over($k['a']), $k['a'])],
-            'suv' => $isZero($k['u']->plus($k['v'])) ? [] : [self::overTime($k['u'], $k['v'], $k['s']->times($two)->over($k['u']->plus($k['v'])))],
+            'suv' => $isZero($k['u']->plus($k['v']))
+                ? []
+                : [self::overTime($k['u'], $k['v'], $k['s']->times($two)->over($k['u']->plus($k['v'])))],
             'tuv' => [self::overTime($k['u'], $k['v'], $k['t'])],
             'atu' => [self::overTime($k['u'], $k['u']->plus($k['a']->times($k['t'])), $k['t'], $k['a'])],
             'atv' => [self::overTime($k['v']->minus($k['a']->times($k['t'])), $k['v'], $k['t'], $k['a'])],
             'stu' => $isZero($k['t']) ? [] : [self::overTime($k['u'], $k['s']->times($two)->over($k['t'])->minus($k['u']), $k['t'])],
             'stv' => $isZero($k['t']) ? [] : [self::overTime($k['s']->times($two)->over($k['t'])->minus($k['v']), $k['v'], $k['t'])],
-            'ast' => $isZero($k['t']) ? [] : [self::overTime($k['s']->over($k['t'])->minus($half($k['a']->times($k['t']))), $k['s']->over($k['t'])->plus($half($k['a']->times($k['t']))), $k['t'], $k['a'])],
+            'ast' => $isZero($k['t'])
+                ? []
+                : [self::overTime(
+                    $k['s']->over($k['t'])->minus($half($k['a']->times($k['t']))),
+                    $k['s']->over($k['t'])->plus($half($k['a']->times($k['t']))),
+                    $k['t'],
+                    $k['a'],
+                )],
             'asu' => self::byRoot($k['u'], $k['a'], $k['s'], true),
             default => self::byRoot($k['v'], $k['a'], $k['s'], false),
         };

@@ -48,7 +48,14 @@ final readonly class MotionGraph implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('motion-graph', 'Motion graph', 'Find the missing quantities of a motion and draw its speed and distance graphs', [Purpose::Change, Purpose::Curve, Purpose::Unknown], [Subject::Science, Subject::Maths], 'kinematics suvat velocity speed acceleration displacement time graph physics braking falling');
+        return new Entry(
+            'motion-graph',
+            'Motion graph',
+            'Find the missing quantities of a motion and draw its speed and distance graphs',
+            [Purpose::Change, Purpose::Curve, Purpose::Unknown],
+            [Subject::Science, Subject::Maths],
+            'kinematics suvat velocity speed acceleration displacement time graph physics braking falling',
+        );
     }
 
     public static function blank(): array
@@ -73,13 +80,23 @@ final readonly class MotionGraph implements Varies
         $reading = new Reading($quantities);
         $given = array_values(array_filter(array_keys(self::NAMES), $reading->has(...)));
         if (count($given) !== 3) {
-            throw InvalidQuantities::because('Fill in exactly three of the five quantities: the other two follow. There are '.count($given).' now.', $given[3] ?? 'u');
+            throw InvalidQuantities::because(
+                'Fill in exactly three of the five quantities: the other two follow. There are '.count($given).' now.',
+                $given[3] ?? 'u',
+            );
         }
         $known = [];
         foreach ($given as $letter) {
             $known[$letter] = Quantity::of($reading->number($letter, 'The '.self::NAMES[$letter]));
             if ($known[$letter]->value->abs()->isGreaterThan(self::LARGEST)) {
-                throw InvalidQuantities::because('The '.self::NAMES[$letter].' is too large to be drawn. Use a number below '.number_format(self::LARGEST, 0, '', ' ').'.', $letter);
+                throw InvalidQuantities::because(
+                    'The '
+                        .self::NAMES[$letter]
+                        .' is too large to be drawn. Use a number below '
+                        .number_format(self::LARGEST, 0, '', ' ')
+                        .'.',
+                    $letter,
+                );
             }
         }
         if (isset($known['t']) && ! $known['t']->value->isPositive()) {
@@ -87,7 +104,10 @@ final readonly class MotionGraph implements Varies
         }
         $motions = array_values(array_filter(Motion::from($known), static fn (Motion $motion): bool => $motion->t->value->isPositive()));
         if ($motions === []) {
-            throw InvalidQuantities::because('No motion with constant acceleration has these three: it would never come to that. Check the signs; what slows down has a negative acceleration.', $given[2]);
+            throw InvalidQuantities::because(
+                'No motion with constant acceleration has these three: it would never come to that. Check the signs; what slows down has a negative acceleration.',
+                $given[2],
+            );
         }
         $view = $reading->choice('view', 'The graphs', ['both', 'speed', 'distance']);
 
@@ -100,25 +120,65 @@ final readonly class MotionGraph implements Varies
         foreach ($this->motions as $number => $motion) {
             foreach (self::NAMES as $letter => $name) {
                 if ($number === 0 || ! in_array($letter, $this->given, true)) {
-                    $facts[] = Fact::quantity(($number === 0 ? '' : 'second ').$name, $this->in($letter, $motion), ($number === 0 ? 'the ' : 'the other possible ').$name);
+                    $facts[] = Fact::quantity(
+                        ($number === 0 ? '' : 'second ').$name,
+                        $this->in($letter, $motion),
+                        ($number === 0 ? 'the ' : 'the other possible ').$name,
+                    );
                 }
             }
         }
         $first = $this->motions[0];
 
-        return [...$facts, Fact::quantity('mean speed', new Quantity($first->u->plus($first->v)->over(Quantity::of(2))->value, Units::read('m/s'), $first->u->exact && $first->v->exact), 'the mean of start and end speed')];
+        return [
+            ...$facts,
+            Fact::quantity(
+                'mean speed',
+                new Quantity(
+                    $first->u->plus($first->v)->over(Quantity::of(2))->value,
+                    Units::read('m/s'),
+                    $first->u->exact && $first->v->exact,
+                ),
+                'the mean of start and end speed',
+            ),
+        ];
     }
 
     public function steps(): array
     {
-        $known = implode(', ', array_map(fn (string $letter): string => 'the '.self::NAMES[$letter].' is '.$this->in($letter, $this->motions[0])->written(), $this->given));
-        $found = fn (Motion $motion): string => implode(' and ', array_map(fn (string $letter): string => 'the '.self::NAMES[$letter].' is '.Fact::quantity('x', $this->in($letter, $motion), '')->written, array_values(array_diff(array_keys(self::NAMES), $this->given))));
+        $known = implode(
+            ', ',
+            array_map(
+                fn (string $letter): string => 'the '.self::NAMES[$letter].' is '.$this->in($letter, $this->motions[0])->written(),
+                $this->given,
+            ),
+        );
+        $found = fn (Motion $motion): string => implode(
+            ' and ',
+            array_map(
+                fn (string $letter): string => 'the '
+                    .self::NAMES[$letter]
+                    .' is '
+                    .Fact::quantity('x', $this->in($letter, $motion), '')->written,
+                array_values(array_diff(array_keys(self::NAMES), $this->given)),
+            ),
+        );
         $steps = [new FigureStep('axes', 'what is known', "We know three things: {$known}.")];
         if ($this->view !== 'distance') {
-            $steps[] = new FigureStep('speed', 'the speed–time graph', 'The speed changes evenly, so its graph is a straight line; its slope is the acceleration.');
+            $steps[] = new FigureStep(
+                'speed',
+                'the speed–time graph',
+                'The speed changes evenly, so its graph is a straight line; its slope is the acceleration.',
+            );
         }
         if ($this->view !== 'speed') {
-            $steps[] = new FigureStep('distance', 'the distance–time graph', $this->motions[0]->a->value->isZero() ? 'The distance grows evenly: a straight line.' : 'The distance does not grow evenly, so its graph is curved.');
+            $steps[] = new FigureStep(
+                'distance',
+                'the distance–time graph',
+                $this->motions[0]->a->value->isZero()
+                    ? 'The distance grows evenly: a straight line.'
+                    : 'The distance does not grow evenly, so its graph is curved.',
+            );
         }
         $two = isset($this->motions[1]) ? " There is a second answer: {$found($this->motions[1])}." : '';
         $steps[] = new FigureStep('answers', 'what follows', ucfirst($found($this->motions[0])).".{$two}");
@@ -141,11 +201,24 @@ final readonly class MotionGraph implements Varies
         $width = $isBoth ? ($room->width - $gap) / 2 : $room->width;
         $pieces = ['axes' => [], 'speed' => [], 'distance' => [], 'answers' => []];
         if ($this->view !== 'distance') {
-            [$axes, $curve] = $this->graph(new Box($room->x, $room->y, $width, $room->height), $context, 0, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() + $motion->a->value->toFloat() * $time, 'speed in m/s');
+            [$axes, $curve] = $this->graph(
+                new Box($room->x, $room->y, $width, $room->height),
+                $context,
+                0,
+                static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() + $motion->a->value->toFloat() * $time,
+                'speed in m/s',
+            );
             [$pieces['axes'], $pieces['speed']] = [$axes, $curve];
         }
         if ($this->view !== 'speed') {
-            [$axes, $curve] = $this->graph(new Box($room->x + ($isBoth ? $width + $gap : 0), $room->y, $width, $room->height), $context, 1, static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() * $time + $motion->a->value->toFloat() * $time ** 2 / 2, 'distance in m');
+            [$axes, $curve] = $this->graph(
+                new Box($room->x + ($isBoth ? $width + $gap : 0), $room->y, $width, $room->height),
+                $context,
+                1,
+                static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() * $time + $motion->a->value
+                    ->toFloat() * $time ** 2 / 2,
+                'distance in m',
+            );
             [$pieces['axes'], $pieces['distance']] = [[...$pieces['axes'], ...$axes], $curve];
         }
         foreach ($told as $number => $line) {
@@ -158,9 +231,19 @@ final readonly class MotionGraph implements Varies
 
     public function words(): string
     {
-        $graphs = ['both' => 'A speed–time graph and a distance–time graph', 'speed' => 'A speed–time graph', 'distance' => 'A distance–time graph'][$this->view];
+        $graphs = [
+            'both' => 'A speed–time graph and a distance–time graph',
+            'speed' => 'A speed–time graph',
+            'distance' => 'A distance–time graph',
+        ][$this->view];
 
-        return "{$graphs} of a motion. Known: ".implode(', ', array_map(fn (string $letter): string => self::NAMES[$letter].' '.$this->in($letter, $this->motions[0])->written(), $this->given)).'.';
+        return "{$graphs} of a motion. Known: ".implode(
+            ', ',
+            array_map(
+                fn (string $letter): string => self::NAMES[$letter].' '.$this->in($letter, $this->motions[0])->written(),
+                $this->given,
+            ),
+        ).'.';
     }
 
     /** Level 1 asks for the end speed, level 2 for the displacement, level 3 for the acceleration from speeds and displacement. */
@@ -175,37 +258,66 @@ final readonly class MotionGraph implements Varies
         $rate = Quantity::of($a, Units::read('m/s²'));
         $blank = ['u' => '', 'v' => '', 'a' => '', 's' => '', 't' => '', 'view' => 'both'];
         if ($level === 1) {
-            return Variation::of([...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t], "A cyclist moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How fast is the cyclist then?", $speed($v), [
-                'This is the change of speed only.' => $speed($a * $t),
-                'The start speed was multiplied.' => $speed(($u + $a) * $t),
-                'The time was added instead of multiplied.' => $speed($u + $a + $t),
-            ]);
+            return Variation::of(
+                [...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t],
+                "A cyclist moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How fast is the cyclist then?",
+                $speed($v),
+                [
+                    'This is the change of speed only.' => $speed($a * $t),
+                    'The start speed was multiplied.' => $speed(($u + $a) * $t),
+                    'The time was added instead of multiplied.' => $speed($u + $a + $t),
+                ],
+            );
         }
         if ($level === 2) {
-            return Variation::of([...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t], "A tram moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How far does it go in that time?", $length($s), [
-                'The end speed was used all the way.' => $length($v * $t),
-                'The start speed was used all the way.' => $length($u * $t),
-                'The half was left out of ½ a t².' => $length($u * $t + $a * $t * $t),
-            ]);
+            return Variation::of(
+                [...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t],
+                "A tram moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How far does it go in that time?",
+                $length($s),
+                [
+                    'The end speed was used all the way.' => $length($v * $t),
+                    'The start speed was used all the way.' => $length($u * $t),
+                    'The half was left out of ½ a t².' => $length($u * $t + $a * $t * $t),
+                ],
+            );
         }
 
-        return Variation::of([...$blank, 'u' => (string) $u, 'v' => (string) $v, 's' => (string) $s], "A train goes from {$speed($u)->written()} to {$speed($v)->written()} on a stretch of {$length($s)->written()}. What is its acceleration?", $rate, [
-            'The 2 was left out of v² = u² + 2 a s.' => Quantity::of(2 * $a, Units::read('m/s²')),
-            'The change of speed was divided by the displacement.' => Quantity::of(\Brick\Math\BigRational::nd($v - $u, $s), Units::read('m/s²')),
-            'This is the time it takes.' => Quantity::of($t, Units::read('m/s²')),
-        ]);
+        return Variation::of(
+            [...$blank, 'u' => (string) $u, 'v' => (string) $v, 's' => (string) $s],
+            "A train goes from {$speed($u)->written()} to {$speed($v)->written()} on a stretch of {$length($s)->written()}. What is its acceleration?",
+            $rate,
+            [
+                'The 2 was left out of v² = u² + 2 a s.' => Quantity::of(2 * $a, Units::read('m/s²')),
+                'The change of speed was divided by the displacement.' => Quantity::of(
+                    \Brick\Math\BigRational::nd($v - $u, $s),
+                    Units::read('m/s²'),
+                ),
+                'This is the time it takes.' => Quantity::of($t, Units::read('m/s²')),
+            ],
+        );
     }
 
     private function in(string $letter, Motion $motion): Quantity
     {
         $value = $motion->{$letter};
 
-        return $value instanceof Quantity ? new Quantity($value->value, Units::read(self::UNITS[$letter]), $value->exact) : throw InvalidQuantities::because("There is no quantity {$letter}.", $letter);
+        return $value instanceof Quantity
+            ? new Quantity($value->value, Units::read(self::UNITS[$letter]), $value->exact)
+            : throw InvalidQuantities::because("There is no quantity {$letter}.", $letter);
     }
 
     private function told(Motion $motion): string
     {
-        return implode('    ', array_map(fn (string $letter): string => "{$letter} ".(str_starts_with($written = Fact::quantity('x', $this->in($letter, $motion), '')->written, '≈') ? $written : "= {$written}"), array_values(array_diff(array_keys(self::NAMES), $this->given))));
+        return implode(
+            '    ',
+            array_map(
+                fn (string $letter): string => "{$letter} ".(str_starts_with(
+                    $written = Fact::quantity('x', $this->in($letter, $motion), '')->written,
+                    '≈',
+                ) ? $written : "= {$written}"),
+                array_values(array_diff(array_keys(self::NAMES), $this->given)),
+            ),
+        );
     }
 
     /**
@@ -229,7 +341,19 @@ final readonly class MotionGraph implements Varies
         foreach ([0.0, $end] as $time) {
             [$x, $y] = $axes->point($time, $height($longest, $time));
             $labels->keepClearOf(new Box($x - 10, $y - 10, 20, 20));
-            array_push($curve, $series->mark($x, $y, 10), ...$labels->near(Quantity::approximately($height($longest, $time))->rounded()->number(), $x, $y, new TextStyle(28, Paint::INK, true), 12, $time === 0.0 ? 20 : 160, 60));
+            array_push(
+                $curve,
+                $series->mark($x, $y, 10),
+                ...$labels->near(
+                    Quantity::approximately($height($longest, $time))->rounded()->number(),
+                    $x,
+                    $y,
+                    new TextStyle(28, Paint::INK, true),
+                    12,
+                    $time === 0.0 ? 20 : 160,
+                    60,
+                ),
+            );
         }
 
         return [$axes->shapes, $curve];

@@ -75,12 +75,25 @@ final readonly class LineDrawing
         foreach ($values as $value) {
             $isWhole = $value->simplified()->getDenominator()->isEqualTo(1);
             $x = $this->at($value);
-            $shapes[] = Shape::polyline([[$x, $this->y - ($isWhole ? 16 : 10)], [$x, $this->y + ($isWhole ? 16 : 10)]], Paint::outlined(Paint::INK, $isWhole ? 4 : 2.5));
+            $shapes[] = Shape::polyline(
+                [[$x, $this->y - ($isWhole ? 16 : 10)], [$x, $this->y + ($isWhole ? 16 : 10)]],
+                Paint::outlined(Paint::INK, $isWhole ? 4 : 2.5),
+            );
         }
         // Whole numbers are written first; the others where there is room left.
-        usort($values, static fn (BigRational $one, BigRational $other): int => $one->simplified()->getDenominator()->compareTo($other->simplified()->getDenominator()));
+        usort(
+            $values,
+            static fn (BigRational $one, BigRational $other): int => $one->simplified()
+                ->getDenominator()
+                ->compareTo($other->simplified()->getDenominator()),
+        );
         foreach ([$this->line->from, ...$values] as $value) {
-            $shapes[] = $this->labels->optional(NumberLine::number($value), $this->at($value), $this->y + 20 + self::SIZE, new TextStyle(self::SIZE, Paint::INK, false, 0.5));
+            $shapes[] = $this->labels->optional(
+                NumberLine::number($value),
+                $this->at($value),
+                $this->y + 20 + self::SIZE,
+                new TextStyle(self::SIZE, Paint::INK, false, 0.5),
+            );
         }
 
         return array_values(array_filter($shapes));
@@ -94,7 +107,10 @@ final readonly class LineDrawing
             $x = $this->at($place);
             $shapes[] = Shape::circle($x, $this->y, 11, Paint::outlined('#FFFFFF', 3, $this->context->strong));
             $written = $name === '' ? NumberLine::number($place) : $name;
-            array_push($shapes, ...$this->labels->near($written, $x, $this->y - 10, new TextStyle(self::SIZE + 4, $this->context->strong, true), 10, 90));
+            array_push(
+                $shapes,
+                ...$this->labels->near($written, $x, $this->y - 10, new TextStyle(self::SIZE + 4, $this->context->strong, true), 10, 90),
+            );
         }
 
         return $shapes;
@@ -122,6 +138,13 @@ final readonly class LineDrawing
         $sign = $to->isGreaterThan($from) ? '+' : '−';
         $height = max(40.0, min($this->jumpHeight, abs($this->at($to) - $this->at($from)) * 0.6));
 
-        return $this->labels->near($sign.NumberLine::number($to->minus($from)->abs()), ($this->at($from) + $this->at($to)) / 2, $this->y - 14 - $height, new TextStyle(self::SIZE, Paint::INK, true), 8, 90);
+        return $this->labels->near(
+            $sign.NumberLine::number($to->minus($from)->abs()),
+            ($this->at($from) + $this->at($to)) / 2,
+            $this->y - 14 - $height,
+            new TextStyle(self::SIZE, Paint::INK, true),
+            8,
+            90,
+        );
     }
 }

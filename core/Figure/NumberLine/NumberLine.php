@@ -41,7 +41,14 @@ final readonly class NumberLine implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('number-line', 'Number line', 'Show where numbers fall, how far apart they are, and jumps between them', [Purpose::Place, Purpose::Compare], [Subject::Maths, Subject::Science], 'fractions negative integers order adding subtracting jumps temperature');
+        return new Entry(
+            'number-line',
+            'Number line',
+            'Show where numbers fall, how far apart they are, and jumps between them',
+            [Purpose::Place, Purpose::Compare],
+            [Subject::Maths, Subject::Science],
+            'fractions negative integers order adding subtracting jumps temperature',
+        );
     }
 
     public static function blank(): array
@@ -70,7 +77,12 @@ final readonly class NumberLine implements Varies
         }
         $division = $reading->number('division', 'One division');
         if (! $division->isPositive() || $to->minus($from)->dividedBy($division)->isGreaterThan(self::MOST_TICKS)) {
-            throw InvalidQuantities::because('One division must be above zero, and the line can have at most '.self::MOST_TICKS.' of them. Make the divisions larger or the line shorter.', 'division');
+            throw InvalidQuantities::because(
+                'One division must be above zero, and the line can have at most '
+                    .self::MOST_TICKS
+                    .' of them. Make the divisions larger or the line shorter.',
+                'division',
+            );
         }
         $marks = array_map(static fn (string $line): array => self::mark($line, $from, $to), $reading->lines('marks', 'Marks', 0, 8));
         $jumps = array_map(static fn (string $line): array => self::jump($line, $from, $to), $reading->lines('jumps', 'Jumps', 0, 6));
@@ -87,7 +99,11 @@ final readonly class NumberLine implements Varies
         }
         foreach (array_slice($this->marks, 1) as $number => [, $place]) {
             $before = $this->marks[$number][1];
-            $facts[] = Fact::quantity('distance'.($number === 0 ? '' : ' '.chr(97 + $number)), Quantity::of($place->minus($before)->abs()), 'from one mark to the next');
+            $facts[] = Fact::quantity(
+                'distance'.($number === 0 ? '' : ' '.chr(97 + $number)),
+                Quantity::of($place->minus($before)->abs()),
+                'from one mark to the next',
+            );
         }
         foreach ($this->jumps as $number => [$start, $end]) {
             $suffix = $number === 0 ? '' : ' '.chr(97 + $number);
@@ -95,18 +111,52 @@ final readonly class NumberLine implements Varies
             $facts[] = Fact::quantity('landing'.$suffix, Quantity::of($end), 'where the jump lands');
         }
 
-        return [...$facts, Fact::quantity('length', Quantity::of($this->to->minus($this->from)), 'how long the line is'), Fact::quantity('division', Quantity::of($this->division), 'one division')];
+        return [
+            ...$facts,
+            Fact::quantity('length', Quantity::of($this->to->minus($this->from)), 'how long the line is'),
+            Fact::quantity('division', Quantity::of($this->division), 'one division'),
+        ];
     }
 
     public function steps(): array
     {
-        $steps = [new FigureStep('line', 'the line', 'Here is a number line from '.self::number($this->from).' to '.self::number($this->to).'. One division is '.self::number($this->division).'.')];
+        $steps = [new FigureStep(
+            'line',
+            'the line',
+            'Here is a number line from '
+                .self::number($this->from)
+                .' to '
+                .self::number($this->to)
+                .'. One division is '
+                .self::number($this->division)
+                .'.',
+        )];
         if ($this->marks !== []) {
-            $steps[] = new FigureStep('marks', 'the marks', 'We mark '.implode(', ', array_map(static fn (array $mark): string => ($mark[0] === '' ? '' : $mark[0].' at ').self::number($mark[1]), $this->marks)).'.');
+            $steps[] = new FigureStep(
+                'marks',
+                'the marks',
+                'We mark '.implode(
+                    ', ',
+                    array_map(
+                        static fn (array $mark): string => ($mark[0] === '' ? '' : $mark[0].' at ').self::number($mark[1]),
+                        $this->marks,
+                    ),
+                ).'.',
+            );
         }
         foreach ($this->jumps as $number => [$start, $end]) {
             $way = $end->isGreaterThan($start) ? 'to the right' : 'to the left';
-            $steps[] = new FigureStep('jump-'.($number + 1), 'jump '.($number + 1), 'From '.self::number($start).' we jump '.self::number($end->minus($start)->abs())." {$way} and land on ".self::number($end).'.');
+            $steps[] = new FigureStep(
+                'jump-'.($number + 1),
+                'jump '.($number + 1),
+                'From '
+                    .self::number($start)
+                    .' we jump '
+                    .self::number($end->minus($start)->abs())
+                    ." {$way} and land on "
+                    .self::number($end)
+                    .'.',
+            );
         }
 
         return $steps;
@@ -124,10 +174,19 @@ final readonly class NumberLine implements Varies
 
     public function words(): string
     {
-        $marks = array_map(static fn (array $mark): string => $mark[0] === '' ? self::number($mark[1]) : "{$mark[0]} at ".self::number($mark[1]), $this->marks);
+        $marks = array_map(
+            static fn (array $mark): string => $mark[0] === '' ? self::number($mark[1]) : "{$mark[0]} at ".self::number($mark[1]),
+            $this->marks,
+        );
         $jumps = array_map(static fn (array $jump): string => 'from '.self::number($jump[0]).' to '.self::number($jump[1]), $this->jumps);
 
-        return 'A number line from '.self::number($this->from).' to '.self::number($this->to).', in divisions of '.self::number($this->division).'.'
+        return 'A number line from '
+            .self::number($this->from)
+            .' to '
+            .self::number($this->to)
+            .', in divisions of '
+            .self::number($this->division)
+            .'.'
             .($marks === [] ? '' : ' Marked: '.implode(', ', $marks).'.')
             .($jumps === [] ? '' : ' Jumps: '.implode(', ', $jumps).'.');
     }
@@ -145,7 +204,13 @@ final readonly class NumberLine implements Varies
         $end = $forward ? $start + $size : $start - $size;
         $way = $forward ? 'right' : 'left';
         $least = min($start, $end) - 2;
-        $quantities = ['from' => (string) $least, 'to' => (string) (max($start, $end) + 2), 'division' => '1', 'marks' => (string) $start, 'jumps' => "{$start} to {$end}"];
+        $quantities = [
+            'from' => (string) $least,
+            'to' => (string) (max($start, $end) + 2),
+            'division' => '1',
+            'marks' => (string) $start,
+            'jumps' => "{$start} to {$end}",
+        ];
         $written = self::number(BigRational::of($start));
 
         return Variation::of($quantities, "Start at {$written} and jump {$size} to the {$way}. Where do you land?", Quantity::of($end), [
@@ -175,13 +240,27 @@ final readonly class NumberLine implements Varies
         $first = $chance->whole(1, 2 * $bottom - 1);
         $second = $first + $chance->whole(2, $bottom + 2);
         [$one, $other] = [BigRational::nd($first, $bottom), BigRational::nd($second, $bottom)];
-        $quantities = ['from' => '0', 'to' => (string) (int) ceil(($second + 1) / $bottom), 'division' => "1/{$bottom}", 'marks' => "A = {$first}/{$bottom}\nB = {$second}/{$bottom}", 'jumps' => ''];
+        $quantities = [
+            'from' => '0',
+            'to' => (string) (int) ceil(($second + 1) / $bottom),
+            'division' => "1/{$bottom}",
+            'marks' => "A = {$first}/{$bottom}\nB = {$second}/{$bottom}",
+            'jumps' => '',
+        ];
 
-        return Variation::of($quantities, 'A is at '.self::number($one).' and B is at '.self::number($other).'. How far apart are they?', Quantity::of($other->minus($one)), [
-            'The marks were counted instead of the spaces between them.' => Quantity::of(BigRational::nd($second - $first + 1, $bottom)),
-            'The two numbers were added.' => Quantity::of($one->plus($other)),
-            'The divisions were counted, but not what one division is.' => Quantity::of($second - $first),
-        ]);
+        return Variation::of(
+            $quantities,
+            'A is at '.self::number($one).' and B is at '.self::number($other).'. How far apart are they?',
+            Quantity::of($other->minus($one)),
+            [
+                'The marks were counted instead of the spaces between them.' => Quantity::of(BigRational::nd(
+                    $second - $first + 1,
+                    $bottom,
+                )),
+                'The two numbers were added.' => Quantity::of($one->plus($other)),
+                'The divisions were counted, but not what one division is.' => Quantity::of($second - $first),
+            ],
+        );
     }
 
     /** @return array{string, BigRational} */
@@ -189,7 +268,10 @@ final readonly class NumberLine implements Varies
     {
         $parts = preg_split('/\s*[=:]\s*/u', $line) ?: [];
         [$name, $written] = count($parts) === 2 ? [$parts[0], $parts[1]] : ['', $line];
-        $place = Reading::asNumber($written) ?? throw InvalidQuantities::because("“{$line}” is not a mark. Write a number, or a name and a number: A = 3/4.", 'marks');
+        $place = Reading::asNumber($written) ?? throw InvalidQuantities::because(
+            "“{$line}” is not a mark. Write a number, or a name and a number: A = 3/4.",
+            'marks',
+        );
         self::refuseOutside($place, $from, $to, 'marks');
         if (mb_strlen($name) > 12) {
             throw InvalidQuantities::because("The name “{$name}” is too long for the line. Use at most 12 letters.", 'marks');
@@ -215,7 +297,15 @@ final readonly class NumberLine implements Varies
     private static function refuseOutside(BigRational $place, BigRational $from, BigRational $to, string $field): void
     {
         if ($place->isLessThan($from) || $place->isGreaterThan($to)) {
-            throw InvalidQuantities::because(self::number($place).' is not on the line, which goes from '.self::number($from).' to '.self::number($to).'. Make the line longer or move it.', $field);
+            throw InvalidQuantities::because(
+                self::number($place)
+                    .' is not on the line, which goes from '
+                    .self::number($from)
+                    .' to '
+                    .self::number($to)
+                    .'. Make the line longer or move it.',
+                $field,
+            );
         }
     }
 }

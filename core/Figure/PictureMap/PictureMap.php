@@ -37,12 +37,25 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
 
     public static function entry(): Entry
     {
-        return new Entry('picture-map', 'Picture map', 'Spots on a picture that lead to side slides and back', [Purpose::Name, Purpose::Connect, Purpose::Read], [Subject::Art, Subject::Geography, Subject::History, Subject::Science], 'map painting hotspots explore side slides details');
+        return new Entry(
+            'picture-map',
+            'Picture map',
+            'Spots on a picture that lead to side slides and back',
+            [Purpose::Name, Purpose::Connect, Purpose::Read],
+            [Subject::Art, Subject::Geography, Subject::History, Subject::Science],
+            'map painting hotspots explore side slides details',
+        );
     }
 
     public static function blank(): array
     {
-        return ['picture' => '', 'spots' => [['name' => 'a first detail', 'x' => 0.25, 'y' => 0.3, 'slide' => ''], ['name' => 'a second detail', 'x' => 0.7, 'y' => 0.55, 'slide' => '']]];
+        return [
+            'picture' => '',
+            'spots' => [
+                ['name' => 'a first detail', 'x' => 0.25, 'y' => 0.3, 'slide' => ''],
+                ['name' => 'a second detail', 'x' => 0.7, 'y' => 0.55, 'slide' => ''],
+            ],
+        ];
     }
 
     public static function fields(): array
@@ -92,7 +105,12 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         foreach ($this->spots as $number => $spot) {
             [$x, $y] = $this->place($number, $ground);
             $row = $this->row($number, $box);
-            $set = $context->type->fit($spot->name, $row->width - 64 - ($spot->slide === '' ? 0 : 40), $row->height - 4, new TextStyle(34, Paint::INK, true, 0, 1.15));
+            $set = $context->type->fit(
+                $spot->name,
+                $row->width - 64 - ($spot->slide === '' ? 0 : 40),
+                $row->height - 4,
+                new TextStyle(34, Paint::INK, true, 0, 1.15),
+            );
             $pieces['spot-'.($number + 1)] = [
                 ...$this->sign($number, $x, $y, $context),
                 ...$this->sign($number, $row->x + 24, $row->middleY(), $context),
@@ -111,7 +129,11 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         foreach ($this->spots as $number => $spot) {
             if ($spot->slide !== '') {
                 [$x, $y] = $this->place($number, $ground);
-                $links['spot-'.($number + 1)] = new Link($spot->slide, ($number + 1).'. '.$spot->name, [new Box($x - 23, $y - 23, 46, 46), $this->row($number, $box)]);
+                $links['spot-'.($number + 1)] = new Link(
+                    $spot->slide,
+                    ($number + 1).'. '.$spot->name,
+                    [new Box($x - 23, $y - 23, 46, 46), $this->row($number, $box)],
+                );
             }
         }
 
@@ -120,7 +142,14 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
 
     public function words(): string
     {
-        return 'A picture with numbered spots: '.implode(', ', array_map(static fn (Point $spot, int $number): string => ($number + 1).', '.$spot->name, $this->spots, array_keys($this->spots))).'.';
+        return 'A picture with numbered spots: '.implode(
+            ', ',
+            array_map(
+                static fn (Point $spot, int $number): string => ($number + 1).', '.$spot->name,
+                $this->spots,
+                array_keys($this->spots),
+            ),
+        ).'.';
     }
 
     public function pictures(): array
@@ -175,7 +204,10 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
             for ($turn = 0; $turn < 400; $turn++) {
                 // In a widening spiral about its own place, never beyond the picture.
                 [$turnedX, $turnedY] = [$x + cos($turn) * $turn * 0.9, $y + sin($turn) * $turn * 0.9];
-                $at = [max($ground->box->x + 24, min($ground->box->right() - 24, $turnedX)), max($ground->box->y + 24, min($ground->box->bottom() - 24, $turnedY))];
+                $at = [
+                    max($ground->box->x + 24, min($ground->box->right() - 24, $turnedX)),
+                    max($ground->box->y + 24, min($ground->box->bottom() - 24, $turnedY)),
+                ];
                 if (! self::meets($at, $taken)) {
                     break;
                 }

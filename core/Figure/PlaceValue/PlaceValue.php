@@ -41,7 +41,14 @@ final readonly class PlaceValue implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('place-value', 'Place value', 'Show a number in columns, what its digits are worth and ten times as much', [Purpose::Place], [Subject::Maths], 'digits columns hundreds tens ones tenths decimal expanded ten times thousands');
+        return new Entry(
+            'place-value',
+            'Place value',
+            'Show a number in columns, what its digits are worth and ten times as much',
+            [Purpose::Place],
+            [Subject::Maths],
+            'digits columns hundreds tens ones tenths decimal expanded ten times thousands',
+        );
     }
 
     public static function blank(): array
@@ -59,7 +66,10 @@ final readonly class PlaceValue implements Varies
         $number = (new Reading($quantities))->number('number', 'The number');
         $decimal = $number->isNegative() ? null : DecimalExpansion::of($number);
         if ($decimal === null || $number->isZero() || ! $decimal->ends() || strlen($decimal->whole) > 6 || strlen($decimal->start) > 3) {
-            throw InvalidQuantities::because('The number must be above 0 and under 1 000 000, with at most three decimal places: for example 4352 or 30.75.', 'number');
+            throw InvalidQuantities::because(
+                'The number must be above 0 and under 1 000 000, with at most three decimal places: for example 4352 or 30.75.',
+                'number',
+            );
         }
 
         return new self($number->simplified());
@@ -76,7 +86,11 @@ final readonly class PlaceValue implements Varies
         foreach ($this->digits() as $place => $digit) {
             $column = Place::from($place);
             if ($digit > 0) {
-                $facts[] = Fact::quantity($column->label(), Quantity::of($column->worth()->multipliedBy($digit)), "what the {$digit} is worth");
+                $facts[] = Fact::quantity(
+                    $column->label(),
+                    Quantity::of($column->worth()->multipliedBy($digit)),
+                    "what the {$digit} is worth",
+                );
             }
         }
 
@@ -104,13 +118,26 @@ final readonly class PlaceValue implements Varies
         $places = $this->places();
         $label = self::LABEL / $this->smallest()->width;
         $shares = [$label, ...array_fill(0, count($places), (1 - $label) / count($places))];
-        $table = new Table(['', ...array_map(static fn (Place $place): string => $place->short(), $places)], $shares, 2, new Box($box->x, $box->y, $box->width, $box->height - self::SUM), $context);
+        $table = new Table(
+            ['', ...array_map(static fn (Place $place): string => $place->short(), $places)],
+            $shares,
+            2,
+            new Box($box->x, $box->y, $box->width, $box->height - self::SUM),
+            $context,
+        );
         $sum = $context->type->fit($this->sum(), $box->width, self::SUM - 16, new TextStyle(44, $context->strong, true, 0.5));
 
         return [
-            'number' => [...$table->head(), ...$table->row(1, ['', ...$this->inColumns($this->number)], true, $context->strong), ...$this->point($table, 1)],
+            'number' => [
+                ...$table->head(),
+                ...$table->row(1, ['', ...$this->inColumns($this->number)], true, $context->strong),
+                ...$this->point($table, 1),
+            ],
             'worth' => $sum->shapes($box->x, $box->bottom() - self::SUM + 16),
-            'ten times' => [...$table->row(2, ['× 10', ...$this->inColumns($this->number->multipliedBy(10))], true), ...$this->point($table, 2)],
+            'ten times' => [
+                ...$table->row(2, ['× 10', ...$this->inColumns($this->number->multipliedBy(10))], true),
+                ...$this->point($table, 2),
+            ],
         ];
     }
 
@@ -189,9 +216,12 @@ final readonly class PlaceValue implements Varies
         $decimal = DecimalExpansion::of($number);
         $after = str_split($decimal->start);
 
-        return array_map(static fn (Place $place): string => $place->value < 0
-            ? $after[-$place->value - 1] ?? ''
-            : substr($decimal->whole, max(0, strlen($decimal->whole) - 1 - $place->value), strlen($decimal->whole) > $place->value ? 1 : 0), $this->places());
+        $before = array_reverse(str_split($decimal->whole));
+
+        return array_map(
+            static fn (Place $place): string => $place->value < 0 ? $after[-$place->value - 1] ?? '' : $before[$place->value] ?? '',
+            $this->places(),
+        );
     }
 
     /** @return list<Shape> the decimal point, where there are decimal places */

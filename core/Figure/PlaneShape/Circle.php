@@ -24,7 +24,10 @@ final readonly class Circle extends Measured
     {
         $given = array_values(array_filter(['radius', 'diameter', 'circumference', 'area'], $reading->has(...)));
         if (count($given) !== 1) {
-            throw InvalidQuantities::because('Give one measure of the circle: its radius, diameter, circumference or area. The others follow.', $given[1] ?? 'radius');
+            throw InvalidQuantities::because(
+                'Give one measure of the circle: its radius, diameter, circumference or area. The others follow.',
+                $given[1] ?? 'radius',
+            );
         }
         $amount = Quantity::of($reading->amount($given[0], 'The '.$given[0], $given[0] === 'area' ? $unit->power(2) : $unit)->value);
         $pi = new Quantity(BigRational::of(self::PI), Unit::none(), false);
@@ -44,7 +47,11 @@ final readonly class Circle extends Measured
         // What was typed stays exactly as it was typed.
         $measures[$given[0]][0] = $in($amount, $given[0] === 'area' ? 2 : 1);
 
-        return new self(array_map(static fn (string $name): Fact => Fact::quantity($name, ...$measures[$name]), array_keys($measures)), $given, $unit);
+        return new self(
+            array_map(static fn (string $name): Fact => Fact::quantity($name, ...$measures[$name]), array_keys($measures)),
+            $given,
+            $unit,
+        );
     }
 
     public function kind(): string
@@ -56,7 +63,10 @@ final readonly class Circle extends Measured
     {
         $radius = $this->length('radius');
 
-        return array_map(static fn (int $degrees): array => [$radius * cos(deg2rad($degrees)), $radius * sin(deg2rad($degrees))], range(0, 357, 3));
+        return array_map(
+            static fn (int $degrees): array => [$radius * cos(deg2rad($degrees)), $radius * sin(deg2rad($degrees))],
+            range(0, 357, 3),
+        );
     }
 
     public function dimensions(): array
@@ -78,27 +88,42 @@ final readonly class Circle extends Measured
         [$length, $square] = [$this->unit(), $this->unit()->power(2)];
         $quantities = ['shape' => 'circle', 'unit' => $length->symbol()];
         if ($level === 1) {
-            return Variation::rounded($quantities + ['diameter' => (string) (2 * $radius)], "A circle has a diameter of {$this->in(2 * $radius)->written()}. What is its circumference?", $times(2 * $radius, $length), [
-                'The diameter was taken for the radius.' => $times(4 * $radius, $length),
-                'The diameter was halved: this is half way round.' => $times($radius, $length),
-                'This is the area.' => $times($radius ** 2, $square),
-                'π was left out.' => $this->in(2 * $radius),
-            ]);
+            return Variation::rounded(
+                $quantities + ['diameter' => (string) (2 * $radius)],
+                "A circle has a diameter of {$this->in(2 * $radius)->written()}. What is its circumference?",
+                $times(2 * $radius, $length),
+                [
+                    'The diameter was taken for the radius.' => $times(4 * $radius, $length),
+                    'The diameter was halved: this is half way round.' => $times($radius, $length),
+                    'This is the area.' => $times($radius ** 2, $square),
+                    'π was left out.' => $this->in(2 * $radius),
+                ],
+            );
         }
         if ($level === 2) {
-            return Variation::rounded($quantities + ['radius' => (string) $radius], "A circle has a radius of {$this->in($radius)->written()}. What is its area?", $times($radius ** 2, $square), [
-                'The radius was doubled instead of squared.' => $times(2 * $radius, $square),
-                'The diameter was squared.' => $times(4 * $radius ** 2, $square),
-                'π was left out.' => $this->in($radius ** 2, 2),
-                'The unit of an area is a square.' => $times($radius ** 2, $length),
-            ]);
+            return Variation::rounded(
+                $quantities + ['radius' => (string) $radius],
+                "A circle has a radius of {$this->in($radius)->written()}. What is its area?",
+                $times($radius ** 2, $square),
+                [
+                    'The radius was doubled instead of squared.' => $times(2 * $radius, $square),
+                    'The diameter was squared.' => $times(4 * $radius ** 2, $square),
+                    'π was left out.' => $this->in($radius ** 2, 2),
+                    'The unit of an area is a square.' => $times($radius ** 2, $length),
+                ],
+            );
         }
         $around = SignificantFigures::round($times(2 * $radius, $length), Variation::FIGURES);
 
-        return Variation::rounded($quantities + ['circumference' => $around->typedNumber()], "The circumference of a circle is {$around->written()}. What is its radius?", $around->over($pi)->over(Quantity::of(2)), [
-            'This is the diameter.' => $around->over($pi),
-            'It was multiplied by π instead of divided.' => $around->times($pi)->over(Quantity::of(2)),
-            'π was left out.' => $around->over(Quantity::of(2)),
-        ]);
+        return Variation::rounded(
+            $quantities + ['circumference' => $around->typedNumber()],
+            "The circumference of a circle is {$around->written()}. What is its radius?",
+            $around->over($pi)->over(Quantity::of(2)),
+            [
+                'This is the diameter.' => $around->over($pi),
+                'It was multiplied by π instead of divided.' => $around->times($pi)->over(Quantity::of(2)),
+                'π was left out.' => $around->over(Quantity::of(2)),
+            ],
+        );
     }
 }

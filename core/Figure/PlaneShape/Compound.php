@@ -24,12 +24,25 @@ final readonly class Compound extends Measured
         $cutLength = $reading->amount('cutLength', 'The length of the corner', $unit);
         $cutWidth = $reading->amount('cutWidth', 'The width of the corner', $unit);
         if (! $cutLength->value->isLessThan($length->value)) {
-            throw InvalidQuantities::because("The corner, {$cutLength->written()}, must be shorter than the whole, {$length->written()}.", 'cutLength');
+            throw InvalidQuantities::because(
+                "The corner, {$cutLength->written()}, must be shorter than the whole, {$length->written()}.",
+                'cutLength',
+            );
         }
         if (! $cutWidth->value->isLessThan($width->value)) {
-            throw InvalidQuantities::because("The corner, {$cutWidth->written()}, must be narrower than the whole, {$width->written()}.", 'cutWidth');
+            throw InvalidQuantities::because(
+                "The corner, {$cutWidth->written()}, must be narrower than the whole, {$width->written()}.",
+                'cutWidth',
+            );
         }
-        ShapeDrawing::refuseLine([$length->value->toFloat(), $width->value->toFloat(), $cutLength->value->toFloat(), $cutWidth->value->toFloat(), $length->minus($cutLength)->value->toFloat(), $width->minus($cutWidth)->value->toFloat()]);
+        ShapeDrawing::refuseLine([
+            $length->value->toFloat(),
+            $width->value->toFloat(),
+            $cutLength->value->toFloat(),
+            $cutWidth->value->toFloat(),
+            $length->minus($cutLength)->value->toFloat(),
+            $width->minus($cutWidth)->value->toFloat(),
+        ]);
 
         return new self([
             Fact::quantity('length', $length, 'the whole length'),
@@ -50,7 +63,12 @@ final readonly class Compound extends Measured
 
     public function corners(): array
     {
-        [$length, $width, $across, $up] = [$this->length('length'), $this->length('width'), $this->length('step length'), $this->length('step width')];
+        [$length, $width, $across, $up] = [
+            $this->length('length'),
+            $this->length('width'),
+            $this->length('step length'),
+            $this->length('step width'),
+        ];
 
         return [[0.0, 0.0], [$length, 0.0], [$length, $up], [$across, $up], [$across, $width], [0.0, $width]];
     }
@@ -74,27 +92,54 @@ final readonly class Compound extends Measured
     {
         [$length, $width] = [$chance->whole(6, 16), $chance->whole(5, 12)];
         [$cutLength, $cutWidth] = [$chance->whole(2, $length - 2), $chance->whole(2, $width - 2)];
-        $quantities = ['shape' => 'compound', 'unit' => $this->unit()->symbol(), 'length' => (string) $length, 'width' => (string) $width, 'cutLength' => (string) $cutLength, 'cutWidth' => (string) $cutWidth];
+        $quantities = [
+            'shape' => 'compound',
+            'unit' => $this->unit()->symbol(),
+            'length' => (string) $length,
+            'width' => (string) $width,
+            'cutLength' => (string) $cutLength,
+            'cutWidth' => (string) $cutWidth,
+        ];
         [$whole, $corner] = [$length * $width, $cutLength * $cutWidth];
         $cut = "From a rectangle of {$this->in($length)->written()} by {$this->in($width)->written()} a corner";
 
         return match ($level) {
-            1 => Variation::of($quantities, "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What area is left?", $this->in($whole - $corner, 2), [
-                'The corner was not taken away.' => $this->in($whole, 2),
-                'The corner was added.' => $this->in($whole + $corner, 2),
-                'This is the area of the corner.' => $this->in($corner, 2),
-            ]),
-            2 => Variation::of($quantities, "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What is the perimeter of the L-shape?", $this->in(2 * ($length + $width)), [
-                'The two sides of the corner were taken away: the way round goes along them.' => $this->in(2 * ($length + $width) - $cutLength - $cutWidth),
-                'The two sides of the corner were added.' => $this->in(2 * ($length + $width) + $cutLength + $cutWidth),
-                'This is the area.' => $this->in($whole - $corner, 2),
-                'Only half the way round was counted.' => $this->in($length + $width),
-            ]),
-            default => Variation::of($quantities, "{$cut} is cut out, {$this->in($cutWidth)->written()} wide. An area of {$this->in($whole - $corner, 2)->written()} is left. How long is the corner?", $this->in($cutLength), [
-                'This is the area of the corner.' => $this->in($corner, 2),
-                'The area that is left was divided, not the one that is gone.' => $this->in(BigRational::nd($whole - $corner, $cutWidth)),
-                'This is what is left of the length.' => $this->in($length - $cutLength),
-            ]),
+            1 => Variation::of(
+                $quantities,
+                "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What area is left?",
+                $this->in($whole - $corner, 2),
+                [
+                    'The corner was not taken away.' => $this->in($whole, 2),
+                    'The corner was added.' => $this->in($whole + $corner, 2),
+                    'This is the area of the corner.' => $this->in($corner, 2),
+                ],
+            ),
+            2 => Variation::of(
+                $quantities,
+                "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What is the perimeter of the L-shape?",
+                $this->in(2 * ($length + $width)),
+                [
+                    'The two sides of the corner were taken away: the way round goes along them.' => $this->in(
+                        2 * ($length + $width) - $cutLength - $cutWidth,
+                    ),
+                    'The two sides of the corner were added.' => $this->in(2 * ($length + $width) + $cutLength + $cutWidth),
+                    'This is the area.' => $this->in($whole - $corner, 2),
+                    'Only half the way round was counted.' => $this->in($length + $width),
+                ],
+            ),
+            default => Variation::of(
+                $quantities,
+                "{$cut} is cut out, {$this->in($cutWidth)->written()} wide. An area of {$this->in($whole - $corner, 2)->written()} is left. How long is the corner?",
+                $this->in($cutLength),
+                [
+                    'This is the area of the corner.' => $this->in($corner, 2),
+                    'The area that is left was divided, not the one that is gone.' => $this->in(BigRational::nd(
+                        $whole - $corner,
+                        $cutWidth,
+                    )),
+                    'This is what is left of the length.' => $this->in($length - $cutLength),
+                ],
+            ),
         };
     }
 }

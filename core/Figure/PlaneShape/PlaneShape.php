@@ -28,7 +28,14 @@ final readonly class PlaneShape implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('plane-shape', 'Plane shape', 'Draw a rectangle, triangle, circle or L-shape to scale, with the measures that follow', [Purpose::Shape, Purpose::Measure], [Subject::Maths, Subject::Art, Subject::Science], 'area perimeter circumference radius diameter triangle rectangle circle compound pythagoras');
+        return new Entry(
+            'plane-shape',
+            'Plane shape',
+            'Draw a rectangle, triangle, circle or L-shape to scale, with the measures that follow',
+            [Purpose::Shape, Purpose::Measure],
+            [Subject::Maths, Subject::Art, Subject::Science],
+            'area perimeter circumference radius diameter triangle rectangle circle compound pythagoras',
+        );
     }
 
     public static function blank(): array
@@ -39,7 +46,17 @@ final readonly class PlaneShape implements Varies
     public static function fields(): array
     {
         return [
-            Field::choice('shape', 'Shape', ['rectangle' => 'Rectangle', 'triangle' => 'Triangle by its sides', 'right' => 'Right triangle', 'circle' => 'Circle', 'compound' => 'L-shape: a rectangle with a corner cut out']),
+            Field::choice(
+                'shape',
+                'Shape',
+                [
+                    'rectangle' => 'Rectangle',
+                    'triangle' => 'Triangle by its sides',
+                    'right' => 'Right triangle',
+                    'circle' => 'Circle',
+                    'compound' => 'L-shape: a rectangle with a corner cut out',
+                ],
+            ),
             Field::text('length', 'Length', 'leave empty what is not known')->when('shape', 'rectangle', 'compound'),
             Field::text('width', 'Width')->when('shape', 'rectangle', 'compound'),
             Field::text('perimeter', 'Perimeter')->when('shape', 'rectangle'),

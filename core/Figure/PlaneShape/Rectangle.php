@@ -21,9 +21,16 @@ final readonly class Rectangle extends Measured
     {
         $given = array_values(array_filter(['length', 'width', 'perimeter', 'area'], $reading->has(...)));
         if (count($given) !== 2) {
-            throw InvalidQuantities::because('Give exactly two measures of the rectangle, for example its length and width, or its length and perimeter. The others follow.', $given[2] ?? 'length');
+            throw InvalidQuantities::because(
+                'Give exactly two measures of the rectangle, for example its length and width, or its length and perimeter. The others follow.',
+                $given[2] ?? 'length',
+            );
         }
-        $value = static fn (string $name): BigRational => $reading->amount($name, 'The '.$name, $name === 'area' ? $unit->power(2) : $unit)->value;
+        $value = static fn (string $name): BigRational => $reading->amount(
+            $name,
+            'The '.$name,
+            $name === 'area' ? $unit->power(2) : $unit,
+        )->value;
         [$length, $width] = match ($given) {
             ['length', 'width'] => [$value('length'), $value('width')],
             ['length', 'perimeter'] => [$value('length'), self::fromPerimeter($value('perimeter'), $value('length'))],
@@ -75,22 +82,37 @@ final readonly class Rectangle extends Measured
         $quantities = ['shape' => 'rectangle', 'unit' => $this->unit()->symbol(), 'length' => (string) $length];
 
         return match ($level) {
-            1 => Variation::of($quantities + ['width' => (string) $width], "A rectangle is {$this->in($length)->written()} long and {$this->in($width)->written()} wide. What is its area?", $this->in($area, 2), [
-                'This is the perimeter.' => $this->in($perimeter),
-                'The sides were added instead of multiplied.' => $this->in($length + $width, 2),
-                'The unit of an area is a square.' => $this->in($area),
-            ]),
-            2 => Variation::of($quantities + ['perimeter' => (string) $perimeter], "The perimeter of a rectangle is {$this->in($perimeter)->written()}. It is {$this->in($length)->written()} long. How wide is it?", $this->in($width), [
-                'Only one length was taken away.' => $this->in($perimeter - $length),
-                'Both lengths were taken away, but the rest was not halved.' => $this->in(2 * $width),
-                'This is half the perimeter.' => $this->in($length + $width),
-            ]),
-            default => Variation::of($quantities + ['area' => (string) $area], "The area of a rectangle is {$this->in($area, 2)->written()}. It is {$this->in($length)->written()} long. What is its perimeter?", $this->in($perimeter), [
-                'This is the width: the way round it is asked.' => $this->in($width),
-                'Only two of the four sides were added.' => $this->in($length + $width),
-                'The length was taken away from the area.' => $this->in($area - $length),
-                'This is a length, not an area.' => $this->in($perimeter, 2),
-            ]),
+            1 => Variation::of(
+                $quantities + ['width' => (string) $width],
+                "A rectangle is {$this->in($length)->written()} long and {$this->in($width)->written()} wide. What is its area?",
+                $this->in($area, 2),
+                [
+                    'This is the perimeter.' => $this->in($perimeter),
+                    'The sides were added instead of multiplied.' => $this->in($length + $width, 2),
+                    'The unit of an area is a square.' => $this->in($area),
+                ],
+            ),
+            2 => Variation::of(
+                $quantities + ['perimeter' => (string) $perimeter],
+                "The perimeter of a rectangle is {$this->in($perimeter)->written()}. It is {$this->in($length)->written()} long. How wide is it?",
+                $this->in($width),
+                [
+                    'Only one length was taken away.' => $this->in($perimeter - $length),
+                    'Both lengths were taken away, but the rest was not halved.' => $this->in(2 * $width),
+                    'This is half the perimeter.' => $this->in($length + $width),
+                ],
+            ),
+            default => Variation::of(
+                $quantities + ['area' => (string) $area],
+                "The area of a rectangle is {$this->in($area, 2)->written()}. It is {$this->in($length)->written()} long. What is its perimeter?",
+                $this->in($perimeter),
+                [
+                    'This is the width: the way round it is asked.' => $this->in($width),
+                    'Only two of the four sides were added.' => $this->in($length + $width),
+                    'The length was taken away from the area.' => $this->in($area - $length),
+                    'This is a length, not an area.' => $this->in($perimeter, 2),
+                ],
+            ),
         };
     }
 
@@ -98,7 +120,10 @@ final readonly class Rectangle extends Measured
     {
         $other = $perimeter->dividedBy(2)->minus($side);
         if (! $other->isPositive()) {
-            throw InvalidQuantities::because('The perimeter must be more than twice the side: two of its sides would take all of it.', 'perimeter');
+            throw InvalidQuantities::because(
+                'The perimeter must be more than twice the side: two of its sides would take all of it.',
+                'perimeter',
+            );
         }
 
         return $other;
@@ -112,11 +137,17 @@ final readonly class Rectangle extends Measured
         $inside = $half->multipliedBy($half)->minus($area->multipliedBy(4));
         if ($inside->isNegative()) {
             $most = $half->multipliedBy($half)->dividedBy(4);
-            throw InvalidQuantities::because('No rectangle with this perimeter has so large an area: the square has the most, '.Quantity::of($most)->number().'.', 'area');
+            throw InvalidQuantities::because(
+                'No rectangle with this perimeter has so large an area: the square has the most, '.Quantity::of($most)->number().'.',
+                'area',
+            );
         }
         $root = Quantity::of($inside)->root();
         if (! $root->exact) {
-            throw InvalidQuantities::because('With this perimeter and area the sides do not come out as exact numbers. Change one of the two.', 'area');
+            throw InvalidQuantities::because(
+                'With this perimeter and area the sides do not come out as exact numbers. Change one of the two.',
+                'area',
+            );
         }
 
         return [$half->plus($root->value)->dividedBy(2), $half->minus($root->value)->dividedBy(2)];

@@ -25,9 +25,18 @@ final readonly class RightTriangle extends Measured
     {
         $given = array_values(array_filter(['base', 'height', 'hypotenuse', 'area'], $reading->has(...)));
         if (count($given) !== 2 || $given === ['hypotenuse', 'area']) {
-            throw InvalidQuantities::because('Give exactly two measures of the right triangle, the base or the height among them. The others follow.', $given[2] ?? 'base');
+            throw InvalidQuantities::because(
+                'Give exactly two measures of the right triangle, the base or the height among them. The others follow.',
+                $given[2] ?? 'base',
+            );
         }
-        $value = static fn (string $name): Quantity => Quantity::of($reading->amount($name, 'The '.($name === 'hypotenuse' ? 'longest side' : $name), $name === 'area' ? $unit->power(2) : $unit)->value);
+        $value = static fn (string $name): Quantity => Quantity::of(
+            $reading->amount(
+                $name,
+                'The '.($name === 'hypotenuse' ? 'longest side' : $name),
+                $name === 'area' ? $unit->power(2) : $unit,
+            )->value,
+        );
         [$base, $height] = match ($given) {
             ['base', 'height'] => [$value('base'), $value('height')],
             ['base', 'hypotenuse'] => [$value('base'), self::leg($value('hypotenuse'), $value('base'))],
@@ -62,7 +71,11 @@ final readonly class RightTriangle extends Measured
     {
         [$corner, $right, $top] = $this->corners();
 
-        return [[$corner, $right, 'base', $this->written('base')], [$right, $top, 'hypotenuse', $this->written('hypotenuse')], [$top, $corner, 'height', $this->written('height')]];
+        return [
+            [$corner, $right, 'base', $this->written('base')],
+            [$right, $top, 'hypotenuse', $this->written('hypotenuse')],
+            [$top, $corner, 'height', $this->written('height')],
+        ];
     }
 
     /** Level 1 asks for the area, level 2 for the longest side, level 3 for a leg. */
@@ -75,25 +88,43 @@ final readonly class RightTriangle extends Measured
             [$base, $height] = [$height, $base];
         }
         $area = BigRational::nd($base * $height, 2);
-        $root = fn (int $square): Quantity => Quantity::of(SignificantFigures::round(Quantity::of($square)->root(), Variation::FIGURES)->value, $this->unit());
+        $root = fn (int $square): Quantity => Quantity::of(
+            SignificantFigures::round(Quantity::of($square)->root(), Variation::FIGURES)->value,
+            $this->unit(),
+        );
         $quantities = ['shape' => 'right', 'unit' => $this->unit()->symbol(), 'base' => (string) $base];
 
         return match ($level) {
-            1 => Variation::of($quantities + ['height' => (string) $height], "A right triangle has a base of {$this->in($base)->written()} and a height of {$this->in($height)->written()}. What is its area?", $this->in($area, 2), [
-                'The half was left out: this is the rectangle around it.' => $this->in($base * $height, 2),
-                'The two sides were added.' => $this->in($base + $height, 2),
-                'The unit of an area is a square.' => $this->in($area),
-            ]),
-            2 => Variation::of($quantities + ['height' => (string) $height], "The legs of a right triangle are {$this->in($base)->written()} and {$this->in($height)->written()}. How long is its longest side?", $this->in($longest), [
-                'The two legs were added.' => $this->in($base + $height),
-                'The square root was not taken.' => $this->in($longest ** 2),
-                'The squares were taken from each other instead of added.' => $root(abs($base ** 2 - $height ** 2)),
-            ]),
-            default => Variation::of($quantities + ['hypotenuse' => (string) $longest], "The longest side of a right triangle is {$this->in($longest)->written()}, and one leg is {$this->in($base)->written()}. How long is the other leg?", $this->in($height), [
-                'The squares were added: the longest side is known already.' => $root($longest ** 2 + $base ** 2),
-                'The leg was taken from the longest side without squaring.' => $this->in($longest - $base),
-                'The square root was not taken.' => $this->in($height ** 2),
-            ]),
+            1 => Variation::of(
+                $quantities + ['height' => (string) $height],
+                "A right triangle has a base of {$this->in($base)->written()} and a height of {$this->in($height)->written()}. What is its area?",
+                $this->in($area, 2),
+                [
+                    'The half was left out: this is the rectangle around it.' => $this->in($base * $height, 2),
+                    'The two sides were added.' => $this->in($base + $height, 2),
+                    'The unit of an area is a square.' => $this->in($area),
+                ],
+            ),
+            2 => Variation::of(
+                $quantities + ['height' => (string) $height],
+                "The legs of a right triangle are {$this->in($base)->written()} and {$this->in($height)->written()}. How long is its longest side?",
+                $this->in($longest),
+                [
+                    'The two legs were added.' => $this->in($base + $height),
+                    'The square root was not taken.' => $this->in($longest ** 2),
+                    'The squares were taken from each other instead of added.' => $root(abs($base ** 2 - $height ** 2)),
+                ],
+            ),
+            default => Variation::of(
+                $quantities + ['hypotenuse' => (string) $longest],
+                "The longest side of a right triangle is {$this->in($longest)->written()}, and one leg is {$this->in($base)->written()}. How long is the other leg?",
+                $this->in($height),
+                [
+                    'The squares were added: the longest side is known already.' => $root($longest ** 2 + $base ** 2),
+                    'The leg was taken from the longest side without squaring.' => $this->in($longest - $base),
+                    'The square root was not taken.' => $this->in($height ** 2),
+                ],
+            ),
         };
     }
 

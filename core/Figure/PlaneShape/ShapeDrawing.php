@@ -35,12 +35,23 @@ final readonly class ShapeDrawing
 
     public function __construct(private Outline $outline, private Box $box, private RenderContext $context)
     {
-        $told = array_values(array_filter($outline->following(), static fn (Fact $fact): bool => in_array($fact->name, ['area', 'perimeter', 'circumference'], true)));
+        $told = array_values(array_filter(
+            $outline->following(),
+            static fn (Fact $fact): bool => in_array($fact->name, ['area', 'perimeter', 'circumference'], true),
+        ));
         $rows = array_map(static fn (Fact $fact): string => ucfirst($fact->name).' '.$fact->written, $told);
         $this->answers = $box->width > 900 || count($rows) < 2 ? [implode('      ', $rows)] : $rows;
         $this->below = count($this->answers) * self::SIZE * 1.35 + 8;
-        $side = max([0.0, ...array_map(fn (array $dimension): float => $context->type->width($dimension[3], $this->style()), $outline->dimensions())]);
-        $this->room = new Box($box->x + $side + 28, $box->y + self::SIZE * 1.5, $box->width - 2 * $side - 56, $box->height - self::SIZE * 3 - $this->below);
+        $side = max([
+            0.0,
+            ...array_map(fn (array $dimension): float => $context->type->width($dimension[3], $this->style()), $outline->dimensions()),
+        ]);
+        $this->room = new Box(
+            $box->x + $side + 28,
+            $box->y + self::SIZE * 1.5,
+            $box->width - 2 * $side - 56,
+            $box->height - self::SIZE * 3 - $this->below,
+        );
         $x = array_column($outline->corners(), 0);
         $y = array_column($outline->corners(), 1);
         $this->centre = [(min($x) + max($x)) / 2, (min($y) + max($y)) / 2];
@@ -55,7 +66,12 @@ final readonly class ShapeDrawing
     public static function refuseLine(array $sides): void
     {
         if (max($sides) > self::LONGEST_RATIO * min($sides)) {
-            throw InvalidQuantities::because('One side is more than '.self::LONGEST_RATIO.' times another: drawn to scale, the shape would be hard to see. Use measures closer to each other.', 'shape');
+            throw InvalidQuantities::because(
+                'One side is more than '
+                    .self::LONGEST_RATIO
+                    .' times another: drawn to scale, the shape would be hard to see. Use measures closer to each other.',
+                'shape',
+            );
         }
     }
 
@@ -64,8 +80,15 @@ final readonly class ShapeDrawing
     {
         $points = array_map($this->place(...), $this->outline->corners());
         $known = array_map(static fn (Fact $fact): string => $fact->name, $this->outline->known());
-        $pieces = ['shape' => [Shape::polygon($points, Paint::outlined(Paint::INK, 4, $this->context->tint)), ...$this->rightAngles($points)], 'known' => [], 'answers' => []];
-        $labels = new Labels(new Box($this->box->x, $this->box->y, $this->box->width, $this->box->height - $this->below), $this->context->type);
+        $pieces = [
+            'shape' => [Shape::polygon($points, Paint::outlined(Paint::INK, 4, $this->context->tint)), ...$this->rightAngles($points)],
+            'known' => [],
+            'answers' => [],
+        ];
+        $labels = new Labels(
+            new Box($this->box->x, $this->box->y, $this->box->width, $this->box->height - $this->below),
+            $this->context->type,
+        );
         foreach ($points as $number => $point) {
             $next = $points[($number + 1) % count($points)];
             $labels->keepClearOfLine($point[0], $point[1], $next[0], $next[1], 10);
@@ -77,7 +100,12 @@ final readonly class ShapeDrawing
         foreach ($this->answers as $number => $line) {
             $style = new TextStyle(self::SIZE + 2, $this->context->strong, true, 0.5);
             [$cut, $fitted] = Table::cut($line, $this->box->width, $style, $this->context->type);
-            $pieces['answers'][] = $this->context->type->label($cut, $this->box->middleX(), $this->box->bottom() - $this->below + ($number + 1) * self::SIZE * 1.3, $fitted);
+            $pieces['answers'][] = $this->context->type->label(
+                $cut,
+                $this->box->middleX(),
+                $this->box->bottom() - $this->below + ($number + 1) * self::SIZE * 1.3,
+                $fitted,
+            );
         }
 
         return array_filter($pieces);
@@ -89,7 +117,10 @@ final readonly class ShapeDrawing
      */
     private function place(array $point): array
     {
-        return [$this->room->middleX() + ($point[0] - $this->centre[0]) * $this->scale, $this->room->middleY() - ($point[1] - $this->centre[1]) * $this->scale];
+        return [
+            $this->room->middleX() + ($point[0] - $this->centre[0]) * $this->scale,
+            $this->room->middleY() - ($point[1] - $this->centre[1]) * $this->scale,
+        ];
     }
 
     /**
@@ -111,7 +142,11 @@ final readonly class ShapeDrawing
         $angle = rad2deg(atan2(-$outY, $outX));
         $shapes = $labels->near($written, $x, $y, $this->style(), 14, $angle);
         if ($this->outline instanceof Circle) {
-            return [Shape::polyline([$from, $to], Paint::outlined($this->context->strong, 4)), Shape::circle($this->room->middleX(), $this->room->middleY(), 6, Paint::filled(Paint::INK)), ...$shapes];
+            return [
+                Shape::polyline([$from, $to], Paint::outlined($this->context->strong, 4)),
+                Shape::circle($this->room->middleX(), $this->room->middleY(), 6, Paint::filled(Paint::INK)),
+                ...$shapes,
+            ];
         }
 
         return [Shape::polyline([$from, $to], Paint::outlined($this->context->strong, 6)), ...$shapes];
@@ -140,7 +175,14 @@ final readonly class ShapeDrawing
             }
             $arm = min(18.0, $first / 3, $second / 3);
             [$a, $b] = [[$one[0] / $first * $arm, $one[1] / $first * $arm], [$other[0] / $second * $arm, $other[1] / $second * $arm]];
-            $shapes[] = Shape::polyline([[$corner[0] + $a[0], $corner[1] + $a[1]], [$corner[0] + $a[0] + $b[0], $corner[1] + $a[1] + $b[1]], [$corner[0] + $b[0], $corner[1] + $b[1]]], Paint::outlined(Paint::INK, 2));
+            $shapes[] = Shape::polyline(
+                [
+                    [$corner[0] + $a[0], $corner[1] + $a[1]],
+                    [$corner[0] + $a[0] + $b[0], $corner[1] + $a[1] + $b[1]],
+                    [$corner[0] + $b[0], $corner[1] + $b[1]],
+                ],
+                Paint::outlined(Paint::INK, 2),
+            );
         }
 
         return $shapes;

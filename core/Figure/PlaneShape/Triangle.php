@@ -20,11 +20,18 @@ final readonly class Triangle extends Measured
     /** @throws InvalidQuantities */
     public static function bySides(Reading $reading, Unit $unit): self
     {
-        $sides = [$reading->amount('first', 'The first side', $unit), $reading->amount('second', 'The second side', $unit), $reading->amount('third', 'The third side', $unit)];
+        $sides = [
+            $reading->amount('first', 'The first side', $unit),
+            $reading->amount('second', 'The second side', $unit),
+            $reading->amount('third', 'The third side', $unit),
+        ];
         foreach ($sides as $number => $side) {
             $others = $sides[($number + 1) % 3]->plus($sides[($number + 2) % 3]);
             if (! $side->value->isLessThan($others->value)) {
-                throw InvalidQuantities::because("These sides do not close: {$side->written()} is not shorter than the other two together, {$others->written()}. Make it shorter or the others longer.", ['first', 'second', 'third'][$number]);
+                throw InvalidQuantities::because(
+                    "These sides do not close: {$side->written()} is not shorter than the other two together, {$others->written()}. Make it shorter or the others longer.",
+                    ['first', 'second', 'third'][$number],
+                );
             }
         }
         [$a, $b, $c] = array_map(static fn (Quantity $side): \Brick\Math\BigRational => $side->value, $sides);
@@ -32,7 +39,10 @@ final readonly class Triangle extends Measured
         $half = $perimeter->dividedBy(2);
         $area = Quantity::of($half->multipliedBy($half->minus($a))->multipliedBy($half->minus($b))->multipliedBy($half->minus($c)))->root();
         [$x, $y, $z] = [$a->toFloat(), $b->toFloat(), $c->toFloat()];
-        $angle = static fn (float $facing, float $one, float $other): float => rad2deg(acos(max(-1.0, min(1.0, ($one ** 2 + $other ** 2 - $facing ** 2) / (2 * $one * $other)))));
+        $angle = static fn (float $facing, float $one, float $other): float => rad2deg(acos(max(
+            -1.0,
+            min(1.0, ($one ** 2 + $other ** 2 - $facing ** 2) / (2 * $one * $other)),
+        )));
         $angles = [$angle($x, $y, $z), $angle($y, $x, $z), $angle($z, $x, $y)];
         ShapeDrawing::refuseLine([$x, 2 * $area->value->toFloat() / $x]);
         $largest = max($angles);
@@ -75,7 +85,11 @@ final readonly class Triangle extends Measured
     {
         [$left, $right, $top] = $this->corners();
 
-        return [[$left, $right, 'first', $this->written('first')], [$right, $top, 'second', $this->written('second')], [$top, $left, 'third', $this->written('third')]];
+        return [
+            [$left, $right, 'first', $this->written('first')],
+            [$right, $top, 'second', $this->written('second')],
+            [$top, $left, 'third', $this->written('third')],
+        ];
     }
 
     /** Level 1 asks for the perimeter, level 2 for a missing side, level 3 for one of two equal sides. */
@@ -87,24 +101,45 @@ final readonly class Triangle extends Measured
             $first = $chance->whole(3, 2 * $second - 2);
         }
         $perimeter = $first + $second + $third;
-        $quantities = ['shape' => 'triangle', 'unit' => $this->unit()->symbol(), 'first' => (string) $first, 'second' => (string) $second, 'third' => (string) $third];
+        $quantities = [
+            'shape' => 'triangle',
+            'unit' => $this->unit()->symbol(),
+            'first' => (string) $first,
+            'second' => (string) $second,
+            'third' => (string) $third,
+        ];
 
         return match ($level) {
-            1 => Variation::of($quantities, "The sides of a triangle are {$this->in($first)->written()}, {$this->in($second)->written()} and {$this->in($third)->written()}. What is its perimeter?", $this->in($perimeter), [
-                'One side was left out.' => $this->in($first + $second),
-                'The sides were multiplied.' => $this->in($first * $second * $third),
-                'A perimeter is a length, not an area.' => $this->in($perimeter, 2),
-            ]),
-            2 => Variation::of($quantities, "The perimeter of a triangle is {$this->in($perimeter)->written()}. Two sides are {$this->in($first)->written()} and {$this->in($second)->written()}. How long is the third?", $this->in($third), [
-                'Only one side was taken away.' => $this->in($perimeter - $first),
-                'These are the two known sides together.' => $this->in($first + $second),
-                'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
-            ]),
-            default => Variation::of($quantities, "The perimeter of a triangle is {$this->in($perimeter)->written()}. Its base is {$this->in($first)->written()}, and the other two sides are equal. How long is each of them?", $this->in($second), [
-                'The rest was not halved.' => $this->in(2 * $second),
-                'The base was not taken away first.' => $this->in(BigRational::nd($perimeter, 2)),
-                'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
-            ]),
+            1 => Variation::of(
+                $quantities,
+                "The sides of a triangle are {$this->in($first)->written()}, {$this->in($second)->written()} and {$this->in($third)->written()}. What is its perimeter?",
+                $this->in($perimeter),
+                [
+                    'One side was left out.' => $this->in($first + $second),
+                    'The sides were multiplied.' => $this->in($first * $second * $third),
+                    'A perimeter is a length, not an area.' => $this->in($perimeter, 2),
+                ],
+            ),
+            2 => Variation::of(
+                $quantities,
+                "The perimeter of a triangle is {$this->in($perimeter)->written()}. Two sides are {$this->in($first)->written()} and {$this->in($second)->written()}. How long is the third?",
+                $this->in($third),
+                [
+                    'Only one side was taken away.' => $this->in($perimeter - $first),
+                    'These are the two known sides together.' => $this->in($first + $second),
+                    'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
+                ],
+            ),
+            default => Variation::of(
+                $quantities,
+                "The perimeter of a triangle is {$this->in($perimeter)->written()}. Its base is {$this->in($first)->written()}, and the other two sides are equal. How long is each of them?",
+                $this->in($second),
+                [
+                    'The rest was not halved.' => $this->in(2 * $second),
+                    'The base was not taken away first.' => $this->in(BigRational::nd($perimeter, 2)),
+                    'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
+                ],
+            ),
         };
     }
 
@@ -112,6 +147,8 @@ final readonly class Triangle extends Measured
     {
         $whole = round($angle);
 
-        return abs($angle - $whole) < 1e-9 ? Quantity::of((int) $whole, Units::read('°')) : Quantity::approximately(round($angle, 1), Units::read('°'));
+        return abs($angle - $whole) < 1e-9
+            ? Quantity::of((int) $whole, Units::read('°'))
+            : Quantity::approximately(round($angle, 1), Units::read('°'));
     }
 }

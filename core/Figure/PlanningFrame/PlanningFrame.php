@@ -36,12 +36,24 @@ final readonly class PlanningFrame implements HasTask
 
     public static function entry(): Entry
     {
-        return new Entry('planning-frame', 'Planning frame', 'Plan a piece of writing box by box, with sentence starters and a model', [Purpose::Write], [Subject::Language, Subject::History, Subject::Science], 'writing plan paragraph essay report story sentence starters scaffold outline');
+        return new Entry(
+            'planning-frame',
+            'Planning frame',
+            'Plan a piece of writing box by box, with sentence starters and a model',
+            [Purpose::Write],
+            [Subject::Language, Subject::History, Subject::Science],
+            'writing plan paragraph essay report story sentence starters scaffold outline',
+        );
     }
 
     public static function blank(): array
     {
-        return ['boxes' => "Opening: say what it is about\nReason: give a reason\nExample: give an example\nEnding: sum up", 'starters' => '', 'model' => '', 'show' => 'sheet'];
+        return [
+            'boxes' => "Opening: say what it is about\nReason: give a reason\nExample: give an example\nEnding: sum up",
+            'starters' => '',
+            'model' => '',
+            'show' => 'sheet',
+        ];
     }
 
     public static function fields(): array
@@ -64,9 +76,17 @@ final readonly class PlanningFrame implements HasTask
         foreach ($lines as $number => $line) {
             [$name, $purpose] = array_map(trim(...), array_pad(explode(':', $line, 2), 2, ''));
             if ($name === '' || mb_strlen($name) > 24) {
-                throw InvalidQuantities::because("“{$line}” has no short name before the colon. Write for example: Opening: say what it is about.", 'boxes');
+                throw InvalidQuantities::because(
+                    "“{$line}” has no short name before the colon. Write for example: Opening: say what it is about.",
+                    'boxes',
+                );
             }
-            $boxes[] = ['name' => $name, 'purpose' => $purpose, 'starter' => $starters[$number] ?? Starters::for($purpose), 'model' => $model[$number] ?? ''];
+            $boxes[] = [
+                'name' => $name,
+                'purpose' => $purpose,
+                'starter' => $starters[$number] ?? Starters::for($purpose),
+                'model' => $model[$number] ?? '',
+            ];
         }
         if ($boxes === [] || count(array_unique(array_column($boxes, 'name'))) < count($boxes)) {
             throw InvalidQuantities::because('Two boxes have the same name. Give each its own.', 'boxes');
@@ -100,8 +120,14 @@ final readonly class PlanningFrame implements HasTask
         $steps = [];
         foreach ($this->boxes as $number => $box) {
             $purpose = $box['purpose'] === '' ? '' : " Here you {$box['purpose']}.";
-            $starter = $this->showsModel ? ($box['model'] === '' ? '' : " The model says: {$box['model']}") : ($box['starter'] === '' ? '' : " You could begin: “{$box['starter']}”.");
-            $steps[] = new FigureStep('box-'.($number + 1), $box['name'], rtrim('Box '.($number + 1).": {$box['name']}.{$purpose}{$starter}", '.').'.');
+            $starter = $this->showsModel
+                ? ($box['model'] === '' ? '' : " The model says: {$box['model']}")
+                : ($box['starter'] === '' ? '' : " You could begin: “{$box['starter']}”.");
+            $steps[] = new FigureStep(
+                'box-'.($number + 1),
+                $box['name'],
+                rtrim('Box '.($number + 1).": {$box['name']}.{$purpose}{$starter}", '.').'.',
+            );
         }
 
         return $steps;
@@ -111,7 +137,10 @@ final readonly class PlanningFrame implements HasTask
     {
         foreach ([550.0, 760.0, 1000.0, 1300.0, 1430.0] as $width) {
             $columns = $this->columns($width);
-            $height = $this->rows($columns) * max(array_map(fn (array $box): float => $this->leastHeight($box, ($width - ($columns - 1) * 16) / $columns), $this->boxes)) + ($this->rows($columns) - 1) * 16;
+            $height = $this->rows($columns) * max(array_map(
+                fn (array $box): float => $this->leastHeight($box, ($width - ($columns - 1) * 16) / $columns),
+                $this->boxes,
+            )) + ($this->rows($columns) - 1) * 16;
             if ($height <= 655) {
                 return new Box(0, 0, $width, max(300.0, $height));
             }
@@ -128,7 +157,12 @@ final readonly class PlanningFrame implements HasTask
         $height = ($box->height - ($rows - 1) * 16) / $rows;
         $pieces = [];
         foreach ($this->boxes as $number => $each) {
-            $place = new Box($box->x + ($number % $columns) * ($width + 16), $box->y + intdiv($number, $columns) * ($height + 16), $width, $height);
+            $place = new Box(
+                $box->x + ($number % $columns) * ($width + 16),
+                $box->y + intdiv($number, $columns) * ($height + 16),
+                $width,
+                $height,
+            );
             $pieces['box-'.($number + 1)] = $this->box($each, $place->inset(2), $context);
         }
 
@@ -137,12 +171,27 @@ final readonly class PlanningFrame implements HasTask
 
     public function words(): string
     {
-        return 'A plan in boxes: '.implode('; ', array_map(static fn (array $box): string => $box['name'].($box['purpose'] === '' ? '' : ", to {$box['purpose']}"), $this->boxes)).'.';
+        return 'A plan in boxes: '.implode(
+            '; ',
+            array_map(
+                static fn (array $box): string => $box['name'].($box['purpose'] === '' ? '' : ", to {$box['purpose']}"),
+                $this->boxes,
+            ),
+        ).'.';
     }
 
     public function task(): array
     {
-        return ['type' => 'plan', 'prompt' => 'Fill in your plan.', 'marks' => min(6, count($this->boxes)), 'boxes' => array_map(static fn (array $box, int $number): array => ['id' => 'box-'.($number + 1)] + $box, $this->boxes, array_keys($this->boxes))];
+        return [
+            'type' => 'plan',
+            'prompt' => 'Fill in your plan.',
+            'marks' => min(6, count($this->boxes)),
+            'boxes' => array_map(
+                static fn (array $box, int $number): array => ['id' => 'box-'.($number + 1)] + $box,
+                $this->boxes,
+                array_keys($this->boxes),
+            ),
+        ];
     }
 
     private function columns(float $width): int
@@ -162,7 +211,10 @@ final readonly class PlanningFrame implements HasTask
     {
         $text = $this->showsModel ? $box['model'] : $box['starter'];
 
-        return 56 + ($box['purpose'] === '' ? 0 : Card::leastHeight($box['purpose'], $width) - 12) + ($text === '' ? 30 : Card::leastHeight($text, $width) + 6);
+        return 56 + ($box['purpose'] === '' ? 0 : Card::leastHeight(
+            $box['purpose'],
+            $width,
+        ) - 12) + ($text === '' ? 30 : Card::leastHeight($text, $width) + 6);
     }
 
     /**
@@ -179,7 +231,12 @@ final readonly class PlanningFrame implements HasTask
         ];
         $y = $place->y + 58;
         if ($box['purpose'] !== '') {
-            $purpose = $context->type->fit($box['purpose'], $place->width - 24, max(34.0, ($place->bottom() - $y) * 0.5), new TextStyle(30, Paint::QUIET, false, 0, 1.18));
+            $purpose = $context->type->fit(
+                $box['purpose'],
+                $place->width - 24,
+                max(34.0, ($place->bottom() - $y) * 0.5),
+                new TextStyle(30, Paint::QUIET, false, 0, 1.18),
+            );
             array_push($shapes, ...$purpose->shapes($place->x + 12, $y));
             $y += $purpose->height() + 6;
         }
@@ -187,7 +244,12 @@ final readonly class PlanningFrame implements HasTask
         if ($text === '') {
             return $shapes;
         }
-        $set = $context->type->fit($text, $place->width - 24, max(34.0, $place->bottom() - $y - 6), new TextStyle(34, $this->showsModel ? Paint::INK : $context->strong, $this->showsModel, 0, 1.18));
+        $set = $context->type->fit(
+            $text,
+            $place->width - 24,
+            max(34.0, $place->bottom() - $y - 6),
+            new TextStyle(34, $this->showsModel ? Paint::INK : $context->strong, $this->showsModel, 0, 1.18),
+        );
 
         return [...$shapes, ...$set->shapes($place->x + 12, $y)];
     }

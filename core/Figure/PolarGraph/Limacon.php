@@ -19,7 +19,12 @@ final readonly class Limacon
         $a = ($curve->at(0) + $curve->at(180)) / 2;
         $cosine = ($curve->at(0) - $curve->at(180)) / 2;
         $sine = ($curve->at(90) - $curve->at(270)) / 2;
-        if (! is_finite($a + $cosine + $sine) || abs($a) < 1e-9 || abs($cosine) > 1e-9 && abs($sine) > 1e-9 || abs($cosine) + abs($sine) < 1e-9) {
+        if (
+            ! is_finite($a + $cosine + $sine)
+            || abs($a) < 1e-9
+            || abs($cosine) > 1e-9 && abs($sine) > 1e-9
+            || abs($cosine) + abs($sine) < 1e-9
+        ) {
             return null;
         }
         for ($degrees = 0; $degrees < 360; $degrees += 11) {

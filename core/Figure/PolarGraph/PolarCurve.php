@@ -34,7 +34,10 @@ final readonly class PolarCurve
         }
         $finite = array_filter($values, is_finite(...));
         if (count($finite) < 12 || max(array_map(abs(...), $finite)) < 1e-9) {
-            throw InvalidQuantities::because("“{$written}” gives no curve: r has too few values between 0° and 360°. Check the formula.", 'radius');
+            throw InvalidQuantities::because(
+                "“{$written}” gives no curve: r has too few values between 0° and 360°. Check the formula.",
+                'radius',
+            );
         }
 
         return new self(strtr($formula, ['-' => '−', '*' => '×']), $expression);
@@ -128,7 +131,11 @@ final readonly class PolarCurve
     public function symmetry(): string
     {
         $found = [];
-        foreach (['about the polar axis' => [-1, 0], 'about the line θ = 90°' => [-1, 180], 'about the pole' => [1, 180]] as $name => [$turn, $shift]) {
+        foreach ([
+            'about the polar axis' => [-1, 0],
+            'about the line θ = 90°' => [-1, 180],
+            'about the pole' => [1, 180],
+        ] as $name => [$turn, $shift]) {
             $isDirect = $isOther = true;
             for ($degrees = 0; $degrees < 360; $degrees += 7) {
                 [$r, $image] = [$this->at($degrees), $this->at($turn * $degrees + $shift)];

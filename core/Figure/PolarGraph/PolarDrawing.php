@@ -48,7 +48,14 @@ final readonly class PolarDrawing
             }
         }
 
-        return ['grid' => [...$grid, ...$this->numbers()], 'turn-1' => $turns[0], 'turn-2' => $turns[1], 'turn-3' => $turns[2], 'turn-4' => $turns[3], 'points' => $this->points()];
+        return [
+            'grid' => [...$grid, ...$this->numbers()],
+            'turn-1' => $turns[0],
+            'turn-2' => $turns[1],
+            'turn-3' => $turns[2],
+            'turn-4' => $turns[3],
+            'points' => $this->points(),
+        ];
     }
 
     /** @return list<Shape> */
@@ -83,7 +90,12 @@ final readonly class PolarDrawing
     {
         $shapes = [];
         foreach (array_reverse(array_slice($this->scale->ticks(), 1)) as $tick) {
-            $shapes[] = $this->labels->optional($this->scale->written($tick), $this->x + $this->scale->at($tick) - 6, $this->y + 34, new TextStyle(28, Paint::QUIET, false, 1));
+            $shapes[] = $this->labels->optional(
+                $this->scale->written($tick),
+                $this->x + $this->scale->at($tick) - 6,
+                $this->y + 34,
+                new TextStyle(28, Paint::QUIET, false, 1),
+            );
         }
 
         return array_values(array_filter($shapes));
@@ -123,7 +135,17 @@ final readonly class PolarDrawing
             }
             $seen[$key] = true;
             $shapes[] = Shape::circle($place[0], $place[1], 9, Paint::outlined('#FFFFFF', 2, $this->context->strong));
-            array_push($shapes, ...$this->labels->near('r = '.Curve::told($this->curve->at($degrees))->rounded()->number(), $place[0], $place[1], new TextStyle(28, $this->context->strong, true), 14, $degrees + 45));
+            array_push(
+                $shapes,
+                ...$this->labels->near(
+                    'r = '.Curve::told($this->curve->at($degrees))->rounded()->number(),
+                    $place[0],
+                    $place[1],
+                    new TextStyle(28, $this->context->strong, true),
+                    14,
+                    $degrees + 45,
+                ),
+            );
         }
 
         return $shapes;

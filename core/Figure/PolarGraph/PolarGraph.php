@@ -29,7 +29,14 @@ final readonly class PolarGraph implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('polar-graph', 'Polar graph', 'Trace r = f(θ) by angle and name its family', [Purpose::Curve, Purpose::Shape], [Subject::Maths, Subject::Art], 'polar coordinates limaçon cardioid rose spiral angle radius');
+        return new Entry(
+            'polar-graph',
+            'Polar graph',
+            'Trace r = f(θ) by angle and name its family',
+            [Purpose::Curve, Purpose::Shape],
+            [Subject::Maths, Subject::Art],
+            'polar coordinates limaçon cardioid rose spiral angle radius',
+        );
     }
 
     public static function blank(): array
@@ -78,12 +85,18 @@ final readonly class PolarGraph implements Varies
         $steps = [new FigureStep('grid', 'the grid', 'Here is the pole, with circles for r and rays for the angle θ.')];
         foreach ([[0, 90], [90, 180], [180, 270], [270, 360]] as $number => [$from, $to]) {
             [$start, $end] = [$this->curve->at($from), $this->curve->at($to)];
-            $values = is_finite($start) && is_finite($end) ? ' r goes from '.Curve::told($start)->rounded()->number().' to '.Curve::told($end)->rounded()->number().'.' : '';
+            $values = is_finite($start) && is_finite($end)
+                ? ' r goes from '.Curve::told($start)->rounded()->number().' to '.Curve::told($end)->rounded()->number().'.'
+                : '';
             $steps[] = new FigureStep('turn-'.($number + 1), "from {$from}° to {$to}°", "From {$from} to {$to} degrees.{$values}");
         }
         $family = $this->limacon === null ? '' : " It is {$this->limacon->family()}.";
         $zeros = $this->curve->zeros;
-        $steps[] = new FigureStep('points', 'points to know', ($zeros === [] ? 'It never passes through the pole.' : 'It passes through the pole at '.self::angles($zeros).'.').$family);
+        $steps[] = new FigureStep(
+            'points',
+            'points to know',
+            ($zeros === [] ? 'It never passes through the pole.' : 'It passes through the pole at '.self::angles($zeros).'.').$family,
+        );
 
         return $steps;
     }
@@ -126,18 +139,27 @@ final readonly class PolarGraph implements Varies
         $written = self::formula($a, $sign, $b, $function);
         $most = $a + $b;
         if ($level === 2) {
-            return Variation::of(['radius' => $written], "What is the greatest distance of r = {$written} from the pole?", Quantity::of($most), [
-                'The two numbers were taken from each other.' => Quantity::of(abs($a - $b)),
-                'Only the number alone was taken.' => Quantity::of($a),
-                'They were multiplied.' => Quantity::of($a * $b),
-            ]);
+            return Variation::of(
+                ['radius' => $written],
+                "What is the greatest distance of r = {$written} from the pole?",
+                Quantity::of($most),
+                [
+                    'The two numbers were taken from each other.' => Quantity::of(abs($a - $b)),
+                    'Only the number alone was taken.' => Quantity::of($a),
+                    'They were multiplied.' => Quantity::of($a * $b),
+                ],
+            );
         }
         $degrees = $chance->one([0, 90, 180, 270]);
         $value = (int) round(PolarCurve::read($written)->at($degrees));
 
         return Variation::of(['radius' => $written], "What is r of r = {$written} at θ = {$degrees}°?", Quantity::of($value), [
-            'The cosine and the sine were mixed up.' => Quantity::of((int) round(PolarCurve::read(self::formula($a, $sign, $b, $function === 'cos' ? 'sin' : 'cos'))->at($degrees))),
-            'The sign was turned round.' => Quantity::of((int) round(PolarCurve::read(self::formula($a, $sign === '+' ? '−' : '+', $b, $function))->at($degrees))),
+            'The cosine and the sine were mixed up.' => Quantity::of((int) round(
+                PolarCurve::read(self::formula($a, $sign, $b, $function === 'cos' ? 'sin' : 'cos'))->at($degrees),
+            )),
+            'The sign was turned round.' => Quantity::of((int) round(
+                PolarCurve::read(self::formula($a, $sign === '+' ? '−' : '+', $b, $function))->at($degrees),
+            )),
             'The numbers were multiplied.' => Quantity::of($a * $b),
             'This is what stands before the '.($function === 'cos' ? 'cosine' : 'sine').'.' => Quantity::of($b),
         ]);
@@ -151,12 +173,17 @@ final readonly class PolarGraph implements Varies
     /** @param  list<float>  $degrees */
     private static function angles(array $degrees): string
     {
-        return $degrees === [] ? 'none' : implode(', ', array_map(static fn (float $each): string => Curve::told(round($each, 1))->rounded()->number().'°', $degrees));
+        return $degrees === []
+            ? 'none'
+            : implode(', ', array_map(static fn (float $each): string => Curve::told(round($each, 1))->rounded()->number().'°', $degrees));
     }
 
     private function negative(): string
     {
-        $ranges = array_map(static fn (array $range): string => 'from '.self::angles([$range[0]]).' to '.self::angles([$range[1]]), $this->curve->stretches(-1));
+        $ranges = array_map(
+            static fn (array $range): string => 'from '.self::angles([$range[0]]).' to '.self::angles([$range[1]]),
+            $this->curve->stretches(-1),
+        );
 
         return $ranges === [] ? 'nowhere' : implode(', ', $ranges);
     }

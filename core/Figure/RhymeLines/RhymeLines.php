@@ -35,12 +35,22 @@ final readonly class RhymeLines implements HasTask, Varies
 
     public static function entry(): Entry
     {
-        return new Entry('rhyme-lines', 'Rhyme lines', 'Mark which lines of a verse rhyme, and name the pattern', [Purpose::Sounds, Purpose::Read], [Subject::Language, Subject::EarlyReading], 'poem poetry rhyme scheme couplet ballad stanza verse ABAB');
+        return new Entry(
+            'rhyme-lines',
+            'Rhyme lines',
+            'Mark which lines of a verse rhyme, and name the pattern',
+            [Purpose::Sounds, Purpose::Read],
+            [Subject::Language, Subject::EarlyReading],
+            'poem poetry rhyme scheme couplet ballad stanza verse ABAB',
+        );
     }
 
     public static function blank(): array
     {
-        return ['verse' => "The shadow of the garden wall\nLies long upon the lawn;\nIt has not shortened much at all\nSince first the light of dawn.", 'letters' => ''];
+        return [
+            'verse' => "The shadow of the garden wall\nLies long upon the lawn;\nIt has not shortened much at all\nSince first the light of dawn.",
+            'letters' => '',
+        ];
     }
 
     public static function fields(): array
@@ -60,11 +70,18 @@ final readonly class RhymeLines implements HasTask, Varies
         $lines = [];
         foreach ($verse as $number => $line) {
             if (Rhyme::lastWord($line) === '') {
-                throw InvalidQuantities::because("“{$line}” ends without a word, so it cannot rhyme. Give every line a last word.", 'verse');
+                throw InvalidQuantities::because(
+                    "“{$line}” ends without a word, so it cannot rhyme. Give every line a last word.",
+                    'verse',
+                );
             }
             $ending = Rhyme::ending($line);
             $letter = $own[$number] ?? $known[$ending] ?? chr(65 + count(array_unique([...array_values($known), ...array_values($own)])));
-            while (! isset($own[$number]) && ! isset($known[$ending]) && in_array($letter, [...array_values($known), ...array_values($own)], true)) {
+            while (
+                ! isset($own[$number])
+                && ! isset($known[$ending])
+                && in_array($letter, [...array_values($known), ...array_values($own)], true)
+            ) {
                 $letter = chr(ord($letter) + 1);
             }
             // The teacher's letter also stands for the sound of its line.
@@ -84,7 +101,14 @@ final readonly class RhymeLines implements HasTask, Varies
             Fact::words('pattern', $this->pattern(), 'the letters in order'),
             Fact::words('form', $this->form(), 'the name of the pattern'),
             Fact::quantity('lines', Quantity::of(count($this->lines)), 'how many lines'),
-            Fact::quantity('rhymes', Quantity::of(count(array_filter(array_count_values(array_column($this->lines, 1)), static fn (int $count): bool => $count > 1))), 'how many sounds come back'),
+            Fact::quantity(
+                'rhymes',
+                Quantity::of(count(array_filter(
+                    array_count_values(array_column($this->lines, 1)),
+                    static fn (int $count): bool => $count > 1,
+                ))),
+                'how many sounds come back',
+            ),
         ];
         foreach ($this->lines as $number => [$line]) {
             $facts[] = Fact::quantity('beats '.chr(97 + $number), Quantity::of(Beats::inLine($line)), 'beats in line '.($number + 1));
@@ -97,8 +121,13 @@ final readonly class RhymeLines implements HasTask, Varies
     {
         $steps = [new FigureStep('verse', 'the verse', 'Read the verse aloud and listen to the ends of the lines.')];
         foreach (array_values(array_unique(array_column($this->lines, 1))) as $letter) {
-            $words = array_map(static fn (array $line): string => '“'.Rhyme::lastWord($line[0]).'”', array_values(array_filter($this->lines, static fn (array $line): bool => $line[1] === $letter)));
-            $script = count($words) === 1 ? "{$words[0]} rhymes with no other line: it gets the letter {$letter}." : implode(' and ', $words)." rhyme: they get the letter {$letter}.";
+            $words = array_map(
+                static fn (array $line): string => '“'.Rhyme::lastWord($line[0]).'”',
+                array_values(array_filter($this->lines, static fn (array $line): bool => $line[1] === $letter)),
+            );
+            $script = count($words) === 1
+                ? "{$words[0]} rhymes with no other line: it gets the letter {$letter}."
+                : implode(' and ', $words)." rhyme: they get the letter {$letter}.";
             $steps[] = new FigureStep('letter-'.strtolower($letter), "letter {$letter}", $script);
         }
         $steps[] = new FigureStep('form', 'the pattern', "The pattern is {$this->pattern()}: {$this->form()}.");
@@ -125,7 +154,16 @@ final readonly class RhymeLines implements HasTask, Varies
 
     public function task(): array
     {
-        return ['type' => 'letters', 'prompt' => 'Give each line a letter: lines that rhyme get the same one.', 'marks' => max(1, min(5, intdiv(count($this->lines), 2))), 'lines' => array_map(static fn (array $line, int $number): array => ['id' => 'line-'.($number + 1), 'text' => $line[0], 'letter' => $line[1]], $this->lines, array_keys($this->lines))];
+        return [
+            'type' => 'letters',
+            'prompt' => 'Give each line a letter: lines that rhyme get the same one.',
+            'marks' => max(1, min(5, intdiv(count($this->lines), 2))),
+            'lines' => array_map(
+                static fn (array $line, int $number): array => ['id' => 'line-'.($number + 1), 'text' => $line[0], 'letter' => $line[1]],
+                $this->lines,
+                array_keys($this->lines),
+            ),
+        ];
     }
 
     /** Level 1 has rhymes that are spelled alike, level 2 rhymes that are not, level 3 words that only look as if they rhymed. */
@@ -149,7 +187,12 @@ final readonly class RhymeLines implements HasTask, Varies
     {
         $letters = str_split(strtoupper((string) preg_replace('/[^A-Za-z?]/', '', $typed)));
         if (count($letters) !== $lines) {
-            throw InvalidQuantities::because('There are '.count($letters)." letters for {$lines} lines. Give one for each line, or a question mark where the dictionary should decide.", 'letters');
+            throw InvalidQuantities::because(
+                'There are '
+                    .count($letters)
+                    ." letters for {$lines} lines. Give one for each line, or a question mark where the dictionary should decide.",
+                'letters',
+            );
         }
 
         return array_filter($letters, static fn (string $letter): bool => $letter !== '?');

@@ -21,7 +21,18 @@ final readonly class RhymePractice
         ['sea', 'key', 'tree'], ['white', 'night', 'kite'], ['word', 'bird', 'heard'], ['bread', 'said', 'red'], ['stone', 'grown', 'loan'],
     ];
 
-    private const ONLY_LOOK_ALIKE = [['love', 'move'], ['cough', 'tough'], ['comb', 'tomb'], ['heard', 'beard'], ['food', 'good'], ['bone', 'gone'], ['wear', 'near'], ['now', 'low'], ['daughter', 'laughter'], ['lost', 'most']];
+    private const ONLY_LOOK_ALIKE = [
+        ['love', 'move'],
+        ['cough', 'tough'],
+        ['comb', 'tomb'],
+        ['heard', 'beard'],
+        ['food', 'good'],
+        ['bone', 'gone'],
+        ['wear', 'near'],
+        ['now', 'low'],
+        ['daughter', 'laughter'],
+        ['lost', 'most'],
+    ];
 
     /** Patterns of four lines, and how they come to be heard where they are not. */
     private const PATTERNS = [
@@ -41,13 +52,21 @@ final readonly class RhymePractice
     public function item(): Variation
     {
         [$pattern, $words] = $this->level === 3 ? $this->onlyLookingAlike() : $this->rhyming();
-        $verse = implode("\n", array_map(static fn (string $place, string $word): string => "The {$place} line ends in {$word}", self::PLACES, $words));
+        $verse = implode(
+            "\n",
+            array_map(static fn (string $place, string $word): string => "The {$place} line ends in {$word}", self::PLACES, $words),
+        );
         $slips = [];
         foreach (array_diff_key(self::PATTERNS, [$pattern => '']) as $other => $why) {
             $slips[$why] = $other;
         }
 
-        return Variation::of(['verse' => $verse, 'letters' => ''], 'Four lines end in '.implode(', ', $words).'. Which pattern do they make?', $pattern, $slips);
+        return Variation::of(
+            ['verse' => $verse, 'letters' => ''],
+            'Four lines end in '.implode(', ', $words).'. Which pattern do they make?',
+            $pattern,
+            $slips,
+        );
     }
 
     /** @return array{string, list<string>} */

@@ -24,7 +24,10 @@ final readonly class VerseDrawing
         $count = count($this->figure->lines);
         $row = min(90.0, ($this->box->height - 56) / $count);
         $size = min(46.0, $row * 0.72);
-        $widest = fn (float $at): float => max(array_map(fn (array $line): float => $this->context->type->width($line[0], new TextStyle($at)), $this->figure->lines));
+        $widest = fn (float $at): float => max(array_map(
+            fn (array $line): float => $this->context->type->width($line[0], new TextStyle($at)),
+            $this->figure->lines,
+        ));
         while ($size > 28 && $widest($size) > $this->box->width - 90) {
             $size--;
         }
@@ -40,7 +43,12 @@ final readonly class VerseDrawing
                 $this->context->type->label($letter, $column, $middle + 10, new TextStyle(28, $series->colour, true, 0.5)),
             ];
         }
-        $pieces['form'] = [$this->context->type->label("{$this->figure->pattern()}: {$this->figure->form()}", $this->box->x + 4, $this->box->y + $count * $row + 40, new TextStyle(30, $this->context->strong, true))];
+        $pieces['form'] = [$this->context->type->label(
+            "{$this->figure->pattern()}: {$this->figure->form()}",
+            $this->box->x + 4,
+            $this->box->y + $count * $row + 40,
+            new TextStyle(30, $this->context->strong, true),
+        )];
 
         return $pieces;
     }

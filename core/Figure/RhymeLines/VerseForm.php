@@ -19,7 +19,13 @@ final class VerseForm
         'AAA' => 'a triplet',
     ];
 
-    private const STANZAS = ['ABAB' => 'alternate rhyme', 'ABBA' => 'enclosed rhyme', 'ABCB' => 'the ballad pattern', 'AABA' => 'rubai stanzas', 'AABBA' => 'limericks'];
+    private const STANZAS = [
+        'ABAB' => 'alternate rhyme',
+        'ABBA' => 'enclosed rhyme',
+        'ABCB' => 'the ballad pattern',
+        'AABA' => 'rubai stanzas',
+        'AABBA' => 'limericks',
+    ];
 
     /** @param  string  $pattern one letter a line, such as “AABB” */
     public static function named(string $pattern): string
@@ -32,7 +38,8 @@ final class VerseForm
 
     private static function ofCouplets(string $pattern): ?string
     {
-        $isCouplets = strlen($pattern) % 2 === 0 && array_filter(str_split($pattern, 2), static fn (string $pair): bool => $pair[0] !== $pair[1]) === [];
+        $isCouplets = strlen($pattern) % 2 === 0
+            && array_filter(str_split($pattern, 2), static fn (string $pair): bool => $pair[0] !== $pair[1]) === [];
 
         return $isCouplets ? 'couplets' : null;
     }

@@ -41,10 +41,26 @@ final readonly class Protractor
                 Shape::polyline([[$this->x, $this->y], $this->point(0, 1.08)], $arm),
                 Shape::polyline([[$this->x, $this->y], $this->point($angle, 1.08)], $arm),
             ],
-            'division' => [Shape::polyline(array_map(fn (int $degree): array => $this->point($degree, 1.03), range(0, 5)), Paint::outlined('#A34A00', 7)), $this->context->type->label('1 division = '.$this->figure->in($this->figure->division())->written(), $this->box->x, $this->box->bottom() - 8, new TextStyle(28, '#A34A00', true))],
+            'division' => [
+                Shape::polyline(
+                    array_map(fn (int $degree): array => $this->point($degree, 1.03), range(0, 5)),
+                    Paint::outlined('#A34A00', 7),
+                ),
+                $this->context->type->label(
+                    '1 division = '.$this->figure->in($this->figure->division())->written(),
+                    $this->box->x,
+                    $this->box->bottom() - 8,
+                    new TextStyle(28, '#A34A00', true),
+                ),
+            ],
             'answer' => [
                 Shape::polyline($arc, Paint::outlined($this->context->strong, 4)),
-                $this->context->type->label($this->figure->in($this->figure->reading)->written(), $this->x + 44, $this->box->bottom() - 8, new TextStyle(34, $this->context->strong, true)),
+                $this->context->type->label(
+                    $this->figure->in($this->figure->reading)->written(),
+                    $this->x + 44,
+                    $this->box->bottom() - 8,
+                    new TextStyle(34, $this->context->strong, true),
+                ),
             ],
         ];
     }
@@ -62,7 +78,10 @@ final readonly class Protractor
         $shapes = [Shape::polygon([...$edge], Paint::outlined(Paint::INK, 3, '#FBFAF6'))];
         for ($degrees = 0; $degrees <= 180; $degrees += 5) {
             $isNumbered = $degrees % 10 === 0;
-            $shapes[] = Shape::polyline([$this->point($degrees, $isNumbered ? 0.9 : 0.94), $this->point($degrees, 1)], Paint::outlined(Paint::INK, $isNumbered ? 3 : 2));
+            $shapes[] = Shape::polyline(
+                [$this->point($degrees, $isNumbered ? 0.9 : 0.94), $this->point($degrees, 1)],
+                Paint::outlined(Paint::INK, $isNumbered ? 3 : 2),
+            );
         }
         $labels->keepClearOf(new Box($this->x - 20, $this->y - 20, 40, 40));
         // Every thirty degrees first: in a small box the others are left out.

@@ -24,10 +24,19 @@ use Daybright\Maths\Units;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
-/** An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science lessons). */
+/**
+ * An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science
+ * lessons).
+ */
 final readonly class ScaleReading implements HasTask, Varies
 {
-    private const INSTRUMENTS = ['cylinder' => 'Measuring cylinder', 'ruler' => 'Ruler', 'thermometer' => 'Thermometer', 'protractor' => 'Protractor', 'clock' => 'Clock face'];
+    private const INSTRUMENTS = [
+        'cylinder' => 'Measuring cylinder',
+        'ruler' => 'Ruler',
+        'thermometer' => 'Thermometer',
+        'protractor' => 'Protractor',
+        'clock' => 'Clock face',
+    ];
 
     private const MOST_DIVISIONS = 100;
 
@@ -45,12 +54,27 @@ final readonly class ScaleReading implements HasTask, Varies
 
     public static function entry(): Entry
     {
-        return new Entry('scale-reading', 'Scale reading', 'Show an instrument and what it reads: cylinder, ruler, thermometer, protractor or clock', [Purpose::Measure, Purpose::Place], [Subject::Science, Subject::Maths], 'measure measuring cylinder ruler thermometer protractor clock time angle meniscus divisions');
+        return new Entry(
+            'scale-reading',
+            'Scale reading',
+            'Show an instrument and what it reads: cylinder, ruler, thermometer, protractor or clock',
+            [Purpose::Measure, Purpose::Place],
+            [Subject::Science, Subject::Maths],
+            'measure measuring cylinder ruler thermometer protractor clock time angle meniscus divisions',
+        );
     }
 
     public static function blank(): array
     {
-        return ['instrument' => 'cylinder', 'from' => '0', 'to' => '100', 'labels' => 5, 'divisions' => 4, 'reading' => '65', 'unit' => 'ml'];
+        return [
+            'instrument' => 'cylinder',
+            'from' => '0',
+            'to' => '100',
+            'labels' => 5,
+            'divisions' => 4,
+            'reading' => '65',
+            'unit' => 'ml',
+        ];
     }
 
     public static function fields(): array
@@ -90,7 +114,10 @@ final readonly class ScaleReading implements HasTask, Varies
         $labels = $reading->whole('labels', 'The number of numbered stretches', 1, 12);
         $divisions = $reading->whole('divisions', 'The number of divisions in each', 1, 20);
         if ($labels * $divisions > self::MOST_DIVISIONS) {
-            throw InvalidQuantities::because('These would be '.$labels * $divisions.' divisions, too fine to read. Use at most '.self::MOST_DIVISIONS.'.', 'divisions');
+            throw InvalidQuantities::because(
+                'These would be '.$labels * $divisions.' divisions, too fine to read. Use at most '.self::MOST_DIVISIONS.'.',
+                'divisions',
+            );
         }
         $value = $reading->number('reading', 'The reading');
         self::refuseOutside($value, $from, $to, 'reading');
@@ -107,8 +134,16 @@ final readonly class ScaleReading implements HasTask, Varies
                 Fact::words('reading', self::time($minutes), 'the time shown'),
                 Fact::quantity('minutes', Quantity::of($minutes % 60, Units::read('min')), 'minutes past the hour'),
                 Fact::quantity('hour', Quantity::of($minutes < 60 ? 12 : intdiv($minutes, 60)), 'the hour that has passed'),
-                Fact::quantity('hour hand', Quantity::of(BigRational::nd($minutes, 2), Units::read('°')), 'how far the hour hand has turned from twelve'),
-                Fact::quantity('minute hand', Quantity::of($minutes % 60 * 6, Units::read('°')), 'how far the minute hand has turned from twelve'),
+                Fact::quantity(
+                    'hour hand',
+                    Quantity::of(BigRational::nd($minutes, 2), Units::read('°')),
+                    'how far the hour hand has turned from twelve',
+                ),
+                Fact::quantity(
+                    'minute hand',
+                    Quantity::of($minutes % 60 * 6, Units::read('°')),
+                    'how far the minute hand has turned from twelve',
+                ),
             ];
         }
 
@@ -116,8 +151,16 @@ final readonly class ScaleReading implements HasTask, Varies
             Fact::quantity('division', $this->in($this->division()), 'what one division is worth'),
             Fact::quantity('reading', $this->in($this->reading), 'what the instrument shows'),
             Fact::quantity('tolerance', $this->in($this->division()->dividedBy(2)), 'half a division: how far an answer may be off'),
-            Fact::quantity('least right', $this->in($this->reading->minus($this->division()->dividedBy(2))), 'the least answer that counts as right'),
-            Fact::quantity('most right', $this->in($this->reading->plus($this->division()->dividedBy(2))), 'the greatest answer that counts as right'),
+            Fact::quantity(
+                'least right',
+                $this->in($this->reading->minus($this->division()->dividedBy(2))),
+                'the least answer that counts as right',
+            ),
+            Fact::quantity(
+                'most right',
+                $this->in($this->reading->plus($this->division()->dividedBy(2))),
+                'the greatest answer that counts as right',
+            ),
         ];
     }
 
@@ -133,14 +176,20 @@ final readonly class ScaleReading implements HasTask, Varies
 
         return [
             new FigureStep('scale', 'the instrument', 'Here is a '.mb_strtolower($label).'. First find out what one division is worth.'),
-            new FigureStep('division', 'one division', "From one number to the next there are {$this->perLabel} divisions, so one division is {$this->in($this->division())->written()}."),
+            new FigureStep(
+                'division',
+                'one division',
+                "From one number to the next there are {$this->perLabel} divisions, so one division is {$this->in($this->division())->written()}.",
+            ),
             new FigureStep('answer', 'the reading', "It shows {$this->in($this->reading)->written()}."),
         ];
     }
 
     public function smallest(): Box
     {
-        $letters = mb_strlen($this->in($this->reading)->written()) + mb_strlen($this->in($this->to)->number()) + mb_strlen($this->in($this->division())->written());
+        $letters = mb_strlen($this->in($this->reading)->written()) + mb_strlen($this->in($this->to)->number()) + mb_strlen(
+            $this->in($this->division())->written(),
+        );
 
         return match ($this->instrument) {
             'ruler' => new Box(0, 0, 550, 300),
@@ -165,22 +214,38 @@ final readonly class ScaleReading implements HasTask, Varies
         if ($this->instrument === 'clock') {
             $minutes = $this->reading->toInt();
 
-            return 'A clock face. The hour hand has turned '.Quantity::of(BigRational::nd($minutes, 2))->number().' degrees from twelve, the minute hand '.($minutes % 60 * 6).' degrees.';
+            return 'A clock face. The hour hand has turned '
+                .Quantity::of(BigRational::nd($minutes, 2))->number()
+                .' degrees from twelve, the minute hand '
+                .($minutes % 60 * 6)
+                .' degrees.';
         }
         $step = $this->to->minus($this->from)->dividedBy($this->labels);
 
-        return 'A '.mb_strtolower(self::INSTRUMENTS[$this->instrument])." with a scale from {$this->in($this->from)->written()} to {$this->in($this->to)->written()}, numbered every {$this->in($step)->written()}, with {$this->perLabel} divisions between two numbers. It shows ".$this->placeInWords().'.';
+        return 'A '
+            .mb_strtolower(self::INSTRUMENTS[$this->instrument])
+            ." with a scale from {$this->in($this->from)->written()} to {$this->in($this->to)->written()}, "
+            ."numbered every {$this->in($step)->written()}, with {$this->perLabel} divisions between two numbers. It shows "
+            .$this->placeInWords()
+            .'.';
     }
 
     public function task(): array
     {
         if ($this->instrument === 'clock') {
-            return ['type' => 'text', 'prompt' => 'What time does the clock show?', 'marks' => 1, 'value' => self::time($this->reading->toInt())];
+            return [
+                'type' => 'text',
+                'prompt' => 'What time does the clock show?',
+                'marks' => 1,
+                'value' => self::time($this->reading->toInt()),
+            ];
         }
 
         return [
             'type' => 'reading', 'prompt' => 'What does the '.mb_strtolower(self::INSTRUMENTS[$this->instrument]).' show?', 'marks' => 2,
-            'value' => self::typed($this->reading), 'unit' => $this->unit->symbol(), 'tolerance' => self::typed($this->division()->dividedBy(2)),
+            'value' => self::typed($this->reading), 'unit' => $this->unit->symbol(), 'tolerance' => self::typed(
+                $this->division()->dividedBy(2),
+            ),
         ];
     }
 
@@ -196,24 +261,47 @@ final readonly class ScaleReading implements HasTask, Varies
         $worth = $chance->one($level === 1 ? [1, 2, 5, 10] : [2, 5, 20, 25]);
         $stretch = $divisions * $worth;
         $reading = ($chance->whole(0, $labels - 1) * $divisions + $chance->whole(1, $divisions - 1)) * $worth;
-        $quantities = ['instrument' => $instrument, 'from' => '0', 'to' => (string) ($labels * $stretch), 'labels' => $labels, 'divisions' => $divisions, 'reading' => (string) $reading, 'unit' => $symbol];
+        $quantities = [
+            'instrument' => $instrument,
+            'from' => '0',
+            'to' => (string) ($labels * $stretch),
+            'labels' => $labels,
+            'divisions' => $divisions,
+            'reading' => (string) $reading,
+            'unit' => $symbol,
+        ];
         $in = static fn (int|BigRational $number): Quantity => Quantity::of($number, $unit);
         if ($level === 3) {
-            return Variation::of($quantities, "A scale goes from 0 to {$in($labels * $stretch)->written()}. It has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. What is one division worth?", $in($worth), [
-                'The lines between the numbers were counted instead of the spaces.' => $in(BigRational::nd($stretch, max(1, $divisions - 1))),
-                'This is what lies between two numbers.' => $in($stretch),
-                'The number of divisions is not what one is worth.' => $in($divisions),
-            ]);
+            return Variation::of(
+                $quantities,
+                "A scale goes from 0 to {$in($labels * $stretch)->written()}. It has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. What is one division worth?",
+                $in($worth),
+                [
+                    'The lines between the numbers were counted instead of the spaces.' => $in(BigRational::nd(
+                        $stretch,
+                        max(1, $divisions - 1),
+                    )),
+                    'This is what lies between two numbers.' => $in($stretch),
+                    'The number of divisions is not what one is worth.' => $in($divisions),
+                ],
+            );
         }
         $below = intdiv($reading, $stretch) * $stretch;
         $lines = intdiv($reading - $below, $worth);
 
-        return Variation::of($quantities, "The scale has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. It shows {$lines} ".($lines === 1 ? 'division' : 'divisions')." above {$in($below)->written()}. What is the reading?", $in($reading), [
-            'Every division was counted as 1.' => $in($below + $lines),
-            'This is the number below.' => $in($below),
-            'The divisions were counted down from the number above.' => $in($below + $stretch - $lines * $worth),
-            'The divisions were counted as tens.' => $in($below + 10 * $lines),
-        ]);
+        return Variation::of(
+            $quantities,
+            "The scale has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. It shows {$lines} "
+                .($lines === 1 ? 'division' : 'divisions')
+                ." above {$in($below)->written()}. What is the reading?",
+            $in($reading),
+            [
+                'Every division was counted as 1.' => $in($below + $lines),
+                'This is the number below.' => $in($below),
+                'The divisions were counted down from the number above.' => $in($below + $stretch - $lines * $worth),
+                'The divisions were counted as tens.' => $in($below + 10 * $lines),
+            ],
+        );
     }
 
     public function division(): BigRational
@@ -254,13 +342,26 @@ final readonly class ScaleReading implements HasTask, Varies
             throw InvalidQuantities::because("“{$written}” is not a time. Write hours and minutes: 7:35.", 'time');
         }
 
-        return new self('clock', BigRational::zero(), BigRational::of(720), 12, 5, BigRational::of(((int) $match[1] % 12) * 60 + (int) $match[2]), Units::read('min'));
+        return new self(
+            'clock',
+            BigRational::zero(),
+            BigRational::of(720),
+            12,
+            5,
+            BigRational::of(((int) $match[1] % 12) * 60 + (int) $match[2]),
+            Units::read('min'),
+        );
     }
 
     private static function refuseOutside(BigRational $value, BigRational $from, BigRational $to, string $field): void
     {
         if ($value->isLessThan($from) || $value->isGreaterThan($to)) {
-            throw InvalidQuantities::because('The reading '.Quantity::of($value)->number().' is not on the scale, which goes from '.Quantity::of($from)->number().' to '.Quantity::of($to)->number().'.', $field);
+            throw InvalidQuantities::because(
+                'The reading '.Quantity::of($value)->number().' is not on the scale, which goes from '.Quantity::of($from)
+                    ->number().' to '.Quantity::of($to)
+                    ->number().'.',
+                $field,
+            );
         }
     }
 }

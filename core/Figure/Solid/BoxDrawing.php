@@ -35,12 +35,24 @@ final readonly class BoxDrawing
 
     public function __construct(private Solid $solid, private Box $box, private RenderContext $context)
     {
-        [$this->length, $this->width, $this->height] = [$solid->length->value->toFloat(), $solid->width->value->toFloat(), $solid->height->value->toFloat()];
+        [$this->length, $this->width, $this->height] = [
+            $solid->length->value->toFloat(),
+            $solid->width->value->toFloat(),
+            $solid->height->value->toFloat(),
+        ];
         $style = new TextStyle(self::LABEL, bold: true);
-        $beside = max($context->type->width($solid->height->written(), $style), $solid->fill === null ? 0 : $context->type->width($solid->fill->written(), $style)) + 34;
+        $beside = max(
+            $context->type->width($solid->height->written(), $style),
+            $solid->fill === null ? 0 : $context->type->width($solid->fill->written(), $style),
+        ) + 34;
         $depthLabel = $context->type->width($solid->width->written(), $style) + 16;
         $this->answerRoom = self::LABEL * 1.5;
-        $room = new Box($box->x + $beside, $box->y + 6, $box->width - $beside - $depthLabel, $box->height - self::LABEL * 1.6 - $this->answerRoom - 6);
+        $room = new Box(
+            $box->x + $beside,
+            $box->y + 6,
+            $box->width - $beside - $depthLabel,
+            $box->height - self::LABEL * 1.6 - $this->answerRoom - 6,
+        );
         $wide = $this->length + self::DEPTH_X * $this->width;
         $high = $this->height + self::DEPTH_X * $this->width;
         $this->scale = min(max(20.0, $room->width) / $wide, max(20.0, $room->height) / $high);
@@ -95,7 +107,10 @@ final readonly class BoxDrawing
     /** @param  list<array{float|int, float|int, float|int}>  $corners */
     private function face(array $corners, string $fill, float $line = 3): Shape
     {
-        return Shape::polygon(array_map(fn (array $corner): array => $this->point((float) $corner[0], (float) $corner[1], (float) $corner[2]), $corners), Paint::outlined(Paint::INK, $line, $fill));
+        return Shape::polygon(
+            array_map(fn (array $corner): array => $this->point((float) $corner[0], (float) $corner[1], (float) $corner[2]), $corners),
+            Paint::outlined(Paint::INK, $line, $fill),
+        );
     }
 
     /** @return list<Shape> */
@@ -107,9 +122,24 @@ final readonly class BoxDrawing
         $style = new TextStyle(self::LABEL, Paint::INK, true, 0.5);
 
         return [
-            $this->context->type->label($this->solid->length->written(), $this->kept($this->solid->length, $front[0]), $front[1] + self::LABEL * 1.15, $style),
-            $this->context->type->label($this->solid->height->written(), $side[0] - 16, $side[1] + self::LABEL * 0.35, new TextStyle(self::LABEL, Paint::INK, true, 1)),
-            $this->context->type->label($this->solid->width->written(), $deep[0] + 12, $deep[1] + self::LABEL * 0.75, new TextStyle(self::LABEL, Paint::INK, true)),
+            $this->context->type->label(
+                $this->solid->length->written(),
+                $this->kept($this->solid->length, $front[0]),
+                $front[1] + self::LABEL * 1.15,
+                $style,
+            ),
+            $this->context->type->label(
+                $this->solid->height->written(),
+                $side[0] - 16,
+                $side[1] + self::LABEL * 0.35,
+                new TextStyle(self::LABEL, Paint::INK, true, 1),
+            ),
+            $this->context->type->label(
+                $this->solid->width->written(),
+                $deep[0] + 12,
+                $deep[1] + self::LABEL * 0.75,
+                new TextStyle(self::LABEL, Paint::INK, true),
+            ),
         ];
     }
 
@@ -132,12 +162,25 @@ final readonly class BoxDrawing
                 $shapes[] = $this->face([[$along, 0, $up], [$along + 1, 0, $up], [$along + 1, 0, $up + 1], [$along, 0, $up + 1]], $fill, 2);
             }
             for ($deep = 0; $deep < (int) $this->width; $deep++) {
-                $shapes[] = $this->face([[$this->length, $deep, $up], [$this->length, $deep + 1, $up], [$this->length, $deep + 1, $up + 1], [$this->length, $deep, $up + 1]], $from === 0 ? $fill : '#E4DFD0', 2);
+                $shapes[] = $this->face(
+                    [
+                        [$this->length, $deep, $up],
+                        [$this->length, $deep + 1, $up],
+                        [$this->length, $deep + 1, $up + 1],
+                        [$this->length, $deep, $up + 1],
+                    ],
+                    $from === 0 ? $fill : '#E4DFD0',
+                    2,
+                );
             }
         }
         for ($along = 0; $along < (int) $this->length; $along++) {
             for ($deep = 0; $deep < (int) $this->width; $deep++) {
-                $shapes[] = $this->face([[$along, $deep, $to], [$along + 1, $deep, $to], [$along + 1, $deep + 1, $to], [$along, $deep + 1, $to]], $from === 0 ? $fill : '#F1EEE4', 2);
+                $shapes[] = $this->face(
+                    [[$along, $deep, $to], [$along + 1, $deep, $to], [$along + 1, $deep + 1, $to], [$along, $deep + 1, $to]],
+                    $from === 0 ? $fill : '#F1EEE4',
+                    2,
+                );
             }
         }
 
@@ -155,12 +198,20 @@ final readonly class BoxDrawing
         $beside = $this->context->type->width($fill->written(), $style) + 40 <= $l * $this->scale && $bottom - $top >= self::LABEL * 1.2;
         $label = $beside
             ? $this->context->type->label($fill->written(), $x + 34, ($top + $bottom) / 2 + self::LABEL * 0.35, $style)
-            : $this->context->type->label($fill->written(), $x - 16, $this->clearOfHeight(($top + $bottom) / 2), new TextStyle(self::LABEL, '#1B6074', true, 1));
+            : $this->context->type->label(
+                $fill->written(),
+                $x - 16,
+                $this->clearOfHeight(($top + $bottom) / 2),
+                new TextStyle(self::LABEL, '#1B6074', true, 1),
+            );
 
         return [
             $this->face([[0, 0, 0], [$l, 0, 0], [$l, 0, $f], [0, 0, $f]], $water, 2),
             $this->face([[$l, 0, 0], [$l, $w, 0], [$l, $w, $f], [$l, 0, $f]], '#7FB6CB', 2),
-            Shape::polyline([$this->point(0, 0, $f), $this->point(0, $w, $f), $this->point($l, $w, $f)], Paint::outlined('#1B6074', 2, 'none', '10 8')),
+            Shape::polyline(
+                [$this->point(0, 0, $f), $this->point(0, $w, $f), $this->point($l, $w, $f)],
+                Paint::outlined('#1B6074', 2, 'none', '10 8'),
+            ),
             Shape::polyline([[$x + 20, $top + 4], [$x + 20, $bottom - 4]], Paint::outlined('#0F3F4D', $beside ? 4 : 0)),
             $label,
         ];

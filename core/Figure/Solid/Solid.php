@@ -45,7 +45,14 @@ final readonly class Solid implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('solid', 'Solid', 'Show a box with its volume, its filling, its layers of cubes or its net', [Purpose::Shape, Purpose::Measure], [Subject::Maths, Subject::Science], 'volume cuboid prism cube tank net surface area capacity');
+        return new Entry(
+            'solid',
+            'Solid',
+            'Show a box with its volume, its filling, its layers of cubes or its net',
+            [Purpose::Shape, Purpose::Measure],
+            [Subject::Maths, Subject::Science],
+            'volume cuboid prism cube tank net surface area capacity',
+        );
     }
 
     public static function blank(): array
@@ -56,7 +63,11 @@ final readonly class Solid implements Varies
     public static function fields(): array
     {
         return [
-            Field::choice('mode', 'What is known', ['edges' => 'The edges of the box', 'volume' => 'The volume: find boxes with whole edges']),
+            Field::choice(
+                'mode',
+                'What is known',
+                ['edges' => 'The edges of the box', 'volume' => 'The volume: find boxes with whole edges'],
+            ),
             Field::text('length', 'Length')->when('mode', 'edges'),
             Field::text('width', 'Width')->when('mode', 'edges'),
             Field::text('height', 'Height')->when('mode', 'edges'),
@@ -80,10 +91,17 @@ final readonly class Solid implements Varies
         if ($reading->choice('mode', 'The kind of solid', ['edges', 'volume']) === 'volume') {
             return self::ofVolume($reading, $unit, $view);
         }
-        [$length, $width, $height] = [$reading->amount('length', 'The length', $unit), $reading->amount('width', 'The width', $unit), $reading->amount('height', 'The height', $unit)];
+        [$length, $width, $height] = [
+            $reading->amount('length', 'The length', $unit),
+            $reading->amount('width', 'The width', $unit),
+            $reading->amount('height', 'The height', $unit),
+        ];
         $fill = $reading->has('fill') ? $reading->amount('fill', 'The height of the filling', $unit) : null;
         if ($fill !== null && $fill->value->isGreaterThan($height->value)) {
-            throw InvalidQuantities::because("The filling, {$fill->written()}, is higher than the box, {$height->written()}. Make it lower or the box higher.", 'fill');
+            throw InvalidQuantities::because(
+                "The filling, {$fill->written()}, is higher than the box, {$height->written()}. Make it lower or the box higher.",
+                'fill',
+            );
         }
         $solid = new self($length, $width, $height, $fill, $view, 0);
         $solid->refuseExtremeShape();
@@ -110,11 +128,19 @@ final readonly class Solid implements Varies
             $facts[] = Fact::quantity('empty', $this->volume()->minus($this->base()->times($this->fill)), 'what still fits in');
         }
         if ($this->hasWholeEdges()) {
-            $facts[] = Fact::quantity('layer', Quantity::of($this->length->value->multipliedBy($this->width->value)), 'unit cubes in one layer');
+            $facts[] = Fact::quantity(
+                'layer',
+                Quantity::of($this->length->value->multipliedBy($this->width->value)),
+                'unit cubes in one layer',
+            );
             $facts[] = Fact::quantity('layers', Quantity::of($this->height->value), 'layers of unit cubes');
             $boxes = $this->boxesOfSameVolume();
             if ($boxes !== []) {
-                $facts[] = Fact::words('boxes', implode(', ', array_map(static fn (array $box): string => implode(' × ', $box), $boxes)), 'every whole-number box of this volume');
+                $facts[] = Fact::words(
+                    'boxes',
+                    implode(', ', array_map(static fn (array $box): string => implode(' × ', $box), $boxes)),
+                    'every whole-number box of this volume',
+                );
                 $facts[] = Fact::quantity('box count', Quantity::of(count($boxes)), 'how many such boxes there are');
             }
         }
@@ -253,7 +279,10 @@ final readonly class Solid implements Varies
         if ($boxes === []) {
             // The first of all boxes is the nearest to a cube: its longest edge is the least that will do.
             $least = self::boxes($volume, 0)[0][0] ?? $volume;
-            throw InvalidQuantities::because("No box with whole edges up to {$limit} has a volume of {$volume}. Allow edges up to {$least}.", 'longest');
+            throw InvalidQuantities::because(
+                "No box with whole edges up to {$limit} has a volume of {$volume}. Allow edges up to {$least}.",
+                'longest',
+            );
         }
         $edge = static fn (int $length): Quantity => Quantity::of(BigInteger::of($length), $unit);
         // The first is the nearest to a cube.
@@ -278,10 +307,16 @@ final readonly class Solid implements Varies
     {
         $edges = [$this->length->value->toFloat(), $this->width->value->toFloat(), $this->height->value->toFloat()];
         if (max($edges) > 40 * min($edges)) {
-            throw InvalidQuantities::because('One edge is more than 40 times another: drawn to scale, the box would be a line. Use edges closer to each other.', 'length');
+            throw InvalidQuantities::because(
+                'One edge is more than 40 times another: drawn to scale, the box would be a line. Use edges closer to each other.',
+                'length',
+            );
         }
         if ($this->view === 'cubes' && (! $this->hasWholeEdges() || max($edges) > 12)) {
-            throw InvalidQuantities::because('Unit cubes need whole-number edges of at most 12. Choose the plain box, or other edges.', 'view');
+            throw InvalidQuantities::because(
+                'Unit cubes need whole-number edges of at most 12. Choose the plain box, or other edges.',
+                'view',
+            );
         }
     }
 }

@@ -44,14 +44,37 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public static function entry(): Entry
     {
-        return new Entry('sorting-board', 'Sorting board', 'Sort words or pictures into groups, each with its rule', [Purpose::Sort, Purpose::Compare], [Subject::Language, Subject::Science, Subject::EarlyReading, Subject::History, Subject::Geography, Subject::Art, Subject::Maths], 'classify categories groups columns vocabulary');
+        return new Entry(
+            'sorting-board',
+            'Sorting board',
+            'Sort words or pictures into groups, each with its rule',
+            [Purpose::Sort, Purpose::Compare],
+            [
+                Subject::Language,
+                Subject::Science,
+                Subject::EarlyReading,
+                Subject::History,
+                Subject::Geography,
+                Subject::Art,
+                Subject::Maths,
+            ],
+            'classify categories groups columns vocabulary',
+        );
     }
 
     public static function blank(): array
     {
         return ['groups' => [
-            ['name' => 'Gives light', 'rule' => 'makes light of its own', 'items' => [['text' => 'the Sun'], ['text' => 'a candle'], ['text' => 'a lamp']]],
-            ['name' => 'Only reflects it', 'rule' => 'needs light from elsewhere', 'items' => [['text' => 'the Moon'], ['text' => 'a mirror']]],
+            [
+                'name' => 'Gives light',
+                'rule' => 'makes light of its own',
+                'items' => [['text' => 'the Sun'], ['text' => 'a candle'], ['text' => 'a lamp']],
+            ],
+            [
+                'name' => 'Only reflects it',
+                'rule' => 'needs light from elsewhere',
+                'items' => [['text' => 'the Moon'], ['text' => 'a mirror']],
+            ],
         ]];
     }
 
@@ -94,12 +117,18 @@ final readonly class SortingBoard implements HasTask, UsesPicture
             throw InvalidQuantities::because('Two groups have the same name. Give each its own.', 'groups');
         }
         if ($seen === [] || count($seen) > self::MOST_ITEMS) {
-            throw InvalidQuantities::because('Put from 1 to '.self::MOST_ITEMS.' things on the board. There are '.count($seen).' now.', 'groups');
+            throw InvalidQuantities::because(
+                'Put from 1 to '.self::MOST_ITEMS.' things on the board. There are '.count($seen).' now.',
+                'groups',
+            );
         }
 
         $board = new self($groups);
         if ($board->smallest()->height > self::HIGHEST) {
-            throw InvalidQuantities::because('There is more in one group than can be read on a slide. Move some of it to another board, or use words instead of pictures.', 'groups');
+            throw InvalidQuantities::because(
+                'There is more in one group than can be read on a slide. Move some of it to another board, or use words instead of pictures.',
+                'groups',
+            );
         }
 
         return $board;
@@ -107,11 +136,19 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public function facts(): array
     {
-        $facts = [Fact::quantity('count', Quantity::of(array_sum(array_map(static fn (array $group): int => count($group['items']), $this->groups))), 'how many things there are')];
+        $facts = [Fact::quantity(
+            'count',
+            Quantity::of(array_sum(array_map(static fn (array $group): int => count($group['items']), $this->groups))),
+            'how many things there are',
+        )];
         foreach ($this->groups as $number => $group) {
             $letter = chr(97 + $number);
             $facts[] = Fact::words("group {$letter}", $group['name'], 'a group');
-            $facts[] = Fact::words("things {$letter}", $group['items'] === [] ? 'nothing' : implode(', ', array_column($group['items'], 'text')), "what belongs in “{$group['name']}”");
+            $facts[] = Fact::words(
+                "things {$letter}",
+                $group['items'] === [] ? 'nothing' : implode(', ', array_column($group['items'], 'text')),
+                "what belongs in “{$group['name']}”",
+            );
             $facts[] = Fact::quantity("count {$letter}", Quantity::of(count($group['items'])), "how many belong in “{$group['name']}”");
         }
 
@@ -120,10 +157,21 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public function steps(): array
     {
-        $steps = [new FigureStep('board', 'the groups', 'We sort into '.count($this->groups).' groups: '.implode(', ', array_column($this->groups, 'name')).'.')];
+        $steps = [new FigureStep(
+            'board',
+            'the groups',
+            'We sort into '.count($this->groups).' groups: '.implode(', ', array_column($this->groups, 'name')).'.',
+        )];
         foreach ($this->groups as $number => $group) {
             $rule = $group['rule'] === '' ? '' : " The rule: {$group['rule']}.";
-            $steps[] = new FigureStep('group-'.($number + 1), $group['name'], "In “{$group['name']}” belong ".($group['items'] === [] ? 'none of these' : implode(', ', array_filter(array_column($group['items'], 'text')))).".{$rule}");
+            $steps[] = new FigureStep(
+                'group-'.($number + 1),
+                $group['name'],
+                "In “{$group['name']}” belong ".($group['items'] === [] ? 'none of these' : implode(
+                    ', ',
+                    array_filter(array_column($group['items'], 'text')),
+                )).".{$rule}",
+            );
         }
 
         return $steps;
@@ -132,7 +180,13 @@ final readonly class SortingBoard implements HasTask, UsesPicture
     public function smallest(): Box
     {
         $count = count($this->groups);
-        $longest = max(array_map(static fn (array $group): int => max([mb_strlen($group['name']), ...array_map(static fn (array $item): int => mb_strlen($item['text']), $group['items'])]), $this->groups));
+        $longest = max(array_map(
+            static fn (array $group): int => max([
+                mb_strlen($group['name']),
+                ...array_map(static fn (array $item): int => mb_strlen($item['text']), $group['items']),
+            ]),
+            $this->groups,
+        ));
         $column = max(170.0, min(480.0, 18.5 * $longest + 50));
         $width = min(1430.0, max(550.0, $count * ($column + 16)));
         $high = max(array_map(static fn (array $group): float => self::columnHeight($group, $width / $count), $this->groups));
@@ -156,12 +210,20 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public function words(): string
     {
-        return 'A board with groups: '.implode('; ', array_map(static fn (array $group): string => $group['name'].($group['rule'] === '' ? '' : ", {$group['rule']}"), $this->groups)).'.';
+        return 'A board with groups: '.implode(
+            '; ',
+            array_map(
+                static fn (array $group): string => $group['name'].($group['rule'] === '' ? '' : ", {$group['rule']}"),
+                $this->groups,
+            ),
+        ).'.';
     }
 
     public function pictures(): array
     {
-        return array_values(array_filter(array_merge(...array_map(static fn (array $group): array => array_column($group['items'], 'picture'), $this->groups))));
+        return array_values(array_filter(array_merge(
+            ...array_map(static fn (array $group): array => array_column($group['items'], 'picture'), $this->groups),
+        )));
     }
 
     public function missingPicture(): ?string
@@ -175,11 +237,21 @@ final readonly class SortingBoard implements HasTask, UsesPicture
         foreach ($this->groups as $number => $group) {
             $groups[] = ['id' => 'group-'.($number + 1), 'name' => $group['name']];
             foreach ($group['items'] as $item) {
-                $items[] = ['id' => 'item-'.(count($items) + 1), 'text' => $item['text'] === '' ? 'picture '.(count($items) + 1) : $item['text'], 'group' => 'group-'.($number + 1)] + ($item['picture'] === '' ? [] : ['picture' => $item['picture']]);
+                $items[] = [
+                    'id' => 'item-'.(count($items) + 1),
+                    'text' => $item['text'] === '' ? 'picture '.(count($items) + 1) : $item['text'],
+                    'group' => 'group-'.($number + 1),
+                ] + ($item['picture'] === '' ? [] : ['picture' => $item['picture']]);
             }
         }
 
-        return ['type' => 'sort', 'prompt' => 'Sort these into the groups.', 'marks' => max(1, min(5, intdiv(count($items) + 1, 2))), 'groups' => $groups, 'items' => $items];
+        return [
+            'type' => 'sort',
+            'prompt' => 'Sort these into the groups.',
+            'marks' => max(1, min(5, intdiv(count($items) + 1, 2))),
+            'groups' => $groups,
+            'items' => $items,
+        ];
     }
 
     /**
@@ -189,11 +261,20 @@ final readonly class SortingBoard implements HasTask, UsesPicture
     private function head(array $group, Box $column, RenderContext $context): array
     {
         $name = Card::of($group['name'], new Box($column->x, $column->y, $column->width, self::HEAD), $context, true, $context->tint, 34);
-        $frame = Shape::rectangle(new Box($column->x, $column->y, $column->width, $column->height), Paint::outlined($context->strong, 3, '#FFFFFF'), 10);
+        $frame = Shape::rectangle(
+            new Box($column->x, $column->y, $column->width, $column->height),
+            Paint::outlined($context->strong, 3, '#FFFFFF'),
+            10,
+        );
         if ($group['rule'] === '') {
             return [$frame, ...$name];
         }
-        $rule = $context->type->fit($group['rule'], $column->width - 20, self::ruleHeight($group, $column->width), new TextStyle(28, Paint::QUIET, false, 0.5, 1.15));
+        $rule = $context->type->fit(
+            $group['rule'],
+            $column->width - 20,
+            self::ruleHeight($group, $column->width),
+            new TextStyle(28, Paint::QUIET, false, 0.5, 1.15),
+        );
 
         return [$frame, ...$name, ...$rule->shapes($column->x + 10, $column->y + self::HEAD + 6)];
     }
@@ -229,7 +310,11 @@ final readonly class SortingBoard implements HasTask, UsesPicture
     /** On a large slide the chips grow, those of all groups alike. */
     private function growth(Box $column): float
     {
-        $shares = array_map(static fn (array $group): float => ($column->height - self::HEAD - self::ruleHeight($group, $column->width) - 22) / max(1.0, array_sum(array_map(self::itemHeight(...), $group['items']))), $this->groups);
+        $shares = array_map(
+            static fn (array $group): float => ($column->height - self::HEAD - self::ruleHeight($group, $column->width) - 22)
+                / max(1.0, array_sum(array_map(self::itemHeight(...), $group['items']))),
+            $this->groups,
+        );
 
         return max(1.0, min(1.6, ...$shares));
     }

@@ -26,20 +26,38 @@ final readonly class BoxesDrawing
             $cell = $cells[$number];
             [$letters, $behind] = self::parts($written);
             $pieces['boxes'][] = Shape::rectangle($cell, Paint::outlined(Paint::INK, 4, '#FFFFFF'), 6);
-            $shapes = [$this->context->type->label($letters, $cell->middleX(), $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5))];
+            $shapes = [$this->context->type->label(
+                $letters,
+                $cell->middleX(),
+                $cell->middleY() + $size * 0.3,
+                new TextStyle($size, Paint::INK, true, 0.5),
+            )];
             // A dot for a sound of one letter, a dash for one of several, an arc where they stand apart (common practice in early reading).
             $y = $cell->bottom() + 26;
             if ($behind !== '') {
                 $x = $cells[$number + 1]->right() + self::gap($behind, $size, $this->context) / 2;
-                $shapes[] = $this->context->type->label($behind, $x, $cell->middleY() + $size * 0.3, new TextStyle($size, Paint::INK, true, 0.5));
+                $shapes[] = $this->context->type->label(
+                    $behind,
+                    $x,
+                    $cell->middleY() + $size * 0.3,
+                    new TextStyle($size, Paint::INK, true, 0.5),
+                );
                 $shapes[] = self::arc($cell->middleX(), $x, $cell->bottom() + 6, 40, $this->context->strong);
             } else {
                 $shapes[] = mb_strlen($letters) === 1
                     ? Shape::circle($cell->middleX(), $y, 8, Paint::filled($this->context->strong))
-                    : Shape::polyline([[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]], Paint::outlined($this->context->strong, 8));
+                    : Shape::polyline(
+                        [[$cell->x + $cell->width * 0.25, $y], [$cell->right() - $cell->width * 0.25, $y]],
+                        Paint::outlined($this->context->strong, 8),
+                    );
             }
             if ($sound !== '' && $this->context->type->width("/{$sound}/", new TextStyle(28)) <= $cell->width + 8) {
-                $shapes[] = $this->context->type->label("/{$sound}/", $cell->middleX(), $y + 48, new TextStyle(28, Paint::QUIET, false, 0.5));
+                $shapes[] = $this->context->type->label(
+                    "/{$sound}/",
+                    $cell->middleX(),
+                    $y + 48,
+                    new TextStyle(28, Paint::QUIET, false, 0.5),
+                );
             }
             $pieces['sound-'.($number + 1)] = $shapes;
         }
@@ -52,7 +70,13 @@ final readonly class BoxesDrawing
     private function cells(): array
     {
         for ($size = 110.0; $size > 30; $size -= 4) {
-            $widths = array_map(fn (array $box): float => max($size * 0.9, $this->context->type->width(self::parts($box[0])[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4), $this->figure->boxes);
+            $widths = array_map(
+                fn (array $box): float => max(
+                    $size * 0.9,
+                    $this->context->type->width(self::parts($box[0])[0], new TextStyle($size, Paint::INK, true)) + $size * 0.4,
+                ),
+                $this->figure->boxes,
+            );
             // Letters that stand apart from their vowel have a place without a box, behind the next one.
             $gaps = array_map(fn (array $box): float => self::gap(self::parts($box[0])[1], $size, $this->context), $this->figure->boxes);
             if (array_sum($widths) + array_sum($gaps) <= $this->box->width - 8 && $size * 1.5 + 150 <= $this->box->height) {
@@ -109,7 +133,10 @@ final readonly class BoxesDrawing
     /** @param  float  $deep how far it hangs down; below zero it stands up */
     private static function arc(float $left, float $right, float $y, float $deep, string $colour): Shape
     {
-        $points = array_map(static fn (int $piece): array => [$left + ($right - $left) * $piece / 16, $y + sin($piece / 16 * M_PI) * $deep], range(0, 16));
+        $points = array_map(
+            static fn (int $piece): array => [$left + ($right - $left) * $piece / 16, $y + sin($piece / 16 * M_PI) * $deep],
+            range(0, 16),
+        );
 
         return Shape::polyline($points, Paint::outlined($colour, 5));
     }

@@ -32,22 +32,148 @@ final readonly class SoundBoxes implements Varies
 
     /** Words with few sounds and regular spellings, for practice: two, three and more sounds that take two letters. */
     private const PRACTICE = [
-        1 => ['sun', 'map', 'dog', 'pin', 'hat', 'bed', 'cup', 'fox', 'lid', 'jam', 'web', 'net', 'mud', 'rug', 'zip', 'van', 'log', 'bus', 'leg', 'wig', 'hop', 'tin', 'cat', 'pen', 'bat', 'hut', 'sit', 'rod', 'jet', 'gum', 'fan', 'kit', 'nut', 'pot', 'ram'],
-        2 => ['ship', 'chin', 'fish', 'path', 'duck', 'ring', 'shell', 'chop', 'moth', 'bell', 'rock', 'king', 'wish', 'rush', 'thin', 'back', 'long', 'hill', 'chick', 'shock', 'sock', 'song', 'dish', 'bath', 'much', 'kick', 'shed', 'chip', 'boss', 'puff', 'hush', 'neck', 'wing', 'cloth', 'doll'],
-        3 => ['train', 'sheep', 'night', 'cloud', 'green', 'flight', 'spoon', 'brush', 'stream', 'throat', 'crown', 'sprout', 'beach', 'float', 'bright', 'sleep', 'broom', 'chain', 'proud', 'queen', 'street', 'toast', 'snail', 'coach', 'thrush', 'sketch', 'splash', 'crunch', 'shrimp', 'string', 'branch', 'scratch', 'cheek', 'drown', 'stretch', 'cake', 'stone', 'smile', 'plate', 'whale', 'slope'],
+        1 => [
+            'sun',
+            'map',
+            'dog',
+            'pin',
+            'hat',
+            'bed',
+            'cup',
+            'fox',
+            'lid',
+            'jam',
+            'web',
+            'net',
+            'mud',
+            'rug',
+            'zip',
+            'van',
+            'log',
+            'bus',
+            'leg',
+            'wig',
+            'hop',
+            'tin',
+            'cat',
+            'pen',
+            'bat',
+            'hut',
+            'sit',
+            'rod',
+            'jet',
+            'gum',
+            'fan',
+            'kit',
+            'nut',
+            'pot',
+            'ram',
+        ],
+        2 => [
+            'ship',
+            'chin',
+            'fish',
+            'path',
+            'duck',
+            'ring',
+            'shell',
+            'chop',
+            'moth',
+            'bell',
+            'rock',
+            'king',
+            'wish',
+            'rush',
+            'thin',
+            'back',
+            'long',
+            'hill',
+            'chick',
+            'shock',
+            'sock',
+            'song',
+            'dish',
+            'bath',
+            'much',
+            'kick',
+            'shed',
+            'chip',
+            'boss',
+            'puff',
+            'hush',
+            'neck',
+            'wing',
+            'cloth',
+            'doll',
+        ],
+        3 => [
+            'train',
+            'sheep',
+            'night',
+            'cloud',
+            'green',
+            'flight',
+            'spoon',
+            'brush',
+            'stream',
+            'throat',
+            'crown',
+            'sprout',
+            'beach',
+            'float',
+            'bright',
+            'sleep',
+            'broom',
+            'chain',
+            'proud',
+            'queen',
+            'street',
+            'toast',
+            'snail',
+            'coach',
+            'thrush',
+            'sketch',
+            'splash',
+            'crunch',
+            'shrimp',
+            'string',
+            'branch',
+            'scratch',
+            'cheek',
+            'drown',
+            'stretch',
+            'cake',
+            'stone',
+            'smile',
+            'plate',
+            'whale',
+            'slope',
+        ],
     ];
 
     /**
      * @param  non-empty-list<array{string, string}>  $boxes letters (“a_e” for such as stand apart), and the sound they write (empty for silent letters)
      * @param  list<int>  $beatStarts numbers of the boxes with which beats begin
      */
-    private function __construct(public string $word, public array $boxes, public array $beatStarts, private ?Pronunciation $pronunciation, private bool $isOwn)
-    {
+    private function __construct(
+        public string $word,
+        public array $boxes,
+        public array $beatStarts,
+        private ?Pronunciation $pronunciation,
+        private bool $isOwn,
+    ) {
     }
 
     public static function entry(): Entry
     {
-        return new Entry('sound-boxes', 'Sound boxes', 'Split a word into its sounds, one box each, and into beats', [Purpose::Sounds], [Subject::EarlyReading, Subject::Language], 'phonics phonemes graphemes syllables segment blend spelling Elkonin letters');
+        return new Entry(
+            'sound-boxes',
+            'Sound boxes',
+            'Split a word into its sounds, one box each, and into beats',
+            [Purpose::Sounds],
+            [Subject::EarlyReading, Subject::Language],
+            'phonics phonemes graphemes syllables segment blend spelling Elkonin letters',
+        );
     }
 
     public static function blank(): array
@@ -76,7 +202,10 @@ final readonly class SoundBoxes implements Varies
         }
         $matched = $pronunciation === null ? null : Spelling::match($word, $pronunciation);
         if ($pronunciation === null || $matched === null) {
-            throw InvalidQuantities::because("“{$word}” is not in the dictionary of sounds. Split it yourself, with a hyphen between sounds: sh-a-d-ow.", 'split');
+            throw InvalidQuantities::because(
+                "“{$word}” is not in the dictionary of sounds. Split it yourself, with a hyphen between sounds: sh-a-d-ow.",
+                'split',
+            );
         }
 
         $symbols = $pronunciation->symbols();
@@ -93,7 +222,11 @@ final readonly class SoundBoxes implements Varies
         $facts = [
             Fact::words('word', $this->word, 'the word'),
             Fact::quantity('letters', Quantity::of(mb_strlen($this->word)), 'how many letters it has'),
-            Fact::quantity('sounds', Quantity::of($this->isOwn ? count($this->boxes) : count($this->pronunciation->sounds ?? [])), 'how many sounds it has'),
+            Fact::quantity(
+                'sounds',
+                Quantity::of($this->isOwn ? count($this->boxes) : count($this->pronunciation->sounds ?? [])),
+                'how many sounds it has',
+            ),
             Fact::quantity('beats', Quantity::of($this->beats()), 'how many beats it has'),
             Fact::words('split', implode(' · ', array_column($this->boxes, 0)), 'the word split into sounds'),
             Fact::words('first', $this->boxes[0][0], 'the letters of the first sound'),
@@ -117,7 +250,11 @@ final readonly class SoundBoxes implements Varies
                 default => "This sound is written “{$letters}”.",
             });
         }
-        $steps[] = new FigureStep('beats', 'the beats', $this->beats() === 1 ? 'The word has one beat.' : "Clap the beats: there are {$this->beats()}.");
+        $steps[] = new FigureStep(
+            'beats',
+            'the beats',
+            $this->beats() === 1 ? 'The word has one beat.' : "Clap the beats: there are {$this->beats()}.",
+        );
 
         return $steps;
     }
@@ -172,10 +309,16 @@ final readonly class SoundBoxes implements Varies
 
     private static function ownSplit(string $word, string $split, ?Pronunciation $pronunciation): self
     {
-        $pieces = array_values(array_filter(preg_split('/[-–·|\s]+/u', mb_strtolower($split)) ?: [], static fn (string $piece): bool => $piece !== ''));
+        $pieces = array_values(array_filter(
+            preg_split('/[-–·|\s]+/u', mb_strtolower($split)) ?: [],
+            static fn (string $piece): bool => $piece !== '',
+        ));
         $joined = self::joined($pieces);
         if ($joined !== $word) {
-            throw InvalidQuantities::because("The split has the letters “{$joined}”, but the word is “{$word}”. Use exactly its letters, with a hyphen between sounds, and a_e where letters of one sound stand apart: c-a_e-k.", 'split');
+            throw InvalidQuantities::because(
+                "The split has the letters “{$joined}”, but the word is “{$word}”. Use exactly its letters, with a hyphen between sounds, and a_e where letters of one sound stand apart: c-a_e-k.",
+                'split',
+            );
         }
         $beats = $pronunciation?->beats() ?? Beats::byRule($word);
         $vowels = array_keys(array_filter($pieces, static fn (string $piece): bool => preg_match('/[aeiouy]/', $piece) === 1));
@@ -207,7 +350,8 @@ final readonly class SoundBoxes implements Varies
 
     /**
      * A silent letter stands in the box of the sound before it; at the beginning of a word with the one after it.
-     * An e that makes the vowel say its name belongs to that vowel across the consonant: “a_e” in “cake” (common practice in early reading).
+     * An e that makes the vowel say its name belongs to that vowel across the consonant: “a_e” in “cake” (common practice in early
+     * reading).
      *
      * @param  list<array{string, list<Sound>}>  $matched
      * @return list<array{string, list<Sound>}>
@@ -235,7 +379,11 @@ final readonly class SoundBoxes implements Varies
             }
         }
 
-        return array_map(static fn (array $box, int $number): array => [$box[0].($apart[$number] ?? ''), $box[1]], $boxes, array_keys($boxes));
+        return array_map(
+            static fn (array $box, int $number): array => [$box[0].($apart[$number] ?? ''), $box[1]],
+            $boxes,
+            array_keys($boxes),
+        );
     }
 
     /**
@@ -244,7 +392,14 @@ final readonly class SoundBoxes implements Varies
      */
     private static function isSplitVowel(array $vowel, array $between): bool
     {
-        $name = ['a' => Sound::EY, 'e' => Sound::IY, 'i' => Sound::AY, 'y' => Sound::AY, 'o' => Sound::OW, 'u' => Sound::UW][$vowel[0]] ?? null;
+        $name = [
+            'a' => Sound::EY,
+            'e' => Sound::IY,
+            'i' => Sound::AY,
+            'y' => Sound::AY,
+            'o' => Sound::OW,
+            'u' => Sound::UW,
+        ][$vowel[0]] ?? null;
 
         return $name !== null && $vowel[1][count($vowel[1]) - 1] === $name && count($between) === 1 && ! $between[0]->isVowel();
     }

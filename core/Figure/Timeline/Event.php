@@ -22,7 +22,10 @@ final readonly class Event
     {
         $era = '(BCE|BC|CE|AD)?';
         if (preg_match("/^(?:AD\s*)?(\d{1,5})\s*{$era}(?:\s*(?:–|-|to)\s*(\d{1,5})\s*{$era})?\s*[:,.]?\s+(\S.*)$/u", $line, $match) !== 1) {
-            throw InvalidQuantities::because("“{$line}” does not begin with a year. Write the year first: 1656: The pendulum clock, or 150 BCE: A sundial.", 'events');
+            throw InvalidQuantities::because(
+                "“{$line}” does not begin with a year. Write the year first: 1656: The pendulum clock, or 150 BCE: A sundial.",
+                'events',
+            );
         }
         [, $from, $fromEra, $to, $toEra, $label] = $match;
         // In “300–250 BCE” the era stands once, for both.
@@ -30,7 +33,10 @@ final readonly class Event
         $first = self::year((int) $from, $fromEra);
         $last = $to === '' ? null : self::year((int) $to, $toEra);
         if ($last !== null && $first->until($last) <= 0) {
-            throw InvalidQuantities::because("“{$line}” ends before it begins. Put the earlier year first, and write BCE after years before the common era.", 'events');
+            throw InvalidQuantities::because(
+                "“{$line}” ends before it begins. Put the earlier year first, and write BCE after years before the common era.",
+                'events',
+            );
         }
 
         return new self($first, $last, mb_substr(trim($label), 0, 60));

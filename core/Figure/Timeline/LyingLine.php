@@ -14,7 +14,8 @@ use Daybright\Scene\TextStyle;
 /**
  * The line from left to right, events as flags above and below it in turn.
  *
- * A flag hangs to the right of its pole. On each side an earlier flag that reaches over a later pole hangs farther out, so no pole crosses a flag.
+ * A flag hangs to the right of its pole. On each side an earlier flag that reaches over a later pole hangs farther out, so no pole
+ * crosses a flag.
  */
 final readonly class LyingLine
 {
@@ -39,7 +40,14 @@ final readonly class LyingLine
     public function __construct(private Timeline $timeline, private Box $box, private RenderContext $context)
     {
         $this->spacing = new Spacing($timeline);
-        $this->flags = array_map(fn (Event $event): SetText => $context->type->set("*{$event->written()}* {$event->label}", self::FLAG, new TextStyle(self::SIZE, Paint::INK, false, 0, 1.2)), $timeline->events);
+        $this->flags = array_map(
+            fn (Event $event): SetText => $context->type->set(
+                "*{$event->written()}* {$event->label}",
+                self::FLAG,
+                new TextStyle(self::SIZE, Paint::INK, false, 0, 1.2),
+            ),
+            $timeline->events,
+        );
         $this->left = $box->x + 20;
         $this->right = $box->right() - self::FLAG - 16;
         $this->lanes = $this->hang();
@@ -50,14 +58,20 @@ final readonly class LyingLine
     {
         $lanes = max([0, ...$this->lanes]) + 1;
 
-        return $this->right - $this->left > 300 && 2 * ($lanes * $this->laneHeight + 34) + 40 <= $this->box->height && $this->polesKeepApart();
+        return $this->right - $this->left > 300
+            && 2 * ($lanes * $this->laneHeight + 34) + 40 <= $this->box->height
+            && $this->polesKeepApart();
     }
 
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
         $y = $this->box->middleY();
-        $pieces = ['line' => [Shape::polyline([[$this->box->x, $y], [$this->box->right() - 10, $y]], Paint::outlined(Paint::INK, 5)), ...$this->eras($y), ...$this->breakMark($y)]];
+        $pieces = ['line' => [
+            Shape::polyline([[$this->box->x, $y], [$this->box->right() - 10, $y]], Paint::outlined(Paint::INK, 5)),
+            ...$this->eras($y),
+            ...$this->breakMark($y),
+        ]];
         foreach ($this->timeline->events as $number => $event) {
             $x = $this->at($event->from);
             $isAbove = $number % 2 === 0;
@@ -66,7 +80,10 @@ final readonly class LyingLine
             $top = $isAbove ? $y - $far - $height : $y + $far;
             $shapes = [Shape::polyline([[$x, $y], [$x, $isAbove ? $top : $top + $height]], Paint::outlined($this->context->strong, 3))];
             if ($event->to !== null) {
-                $shapes[] = Shape::rectangle(new Box($x, $y - 11, max(8.0, $this->at($event->to) - $x), 22), Paint::outlined($this->context->strong, 3, $this->context->tint));
+                $shapes[] = Shape::rectangle(
+                    new Box($x, $y - 11, max(8.0, $this->at($event->to) - $x), 22),
+                    Paint::outlined($this->context->strong, 3, $this->context->tint),
+                );
             }
             $shapes[] = Shape::circle($x, $y, 10, Paint::outlined('#FFFFFF', 3, $this->context->strong));
             $pieces['event-'.($number + 1)] = [...$shapes, ...$this->flags[$number]->shapes($x + 12, $top)];
@@ -86,7 +103,9 @@ final readonly class LyingLine
         $lanes = array_fill(0, count($this->flags), 0);
         for ($number = count($this->flags) - 1; $number >= 0; $number--) {
             for ($later = $number + 2; $later < count($this->flags); $later += 2) {
-                if ($this->at($this->timeline->events[$later]->from) < $this->at($this->timeline->events[$number]->from) + 12 + $this->flags[$number]->width() + 20) {
+                if ($this->at($this->timeline->events[$later]->from) < $this->at(
+                    $this->timeline->events[$number]->from,
+                ) + 12 + $this->flags[$number]->width() + 20) {
                     $lanes[$number] = max($lanes[$number], $lanes[$later] + 1);
                 }
             }

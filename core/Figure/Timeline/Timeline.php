@@ -32,12 +32,21 @@ final readonly class Timeline implements HasTask, Varies
 
     public static function entry(): Entry
     {
-        return new Entry('timeline', 'Timeline', 'Place events in time, to scale, and work out the years between them', [Purpose::Change, Purpose::Connect, Purpose::Place], [Subject::History, Subject::Science, Subject::Art, Subject::Language], 'history dates years BCE CE BC AD century era chronology');
+        return new Entry(
+            'timeline',
+            'Timeline',
+            'Place events in time, to scale, and work out the years between them',
+            [Purpose::Change, Purpose::Connect, Purpose::Place],
+            [Subject::History, Subject::Science, Subject::Art, Subject::Language],
+            'history dates years BCE CE BC AD century era chronology',
+        );
     }
 
     public static function blank(): array
     {
-        return ['events' => "150 BCE: A sundial stands in the market\n1092: A water clock in a tower\n1656: The pendulum clock\n1759: A clock that keeps time at sea"];
+        return [
+            'events' => "150 BCE: A sundial stands in the market\n1092: A water clock in a tower\n1656: The pendulum clock\n1759: A clock that keeps time at sea",
+        ];
     }
 
     public static function fields(): array
@@ -68,7 +77,11 @@ final readonly class Timeline implements HasTask, Varies
                 $facts[] = Fact::quantity("length {$letter}", self::years($event->from->until($event->to)), 'how long it took');
             }
             if ($number > 0) {
-                $facts[] = Fact::quantity("gap {$letter}", self::years($this->events[$number - 1]->from->until($event->from)), "years from the event before it to “{$event->label}”");
+                $facts[] = Fact::quantity(
+                    "gap {$letter}",
+                    self::years($this->events[$number - 1]->from->until($event->from)),
+                    "years from the event before it to “{$event->label}”",
+                );
             }
         }
 
@@ -79,10 +92,18 @@ final readonly class Timeline implements HasTask, Varies
     {
         $break = (new Spacing($this))->breakAfter() === null ? '' : ' The line is broken where a long time passes.';
         $span = self::years($this->first()->until($this->lastYear()))->written();
-        $steps = [new FigureStep('line', 'the line', "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$span}.{$break}")];
+        $steps = [new FigureStep(
+            'line',
+            'the line',
+            "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$span}.{$break}",
+        )];
         foreach ($this->events as $number => $event) {
             $since = $number === 0 ? '' : self::years($this->events[$number - 1]->from->until($event->from))->written().' later: ';
-            $steps[] = new FigureStep('event-'.($number + 1), mb_substr($event->label, 0, 40), ucfirst($since).rtrim($event->label, '.').", {$event->written()}.");
+            $steps[] = new FigureStep(
+                'event-'.($number + 1),
+                mb_substr($event->label, 0, 40),
+                ucfirst($since).rtrim($event->label, '.').", {$event->written()}.",
+            );
         }
 
         return $steps;
@@ -102,14 +123,26 @@ final readonly class Timeline implements HasTask, Varies
 
     public function words(): string
     {
-        return 'A timeline: '.implode('; ', array_map(static fn (Event $event): string => "{$event->written(true)}, {$event->label}", $this->events)).'.';
+        return 'A timeline: '.implode(
+            '; ',
+            array_map(static fn (Event $event): string => "{$event->written(true)}, {$event->label}", $this->events),
+        ).'.';
     }
 
     public function task(): array
     {
-        $items = array_map(static fn (Event $event, int $number): array => ['id' => 'item-'.($number + 1), 'text' => $event->label], $this->events, array_keys($this->events));
+        $items = array_map(
+            static fn (Event $event, int $number): array => ['id' => 'item-'.($number + 1), 'text' => $event->label],
+            $this->events,
+            array_keys($this->events),
+        );
 
-        return ['type' => 'order', 'prompt' => 'Put these in order, the earliest first.', 'marks' => max(1, min(5, count($items) - 1)), 'items' => $items];
+        return [
+            'type' => 'order',
+            'prompt' => 'Put these in order, the earliest first.',
+            'marks' => max(1, min(5, count($items) - 1)),
+            'items' => $items,
+        ];
     }
 
     /** Level 1 asks for years between two dates of one era, level 2 across the eras, level 3 for a year so many years later. */
@@ -120,29 +153,44 @@ final readonly class Timeline implements HasTask, Varies
             $from = $chance->whole(400, 1500);
             $to = $from + $chance->whole(37, 480);
 
-            return Variation::of(['events' => "{$from}: A first event\n{$to}: A second event"], "How many years lie between {$from} and {$to}?", self::years($to - $from), [
-                'Both years were counted.' => self::years($to - $from + 1),
-                'The hundreds were borrowed wrongly.' => self::years($to - $from + 100),
-                'Only the last two figures were taken away.' => self::years(abs($to % 100 - $from % 100)),
-            ]);
+            return Variation::of(
+                ['events' => "{$from}: A first event\n{$to}: A second event"],
+                "How many years lie between {$from} and {$to}?",
+                self::years($to - $from),
+                [
+                    'Both years were counted.' => self::years($to - $from + 1),
+                    'The hundreds were borrowed wrongly.' => self::years($to - $from + 100),
+                    'Only the last two figures were taken away.' => self::years(abs($to % 100 - $from % 100)),
+                ],
+            );
         }
         $before = $chance->whole(12, 400);
         $after = $chance->whole(11, 700);
         $between = $before + $after - 1;
         if ($level === 2) {
-            return Variation::of(['events' => "{$before} BCE: A first event\n{$after}: A second event"], "How many years lie between {$before} BCE and {$after} CE? There is no year 0.", self::years($between), [
-                'A year 0 was counted.' => self::years($before + $after),
-                'The years were taken away from each other.' => self::years(abs($before - $after)),
-                'Two years were taken off.' => self::years($between - 1),
-            ]);
+            return Variation::of(
+                ['events' => "{$before} BCE: A first event\n{$after}: A second event"],
+                "How many years lie between {$before} BCE and {$after} CE? There is no year 0.",
+                self::years($between),
+                [
+                    'A year 0 was counted.' => self::years($before + $after),
+                    'The years were taken away from each other.' => self::years(abs($before - $after)),
+                    'Two years were taken off.' => self::years($between - 1),
+                ],
+            );
         }
         $events = "{$before} BCE: A first event\n{$after}: A second event";
 
-        return Variation::of(['events' => $events], "Something happened in {$before} BCE. In which year of the common era was it {$between} years ago?", Quantity::of($after), [
-            'A year 0 was counted.' => Quantity::of($after - 1),
-            'The years before the common era were added.' => Quantity::of($between + $before),
-            'The one year was taken off on the wrong side.' => Quantity::of($after + 1),
-        ]);
+        return Variation::of(
+            ['events' => $events],
+            "Something happened in {$before} BCE. In which year of the common era was it {$between} years ago?",
+            Quantity::of($after),
+            [
+                'A year 0 was counted.' => Quantity::of($after - 1),
+                'The years before the common era were added.' => Quantity::of($between + $before),
+                'The one year was taken off on the wrong side.' => Quantity::of($after + 1),
+            ],
+        );
     }
 
     public function first(): Year
@@ -152,7 +200,11 @@ final readonly class Timeline implements HasTask, Varies
 
     public function lastYear(): Year
     {
-        return array_reduce($this->events, static fn (Year $latest, Event $event): Year => $event->last()->astronomical > $latest->astronomical ? $event->last() : $latest, $this->first());
+        return array_reduce(
+            $this->events,
+            static fn (Year $latest, Event $event): Year => $event->last()->astronomical > $latest->astronomical ? $event->last() : $latest,
+            $this->first(),
+        );
     }
 
     private static function years(int $count): Quantity

@@ -54,7 +54,11 @@ final readonly class Year
     {
         $century = $this->century();
         $ending = match (true) {
-            $century % 100 >= 11 && $century % 100 <= 13 => 'th', $century % 10 === 1 => 'st', $century % 10 === 2 => 'nd', $century % 10 === 3 => 'rd', default => 'th'
+            $century % 100 >= 11 && $century % 100 <= 13 => 'th',
+            $century % 10 === 1 => 'st',
+            $century % 10 === 2 => 'nd',
+            $century % 10 === 3 => 'rd',
+            default => 'th',
         };
 
         return "{$century}{$ending} century".($this->isBefore() ? ' BCE' : '');

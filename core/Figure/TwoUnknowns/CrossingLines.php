@@ -45,12 +45,26 @@ final readonly class CrossingLines
             $share = $number === 0 ? 0.2 : 0.8;
             $pieces[$name] = [
                 Shape::polyline($points, $series->line()),
-                ...$labels->near($equation->written(), $points[0][0] + ($points[1][0] - $points[0][0]) * $share, $points[0][1] + ($points[1][1] - $points[0][1]) * $share, new TextStyle(28, $series->colour, true), 12, 45),
+                ...$labels->near(
+                    $equation->written(),
+                    $points[0][0] + ($points[1][0] - $points[0][0]) * $share,
+                    $points[0][1] + ($points[1][1] - $points[0][1]) * $share,
+                    new TextStyle(28, $series->colour, true),
+                    12,
+                    45,
+                ),
             ];
         }
         $pieces['answer'] = [
             Shape::circle($atX, $atY, 12, Paint::outlined('#FFFFFF', 3, Paint::INK)),
-            ...$labels->near('('.TwoUnknowns::number($this->figure->x).', '.TwoUnknowns::number($this->figure->y).')', $atX, $atY, new TextStyle(32, Paint::INK, true), 16, 0),
+            ...$labels->near(
+                '('.TwoUnknowns::number($this->figure->x).', '.TwoUnknowns::number($this->figure->y).')',
+                $atX,
+                $atY,
+                new TextStyle(32, Paint::INK, true),
+                16,
+                0,
+            ),
         ];
 
         return $pieces;
@@ -75,7 +89,13 @@ final readonly class CrossingLines
                 $corners[] = [($c - $b * $y) / $a, $y];
             }
         }
-        $inside = array_values(array_filter($corners, static fn (array $point): bool => $point[0] >= $axes->across->least - 1e-9 && $point[0] <= $axes->across->most + 1e-9 && $point[1] >= $axes->up->least - 1e-9 && $point[1] <= $axes->up->most + 1e-9));
+        $inside = array_values(array_filter(
+            $corners,
+            static fn (array $point): bool => $point[0] >= $axes->across->least - 1e-9
+                && $point[0] <= $axes->across->most + 1e-9
+                && $point[1] >= $axes->up->least - 1e-9
+                && $point[1] <= $axes->up->most + 1e-9,
+        ));
         usort($inside, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
 
         return [$axes->point(...$inside[0]), $axes->point(...$inside[count($inside) - 1])];

@@ -60,11 +60,22 @@ final readonly class GuessTable
     public function pieces(Box $box, RenderContext $context): array
     {
         $guesses = $this->guesses();
-        $table = new Table([ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'], [0.24, 0.24, 0.22, 0.3], count($guesses), $box->inset(3), $context);
+        $table = new Table(
+            [ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'],
+            [0.24, 0.24, 0.22, 0.3],
+            count($guesses),
+            $box->inset(3),
+            $context,
+        );
         $pieces = ['given' => $table->head()];
         foreach ($guesses as $number => [$x, $y, $sum, $check]) {
             $isRight = $x->isEqualTo($this->figure->x);
-            $pieces['line-'.($number + 1)] = $table->row($number + 1, [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check], $isRight, $isRight ? $context->strong : Paint::INK);
+            $pieces['line-'.($number + 1)] = $table->row(
+                $number + 1,
+                [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check],
+                $isRight,
+                $isRight ? $context->strong : Paint::INK,
+            );
         }
         $pieces['answer'] = [Shape::rectangle($table->place(count($guesses)), Paint::outlined($context->strong, 5))];
 

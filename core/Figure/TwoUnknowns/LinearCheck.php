@@ -25,7 +25,11 @@ final class LinearCheck
     public static function letters(TwoUnknowns $figure): array
     {
         $letters = [mb_strtolower(mb_substr($figure->firstName, 0, 1)), mb_strtolower(mb_substr($figure->secondName, 0, 1))];
-        $usable = $letters[0] !== $letters[1] && preg_match('/^\p{Ll}\p{Ll}$/u', implode('', $letters)) === 1 && ! str_starts_with($figure->firstName, 'the ') && Units::find($letters[0]) === null && Units::find($letters[1]) === null;
+        $usable = $letters[0] !== $letters[1]
+            && preg_match('/^\p{Ll}\p{Ll}$/u', implode('', $letters)) === 1
+            && ! str_starts_with($figure->firstName, 'the ')
+            && Units::find($letters[0]) === null
+            && Units::find($letters[1]) === null;
 
         return $usable ? $letters : ['x', 'y'];
     }

@@ -35,7 +35,12 @@ final readonly class Substitution
         [$names, $solution] = [[$x, $y], [$this->figure->x, $this->figure->y]];
         // Without y in the first equation it is solved for x and put in for x.
         if ($first->b->isZero()) {
-            [$first, $second, $names, $solution] = [LinearEquation::of($first->b, $first->a, $first->c), LinearEquation::of($second->b, $second->a, $second->c), [$y, $x], [$this->figure->y, $this->figure->x]];
+            [$first, $second, $names, $solution] = [
+                LinearEquation::of($first->b, $first->a, $first->c),
+                LinearEquation::of($second->b, $second->a, $second->c),
+                [$y, $x],
+                [$this->figure->y, $this->figure->x],
+            ];
         }
         [$x, $y] = $names;
         // The equation that gives y without a fraction is solved.
@@ -46,7 +51,10 @@ final readonly class Substitution
         [$solved, $other] = $isSecond ? ['second', 'first'] : ['first', 'second'];
         $slope = $first->a->dividedBy($first->b)->negated();
         $start = $first->c->dividedBy($first->b);
-        $inFractions = array_filter([$first->a, $first->b, $first->c, $second->a, $second->b, $second->c, $slope, $start, ...$solution], static fn (BigRational $value): bool => str_contains(LinearEquation::number($value), '/')) !== [];
+        $inFractions = array_filter(
+            [$first->a, $first->b, $first->c, $second->a, $second->b, $second->c, $slope, $start, ...$solution],
+            static fn (BigRational $value): bool => str_contains(LinearEquation::number($value), '/'),
+        ) !== [];
         $number = static fn (BigRational $value): string => LinearEquation::number($value, $inFractions);
         $replaced = $slope->isZero() ? $number($start) : LinearEquation::sum([[$start, ''], [$slope, $x]], $inFractions);
         $factor = $second->b;
@@ -55,14 +63,24 @@ final readonly class Substitution
         $constant = $factor->multipliedBy($start)->simplified();
         $lines = [["{$y} = {$replaced}", "We solve the {$solved} equation for {$y}."]];
         if (! $factor->isZero()) {
-            $left = $second->a->isZero() ? $bracket : LinearEquation::sum([[$second->a, $x]], $inFractions).($factor->isNegative() ? ' − ' : ' + ').(string) preg_replace('/^−/u', '', $bracket);
+            $left = $second->a->isZero()
+                ? $bracket
+                : LinearEquation::sum([[$second->a, $x]], $inFractions)
+                    .($factor->isNegative() ? ' − ' : ' + ')
+                    .(string) preg_replace('/^−/u', '', $bracket);
             $lines[] = ["{$left} = ".$number($second->c), "We put that in for {$y} in the {$other} equation."];
             if (! $constant->isZero()) {
-                $lines[] = [LinearEquation::sum([[$joined, $x], [$constant, '']], $inFractions).' = '.$number($second->c), 'We work out the bracket and collect.'];
+                $lines[] = [
+                    LinearEquation::sum([[$joined, $x], [$constant, '']], $inFractions).' = '.$number($second->c),
+                    'We work out the bracket and collect.',
+                ];
             }
         }
         $right = $second->c->minus($constant)->simplified();
-        $lines[] = [LinearEquation::sum([[$joined, $x]], $inFractions).' = '.$number($right), $constant->isZero() ? 'We collect.' : 'We take '.$number($constant).' from both sides.'];
+        $lines[] = [
+            LinearEquation::sum([[$joined, $x]], $inFractions).' = '.$number($right),
+            $constant->isZero() ? 'We collect.' : 'We take '.$number($constant).' from both sides.',
+        ];
         if (! $joined->isEqualTo(1)) {
             $lines[] = ["{$x} = ".$number($solution[0]), 'We divide both sides by '.$number($joined).'.'];
         }
@@ -84,17 +102,37 @@ final readonly class Substitution
 
             return $context->type->label($cut, $box->x + 20, $top + ($row + 0.72) * $high, $style);
         };
-        $pieces = ['given' => [$write(0, $this->figure->first->written($x, $y), Paint::INK, true), $write(1, $this->figure->second->written($x, $y), Paint::INK, true)]];
+        $pieces = ['given' => [
+            $write(0, $this->figure->first->written($x, $y), Paint::INK, true),
+            $write(1, $this->figure->second->written($x, $y), Paint::INK, true),
+        ]];
         foreach ($lines as $number => [$line, $reason]) {
             $row = $number + 2;
-            $shapes = [Shape::polyline([[$box->x + 4, $top + $row * $high + 6], [$box->x + 4, $top + ($row + 1) * $high - 6]], Paint::outlined($context->strong, 4)), $write($row, $line, Paint::INK, false)];
+            $shapes = [
+                Shape::polyline(
+                    [[$box->x + 4, $top + $row * $high + 6], [$box->x + 4, $top + ($row + 1) * $high - 6]],
+                    Paint::outlined($context->strong, 4),
+                ),
+                $write($row, $line, Paint::INK, false),
+            ];
             if ($isWide) {
-                [$cut, $style] = Table::cut($reason, $box->width * 0.46, new TextStyle(max(28.0, $high * 0.5), Paint::QUIET), $context->type);
+                [$cut, $style] = Table::cut(
+                    $reason,
+                    $box->width * 0.46,
+                    new TextStyle(max(28.0, $high * 0.5), Paint::QUIET),
+                    $context->type,
+                );
                 $shapes[] = $context->type->label($cut, $box->x + $box->width * 0.54, $top + ($row + 0.7) * $high, $style);
             }
             $pieces['line-'.($number + 1)] = $shapes;
         }
-        $answer = ucfirst($this->figure->firstName).': '.self::number($this->figure->x).', '.$this->figure->secondName.': '.self::number($this->figure->y);
+        $answer = ucfirst($this->figure->firstName)
+            .': '
+            .self::number($this->figure->x)
+            .', '
+            .$this->figure->secondName
+            .': '
+            .self::number($this->figure->y);
         $pieces['answer'] = [$write(count($lines) + 2, $answer, $context->strong, true)];
 
         return $pieces;

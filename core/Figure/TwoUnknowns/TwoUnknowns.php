@@ -47,18 +47,39 @@ final readonly class TwoUnknowns implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('two-unknowns', 'Two unknowns', 'Find two numbers from a count and a total, or from two equations', [Purpose::Unknown, Purpose::Curve], [Subject::Maths], 'simultaneous equations heads and legs coins tickets guess and check substitution system');
+        return new Entry(
+            'two-unknowns',
+            'Two unknowns',
+            'Find two numbers from a count and a total, or from two equations',
+            [Purpose::Unknown, Purpose::Curve],
+            [Subject::Maths],
+            'simultaneous equations heads and legs coins tickets guess and check substitution system',
+        );
     }
 
     public static function blank(): array
     {
-        return ['mode' => 'story', 'firstName' => 'rabbits', 'secondName' => 'hens', 'count' => '20', 'firstEach' => '4', 'secondEach' => '2', 'total' => '56', 'totalName' => 'legs', 'view' => 'table'];
+        return [
+            'mode' => 'story',
+            'firstName' => 'rabbits',
+            'secondName' => 'hens',
+            'count' => '20',
+            'firstEach' => '4',
+            'secondEach' => '2',
+            'total' => '56',
+            'totalName' => 'legs',
+            'view' => 'table',
+        ];
     }
 
     public static function fields(): array
     {
         return [
-            Field::choice('mode', 'What is known', ['story' => 'A count and a total, as in heads and legs', 'equations' => 'Two equations in x and y']),
+            Field::choice(
+                'mode',
+                'What is known',
+                ['story' => 'A count and a total, as in heads and legs', 'equations' => 'Two equations in x and y'],
+            ),
             Field::text('firstName', 'The first kind', 'rabbits')->when('mode', 'story'),
             Field::text('secondName', 'The second kind', 'hens')->when('mode', 'story'),
             Field::text('count', 'How many together')->when('mode', 'story'),
@@ -68,7 +89,16 @@ final readonly class TwoUnknowns implements Varies
             Field::text('total', 'The total')->when('mode', 'story'),
             Field::text('firstEquation', 'First equation', 'x + y = 20')->when('mode', 'equations'),
             Field::text('secondEquation', 'Second equation', '4x + 2y = 56')->when('mode', 'equations'),
-            Field::choice('view', 'Drawing', ['table' => 'guess and check', 'substitution' => 'substitution line by line', 'both' => 'both, side by side', 'lines' => 'crossing lines']),
+            Field::choice(
+                'view',
+                'Drawing',
+                [
+                    'table' => 'guess and check',
+                    'substitution' => 'substitution line by line',
+                    'both' => 'both, side by side',
+                    'lines' => 'crossing lines',
+                ],
+            ),
         ];
     }
 
@@ -77,7 +107,9 @@ final readonly class TwoUnknowns implements Varies
         $reading = new Reading($quantities);
         $view = self::view($reading->choice('view', 'The drawing', ['table', 'substitution', 'both', 'lines']));
 
-        return $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations' ? self::ofEquations($reading, $view) : self::ofStory($reading, $view);
+        return $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations'
+            ? self::ofEquations($reading, $view)
+            : self::ofStory($reading, $view);
     }
 
     public function facts(): array
@@ -99,7 +131,12 @@ final readonly class TwoUnknowns implements Varies
         $answer = ucfirst($this->firstName).': '.self::number($this->x).', '.$this->secondName.': '.self::number($this->y).'.';
         $given = new FigureStep('given', 'what is known', $this->story);
         if ($this->view === 'lines') {
-            return [$given, new FigureStep('first', 'the first line', "Every point of this line fits the first equation: {$this->first->written()}."), new FigureStep('second', 'the second line', "Every point of this one fits the second: {$this->second->written()}."), new FigureStep('answer', 'where they cross', 'Only one point fits both. '.$answer)];
+            return [
+                $given,
+                new FigureStep('first', 'the first line', "Every point of this line fits the first equation: {$this->first->written()}."),
+                new FigureStep('second', 'the second line', "Every point of this one fits the second: {$this->second->written()}."),
+                new FigureStep('answer', 'where they cross', 'Only one point fits both. '.$answer),
+            ];
         }
         $steps = [$given];
         foreach ($this->view === 'substitution' ? [] : (new GuessTable($this))->guesses() as $number => $guess) {
@@ -118,7 +155,12 @@ final readonly class TwoUnknowns implements Varies
         return match ($this->view) {
             'table' => new Box(0, 0, GuessTable::width($this), GuessTable::height($this)),
             'substitution' => new Box(0, 0, 550, Substitution::height($this)),
-            'both' => new Box(0, 0, min(1430.0, 620 + GuessTable::width($this)), max(GuessTable::height($this), Substitution::height($this))),
+            'both' => new Box(
+                0,
+                0,
+                min(1430.0, 620 + GuessTable::width($this)),
+                max(GuessTable::height($this), Substitution::height($this)),
+            ),
             default => new Box(0, 0, 550, 380),
         };
     }
@@ -135,7 +177,12 @@ final readonly class TwoUnknowns implements Varies
 
     public function words(): string
     {
-        $view = ['table' => 'A table of guesses, each checked', 'substitution' => 'The two equations solved line by line', 'both' => 'A table of guesses, and beside it the two equations solved line by line', 'lines' => 'Two straight lines that cross'][$this->view];
+        $view = [
+            'table' => 'A table of guesses, each checked',
+            'substitution' => 'The two equations solved line by line',
+            'both' => 'A table of guesses, and beside it the two equations solved line by line',
+            'lines' => 'Two straight lines that cross',
+        ][$this->view];
 
         return "{$view}. {$this->story}";
     }
@@ -149,20 +196,28 @@ final readonly class TwoUnknowns implements Varies
     {
         $width = max(($box->width - 60) / 2, min(GuessTable::width($this), $box->width - 560));
         $pieces = (new GuessTable($this))->pieces(new Box($box->x, $box->y, $width, $box->height), $context);
-        foreach ((new Substitution($this))->pieces(new Box($box->x + $width + 60, $box->y, $box->width - $width - 60, $box->height), $context) as $name => $shapes) {
+        foreach ((new Substitution($this))->pieces(
+            new Box($box->x + $width + 60, $box->y, $box->width - $width - 60, $box->height),
+            $context,
+        ) as $name => $shapes) {
             $name = str_replace('line-', 'solved-', $name);
             $pieces[$name] = [...($pieces[$name] ?? []), ...$shapes];
         }
         $middle = $box->x + $width + 30;
 
-        return ['given' => [...$pieces['given'], Shape::polyline([[$middle, $box->y + 6], [$middle, $box->bottom() - 6]], Paint::outlined(Paint::RULE, 3))]] + $pieces;
+        return ['given' => [
+            ...$pieces['given'],
+            Shape::polyline([[$middle, $box->y + 6], [$middle, $box->bottom() - 6]], Paint::outlined(Paint::RULE, 3)),
+        ]] + $pieces;
     }
 
     public function vary(int $seed, int $level): Variation
     {
         $practice = new TwoUnknownsPractice(Chance::of($seed, $level), $level);
 
-        return $this->of === null ? $practice->equations() : $practice->story([$this->firstName, $this->secondName], [$this->second->a, $this->second->b], $this->of);
+        return $this->of === null
+            ? $practice->equations()
+            : $practice->story([$this->firstName, $this->secondName], [$this->second->a, $this->second->b], $this->of);
     }
 
     public static function number(BigRational $value): string
@@ -174,24 +229,58 @@ final readonly class TwoUnknowns implements Varies
     {
         [$first, $second] = [$reading->name('firstName', 'the first kind'), $reading->name('secondName', 'the second kind')];
         $count = $reading->whole('count', 'How many there are together', 1, 10000);
-        $each = [$reading->number('firstEach', 'What each of the first has'), $reading->number('secondEach', 'What each of the second has')];
+        $each = [
+            $reading->number('firstEach', 'What each of the first has'),
+            $reading->number('secondEach', 'What each of the second has'),
+        ];
         $total = $reading->number('total', 'The total');
         if ($each[0]->isEqualTo($each[1])) {
-            throw InvalidQuantities::because("If each of both kinds has {$each[0]}, the total cannot tell them apart. Give the two kinds different numbers.", 'secondEach');
+            throw InvalidQuantities::because(
+                "If each of both kinds has {$each[0]}, the total cannot tell them apart. Give the two kinds different numbers.",
+                'secondEach',
+            );
         }
         $x = $total->minus($each[1]->multipliedBy($count))->dividedBy($each[0]->minus($each[1]))->simplified();
         $y = BigRational::of($count)->minus($x)->simplified();
         if (! $x->getDenominator()->isEqualTo(1)) {
-            throw InvalidQuantities::because("There is no whole answer: {$first} would come to {$x}. A total that works is ".self::number(self::nearestTotal($count, $each, $total)).'.', 'total');
+            throw InvalidQuantities::because(
+                "There is no whole answer: {$first} would come to {$x}. A total that works is "
+                    .self::number(self::nearestTotal($count, $each, $total))
+                    .'.',
+                'total',
+            );
         }
         if ($x->isNegative() || $y->isNegative()) {
             [$least, $most] = [$each[0]->isLessThan($each[1]) ? $each[0] : $each[1], $each[0]->isLessThan($each[1]) ? $each[1] : $each[0]];
-            throw InvalidQuantities::because("With {$count} together the total must lie between ".self::number($least->multipliedBy($count)).' and '.self::number($most->multipliedBy($count)).'.', 'total');
+            throw InvalidQuantities::because(
+                "With {$count} together the total must lie between "
+                    .self::number($least->multipliedBy($count))
+                    .' and '
+                    .self::number($most->multipliedBy($count))
+                    .'.',
+                'total',
+            );
         }
         $of = $reading->name('totalName', 'in all');
-        $story = "There are {$count} {$first} and {$second} together. Each of the {$first} has ".self::number($each[0]).", each of the {$second} ".self::number($each[1]).'. The total is '.self::number($total)." {$of}.";
+        $story = "There are {$count} {$first} and {$second} together. Each of the {$first} has "
+            .self::number($each[0])
+            .", each of the {$second} "
+            .self::number($each[1])
+            .'. The total is '
+            .self::number($total)
+            ." {$of}.";
 
-        return new self(LinearEquation::of(1, 1, $count), LinearEquation::of($each[0], $each[1], $total), $first, $second, $story, self::view($view), $x, $y, $of);
+        return new self(
+            LinearEquation::of(1, 1, $count),
+            LinearEquation::of($each[0], $each[1], $total),
+            $first,
+            $second,
+            $story,
+            self::view($view),
+            $x,
+            $y,
+            $of,
+        );
     }
 
     private static function ofEquations(Reading $reading, string $view): self
@@ -207,8 +296,14 @@ final readonly class TwoUnknowns implements Varies
         [$first, $second] = $equations;
         $determinant = $first->determinant($second);
         if ($determinant->isZero()) {
-            $isSame = $first->a->multipliedBy($second->c)->isEqualTo($second->a->multipliedBy($first->c)) && $first->b->multipliedBy($second->c)->isEqualTo($second->b->multipliedBy($first->c));
-            throw InvalidQuantities::because($isSame ? 'Both equations say the same, so every point of their line is an answer. Change one of them.' : 'The two lines are parallel and never meet: no pair of numbers fits both equations. Change one of them.', 'secondEquation');
+            $isSame = $first->a->multipliedBy($second->c)->isEqualTo($second->a->multipliedBy($first->c))
+                && $first->b->multipliedBy($second->c)->isEqualTo($second->b->multipliedBy($first->c));
+            throw InvalidQuantities::because(
+                $isSame
+                    ? 'Both equations say the same, so every point of their line is an answer. Change one of them.'
+                    : 'The two lines are parallel and never meet: no pair of numbers fits both equations. Change one of them.',
+                'secondEquation',
+            );
         }
         $x = $first->c->multipliedBy($second->b)->minus($first->b->multipliedBy($second->c))->dividedBy($determinant)->simplified();
         $y = $first->a->multipliedBy($second->c)->minus($first->c->multipliedBy($second->a))->dividedBy($determinant)->simplified();
@@ -225,7 +320,10 @@ final readonly class TwoUnknowns implements Varies
     /** @param  array{BigRational, BigRational}  $each */
     private static function nearestTotal(int $count, array $each, BigRational $total): BigRational
     {
-        $x = (int) max(0, min($count, round($total->minus($each[1]->multipliedBy($count))->dividedBy($each[0]->minus($each[1]))->toFloat())));
+        $x = (int) max(
+            0,
+            min($count, round($total->minus($each[1]->multipliedBy($count))->dividedBy($each[0]->minus($each[1]))->toFloat())),
+        );
 
         return $each[0]->multipliedBy($x)->plus($each[1]->multipliedBy($count - $x));
     }

@@ -31,7 +31,17 @@ final readonly class TwoUnknownsPractice
             $x++;
         }
         [$count, $total] = [$x + $y, $each[0]->multipliedBy($x)->plus($each[1]->multipliedBy($y))];
-        $quantities = ['mode' => 'story', 'firstName' => $names[0], 'secondName' => $names[1], 'count' => (string) $count, 'firstEach' => self::typed($each[0]), 'secondEach' => self::typed($each[1]), 'total' => self::typed($total), 'totalName' => $of, 'view' => 'table'];
+        $quantities = [
+            'mode' => 'story',
+            'firstName' => $names[0],
+            'secondName' => $names[1],
+            'count' => (string) $count,
+            'firstEach' => self::typed($each[0]),
+            'secondEach' => self::typed($each[1]),
+            'total' => self::typed($total),
+            'totalName' => $of,
+            'view' => 'table',
+        ];
         $story = TwoUnknowns::from(new Fields($quantities))->steps()[0]->script;
         if ($this->level === 3) {
             [$most, $least] = $x > $y ? $names : array_reverse($names);
@@ -51,7 +61,10 @@ final readonly class TwoUnknownsPractice
         ]);
     }
 
-    /** Level 1 is a sum and a difference, level 2 has a factor before one of the letters, level 3 before all of them and answers below zero. */
+    /**
+     * Level 1 is a sum and a difference, level 2 has a factor before one of the letters, level 3 before all of them and answers below
+     * zero.
+     */
     public function equations(): Variation
     {
         [$x, $y] = [$this->chance->whole($this->level === 3 ? -6 : 2, 12), $this->chance->whole($this->level === 3 ? -6 : 1, 9)];
@@ -64,7 +77,12 @@ final readonly class TwoUnknownsPractice
             default => $this->chance->one([[2, 3, 3, -2], [3, 2, 5, -4], [4, -3, 2, 5], [5, 2, 3, -1], [3, -4, 2, 3]]),
         };
         [$first, $second] = [LinearEquation::of($a, $b, $a * $x + $b * $y), LinearEquation::of($c, $d, $c * $x + $d * $y)];
-        $quantities = ['mode' => 'equations', 'firstEquation' => $first->written(), 'secondEquation' => $second->written(), 'view' => 'substitution'];
+        $quantities = [
+            'mode' => 'equations',
+            'firstEquation' => $first->written(),
+            'secondEquation' => $second->written(),
+            'view' => 'substitution',
+        ];
         [$sum, $difference] = [$a * $x + $b * $y, $c * $x + $d * $y];
 
         return Variation::of($quantities, "{$first->written()} and {$second->written()}. What is x?", Quantity::of($x), [

@@ -25,7 +25,12 @@ final readonly class Circles
     public function pieces(): array
     {
         $frame = new Box($this->box->x + 2, $this->box->y + 2, $this->box->width - 4, $this->box->height - 4);
-        $pieces = ['sets' => [Shape::rectangle($frame, Paint::outlined(Paint::INK, 3, '#FFFFFF'), 8)], 'shared' => [], 'only' => [], 'neither' => []];
+        $pieces = [
+            'sets' => [Shape::rectangle($frame, Paint::outlined(Paint::INK, 3, '#FFFFFF'), 8)],
+            'shared' => [],
+            'only' => [],
+            'neither' => [],
+        ];
         [$circles, $names, $places] = count($this->venn->names) === 2 ? $this->two($frame) : $this->three($frame);
         foreach ($circles as $number => [$x, $y, $radius]) {
             $pieces['sets'][] = Shape::circle($x, $y, $radius, (new Series($number, $this->context))->line(5));
@@ -34,7 +39,12 @@ final readonly class Circles
         $middle = (1 << count($this->venn->names)) - 1;
         foreach ($places as $region => [$x, $y]) {
             $piece = $region === 0 ? 'neither' : ($region === $middle ? 'shared' : 'only');
-            $pieces[$piece][] = $this->context->type->label((string) $this->venn->regions[$region], $x, $y + self::SIZE * 0.34, new TextStyle(self::SIZE, Paint::INK, true, $region === 0 ? 1 : 0.5));
+            $pieces[$piece][] = $this->context->type->label(
+                (string) $this->venn->regions[$region],
+                $x,
+                $y + self::SIZE * 0.34,
+                new TextStyle(self::SIZE, Paint::INK, true, $region === 0 ? 1 : 0.5),
+            );
         }
 
         return $pieces;
@@ -59,8 +69,16 @@ final readonly class Circles
 
         return [
             [[$x - $shift, $y, $radius], [$x + $shift, $y, $radius]],
-            [$this->name(0, $x - $shift - $radius * 0.3, $frame->x + 16, $frame->middleX() - 12, $frame->y + 40), $this->name(1, $x + $shift + $radius * 0.3, $frame->middleX() + 12, $frame->right() - 16, $frame->y + 40)],
-            [1 => [$x - $shift - $radius * 0.4, $y], 2 => [$x + $shift + $radius * 0.4, $y], 3 => [$x, $y], 0 => [$frame->right() - 18, $frame->bottom() - 30]],
+            [
+                $this->name(0, $x - $shift - $radius * 0.3, $frame->x + 16, $frame->middleX() - 12, $frame->y + 40),
+                $this->name(1, $x + $shift + $radius * 0.3, $frame->middleX() + 12, $frame->right() - 16, $frame->y + 40),
+            ],
+            [
+                1 => [$x - $shift - $radius * 0.4, $y],
+                2 => [$x + $shift + $radius * 0.4, $y],
+                3 => [$x, $y],
+                0 => [$frame->right() - 18, $frame->bottom() - 30],
+            ],
         ];
     }
 

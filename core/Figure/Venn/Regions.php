@@ -23,7 +23,10 @@ final readonly class Regions
      */
     public function knowing(array $members, int $count, string $field, string $inWords): self
     {
-        $row = array_map(static fn (int $region): BigRational => BigRational::of(in_array($region, $members, true) ? 1 : 0), range(0, (1 << $this->sets) - 1));
+        $row = array_map(
+            static fn (int $region): BigRational => BigRational::of(in_array($region, $members, true) ? 1 : 0),
+            range(0, (1 << $this->sets) - 1),
+        );
         [$row, $sum] = $this->reduced($row, BigRational::of($count));
         $pivot = self::pivot($row);
         if ($pivot === null) {
@@ -31,7 +34,10 @@ final readonly class Regions
                 return $this;
             }
             $right = BigRational::of($count)->minus($sum);
-            throw InvalidQuantities::because("These counts contradict each other: from the others it follows that {$right} are {$inWords}, not {$count}. Change one of them.", $field);
+            throw InvalidQuantities::because(
+                "These counts contradict each other: from the others it follows that {$right} are {$inWords}, not {$count}. Change one of them.",
+                $field,
+            );
         }
         $lead = $row[$pivot];
         $row = array_map(static fn (BigRational $each): BigRational => $each->dividedBy($lead), $row);
@@ -41,7 +47,11 @@ final readonly class Regions
         foreach ($this->rows as [$earlier, $earlierSum, $name]) {
             $times = $earlier[$pivot];
             $rows[] = [
-                array_map(static fn (BigRational $one, BigRational $other): BigRational => $one->minus($other->multipliedBy($times)), $earlier, $row),
+                array_map(
+                    static fn (BigRational $one, BigRational $other): BigRational => $one->minus($other->multipliedBy($times)),
+                    $earlier,
+                    $row,
+                ),
                 $earlierSum->minus($sum->multipliedBy($times)), $name,
             ];
         }
@@ -59,15 +69,28 @@ final readonly class Regions
     public function solved(array $sums, Closure $inWords): array
     {
         if (count($this->rows) < 1 << $this->sets) {
-            throw InvalidQuantities::because('These counts do not settle every region yet. Give one more, for example how many are '.$inWords($this->missing($sums)).'.', $this->missing($sums));
+            throw InvalidQuantities::because(
+                'These counts do not settle every region yet. Give one more, for example how many are '.$inWords($this->missing($sums)).'.',
+                $this->missing($sums),
+            );
         }
         $regions = [];
         foreach ($this->rows as [$row, $sum, $field]) {
             $region = (int) self::pivot($row);
             if ($sum->isNegative() || ! $sum->simplified()->getDenominator()->isEqualTo(1)) {
-                $sets = implode(' and ', array_filter(['first', 'second', 'third'], static fn (int $set): bool => ($region & (1 << $set)) !== 0, ARRAY_FILTER_USE_KEY));
+                $sets = implode(
+                    ' and ',
+                    array_filter(
+                        ['first', 'second', 'third'],
+                        static fn (int $set): bool => ($region & (1 << $set)) !== 0,
+                        ARRAY_FILTER_USE_KEY,
+                    ),
+                );
                 $where = $region === 0 ? 'would be in none of the sets' : "would belong to the {$sets} set and no other";
-                throw InvalidQuantities::because("These counts cannot all be right: then {$sum->simplified()} {$where}. Check how many are {$inWords($field)}, and the counts around it.", $field);
+                throw InvalidQuantities::because(
+                    "These counts cannot all be right: then {$sum->simplified()} {$where}. Check how many are {$inWords($field)}, and the counts around it.",
+                    $field,
+                );
             }
             $regions[$region] = $sum->toInt();
         }
@@ -80,7 +103,10 @@ final readonly class Regions
     private function missing(array $sums): string
     {
         foreach ($sums as $field => $members) {
-            $row = array_map(static fn (int $region): BigRational => BigRational::of(in_array($region, $members, true) ? 1 : 0), range(0, (1 << $this->sets) - 1));
+            $row = array_map(
+                static fn (int $region): BigRational => BigRational::of(in_array($region, $members, true) ? 1 : 0),
+                range(0, (1 << $this->sets) - 1),
+            );
             if (self::pivot($this->reduced($row, BigRational::zero())[0]) !== null) {
                 return $field;
             }
@@ -100,7 +126,11 @@ final readonly class Regions
         foreach ($this->rows as [$earlier, $earlierSum]) {
             $times = $row[(int) self::pivot($earlier)];
             if (! $times->isZero()) {
-                $row = array_map(static fn (BigRational $one, BigRational $other): BigRational => $one->minus($other->multipliedBy($times)), $row, $earlier);
+                $row = array_map(
+                    static fn (BigRational $one, BigRational $other): BigRational => $one->minus($other->multipliedBy($times)),
+                    $row,
+                    $earlier,
+                );
                 $sum = $sum->minus($earlierSum->multipliedBy($times));
             }
         }

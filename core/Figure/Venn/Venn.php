@@ -37,7 +37,14 @@ final readonly class Venn implements Varies
 
     public static function entry(): Entry
     {
-        return new Entry('venn', 'Venn diagram', 'Sort things into overlapping sets and work out every region and its probability', [Purpose::Sort, Purpose::Compare, Purpose::Unknown], [Subject::Maths, Subject::Science, Subject::Language], 'sets overlap intersection union probability both neither');
+        return new Entry(
+            'venn',
+            'Venn diagram',
+            'Sort things into overlapping sets and work out every region and its probability',
+            [Purpose::Sort, Purpose::Compare, Purpose::Unknown],
+            [Subject::Maths, Subject::Science, Subject::Language],
+            'sets overlap intersection union probability both neither',
+        );
     }
 
     public static function blank(): array
@@ -56,7 +63,9 @@ final readonly class Venn implements Varies
             Field::text('AC', 'In the first and the third')->when('sets', 'three'),
             Field::text('BC', 'In the second and the third')->when('sets', 'three'),
             Field::text('ABC', 'In all three')->when('sets', 'three'),
-            Field::text('onlyA', 'Only in the first'), Field::text('onlyB', 'Only in the second'), Field::text('onlyC', 'Only in the third')->when('sets', 'three'),
+            Field::text('onlyA', 'Only in the first'),
+            Field::text('onlyB', 'Only in the second'),
+            Field::text('onlyC', 'Only in the third')->when('sets', 'three'),
             Field::text('onlyAB', 'In the first and the second, not in the third')->when('sets', 'three'),
             Field::text('onlyAC', 'In the first and the third, not in the second')->when('sets', 'three'),
             Field::text('onlyBC', 'In the second and the third, not in the first')->when('sets', 'three'),
@@ -87,7 +96,11 @@ final readonly class Venn implements Varies
             $given[] = $field;
         }
 
-        return new self($names, $regions->solved(self::sums($count), static fn (string $field): string => self::inWords($field, $names)), $given);
+        return new self(
+            $names,
+            $regions->solved(self::sums($count), static fn (string $field): string => self::inWords($field, $names)),
+            $given,
+        );
     }
 
     public function facts(): array
@@ -99,7 +112,11 @@ final readonly class Venn implements Varies
             $name = self::factName($field);
             $facts[] = Fact::quantity($name, Quantity::of($value), self::inWords($field, $this->names));
             if ($all > 0 && $field !== 'total') {
-                $facts[] = Fact::words("chance of {$name}", (string) self::fraction($value, $all), 'the probability of being '.self::inWords($field, $this->names));
+                $facts[] = Fact::words(
+                    "chance of {$name}",
+                    (string) self::fraction($value, $all),
+                    'the probability of being '.self::inWords($field, $this->names),
+                );
             }
         }
 
@@ -110,8 +127,26 @@ final readonly class Venn implements Varies
     {
         $known = array_map(fn (string $field): string => $this->value($field).' are '.self::inWords($field, $this->names), $this->given);
         $steps = [
-            new FigureStep('sets', 'the sets', 'Here are '.(count($this->names) === 2 ? 'two' : 'three').' sets: '.implode(', ', $this->names).'. We know that '.implode(', ', $known).'.'),
-            new FigureStep('shared', 'what they share', 'We begin in the middle: '.$this->value(count($this->names) === 2 ? 'AB' : 'ABC').' belong to '.(count($this->names) === 2 ? 'both' : 'all three').'.'),
+            new FigureStep(
+                'sets',
+                'the sets',
+                'Here are '
+                    .(count($this->names) === 2 ? 'two' : 'three')
+                    .' sets: '
+                    .implode(', ', $this->names)
+                    .'. We know that '
+                    .implode(', ', $known)
+                    .'.',
+            ),
+            new FigureStep(
+                'shared',
+                'what they share',
+                'We begin in the middle: '
+                    .$this->value(count($this->names) === 2 ? 'AB' : 'ABC')
+                    .' belong to '
+                    .(count($this->names) === 2 ? 'both' : 'all three')
+                    .'.',
+            ),
             new FigureStep('only', 'the other regions', 'Then we take away to find what is left in each set.'),
             new FigureStep('neither', 'those in none', $this->value('neither').' belong to none of them.'),
         ];
@@ -156,18 +191,57 @@ final readonly class Venn implements Varies
     private static function sums(int $count): array
     {
         $all = range(0, (1 << $count) - 1);
-        $holding = static fn (int $bits): array => array_values(array_filter($all, static fn (int $region): bool => ($region & $bits) === $bits));
-        $sums = ['total' => $all, 'A' => $holding(1), 'B' => $holding(2), 'AB' => $holding(3), 'onlyA' => [1], 'onlyB' => [2], 'union' => array_slice($all, 1), 'neither' => [0]];
+        $holding = static fn (int $bits): array => array_values(array_filter(
+            $all,
+            static fn (int $region): bool => ($region & $bits) === $bits,
+        ));
+        $sums = [
+            'total' => $all,
+            'A' => $holding(1),
+            'B' => $holding(2),
+            'AB' => $holding(3),
+            'onlyA' => [1],
+            'onlyB' => [2],
+            'union' => array_slice($all, 1),
+            'neither' => [0],
+        ];
         if ($count === 2) {
             return $sums;
         }
 
-        return [...$sums, 'C' => $holding(4), 'AC' => $holding(5), 'BC' => $holding(6), 'ABC' => [7], 'onlyC' => [4], 'onlyAB' => [3], 'onlyAC' => [5], 'onlyBC' => [6]];
+        return [
+            ...$sums,
+            'C' => $holding(4),
+            'AC' => $holding(5),
+            'BC' => $holding(6),
+            'ABC' => [7],
+            'onlyC' => [4],
+            'onlyAB' => [3],
+            'onlyAC' => [5],
+            'onlyBC' => [6],
+        ];
     }
 
     private static function factName(string $field): string
     {
-        return ['total' => 'total', 'A' => 'first', 'B' => 'second', 'C' => 'third', 'AB' => 'first and second', 'AC' => 'first and third', 'BC' => 'second and third', 'ABC' => 'all three', 'onlyA' => 'only first', 'onlyB' => 'only second', 'onlyC' => 'only third', 'onlyAB' => 'first and second only', 'onlyAC' => 'first and third only', 'onlyBC' => 'second and third only', 'union' => 'any', 'neither' => 'neither'][$field] ?? $field;
+        return [
+            'total' => 'total',
+            'A' => 'first',
+            'B' => 'second',
+            'C' => 'third',
+            'AB' => 'first and second',
+            'AC' => 'first and third',
+            'BC' => 'second and third',
+            'ABC' => 'all three',
+            'onlyA' => 'only first',
+            'onlyB' => 'only second',
+            'onlyC' => 'only third',
+            'onlyAB' => 'first and second only',
+            'onlyAC' => 'first and third only',
+            'onlyBC' => 'second and third only',
+            'union' => 'any',
+            'neither' => 'neither',
+        ][$field] ?? $field;
     }
 
     /** @param  list<string>  $names */
@@ -176,10 +250,22 @@ final readonly class Venn implements Varies
         [$a, $b, $c] = array_map(static fn (string $name): string => "“{$name}”", array_pad($names, 3, ''));
 
         return match ($field) {
-            'total' => 'all together', 'A' => "in {$a}", 'B' => "in {$b}", 'C' => "in {$c}",
-            'AB' => "in both {$a} and {$b}", 'AC' => "in both {$a} and {$c}", 'BC' => "in both {$b} and {$c}", 'ABC' => 'in all three',
-            'onlyA' => "only in {$a}", 'onlyB' => "only in {$b}", 'onlyC' => "only in {$c}",
-            'onlyAB' => "in {$a} and {$b}, not in {$c}", 'onlyAC' => "in {$a} and {$c}, not in {$b}", 'onlyBC' => "in {$b} and {$c}, not in {$a}", 'union' => 'in at least one', default => 'in none'
+            'total' => 'all together',
+            'A' => "in {$a}",
+            'B' => "in {$b}",
+            'C' => "in {$c}",
+            'AB' => "in both {$a} and {$b}",
+            'AC' => "in both {$a} and {$c}",
+            'BC' => "in both {$b} and {$c}",
+            'ABC' => 'in all three',
+            'onlyA' => "only in {$a}",
+            'onlyB' => "only in {$b}",
+            'onlyC' => "only in {$c}",
+            'onlyAB' => "in {$a} and {$b}, not in {$c}",
+            'onlyAC' => "in {$a} and {$c}, not in {$b}",
+            'onlyBC' => "in {$b} and {$c}, not in {$a}",
+            'union' => 'in at least one',
+            default => 'in none',
         };
     }
 

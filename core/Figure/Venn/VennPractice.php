@@ -28,27 +28,42 @@ final readonly class VennPractice
         $quantities = ['sets' => 'two', 'nameA' => $this->names[0], 'nameB' => $this->names[1], 'total' => (string) $all];
         $number = Quantity::of(...);
         if ($this->level === 1) {
-            return Variation::of($quantities + ['A' => (string) $a, 'B' => (string) $b, 'AB' => (string) $both], "Of {$all}, {$a} are in “{$first}” and {$b} in “{$second}”; {$both} of them are in both. How many are only in “{$first}”?", $number($onlyA), [
-                'Those in both were not taken away.' => $number($a),
-                'Those in both were added.' => $number($a + $both),
-                'The second set was taken away from the first.' => $number(abs($a - $b)),
-                'These are only in the other one.' => $number($onlyB),
-            ]);
+            return Variation::of(
+                $quantities + ['A' => (string) $a, 'B' => (string) $b, 'AB' => (string) $both],
+                "Of {$all}, {$a} are in “{$first}” and {$b} in “{$second}”; {$both} of them are in both. How many are only in “{$first}”?",
+                $number($onlyA),
+                [
+                    'Those in both were not taken away.' => $number($a),
+                    'Those in both were added.' => $number($a + $both),
+                    'The second set was taken away from the first.' => $number(abs($a - $b)),
+                    'These are only in the other one.' => $number($onlyB),
+                ],
+            );
         }
         if ($this->level === 2) {
-            return Variation::of($quantities + ['A' => (string) $a, 'B' => (string) $b, 'neither' => (string) $neither], "Of {$all}, {$a} are in “{$first}”, {$b} in “{$second}” and {$neither} in neither. How many are in both?", $number($both), [
-                'The two sets were added.' => $number($a + $b),
-                'Those in neither were forgotten.' => $number(abs($a + $b - $all)),
-                'The smaller set was taken away from the larger.' => $number(abs($a - $b)),
-                'These are only in one of them.' => $number($onlyA),
-            ]);
+            return Variation::of(
+                $quantities + ['A' => (string) $a, 'B' => (string) $b, 'neither' => (string) $neither],
+                "Of {$all}, {$a} are in “{$first}”, {$b} in “{$second}” and {$neither} in neither. How many are in both?",
+                $number($both),
+                [
+                    'The two sets were added.' => $number($a + $b),
+                    'Those in neither were forgotten.' => $number(abs($a + $b - $all)),
+                    'The smaller set was taken away from the larger.' => $number(abs($a - $b)),
+                    'These are only in one of them.' => $number($onlyA),
+                ],
+            );
         }
 
-        return Variation::of($quantities + ['onlyA' => (string) $onlyA, 'B' => (string) $b, 'AB' => (string) $both], "Of {$all}, {$onlyA} are only in “{$first}”, {$b} in “{$second}” and {$both} in both. How many are in neither?", $number($neither), [
-            'Those in both were taken away twice.' => $number(abs($neither - $both)),
-            'Only the second set was taken away.' => $number($all - $b),
-            'These are in at least one of them.' => $number($all - $neither),
-        ]);
+        return Variation::of(
+            $quantities + ['onlyA' => (string) $onlyA, 'B' => (string) $b, 'AB' => (string) $both],
+            "Of {$all}, {$onlyA} are only in “{$first}”, {$b} in “{$second}” and {$both} in both. How many are in neither?",
+            $number($neither),
+            [
+                'Those in both were taken away twice.' => $number(abs($neither - $both)),
+                'Only the second set was taken away.' => $number($all - $b),
+                'These are in at least one of them.' => $number($all - $neither),
+            ],
+        );
     }
 
     /** Level 1 asks for those in two sets but not in the third, level 2 for those in only one, level 3 for those in none. */
@@ -61,26 +76,46 @@ final readonly class VennPractice
         $all = $union + $none;
         [$first, $second, $third] = array_map(static fn (string $name): string => '“'.mb_strtolower($name).'”', $this->names);
         $counts = ['A' => $inA, 'B' => $inB, 'C' => $inC, 'AB' => $inAB, 'AC' => $inAC, 'BC' => $inBC, 'ABC' => $abc, 'neither' => $none];
-        $quantities = ['sets' => 'three', 'nameA' => $this->names[0], 'nameB' => $this->names[1], 'nameC' => $this->names[2]] + array_map(strval(...), $counts);
+        $quantities = [
+            'sets' => 'three',
+            'nameA' => $this->names[0],
+            'nameB' => $this->names[1],
+            'nameC' => $this->names[2],
+        ] + array_map(strval(...), $counts);
         $number = static fn (int $count): Quantity => Quantity::of(abs($count));
 
         return match ($this->level) {
-            1 => Variation::of($quantities, "{$inAB} are in both {$first} and {$second}; {$abc} of them are in all three sets. How many are in {$first} and {$second}, but not in {$third}?", $number($ab), [
-                'Those in all three were not taken away.' => $number($inAB),
-                'Those in all three were added.' => $number($inAB + $abc),
-                'These are in all three.' => $number($abc),
-            ]),
-            2 => Variation::of($quantities, "{$inA} are in {$first}. Of them {$inAB} are in {$second} too, {$inAC} in {$third} too, and {$abc} in all three. How many are only in {$first}?", $number($a), [
-                'Those in all three were taken away twice.' => $number($inA - $inAB - $inAC),
-                'Those in all three were taken away three times.' => $number($inA - $inAB - $inAC - $abc),
-                'Those in all three were not taken away at all.' => $number($inA - $ab - $ac),
-                'Only one of the other sets was taken away.' => $number($inA - $inAB),
-            ]),
-            default => Variation::of($quantities, "Of {$all}, {$inA} are in {$first}, {$inB} in {$second} and {$inC} in {$third}; {$inAB} are in the first two, {$inAC} in the first and the third, {$inBC} in the last two, and {$abc} in all three. How many are in none?", $number($none), [
-                'These are in at least one of them.' => $number($union),
-                'Those in all three were not put back.' => $number($none + $abc),
-                'Those in two sets were counted twice.' => $number($all - $inA - $inB - $inC),
-            ]),
+            1 => Variation::of(
+                $quantities,
+                "{$inAB} are in both {$first} and {$second}; {$abc} of them are in all three sets. How many are in {$first} and {$second}, but not in {$third}?",
+                $number($ab),
+                [
+                    'Those in all three were not taken away.' => $number($inAB),
+                    'Those in all three were added.' => $number($inAB + $abc),
+                    'These are in all three.' => $number($abc),
+                ],
+            ),
+            2 => Variation::of(
+                $quantities,
+                "{$inA} are in {$first}. Of them {$inAB} are in {$second} too, {$inAC} in {$third} too, and {$abc} in all three. How many are only in {$first}?",
+                $number($a),
+                [
+                    'Those in all three were taken away twice.' => $number($inA - $inAB - $inAC),
+                    'Those in all three were taken away three times.' => $number($inA - $inAB - $inAC - $abc),
+                    'Those in all three were not taken away at all.' => $number($inA - $ab - $ac),
+                    'Only one of the other sets was taken away.' => $number($inA - $inAB),
+                ],
+            ),
+            default => Variation::of(
+                $quantities,
+                "Of {$all}, {$inA} are in {$first}, {$inB} in {$second} and {$inC} in {$third}; {$inAB} are in the first two, {$inAC} in the first and the third, {$inBC} in the last two, and {$abc} in all three. How many are in none?",
+                $number($none),
+                [
+                    'These are in at least one of them.' => $number($union),
+                    'Those in all three were not put back.' => $number($none + $abc),
+                    'Those in two sets were counted twice.' => $number($all - $inA - $inB - $inC),
+                ],
+            ),
         };
     }
 }

@@ -29,9 +29,60 @@ final readonly class WordBuilder implements HasTask, Varies
 {
     /** Words and the endings that they take, for practice by level. */
     private const PRACTICE = [
-        1 => [[['hop', 'stop', 'clap', 'plan', 'grab', 'shop', 'drop', 'skip', 'chat', 'hum', 'tap', 'nod', 'beg', 'trip', 'rub', 'hug', 'jog'], ['ing', 'ed']], [['run', 'swim', 'win', 'dig', 'plan', 'shop', 'jog', 'skip'], ['er', 'ing']]],
-        2 => [[['hope', 'make', 'ride', 'bake', 'smile', 'dance', 'write', 'shine', 'close', 'move', 'race', 'save', 'use', 'skate', 'drive'], ['ing']], [['bake', 'ride', 'dance', 'write', 'race', 'skate', 'drive', 'make'], ['er']], [['late', 'nice', 'wide', 'large', 'brave', 'close', 'safe'], ['er', 'est']]],
-        3 => [[['carry', 'try', 'cry', 'hurry', 'worry', 'copy', 'marry', 'study', 'empty', 'tidy'], ['ed']], [['happy', 'easy', 'funny', 'lucky', 'angry', 'pretty', 'heavy', 'tidy', 'early'], ['er', 'est']], [['happy', 'lucky', 'pretty', 'heavy', 'tidy', 'empty'], ['ness']]],
+        1 => [
+            [
+                [
+                    'hop',
+                    'stop',
+                    'clap',
+                    'plan',
+                    'grab',
+                    'shop',
+                    'drop',
+                    'skip',
+                    'chat',
+                    'hum',
+                    'tap',
+                    'nod',
+                    'beg',
+                    'trip',
+                    'rub',
+                    'hug',
+                    'jog',
+                ],
+                ['ing', 'ed'],
+            ],
+            [['run', 'swim', 'win', 'dig', 'plan', 'shop', 'jog', 'skip'], ['er', 'ing']],
+        ],
+        2 => [
+            [
+                [
+                    'hope',
+                    'make',
+                    'ride',
+                    'bake',
+                    'smile',
+                    'dance',
+                    'write',
+                    'shine',
+                    'close',
+                    'move',
+                    'race',
+                    'save',
+                    'use',
+                    'skate',
+                    'drive',
+                ],
+                ['ing'],
+            ],
+            [['bake', 'ride', 'dance', 'write', 'race', 'skate', 'drive', 'make'], ['er']],
+            [['late', 'nice', 'wide', 'large', 'brave', 'close', 'safe'], ['er', 'est']],
+        ],
+        3 => [
+            [['carry', 'try', 'cry', 'hurry', 'worry', 'copy', 'marry', 'study', 'empty', 'tidy'], ['ed']],
+            [['happy', 'easy', 'funny', 'lucky', 'angry', 'pretty', 'heavy', 'tidy', 'early'], ['er', 'est']],
+            [['happy', 'lucky', 'pretty', 'heavy', 'tidy', 'empty'], ['ness']],
+        ],
     ];
 
     /**
@@ -45,7 +96,14 @@ final readonly class WordBuilder implements HasTask, Varies
 
     public static function entry(): Entry
     {
-        return new Entry('word-builder', 'Word builder', 'Join beginnings and endings, and see which are real words', [Purpose::Sounds, Purpose::Sort], [Subject::EarlyReading, Subject::Language], 'prefix suffix root onset rime word family spelling -ed -ing plural');
+        return new Entry(
+            'word-builder',
+            'Word builder',
+            'Join beginnings and endings, and see which are real words',
+            [Purpose::Sounds, Purpose::Sort],
+            [Subject::EarlyReading, Subject::Language],
+            'prefix suffix root onset rime word family spelling -ed -ing plural',
+        );
     }
 
     public static function blank(): array
@@ -70,7 +128,10 @@ final readonly class WordBuilder implements HasTask, Varies
         foreach (['beginnings' => $beginnings, 'endings' => $endings] as $field => $pieces) {
             foreach ($pieces as $piece) {
                 if (preg_match('/^[a-z]+$/', $piece) !== 1) {
-                    throw InvalidQuantities::because("“{$piece}” has something other than the letters a to z in it. Use letters only.", $field);
+                    throw InvalidQuantities::because(
+                        "“{$piece}” has something other than the letters a to z in it. Use letters only.",
+                        $field,
+                    );
                 }
             }
         }
@@ -98,7 +159,18 @@ final readonly class WordBuilder implements HasTask, Varies
         foreach ($this->endings as $number => $ending) {
             $sounds = $this->endingSounds($ending);
             if ($sounds !== []) {
-                $facts[] = Fact::words('sound '.chr(97 + $number), implode(', ', array_map(static fn (string $sound, array $words): string => "/{$sound}/ in ".implode(', ', $words), array_keys($sounds), $sounds)), "how -{$ending} sounds");
+                $facts[] = Fact::words(
+                    'sound '.chr(97 + $number),
+                    implode(
+                        ', ',
+                        array_map(
+                            static fn (string $sound, array $words): string => "/{$sound}/ in ".implode(', ', $words),
+                            array_keys($sounds),
+                            $sounds,
+                        ),
+                    ),
+                    "how -{$ending} sounds",
+                );
             }
         }
 
@@ -110,7 +182,11 @@ final readonly class WordBuilder implements HasTask, Varies
         $steps = [new FigureStep('pieces', 'the pieces', 'Here are beginnings down the side and endings across the top.')];
         foreach ($this->beginnings as $number => $beginning) {
             $real = array_values(array_filter($this->words[$beginning]));
-            $steps[] = new FigureStep('row-'.($number + 1), "words from “{$beginning}”", $real === [] ? "“{$beginning}” makes no real word here." : "“{$beginning}” makes ".implode(', ', $real).'.');
+            $steps[] = new FigureStep(
+                'row-'.($number + 1),
+                "words from “{$beginning}”",
+                $real === [] ? "“{$beginning}” makes no real word here." : "“{$beginning}” makes ".implode(', ', $real).'.',
+            );
         }
 
         return $steps;
@@ -118,16 +194,33 @@ final readonly class WordBuilder implements HasTask, Varies
 
     public function smallest(): Box
     {
-        $longest = max(array_map(fn (string $beginning): int => max(array_map(fn (string $ending): int => mb_strlen($this->words[$beginning][$ending] ?? $ending), $this->endings)), $this->beginnings));
+        $longest = max(array_map(
+            fn (string $beginning): int => max(array_map(
+                fn (string $ending): int => mb_strlen($this->words[$beginning][$ending] ?? $ending),
+                $this->endings,
+            )),
+            $this->beginnings,
+        ));
         $first = max(array_map(mb_strlen(...), $this->beginnings));
 
-        return new Box(0, 0, min(1430.0, max(550.0, 40 + 20.0 * ($first + $longest * count($this->endings)) + 24 * count($this->endings))), 12 + Table::ROW * (count($this->beginnings) + 1));
+        return new Box(
+            0,
+            0,
+            min(1430.0, max(550.0, 40 + 20.0 * ($first + $longest * count($this->endings)) + 24 * count($this->endings))),
+            12 + Table::ROW * (count($this->beginnings) + 1),
+        );
     }
 
     public function scene(Box $box, RenderContext $context): array
     {
         $columns = count($this->endings) + 1;
-        $table = new Table(['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)], array_fill(0, $columns, 1 / $columns), count($this->beginnings), $box->inset(3), $context);
+        $table = new Table(
+            ['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)],
+            array_fill(0, $columns, 1 / $columns),
+            count($this->beginnings),
+            $box->inset(3),
+            $context,
+        );
         $pieces = ['pieces' => $table->head()];
         foreach ($this->beginnings as $number => $beginning) {
             $row = $number + 1;
@@ -137,7 +230,10 @@ final readonly class WordBuilder implements HasTask, Varies
                 $word = $this->words[$beginning][$ending];
                 $cells = array_fill(0, $columns, '');
                 $cells[$column + 1] = $word ?? (self::isUnfit($beginning, $ending) ? '' : '–');
-                array_push($shapes, ...array_slice($table->row($row, array_values($cells), $word !== null, $word === null ? Paint::QUIET : Paint::INK), 1));
+                array_push(
+                    $shapes,
+                    ...array_slice($table->row($row, array_values($cells), $word !== null, $word === null ? Paint::QUIET : Paint::INK), 1),
+                );
             }
             $pieces["row-{$row}"] = $shapes;
         }
@@ -147,7 +243,10 @@ final readonly class WordBuilder implements HasTask, Varies
 
     public function words(): string
     {
-        return 'A table of beginnings, '.implode(', ', $this->beginnings).', and endings, '.implode(', ', array_map(static fn (string $ending): string => "-{$ending}", $this->endings)).'.';
+        return 'A table of beginnings, '.implode(', ', $this->beginnings).', and endings, '.implode(
+            ', ',
+            array_map(static fn (string $ending): string => "-{$ending}", $this->endings),
+        ).'.';
     }
 
     public function task(): array
@@ -158,12 +257,25 @@ final readonly class WordBuilder implements HasTask, Varies
                 if ($this->words[$beginning][$ending] === null && self::isUnfit($beginning, $ending)) {
                     continue;
                 }
-                $items[] = ['text' => $this->words[$beginning][$ending] ?? $beginning.$ending, 'group' => $this->words[$beginning][$ending] === null ? 'group-2' : 'group-1'];
+                $items[] = [
+                    'text' => $this->words[$beginning][$ending] ?? $beginning.$ending,
+                    'group' => $this->words[$beginning][$ending] === null ? 'group-2' : 'group-1',
+                ];
             }
         }
-        $items = array_map(static fn (array $item, int $number): array => ['id' => 'item-'.($number + 1)] + $item, array_slice($items, 0, 16), array_keys(array_slice($items, 0, 16)));
+        $items = array_map(
+            static fn (array $item, int $number): array => ['id' => 'item-'.($number + 1)] + $item,
+            array_slice($items, 0, 16),
+            array_keys(array_slice($items, 0, 16)),
+        );
 
-        return ['type' => 'sort', 'prompt' => 'Which of these are real words?', 'marks' => max(1, min(5, intdiv(count($items), 2))), 'groups' => [['id' => 'group-1', 'name' => 'Real words'], ['id' => 'group-2', 'name' => 'Not real words']], 'items' => $items];
+        return [
+            'type' => 'sort',
+            'prompt' => 'Which of these are real words?',
+            'marks' => max(1, min(5, intdiv(count($items), 2))),
+            'groups' => [['id' => 'group-1', 'name' => 'Real words'], ['id' => 'group-2', 'name' => 'Not real words']],
+            'items' => $items,
+        ];
     }
 
     /** Level 1 doubles a letter, level 2 drops an e, level 3 turns a y into i (the joining rules of school spelling, common practice). */
@@ -175,12 +287,31 @@ final readonly class WordBuilder implements HasTask, Varies
         $joined = self::join($word, $ending) ?? $word.$ending;
         $short = substr($word, 0, -1);
         $slips = match ($level) {
-            1 => ['The last letter is doubled after a short vowel.' => $word.$ending, 'It is the last letter that is doubled, not the vowel.' => substr($short, 0, -1).substr($short, -1).substr($short, -1).substr($word, -1).$ending],
-            2 => ['The e goes before an ending that begins with a vowel.' => $word.$ending, 'Nothing is doubled: the vowel says its name.' => $short.substr($short, -1).$ending],
-            default => ['A y after a consonant turns into i.' => $word.$ending, 'The y was left out.' => $short.$ending, 'The y itself turns into i: it does not stay.' => "{$word}i{$ending}"],
+            1 => [
+                'The last letter is doubled after a short vowel.' => $word.$ending,
+                'It is the last letter that is doubled, not the vowel.' => substr($short, 0, -1)
+                    .substr($short, -1)
+                    .substr($short, -1)
+                    .substr($word, -1)
+                    .$ending,
+            ],
+            2 => [
+                'The e goes before an ending that begins with a vowel.' => $word.$ending,
+                'Nothing is doubled: the vowel says its name.' => $short.substr($short, -1).$ending,
+            ],
+            default => [
+                'A y after a consonant turns into i.' => $word.$ending,
+                'The y was left out.' => $short.$ending,
+                'The y itself turns into i: it does not stay.' => "{$word}i{$ending}",
+            ],
         };
 
-        return Variation::of(['beginnings' => $word, 'endings' => "-{$ending}"], "Join “{$word}” and “-{$ending}”. How is the word written?", $joined, $slips);
+        return Variation::of(
+            ['beginnings' => $word, 'endings' => "-{$ending}"],
+            "Join “{$word}” and “-{$ending}”. How is the word written?",
+            $joined,
+            $slips,
+        );
     }
 
     /** Joined as English joins them: hop + ing is hopping, make + ing is making, try + ed is tried. Plain joining is the last try. */

@@ -18,7 +18,10 @@ final class Clauses
     {
         $clauses = preg_split('/[\n;?]|!(?!\s*[-=+×÷−*\/)])|'.self::COLON.'|\.(?=\s|$)|,(?!\d)/u', self::spelled($text)) ?: [];
 
-        return array_values(array_filter(array_map(trim(...), $clauses), static fn (string $clause): bool => preg_match('/[=≈]/u', $clause) === 1));
+        return array_values(array_filter(
+            array_map(trim(...), $clauses),
+            static fn (string $clause): bool => preg_match('/[=≈]/u', $clause) === 1,
+        ));
     }
 
     /** “12 divided by 4 is 3” becomes “12 ÷ 4 = 3”. */
@@ -33,7 +36,9 @@ final class Clauses
                 '/ divided by (?=\d)/u',
                 '/ plus (?=\d)/u',
                 '/ (?:minus|take away) (?=\d)/u',
-                '/'.self::AFTER.' (?:equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as) (?=[\d£$€(−-])/u',
+                '/'
+                    .self::AFTER
+                    .' (?:equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as) (?=[\d£$€(−-])/u',
                 '~((?:[-+×÷*/]|of) ?[£$€]?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
             ],
             [' ', ' × ', ' ÷ ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],

@@ -37,17 +37,36 @@ final readonly class Equality
     {
         $kind = Measures::kindOf($measure);
 
-        return new self($written, 'unit missing', null, "“{$written}” has no unit: {$kind} needs one, such as ".Measures::exampleUnitOf($measure).'.');
+        return new self(
+            $written,
+            'unit missing',
+            null,
+            "“{$written}” has no unit: {$kind} needs one, such as ".Measures::exampleUnitOf($measure).'.',
+        );
     }
 
     public static function ofTheWrongKind(string $written, Quantity $expected, Quantity $given): self
     {
-        return new self($written, 'unit of the wrong kind', $expected->written(), "“{$written}” gives {$given->unit->kindInWords()}, but the left side is {$expected->unit->kindInWords()}: it would be {$expected->written()}.");
+        return new self(
+            $written,
+            'unit of the wrong kind',
+            $expected->written(),
+            "“{$written}” gives {$given->unit->kindInWords()}, but the left side is {$expected->unit->kindInWords()}: it would be {$expected->written()}.",
+        );
     }
 
     public static function ofTheWrongMeasure(string $written, Quantity $given, string $measure): self
     {
-        return new self($written, 'unit of the wrong kind', null, "“{$written}”: {$given->unit->symbol()} measures {$given->unit->kindInWords()}, and the {$measure} is ".Measures::kindOf($measure).', in '.Measures::exampleUnitOf($measure).' for example.');
+        return new self(
+            $written,
+            'unit of the wrong kind',
+            null,
+            "“{$written}”: {$given->unit->symbol()} measures {$given->unit->kindInWords()}, and the {$measure} is "
+                .Measures::kindOf($measure)
+                .', in '
+                .Measures::exampleUnitOf($measure)
+                .' for example.',
+        );
     }
 
     public function holds(): bool

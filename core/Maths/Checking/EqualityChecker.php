@@ -112,8 +112,15 @@ final class EqualityChecker
             return $right->counts ? null : Equality::withoutUnit($written, $expected->written());
         }
         if ($expected->unit->dimensions === [] && preg_match('/[£$€°]|\p{L}/u', $left->written) !== 1) {
-            // “3 × 4 = 12 cm”: plain working with the unit put on at the end is common practice, where the unit is of the kind that is named.
-            return self::wrongKindOfNamed($written, $given, $measure) ?? self::sameKind($written, new Quantity($expected->value, $given->unit, $expected->exact), $given, $sign, $right->written);
+            // “3 × 4 = 12 cm”: plain working with the unit put on at the end is common practice, where the unit is of the kind that is
+            // named.
+            return self::wrongKindOfNamed($written, $given, $measure) ?? self::sameKind(
+                $written,
+                new Quantity($expected->value, $given->unit, $expected->exact),
+                $given,
+                $sign,
+                $right->written,
+            );
         }
         // “20 °C + 5 °C = 25 degrees” is how temperatures are said.
         if ($expected->unit->symbol() === '°C' && $given->unit->symbol() === '°') {
@@ -127,7 +134,9 @@ final class EqualityChecker
     private static function isNotOursToSay(Unit $left, Unit $right): bool
     {
         // A year has 365 days here and 366 there, and money changes its price.
-        $isCalendar = isset($left->dimensions['years']) !== isset($right->dimensions['years']) && in_array($left->kindInWords(), ['a time', 'another kind of quantity'], true) && in_array($right->kindInWords(), ['a time', 'another kind of quantity'], true);
+        $isCalendar = isset($left->dimensions['years']) !== isset($right->dimensions['years'])
+            && in_array($left->kindInWords(), ['a time', 'another kind of quantity'], true)
+            && in_array($right->kindInWords(), ['a time', 'another kind of quantity'], true);
 
         return $isCalendar || ($left->isMoney() && $right->isMoney() && ! $left->measuresLike($right))
             || Units::differsByCountry($left) !== Units::differsByCountry($right)
@@ -173,7 +182,9 @@ final class EqualityChecker
             return true;
         }
         // After “≈” half a unit of the last figure is allowed; noughts at the end of a whole number are no figures: “19 × 5 ≈ 100”.
-        $noughts = preg_match('/^[\d\s,]*?[1-9][\s,]*?((?:[\s,]*0)+)(?![\d.])/u', $givenText, $match) === 1 ? preg_match_all('/0/', $match[1]) : 0;
+        $noughts = preg_match('/^[\d\s,]*?[1-9][\s,]*?((?:[\s,]*0)+)(?![\d.])/u', $givenText, $match) === 1
+            ? preg_match_all('/0/', $match[1])
+            : 0;
 
         return $sign === '≈' && $places === 0 && $noughts > 0
             && $scaled->minus($given->value)->abs()->isLessThanOrEqualTo(BigRational::of(10)->power($noughts)->dividedBy(2));
@@ -185,7 +196,9 @@ final class EqualityChecker
         $value = $right->value->simplified();
         $isFraction = $right->unit->isNone() && $right->exact && preg_match('~^\s*[-−]?(?:\d+ )?\d+\s*/\s*\d+\s*$~u', $givenText) === 1;
 
-        return $isFraction && ! $right->isWhole() ? str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator()) : CompoundMeasure::writtenLike($right, $givenText);
+        return $isFraction && ! $right->isWhole()
+            ? str_replace('-', '−', $value->getNumerator().'/'.$value->getDenominator())
+            : CompoundMeasure::writtenLike($right, $givenText);
     }
 
     private static function wrongKindOfNamed(string $written, Quantity $given, ?string $measure): ?Equality
@@ -226,7 +239,9 @@ final class EqualityChecker
         }
         $result = Side::atStartOf($parts[count($parts) - 1]);
 
-        return $result === null || $result->counts || ! $result->value->unit->isNone() ? null : Equality::ofMeasureWithoutUnit(trim(implode('', $parts)), $measure);
+        return $result === null || $result->counts || ! $result->value->unit->isNone()
+            ? null
+            : Equality::ofMeasureWithoutUnit(trim(implode('', $parts)), $measure);
     }
 
     /**
@@ -242,7 +257,9 @@ final class EqualityChecker
         }
         $right = Side::atStartOf($parts[2]);
 
-        return $right === null || $right->value->unit->isNone() ? null : self::wrongKind(trim(implode('', $parts)), $right->value, $measure);
+        return $right === null || $right->value->unit->isNone()
+            ? null
+            : self::wrongKind(trim(implode('', $parts)), $right->value, $measure);
     }
 
     private static function wrongKind(string $written, Quantity $given, string $measure): ?Equality

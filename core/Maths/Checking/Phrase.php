@@ -38,7 +38,10 @@ final readonly class Phrase
     {
         return (string) preg_replace_callback($this->pattern, function (array $said) use ($accepts): string {
             $figures = array_map(NumberWords::inFigures(...), $said);
-            $sum = strtr($this->written, array_combine(array_map(static fn (int|string $place): string => "{{$place}}", array_keys($figures)), $figures));
+            $sum = strtr(
+                $this->written,
+                array_combine(array_map(static fn (int|string $place): string => "{{$place}}", array_keys($figures)), $figures),
+            );
 
             return $accepts === null || $accepts($sum) ? $sum : $said[0];
         }, $text);

@@ -13,11 +13,23 @@ use Daybright\Maths\SignificantFigures;
 /** Roundings that are told: “If we round 4.67 to one decimal place we get 4.6.” */
 final class Roundings
 {
-    private const TO = '(?:the nearest (whole number|one|ten|hundred|thousand|tenth|hundredth)|('.NumberWords::NUMBER.') (decimal places?|significant figures?|s\.?f\.?|d\.?p\.?))';
+    private const TO = '(?:the nearest (whole number|one|ten|hundred|thousand|tenth|hundredth)|('
+        .NumberWords::NUMBER
+        .') (decimal places?|significant figures?|s\.?f\.?|d\.?p\.?))';
 
-    private const PATTERN = '/\bround(?:s|ed|ing)? (\d[\d,]*(?:\.\d+)?) to '.self::TO.',?(?: (?:we|you) (?:get|have)| gives(?: us)?| is| it is| makes| =|,) (\d[\d,]*(?:\.\d+)?)(?![\d%])/iu';
+    private const PATTERN = '/\bround(?:s|ed|ing)? (\d[\d,]*(?:\.\d+)?) to '
+        .self::TO
+        .',?(?: (?:we|you) (?:get|have)| gives(?: us)?| is| it is| makes| =|,) (\d[\d,]*(?:\.\d+)?)(?![\d%])/iu';
 
-    private const PLACES = ['whole number' => 0, 'one' => 0, 'ten' => -1, 'hundred' => -2, 'thousand' => -3, 'tenth' => 1, 'hundredth' => 2];
+    private const PLACES = [
+        'whole number' => 0,
+        'one' => 0,
+        'ten' => -1,
+        'hundred' => -2,
+        'thousand' => -3,
+        'tenth' => 1,
+        'hundredth' => 2,
+    ];
 
     /** @return list<Equality> */
     public static function check(string $text): array
@@ -37,7 +49,9 @@ final class Roundings
         }
         $isFigures = preg_match('/^s/i', $match[4] ?? '') === 1;
         $count = (int) NumberWords::inFigures($match[3] ?? '');
-        $right = $isFigures ? SignificantFigures::round($number, max(1, $count)) : self::toPlaces($number, $match[2] !== '' ? self::PLACES[mb_strtolower($match[2])] : $count);
+        $right = $isFigures
+            ? SignificantFigures::round($number, max(1, $count))
+            : self::toPlaces($number, $match[2] !== '' ? self::PLACES[mb_strtolower($match[2])] : $count);
 
         return $right->value->isEqualTo($given->value) ? Equality::right($match[0]) : Equality::wrong($match[0], $right->number());
     }
@@ -46,6 +60,8 @@ final class Roundings
     {
         $step = BigRational::of(10)->power(max(0, -$places));
 
-        return Quantity::of($number->value->dividedBy($step)->toScale(max(0, $places), RoundingMode::HALF_UP)->multipliedBy($step->toBigInteger()));
+        return Quantity::of(
+            $number->value->dividedBy($step)->toScale(max(0, $places), RoundingMode::HALF_UP)->multipliedBy($step->toBigInteger()),
+        );
     }
 }

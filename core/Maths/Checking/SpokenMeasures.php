@@ -19,7 +19,11 @@ final class SpokenMeasures
     private const NUMBER = '(\d[\d.,]*(?: \d+\/\d+)?\s?(?:square |cubic )?(?:\p{L}+[²³]?|\p{L}+\^?[23])(?: squared| cubed)?)';
 
     private const PATTERNS = [
-        'volume' => '/\b(?:'.self::CONTAINERS.') (?:then |now |only |can )?(?:holds?|contains?) (?:about |exactly |only |up to )?'.self::NUMBER.'/iu',
+        'volume' => '/\b(?:'
+            .self::CONTAINERS
+            .') (?:then |now |only |can )?(?:holds?|contains?) (?:about |exactly |only |up to )?'
+            .self::NUMBER
+            .'/iu',
         'length' => '/(?<![\d.,])'.self::NUMBER.' (?:long|wide|high|tall|deep)\b/iu',
     ];
 
@@ -33,7 +37,14 @@ final class SpokenMeasures
                 $found[] = self::judge($match[0], $match[1], $measure);
             }
         }
-        preg_match_all('/\b(volume|capacity|area|perimeter|length|width|height|depth|radius|diameter)(?: of (?:the|a|an|this|our|each) \p{L}+)? (?:is|was|must be|will be) (?:about |exactly |therefore |then )?'.self::NUMBER.'/iu', $text, $matches, PREG_SET_ORDER);
+        preg_match_all(
+            '/\b(volume|capacity|area|perimeter|length|width|height|depth|radius|diameter)(?: of (?:the|a|an|this|our|each) \p{L}+)? (?:is|was|must be|will be) (?:about |exactly |therefore |then )?'
+                .self::NUMBER
+                .'/iu',
+            $text,
+            $matches,
+            PREG_SET_ORDER,
+        );
         foreach ($matches as $match) {
             $found[] = self::judge($match[0], $match[2], mb_strtolower($match[1]));
         }

@@ -45,7 +45,17 @@ final class SpokenSums
         '{begins}{you}divide {number} by {number}{you have} {number}{ends}' => '{1} ÷ {2} = {3}',
     ];
 
-    private const SIGNS = ['plus' => '+', 'add' => '+', 'and' => '+', 'minus' => '−', 'take away' => '−', 'less' => '−', 'times' => '×', 'multiplied by' => '×', 'divided by' => '÷'];
+    private const SIGNS = [
+        'plus' => '+',
+        'add' => '+',
+        'and' => '+',
+        'minus' => '−',
+        'take away' => '−',
+        'less' => '−',
+        'times' => '×',
+        'multiplied by' => '×',
+        'divided by' => '÷',
+    ];
 
     public static function written(string $text): string
     {
@@ -53,7 +63,11 @@ final class SpokenSums
             $text = $phrase->writtenIn($text);
         }
 
-        return (string) preg_replace_callback('/([\d.,]+) ~ ([\d.,]+)/', static fn (array $match): string => self::difference($match[1], $match[2]), $text);
+        return (string) preg_replace_callback(
+            '/([\d.,]+) ~ ([\d.,]+)/',
+            static fn (array $match): string => self::difference($match[1], $match[2]),
+            $text,
+        );
     }
 
     /** @return list<Phrase> */
@@ -65,7 +79,10 @@ final class SpokenSums
         }
         foreach (self::SIGNS as $word => $sign) {
             // A phrase all in figures is read elsewhere.
-            $phrases[] = new Phrase("{free}(?!\\d[\\d.,]* {$word} \\d[\\d.,]* {is} \\d){number} {$word} {number} {is} {number}{ends}", "{1} {$sign} {2} = {3}");
+            $phrases[] = new Phrase(
+                "{free}(?!\\d[\\d.,]* {$word} \\d[\\d.,]* {is} \\d){number} {$word} {number} {is} {number}{ends}",
+                "{1} {$sign} {2} = {3}",
+            );
         }
 
         return $phrases;

@@ -55,7 +55,14 @@ final class Statements
         if (str_ends_with(rtrim($sentence), '?')) {
             return false;
         }
-        foreach ([self::CALLS_IT_WRONG, self::FORBIDS, self::TELLS_OF_ANOTHER, self::TELLS_OF_SOME, self::SUPPOSES, self::COUNTS_OTHERWISE] as $pattern) {
+        foreach ([
+            self::CALLS_IT_WRONG,
+            self::FORBIDS,
+            self::TELLS_OF_ANOTHER,
+            self::TELLS_OF_SOME,
+            self::SUPPOSES,
+            self::COUNTS_OTHERWISE,
+        ] as $pattern) {
             if (preg_match($pattern, $sentence) === 1) {
                 return false;
             }

@@ -57,14 +57,22 @@ final readonly class Condition
     /** @return array{Expression, string, Expression|int|null} */
     private static function part(string $part, string $letter): array
     {
-        if (preg_match('/^(.+?)\s+is\s+(not\s+)?(?:an?\s+)?(even|odd|prime|whole|positive|negative|square|multiple of (\d+)|divisible by (\d+))(?:\s+number)?$/u', $part, $match) === 1) {
+        if (preg_match(
+            '/^(.+?)\s+is\s+(not\s+)?(?:an?\s+)?(even|odd|prime|whole|positive|negative|square|multiple of (\d+)|divisible by (\d+))(?:\s+number)?$/u',
+            $part,
+            $match,
+        ) === 1) {
             $by = ($match[4] ?? '') !== '' ? $match[4] : ($match[5] ?? '');
             $word = $by === '' ? $match[3] : 'multiple';
 
             return [Parser::readWith($match[1], [$letter]), ($match[2] !== '' ? 'not ' : '').$word, $by === '' ? null : (int) $by];
         }
         if (preg_match('/^(.+?)\s*(<=|>=|≤|≥|≠|!=|<|>|=)\s*(.+)$/u', $part, $match) === 1) {
-            return [Parser::readWith($match[1], [$letter]), strtr($match[2], ['<=' => '≤', '>=' => '≥', '!=' => '≠']), Parser::readWith($match[3], [$letter])];
+            return [
+                Parser::readWith($match[1], [$letter]),
+                strtr($match[2], ['<=' => '≤', '>=' => '≥', '!=' => '≠']),
+                Parser::readWith($match[3], [$letter]),
+            ];
         }
         throw MathsError::noCondition($part);
     }

@@ -20,7 +20,10 @@ final readonly class Name implements Expression
 
     public function evaluate(array $known): Quantity
     {
-        return $known[$this->name] ?? throw ($this->followsNumber ? MathsError::unknownUnit($this->name, $this->position) : MathsError::unknownName($this->name, $this->position));
+        return $known[$this->name] ?? throw ($this->followsNumber ? MathsError::unknownUnit(
+            $this->name,
+            $this->position,
+        ) : MathsError::unknownName($this->name, $this->position));
     }
 
     public function value(array $known): float
@@ -31,7 +34,10 @@ final readonly class Name implements Expression
     public function tex(): string
     {
         if (preg_match('/^(\p{L})(?:_\{?(\w+)\}?|([₀-₉]+))$/u', $this->name, $match) === 1) {
-            $below = strtr(end($match), ['₀' => '0', '₁' => '1', '₂' => '2', '₃' => '3', '₄' => '4', '₅' => '5', '₆' => '6', '₇' => '7', '₈' => '8', '₉' => '9']);
+            $below = strtr(
+                end($match),
+                ['₀' => '0', '₁' => '1', '₂' => '2', '₃' => '3', '₄' => '4', '₅' => '5', '₆' => '6', '₇' => '7', '₈' => '8', '₉' => '9'],
+            );
 
             return "{$match[1]}_{{$below}}";
         }

@@ -14,7 +14,18 @@ use Daybright\Maths\Units;
 /** A function with a name: of an angle in degrees where a degree sign is written, otherwise in radians; “log” is to the base ten. */
 final readonly class NamedFunction implements Expression
 {
-    private const TEX = ['sin' => '\\sin', 'cos' => '\\cos', 'tan' => '\\tan', 'asin' => '\\sin^{-1}', 'acos' => '\\cos^{-1}', 'atan' => '\\tan^{-1}', 'ln' => '\\ln', 'log' => '\\log', 'exp' => '\\exp', 'abs' => ''];
+    private const TEX = [
+        'sin' => '\\sin',
+        'cos' => '\\cos',
+        'tan' => '\\tan',
+        'asin' => '\\sin^{-1}',
+        'acos' => '\\cos^{-1}',
+        'atan' => '\\tan^{-1}',
+        'ln' => '\\ln',
+        'log' => '\\log',
+        'exp' => '\\exp',
+        'abs' => '',
+    ];
 
     public const INVERSE = ['sin' => 'asin', 'cos' => 'acos', 'tan' => 'atan'];
 
@@ -87,7 +98,11 @@ final readonly class NamedFunction implements Expression
         if ($this->name === 'log') {
             return self::powerOfTen($inner->value->simplified());
         }
-        if (! $isAngle || ! in_array($this->name, ['sin', 'cos', 'tan'], true) || ! $inner->base()->simplified()->getDenominator()->isEqualTo(1)) {
+        if (
+            ! $isAngle
+            || ! in_array($this->name, ['sin', 'cos', 'tan'], true)
+            || ! $inner->base()->simplified()->getDenominator()->isEqualTo(1)
+        ) {
             return null;
         }
         $degrees = $inner->base()->simplified()->getNumerator()->mod(360)->toInt();

@@ -59,7 +59,10 @@ final readonly class Operation implements Expression
             'implicit' => '\\,',
         };
 
-        return self::held($this->left, $this->strength()).$sign.self::held($this->right, $this->strength() + ($this->sign === '-' || $this->sign === '÷' ? 1 : 0));
+        return self::held($this->left, $this->strength()).$sign.self::held(
+            $this->right,
+            $this->strength() + ($this->sign === '-' || $this->sign === '÷' ? 1 : 0),
+        );
     }
 
     public function strength(): int

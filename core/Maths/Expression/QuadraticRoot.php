@@ -44,7 +44,14 @@ final readonly class QuadraticRoot implements Expression
             throw MathsError::noRealRoot($this->name);
         }
         $root = Quantity::of($inside)->root();
-        $roots = array_map(static fn (int $sign): Quantity => new Quantity($root->value->multipliedBy($sign)->minus($b)->dividedBy($a->multipliedBy(2))->simplified(), $unit, $root->exact), [1, -1]);
+        $roots = array_map(
+            static fn (int $sign): Quantity => new Quantity(
+                $root->value->multipliedBy($sign)->minus($b)->dividedBy($a->multipliedBy(2))->simplified(),
+                $unit,
+                $root->exact,
+            ),
+            [1, -1],
+        );
         usort($roots, static fn (Quantity $one, Quantity $other): int => $other->value->compareTo($one->value));
         // Of two positive ones the first to come: a ball is at a height on its way up before it is there on its way down.
         if (count($roots) === 2 && $roots[1]->value->isPositive()) {
@@ -64,8 +71,16 @@ final readonly class QuadraticRoot implements Expression
      */
     public function coefficients(array $known): array
     {
-        $plain = array_map(static fn (Quantity $each): Quantity => new Quantity($each->in(Units::coherent($each->unit))->value, Unit::none(), $each->exact), $known);
-        $at = fn (int $x): BigRational => $this->right->evaluate([$this->name => Quantity::of($x)] + $plain)->minus($this->left->evaluate([$this->name => Quantity::of($x)] + $plain))->value;
+        $plain = array_map(
+            static fn (Quantity $each): Quantity => new Quantity(
+                $each->in(Units::coherent($each->unit))->value,
+                Unit::none(),
+                $each->exact,
+            ),
+            $known,
+        );
+        $at = fn (int $x): BigRational => $this->right->evaluate([$this->name => Quantity::of($x)] + $plain)
+            ->minus($this->left->evaluate([$this->name => Quantity::of($x)] + $plain))->value;
         [$zero, $one, $minus, $two] = [$at(0), $at(1), $at(-1), $at(2)];
         $a = $one->plus($minus)->dividedBy(2)->minus($zero);
         $b = $one->minus($minus)->dividedBy(2);
@@ -98,7 +113,8 @@ final readonly class QuadraticRoot implements Expression
         foreach (self::UNITS as $symbol) {
             $unit = Units::read($symbol);
             try {
-                $this->right->evaluate([$this->name => Quantity::of(1, $unit)] + $coherent)->minus($this->left->evaluate([$this->name => Quantity::of(1, $unit)] + $coherent));
+                $this->right->evaluate([$this->name => Quantity::of(1, $unit)] + $coherent)
+                    ->minus($this->left->evaluate([$this->name => Quantity::of(1, $unit)] + $coherent));
 
                 return $unit;
             } catch (MathsError) {

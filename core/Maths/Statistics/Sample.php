@@ -32,7 +32,11 @@ final readonly class Sample
 
     public function sum(): BigRational
     {
-        return array_reduce($this->values, static fn (BigRational $sum, BigRational $value): BigRational => $sum->plus($value)->simplified(), BigRational::zero());
+        return array_reduce(
+            $this->values,
+            static fn (BigRational $sum, BigRational $value): BigRational => $sum->plus($value)->simplified(),
+            BigRational::zero(),
+        );
     }
 
     public function median(): BigRational
@@ -80,7 +84,10 @@ final readonly class Sample
             return [];
         }
 
-        return array_map(static fn (int|string $value): BigRational => BigRational::of($value), array_keys(array_filter($counts, static fn (int $count): bool => $count === $most)));
+        return array_map(
+            static fn (int|string $value): BigRational => BigRational::of($value),
+            array_keys(array_filter($counts, static fn (int $count): bool => $count === $most)),
+        );
     }
 
     /** @param  non-empty-list<BigRational>  $sorted */

@@ -39,7 +39,12 @@ final readonly class AnswerShowsEarly implements SlideRule
     {
         $asked = $slide->stepNumber($block->step);
         if ($slide->stepNumber($block->stepOf('answer')) <= $asked) {
-            return [Finding::ofBlock($this->name(), 'The answer appears together with its question. Give the answer a later step.', $slide->id, $block->id)];
+            return [Finding::ofBlock(
+                $this->name(),
+                'The answer appears together with its question. Give the answer a later step.',
+                $slide->id,
+                $block->id,
+            )];
         }
         $answer = self::folded($question->answer());
         if (! self::isTelling($answer)) {
@@ -47,12 +52,22 @@ final readonly class AnswerShowsEarly implements SlideRule
         }
         foreach ($scene->groups as $group) {
             if ($group->block !== $block->id && $group->stepNumber <= $asked && self::holds(self::folded($group->written()), $answer)) {
-                return [Finding::ofBlock($this->name(), "The answer “{$answer}” can be read on the slide before the question is tried. Let it appear at a later step.", $slide->id, $block->id)];
+                return [Finding::ofBlock(
+                    $this->name(),
+                    "The answer “{$answer}” can be read on the slide before the question is tried. Let it appear at a later step.",
+                    $slide->id,
+                    $block->id,
+                )];
             }
         }
         foreach (array_slice($slide->steps, 0, $asked + 1) as $step) {
             if (self::holds(self::folded($step->script), $answer)) {
-                return [Finding::ofStep($this->name(), "The script says the answer “{$answer}” before the question is tried.", $slide->id, $step->id)];
+                return [Finding::ofStep(
+                    $this->name(),
+                    "The script says the answer “{$answer}” before the question is tried.",
+                    $slide->id,
+                    $step->id,
+                )];
             }
         }
 

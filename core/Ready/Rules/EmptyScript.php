@@ -22,7 +22,12 @@ final readonly class EmptyScript implements SlideRule
         $findings = [];
         foreach ($slide->steps as $number => $step) {
             if (trim($step->script) === '') {
-                $findings[] = Finding::ofStep($this->name(), 'Step '.($number + 1).' has no script. Write what you will say, or join it with another step.', $slide->id, $step->id);
+                $findings[] = Finding::ofStep(
+                    $this->name(),
+                    'Step '.($number + 1).' has no script. Write what you will say, or join it with another step.',
+                    $slide->id,
+                    $step->id,
+                );
             }
         }
 

@@ -19,7 +19,12 @@ final readonly class FullSlide implements SlideRule
     public function check(SlideInspection $inspection): array
     {
         return array_map(
-            fn (string $block): Finding => Finding::ofBlock($this->name(), 'This does not fit on the slide, even in the smallest legible type. Shorten it, or move it to a slide of its own.', $inspection->slide->id, $block),
+            fn (string $block): Finding => Finding::ofBlock(
+                $this->name(),
+                'This does not fit on the slide, even in the smallest legible type. Shorten it, or move it to a slide of its own.',
+                $inspection->slide->id,
+                $block,
+            ),
             $inspection->scene->overfull,
         );
     }

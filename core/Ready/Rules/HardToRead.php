@@ -39,7 +39,13 @@ final readonly class HardToRead implements SlideRule
         foreach (['What stands on this slide' => self::text($slide), 'The script of this slide' => $script] as $what => $text) {
             $level = ReadingLevel::of($text);
             if ($level !== null && $level->words >= self::LEAST_WORDS && $level->grade() > $year + self::STRETCH) {
-                $findings[] = Finding::ofSlide($this->name(), "{$what} reads like school year ".(int) round($level->grade()).", the class is in year {$year}. Use shorter sentences and shorter words.", $slide->id);
+                $findings[] = Finding::ofSlide(
+                    $this->name(),
+                    "{$what} reads like school year "
+                        .(int) round($level->grade())
+                        .", the class is in year {$year}. Use shorter sentences and shorter words.",
+                    $slide->id,
+                );
             }
         }
 
@@ -50,7 +56,10 @@ final readonly class HardToRead implements SlideRule
     {
         $texts = [];
         foreach ($slide->blocks as $block) {
-            $texts = [...$texts, ...array_map(static fn (Statement $statement): string => $statement->text, Blocks::read($block)->statements())];
+            $texts = [
+                ...$texts,
+                ...array_map(static fn (Statement $statement): string => $statement->text, Blocks::read($block)->statements()),
+            ];
         }
 
         return implode("\n", $texts);

@@ -33,7 +33,11 @@ final readonly class OverTime implements LessonRule
 
         return [Finding::ofLesson($this->name(), sprintf(
             'The script takes %s to say, %s more than the %s planned. The longest slide is “%s” with %s.',
-            self::clock($timing->total()), self::clock($over), self::clock($inspection->lesson->minutes * 60), $longest[0], self::clock($longest[1]),
+            self::clock($timing->total()),
+            self::clock($over),
+            self::clock($inspection->lesson->minutes * 60),
+            $longest[0],
+            self::clock($longest[1]),
         ))];
     }
 

@@ -27,7 +27,12 @@ final readonly class PictureWithoutWords implements SlideRule
                 $medium = $inspection->media[$id] ?? null;
                 $lacks = $medium === null ? [] : self::lacks($medium);
                 if ($medium !== null && $lacks !== []) {
-                    $findings[] = Finding::ofBlock($this->name(), "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.', $inspection->slide->id, $block->id);
+                    $findings[] = Finding::ofBlock(
+                        $this->name(),
+                        "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.',
+                        $inspection->slide->id,
+                        $block->id,
+                    );
                 }
             }
         }

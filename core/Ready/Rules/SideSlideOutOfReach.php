@@ -29,7 +29,11 @@ final readonly class SideSlideOutOfReach implements LessonRule
         $findings = [];
         foreach ($lesson->slides() as $slide) {
             if ($slide->side && ! in_array($slide->id, $reached, true)) {
-                $findings[] = Finding::ofSlide($this->name(), 'Nothing leads to this side slide. Let a spot of a picture map lead to it, or make it a slide of the main line.', $slide->id);
+                $findings[] = Finding::ofSlide(
+                    $this->name(),
+                    'Nothing leads to this side slide. Let a spot of a picture map lead to it, or make it a slide of the main line.',
+                    $slide->id,
+                );
             }
             array_push($findings, ...$this->lostLinks($inspection, $slide), ...($slide->side ? $this->questions($slide) : []));
         }
@@ -43,7 +47,12 @@ final readonly class SideSlideOutOfReach implements LessonRule
         $findings = [];
         foreach ($inspection->reports[$slide->id]->links as $link) {
             if ($inspection->lesson->slide($link->slide)?->side !== true) {
-                $findings[] = Finding::ofBlock($this->name(), "“{$link->label}” leads to a side slide that is not there. Choose another for it, or let it lead nowhere.", $slide->id, $link->block);
+                $findings[] = Finding::ofBlock(
+                    $this->name(),
+                    "“{$link->label}” leads to a side slide that is not there. Choose another for it, or let it lead nowhere.",
+                    $slide->id,
+                    $link->block,
+                );
             }
         }
 
@@ -56,7 +65,12 @@ final readonly class SideSlideOutOfReach implements LessonRule
         $findings = [];
         foreach ($slide->blocks as $block) {
             if (Blocks::questionOf($block) !== null) {
-                $findings[] = Finding::ofBlock($this->name(), 'The lesson does not stop on a side slide, so nobody is asked this question. Move it to a slide of the main line.', $slide->id, $block->id);
+                $findings[] = Finding::ofBlock(
+                    $this->name(),
+                    'The lesson does not stop on a side slide, so nobody is asked this question. Move it to a slide of the main line.',
+                    $slide->id,
+                    $block->id,
+                );
             }
         }
 
@@ -66,7 +80,10 @@ final readonly class SideSlideOutOfReach implements LessonRule
     /** @return array<string, list<string>> ids of the slides that each slide leads to */
     private static function links(LessonInspection $inspection): array
     {
-        return array_map(static fn (SlideReport $report): array => array_map(static fn (LinkOnSlide $link): string => $link->slide, $report->links), $inspection->reports);
+        return array_map(
+            static fn (SlideReport $report): array => array_map(static fn (LinkOnSlide $link): string => $link->slide, $report->links),
+            $inspection->reports,
+        );
     }
 
     /** @return list<string> slides that the teacher goes to while recording */

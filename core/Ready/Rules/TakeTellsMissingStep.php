@@ -37,7 +37,11 @@ final readonly class TakeTellsMissingStep implements LessonRule
                 };
             }
             if (in_array(true, $missing, true)) {
-                $findings[] = Finding::ofSlide($this->name(), 'The recording of this slide tells of something that is no longer in the lesson. Listen to it in the Edit room, and cut it or record the slide again.', $slide->id);
+                $findings[] = Finding::ofSlide(
+                    $this->name(),
+                    'The recording of this slide tells of something that is no longer in the lesson. Listen to it in the Edit room, and cut it or record the slide again.',
+                    $slide->id,
+                );
             }
         }
 

@@ -27,7 +27,10 @@ final readonly class UncheckedAim implements LessonRule
         $findings = [];
         foreach ($inspection->lesson->aims as $aim) {
             if (trim($aim->text) !== '' && ! in_array($aim->id, $checked, true)) {
-                $findings[] = Finding::ofLesson($this->name(), "No question checks the aim “{$aim->text}”. Ask one, and mark in the Plan that its slide serves this aim.");
+                $findings[] = Finding::ofLesson(
+                    $this->name(),
+                    "No question checks the aim “{$aim->text}”. Ask one, and mark in the Plan that its slide serves this aim.",
+                );
             }
         }
 

@@ -21,7 +21,10 @@ final readonly class UnfinishedPracticeSet implements LessonRule
         $findings = [];
         foreach ($inspection->practiceTroubles as $number => $trouble) {
             $title = $inspection->lesson->handout[$number]->text('title', '') ?: 'Practice set '.($number + 1);
-            $findings[] = Finding::ofLesson($this->name(), "“{$title}” on the handout is left out: {$trouble} Take it off in Share and put it on again from its figure.");
+            $findings[] = Finding::ofLesson(
+                $this->name(),
+                "“{$title}” on the handout is left out: {$trouble} Take it off in Share and put it on again from its figure.",
+            );
         }
 
         return $findings;

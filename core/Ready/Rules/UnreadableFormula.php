@@ -24,7 +24,9 @@ final readonly class UnreadableFormula implements SlideRule
             foreach ($group->shapes as $shape) {
                 if ($shape->trouble !== null) {
                     $sentence = "A formula here cannot be set ({$shape->trouble}). Write it as you would on the board, such as 3/4 + 1/2, or put the TeX right.";
-                    $findings[] = $group->block === '' ? Finding::ofSlide($this->name(), $sentence, $slide) : Finding::ofBlock($this->name(), $sentence, $slide, $group->block);
+                    $findings[] = $group->block === ''
+                        ? Finding::ofSlide($this->name(), $sentence, $slide)
+                        : Finding::ofBlock($this->name(), $sentence, $slide, $group->block);
                 }
             }
         }

@@ -38,12 +38,33 @@ final class Brush
         $this->plane($frame, 0, $width, $height, $x1, $y1, $x2, $y2, $this->radius, $this->yuv[0]);
         $luma = $width * $height;
         foreach ([0, 1] as $plane) {
-            $this->plane($frame, $luma + $plane * intdiv($luma, 4), intdiv($width, 2), intdiv($height, 2), $x1 / 2, $y1 / 2, $x2 / 2, $y2 / 2, $this->radius / 2, $this->yuv[$plane + 1]);
+            $this->plane(
+                $frame,
+                $luma + $plane * intdiv($luma, 4),
+                intdiv($width, 2),
+                intdiv($height, 2),
+                $x1 / 2,
+                $y1 / 2,
+                $x2 / 2,
+                $y2 / 2,
+                $this->radius / 2,
+                $this->yuv[$plane + 1],
+            );
         }
     }
 
-    private function plane(string &$frame, int $offset, int $width, int $height, float $x1, float $y1, float $x2, float $y2, float $radius, int $value): void
-    {
+    private function plane(
+        string &$frame,
+        int $offset,
+        int $width,
+        int $height,
+        float $x1,
+        float $y1,
+        float $x2,
+        float $y2,
+        float $radius,
+        int $value,
+    ): void {
         $reach = $radius + 0.5;
         $left = max(0, (int) floor(min($x1, $x2) - $reach));
         $right = min($width - 1, (int) ceil(max($x1, $x2) + $reach));

@@ -15,7 +15,12 @@ final readonly class PlacedEvent
      * @param  Slide  $slide seen when it happens: the slide of the take, or one that is visited
      * @param  Slide|null  $visited the slide that a visit leads to, where it is still in the lesson
      */
-    public function __construct(public string $kind, public float $at, public Slide $slide, public Fields $data, public ?Slide $visited = null)
-    {
+    public function __construct(
+        public string $kind,
+        public float $at,
+        public Slide $slide,
+        public Fields $data,
+        public ?Slide $visited = null,
+    ) {
     }
 }

@@ -38,7 +38,10 @@ final readonly class GuessAndCheck implements Method
 
     public static function fields(): array
     {
-        return array_values(array_filter(TwoUnknowns::fields(), static fn (Field $field): bool => $field->name !== 'view')) ?: TwoUnknowns::fields();
+        return array_values(array_filter(
+            TwoUnknowns::fields(),
+            static fn (Field $field): bool => $field->name !== 'view',
+        )) ?: TwoUnknowns::fields();
     }
 
     public static function from(Fields $quantities): self
@@ -52,9 +55,19 @@ final readonly class GuessAndCheck implements Method
         [$a, $b] = [self::typed($this->figure->second->a), self::typed($this->figure->second->b)];
         foreach ((new GuessTable($this->figure))->guesses() as [$x, $y, $sum, $check]) {
             [$first, $second] = [self::typed($x), self::typed($y)];
-            $lines[] = new Line("{$a} × {$first} + {$b} × {$second} = ".self::typed($sum), "Try {$first} {$this->figure->firstName} and {$second} {$this->figure->secondName}: {$check}.", [1 => $first, 2 => $second]);
+            $lines[] = new Line(
+                "{$a} × {$first} + {$b} × {$second} = ".self::typed($sum),
+                "Try {$first} {$this->figure->firstName} and {$second} {$this->figure->secondName}: {$check}.",
+                [1 => $first, 2 => $second],
+            );
         }
-        $answer = ucfirst($this->figure->firstName).': '.TwoUnknowns::number($this->figure->x).', '.$this->figure->secondName.': '.TwoUnknowns::number($this->figure->y);
+        $answer = ucfirst($this->figure->firstName)
+            .': '
+            .TwoUnknowns::number($this->figure->x)
+            .', '
+            .$this->figure->secondName
+            .': '
+            .TwoUnknowns::number($this->figure->y);
 
         return new Example($this->figure->steps()[0]->script.' How many of each?', [...$lines, new Line('', "{$answer}.")], $answer);
     }

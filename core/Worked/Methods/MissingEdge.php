@@ -45,7 +45,17 @@ final readonly class MissingEdge implements Method
     public static function fields(): array
     {
         return [
-            Field::choice('shape', 'What is known', ['box' => 'The volume of a box and two edges', 'rectangle' => 'The area of a rectangle and one side', 'fence' => 'The perimeter of a rectangle and one side', 'triangle' => 'The area of a triangle and its base', 'right' => 'The longest side of a right triangle and one leg']),
+            Field::choice(
+                'shape',
+                'What is known',
+                [
+                    'box' => 'The volume of a box and two edges',
+                    'rectangle' => 'The area of a rectangle and one side',
+                    'fence' => 'The perimeter of a rectangle and one side',
+                    'triangle' => 'The area of a triangle and its base',
+                    'right' => 'The longest side of a right triangle and one leg',
+                ],
+            ),
             Field::text('whole', 'Volume, area, perimeter or longest side', '72 cm³'),
             Field::text('first', 'The side that is known', '6 cm'),
             Field::text('second', 'The other edge that is known', '4 cm')->when('shape', 'box'),
@@ -62,13 +72,21 @@ final readonly class MissingEdge implements Method
             $known[] = "{$letter} = ".$reading->text($field, 'A measure', 30);
         }
         try {
-            $method = Substitution::from(new Fields(['formula' => $formula, 'known' => implode("\n", $known), 'asked' => $asked, 'figures' => 4]));
+            $method = Substitution::from(new Fields([
+                'formula' => $formula,
+                'known' => implode("\n", $known),
+                'asked' => $asked,
+                'figures' => 4,
+            ]));
             $answer = $method->example()->answer;
         } catch (InvalidQuantities $error) {
             throw InvalidQuantities::because($error->getMessage(), $error->field === 'known' ? 'whole' : 'first');
         }
         if (! is_string($answer) && ! $answer->value->isPositive()) {
-            throw InvalidQuantities::because("The side would come to {$answer->written()}, which cannot be. Make the first measure larger or the side smaller.", 'whole');
+            throw InvalidQuantities::because(
+                "The side would come to {$answer->written()}, which cannot be. Make the first measure larger or the side smaller.",
+                'whole',
+            );
         }
 
         return new self($method, $shape);

@@ -55,11 +55,19 @@ final readonly class ShareForms implements Method
         $asOver = $decimal->ends() && $places > 0 ? ltrim($decimal->whole.$decimal->start, '0')."/{$over}" : $fraction;
         $lines = match (true) {
             str_contains($this->typed, '%') => $this->fromPercent($asOver, $fraction, $decimal),
-            str_contains($this->typed, '.') => [new Line("{$decimal->written()} = {$asOver}", "There are {$places} places after the point."), ...$this->reduced($asOver, $fraction), ...$this->toPercent($decimal)],
+            str_contains($this->typed, '.') => [
+                new Line("{$decimal->written()} = {$asOver}", "There are {$places} places after the point."),
+                ...$this->reduced($asOver, $fraction),
+                ...$this->toPercent($decimal),
+            ],
             default => [...$this->division($decimal), ...$this->toPercent($decimal)],
         };
 
-        return new Example("Write {$this->typed} in the two other ways.", $lines === [] ? [new Line("{$fraction} = {$this->share->percent()}", 'Out of a hundred.')] : $lines, "{$fraction} = {$decimal->written()} = {$this->share->percent()}");
+        return new Example(
+            "Write {$this->typed} in the two other ways.",
+            $lines === [] ? [new Line("{$fraction} = {$this->share->percent()}", 'Out of a hundred.')] : $lines,
+            "{$fraction} = {$decimal->written()} = {$this->share->percent()}",
+        );
     }
 
     public function vary(int $seed, int $level): Variation
@@ -75,7 +83,9 @@ final readonly class ShareForms implements Method
         [$top, $bottom] = [$this->share->value->getNumerator(), $this->share->value->getDenominator()];
         $sign = $decimal->ends() ? '=' : '≈';
         $value = $decimal->ends() ? $decimal->written() : (string) $this->share->value->toScale(3, \Brick\Math\RoundingMode::HALF_UP);
-        $reason = $decimal->ends() ? 'A fraction is a division.' : "A fraction is a division. The digits {$decimal->recurring} come again and again.";
+        $reason = $decimal->ends()
+            ? 'A fraction is a division.'
+            : "A fraction is a division. The digits {$decimal->recurring} come again and again.";
 
         return [new Line("{$top} ÷ {$bottom} {$sign} {$value}", $reason, [1 => $value])];
     }
@@ -87,7 +97,11 @@ final readonly class ShareForms implements Method
             return [new Line("{$this->share->fraction()} of 100% = {$this->share->percent()}", 'Out of a hundred.')];
         }
 
-        return [new Line("{$decimal->written()} = {$this->share->percent()}", 'Percent means hundredths: the digits move two places to the left.', [1 => $decimal->written()])];
+        return [new Line(
+            "{$decimal->written()} = {$this->share->percent()}",
+            'Percent means hundredths: the digits move two places to the left.',
+            [1 => $decimal->written()],
+        )];
     }
 
     /** @return list<Line> */
@@ -97,9 +111,16 @@ final readonly class ShareForms implements Method
         $number = rtrim($percent, '%');
 
         return [
-            new Line("{$percent} = ".(str_contains($number, ' ') ? "({$number})" : $number).'/100', 'Percent means out of a hundred.', [1 => $number]),
+            new Line(
+                "{$percent} = ".(str_contains($number, ' ') ? "({$number})" : $number).'/100',
+                'Percent means out of a hundred.',
+                [1 => $number],
+            ),
             ...$this->reduced($decimal->ends() ? $asOver : $fraction, $fraction),
-            ...($decimal->ends() ? [new Line("{$fraction} = {$decimal->written()}", 'As a decimal the digits move two places to the right.')] : []),
+            ...($decimal->ends() ? [new Line(
+                "{$fraction} = {$decimal->written()}",
+                'As a decimal the digits move two places to the right.',
+            )] : []),
         ];
     }
 

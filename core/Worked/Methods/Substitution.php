@@ -40,8 +40,17 @@ final readonly class Substitution implements Method
      * @param  array<string, Quantity>  $known as typed, by name
      * @param  array<string, Quantity>  $converted in the units of the formula
      */
-    private function __construct(private SheetFormula $formula, private LikeUnits $units, private array $known, private array $converted, private string $asked, private Unit $unit, private int $figures, private string $task, private Expression $solved)
-    {
+    private function __construct(
+        private SheetFormula $formula,
+        private LikeUnits $units,
+        private array $known,
+        private array $converted,
+        private string $asked,
+        private Unit $unit,
+        private int $figures,
+        private string $task,
+        private Expression $solved,
+    ) {
     }
 
     public static function name(): string
@@ -56,7 +65,14 @@ final readonly class Substitution implements Method
 
     public static function blank(): array
     {
-        return ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h', 'unit' => '', 'figures' => 3, 'task' => ''];
+        return [
+            'formula' => 'V = l w h',
+            'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm",
+            'asked' => 'h',
+            'unit' => '',
+            'figures' => 3,
+            'task' => '',
+        ];
     }
 
     public static function fields(): array
@@ -77,7 +93,11 @@ final readonly class Substitution implements Method
         $known = self::known($reading->lines('known', 'What is known', 1, 6));
         $asked = $reading->text('asked', 'What is asked', 12);
         try {
-            $formula = self::formula($reading->text('formula', 'The formula', 80), $quantities->list('names'), [...array_map(strval(...), array_keys($known)), $asked]);
+            $formula = self::formula(
+                $reading->text('formula', 'The formula', 80),
+                $quantities->list('names'),
+                [...array_map(strval(...), array_keys($known)), $asked],
+            );
             $choice = Choice::judge($formula, array_map(strval(...), array_keys($known)), $asked);
             if (! $choice->serves) {
                 throw InvalidQuantities::because("{$formula->written} cannot serve here. {$choice->why}", 'formula');
@@ -90,13 +110,26 @@ final readonly class Substitution implements Method
             $converted = array_map($units->convert(...), $known);
             $answer = $solved->evaluate($converted);
             if (! $unit->isNone() && ! $unit->measuresLike($answer->unit)) {
-                throw InvalidQuantities::because("{$asked} is {$answer->unit->kindInWords()} here, and {$unit->written()} is {$unit->kindInWords()}. Choose another unit for the answer.", 'unit');
+                throw InvalidQuantities::because(
+                    "{$asked} is {$answer->unit->kindInWords()} here, and {$unit->written()} is {$unit->kindInWords()}. Choose another unit for the answer.",
+                    'unit',
+                );
             }
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
         }
 
-        return new self($formula, $units, $known, $converted, $asked, $unit, $reading->has('figures') ? $reading->whole('figures', 'The figures to round to', 1, 8) : 3, $reading->has('task') ? $reading->text('task', 'The task', 300) : '', $solved);
+        return new self(
+            $formula,
+            $units,
+            $known,
+            $converted,
+            $asked,
+            $unit,
+            $reading->has('figures') ? $reading->whole('figures', 'The figures to round to', 1, 8) : 3,
+            $reading->has('task') ? $reading->text('task', 'The task', 300) : '',
+            $solved,
+        );
     }
 
     public function example(): Example
@@ -123,7 +156,11 @@ final readonly class Substitution implements Method
             $isChanged = $typed->unit->symbol() !== $converted->unit->symbol();
             $meaning = $this->formula->quantities[$name][0] === $name ? '' : $this->formula->quantities[$name][0];
             $reason = $isChanged ? rtrim("We use one unit throughout: {$meaning}", ': ') : $meaning;
-            $lines[] = new Line("{$name} = {$typed->typed()}".($isChanged ? " = {$converted->typed()}" : ''), $reason === '' ? 'This is given.' : $reason, [$number + 1 => $converted->typed()]);
+            $lines[] = new Line(
+                "{$name} = {$typed->typed()}".($isChanged ? " = {$converted->typed()}" : ''),
+                $reason === '' ? 'This is given.' : $reason,
+                [$number + 1 => $converted->typed()],
+            );
         }
 
         return $lines;
@@ -141,7 +178,11 @@ final readonly class Substitution implements Method
 
         return [
             ...($isSolved ? [] : [new Line("{$this->asked} = ".Typed::write($this->solved), "We solve it for {$this->asked}.")]),
-            new Line("{$this->asked} = ".Typed::write($this->solved, $typed), 'We put the values in.', array_combine(range(1, count($typed)), array_values($typed))),
+            new Line(
+                "{$this->asked} = ".Typed::write($this->solved, $typed),
+                'We put the values in.',
+                array_combine(range(1, count($typed)), array_values($typed)),
+            ),
         ];
     }
 
@@ -156,11 +197,18 @@ final readonly class Substitution implements Method
         $roots = $root->roots($known);
         $other = $roots[1] ?? null;
         $told = fn (Quantity $each): string => $this->rounded($each)->typed();
+        $choice = $other?->value->isNegative() ? "Only {$told($roots[0])} makes sense here." : "{$told($roots[0])} comes first.";
 
         return [
-            new Line("{$a} {$this->asked}² {$signed($b)} {$this->asked} {$signed($c)} = 0", "With the values put in, and all on one side: {$this->asked} stands there squared and plain."),
-            new Line("{$this->asked} = (−{$held($b)} ± √({$held($b)}² − 4 × {$held($a)} × {$held($c)}))/(2 × {$held($a)})", 'We use the formula for such equations.'),
-            ...($other === null ? [] : [new Line('', 'It gives '.$told($roots[0]).' and '.$told($other).'. '.($other->value->isNegative() ? "Only {$told($roots[0])} makes sense here." : "{$told($roots[0])} comes first."))]),
+            new Line(
+                "{$a} {$this->asked}² {$signed($b)} {$this->asked} {$signed($c)} = 0",
+                "With the values put in, and all on one side: {$this->asked} stands there squared and plain.",
+            ),
+            new Line(
+                "{$this->asked} = (−{$held($b)} ± √({$held($b)}² − 4 × {$held($a)} × {$held($c)}))/(2 × {$held($a)})",
+                'We use the formula for such equations.',
+            ),
+            ...($other === null ? [] : [new Line('', "It gives {$told($roots[0])} and {$told($other)}. {$choice}")]),
         ];
     }
 
@@ -173,9 +221,15 @@ final readonly class Substitution implements Method
     {
         foreach ($known as $name => $value) {
             [$meaning, $unit] = $formula->quantities[$name];
-            $isHeat = str_starts_with((string) array_key_first($unit->dimensions), 'temperature') && str_starts_with((string) array_key_first($value->unit->dimensions), 'temperature');
+            $isHeat = str_starts_with((string) array_key_first($unit->dimensions), 'temperature')
+                && str_starts_with((string) array_key_first($value->unit->dimensions), 'temperature');
             if (! $unit->isNone() && ! $value->unit->isNone() && ! $value->unit->measuresLike($unit) && ! $isHeat) {
-                throw InvalidQuantities::because("{$name} is {$unit->kindInWords()} here (".($meaning === $name ? $unit->symbol() : $meaning)."), and {$value->written()} is {$value->unit->kindInWords()}. Check its unit.", 'known');
+                throw InvalidQuantities::because(
+                    "{$name} is {$unit->kindInWords()} here ("
+                        .($meaning === $name ? $unit->symbol() : $meaning)
+                        ."), and {$value->written()} is {$value->unit->kindInWords()}. Check its unit.",
+                    'known',
+                );
             }
         }
     }
@@ -226,7 +280,10 @@ final readonly class Substitution implements Method
         // A formula of no sheet has the units that its values were typed with.
         $typed = array_map(static fn (Quantity $each): Unit => $each->unit, [...$this->converted, $this->asked => $this->answer()]);
         try {
-            return (new FormulaPractice($this->formula->withUnits($typed), $kept))->item(Chance::of($seed, $level), $level, $asked, $result);
+            return (new FormulaPractice(
+                $this->formula->withUnits($typed),
+                $kept,
+            ))->item(Chance::of($seed, $level), $level, $asked, $result);
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
         }
@@ -261,7 +318,8 @@ final readonly class Substitution implements Method
         $asTyped = self::inOneUnit($units->convert($solved->evaluate(array_map($units->convert(...), $known))), Unit::none())->unit;
         $usualAnswer = $formula->quantities[$asked][1];
         $isMixed = str_contains($asTyped->symbol(), ' ') || substr_count($asTyped->symbol(), '/') > 1;
-        $isUnusual = ! $asTyped->isCompound() || ($usualAnswer->measuresLike($asTyped) && ! $usualAnswer->factor->isEqualTo($asTyped->factor));
+        $isUnusual = ! $asTyped->isCompound()
+            || ($usualAnswer->measuresLike($asTyped) && ! $usualAnswer->factor->isEqualTo($asTyped->factor));
         $hasDerived = count($typed) > 1 && array_filter($typed, static fn (Unit $unit): bool => $unit->isDerived()) !== [];
 
         return $isMixed || ($hasDerived && $isUnusual && ! $asTyped->isDerived()) ? LikeUnits::coherent() : $units;
@@ -314,7 +372,13 @@ final readonly class Substitution implements Method
         }
 
         return $result->equals($this->converted[$name])
-            ? new Line(Typed::write($back, array_map(static fn (Quantity $each): string => $each->typed(), $values)).' = '.$this->converted[$name]->typed(), "Check: put back, it gives {$name} again.")
+            ? new Line(
+                Typed::write(
+                    $back,
+                    array_map(static fn (Quantity $each): string => $each->typed(), $values),
+                ).' = '.$this->converted[$name]->typed(),
+                "Check: put back, it gives {$name} again.",
+            )
             : null;
     }
 
@@ -323,13 +387,19 @@ final readonly class Substitution implements Method
         if ($this->task !== '') {
             return $this->task;
         }
-        $told = array_map(fn (string $name): string => "{$this->called($name)} is {$this->known[$name]->written()}", array_map(strval(...), array_keys($this->known)));
+        $told = array_map(
+            fn (string $name): string => "{$this->called($name)} is {$this->known[$name]->written()}",
+            array_map(strval(...), array_keys($this->known)),
+        );
 
         $last = array_pop($told);
         $list = $told === [] ? $last : implode(', ', $told).' and '.$last;
 
         // A letter keeps its size: “v is 3 m/s” is not about volts.
-        return ($this->called((string) array_key_first($this->known)) === (string) array_key_first($this->known) ? $list : ucfirst((string) $list)).". What is {$this->called($this->asked)}".($this->unit->isNone() ? '' : " in {$this->unit->symbol()}").'?';
+        $first = (string) array_key_first($this->known);
+        $list = $this->called($first) === $first ? $list : ucfirst((string) $list);
+
+        return "{$list}. What is {$this->called($this->asked)}".($this->unit->isNone() ? '' : " in {$this->unit->symbol()}").'?';
     }
 
     /** “the length”, or the letter where nobody has said what it means. */

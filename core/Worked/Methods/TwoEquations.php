@@ -38,7 +38,10 @@ final readonly class TwoEquations implements Method
 
     public static function fields(): array
     {
-        return array_values(array_filter(TwoUnknowns::fields(), static fn (Field $field): bool => $field->name !== 'view')) ?: TwoUnknowns::fields();
+        return array_values(array_filter(
+            TwoUnknowns::fields(),
+            static fn (Field $field): bool => $field->name !== 'view',
+        )) ?: TwoUnknowns::fields();
     }
 
     public static function from(Fields $quantities): self
@@ -60,7 +63,11 @@ final readonly class TwoEquations implements Method
         [$first, $second] = [TwoUnknowns::number($this->figure->x), TwoUnknowns::number($this->figure->y)];
         $lines[] = new Line('', "Check: {$x} = {$first} and {$y} = {$second} fit both equations.");
 
-        return new Example($this->figure->steps()[0]->script.' Find both.', $lines, "{$this->figure->firstName} {$first}, {$this->figure->secondName} {$second}");
+        return new Example(
+            $this->figure->steps()[0]->script.' Find both.',
+            $lines,
+            "{$this->figure->firstName} {$first}, {$this->figure->secondName} {$second}",
+        );
     }
 
     public function vary(int $seed, int $level): Variation

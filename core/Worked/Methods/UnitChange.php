@@ -69,7 +69,10 @@ final readonly class UnitChange implements Method
             throw InvalidQuantities::because($error->getMessage(), 'to');
         }
         if (! Temperature::areBoth($amount->unit, $to) && (! $amount->unit->measuresLike($to) || $to->isNone())) {
-            throw InvalidQuantities::because("{$amount->unit->written()} is {$amount->unit->kindInWords()} and {$to->written()} is {$to->kindInWords()}: one cannot be turned into the other.", 'to');
+            throw InvalidQuantities::because(
+                "{$amount->unit->written()} is {$amount->unit->kindInWords()} and {$to->written()} is {$to->kindInWords()}: one cannot be turned into the other.",
+                'to',
+            );
         }
 
         return new self($amount, $to, trim($reading->text('amount', 'The amount', 40)));
@@ -83,7 +86,11 @@ final readonly class UnitChange implements Method
         $answer = $this->short($this->amount->in($this->to));
         $lines = $this->parts() ?? $this->factorLines($answer);
 
-        return new Example("Write {$this->amount->written()} in {$this->to->symbol()}.", [...$lines, new Line("{$this->typed} {$this->sign($answer)} {$answer->typed()}", 'With their units.')], $answer);
+        return new Example(
+            "Write {$this->amount->written()} in {$this->to->symbol()}.",
+            [...$lines, new Line("{$this->typed} {$this->sign($answer)} {$answer->typed()}", 'With their units.')],
+            $answer,
+        );
     }
 
     /**
@@ -104,7 +111,13 @@ final readonly class UnitChange implements Method
 
         return [
             new Line($belonging, 'How the two units belong together.', [1 => $times->typedNumber()]),
-            new Line("{$this->amount->typedNumber()} ".($multiplies ? '×' : '÷')." {$times->typedNumber()} {$this->sign($answer)} {$answer->typedNumber()}", $isLarger ? 'The new unit is smaller, so there are more of them.' : 'The new unit is larger, so there are fewer of them.', [1 => $times->typedNumber()]),
+            new Line(
+                "{$this->amount->typedNumber()} "
+                    .($multiplies ? '×' : '÷')
+                    ." {$times->typedNumber()} {$this->sign($answer)} {$answer->typedNumber()}",
+                $isLarger ? 'The new unit is smaller, so there are more of them.' : 'The new unit is larger, so there are fewer of them.',
+                [1 => $times->typedNumber()],
+            ),
         ];
     }
 
@@ -125,8 +138,16 @@ final readonly class UnitChange implements Method
         $times = Quantity::of($large->factor->dividedBy($small->factor))->typedNumber();
 
         return [
-            new Line(Quantity::of(1, $large)->typed().' = '.Quantity::of(BigRational::of($times), $small)->typed(), 'How the two units belong together.', [1 => $times]),
-            new Line("{$match[1]} × {$times} + {$match[3]} = {$this->amount->typedNumber()}", 'The larger unit is changed, and the rest is added.', [1 => $times]),
+            new Line(
+                Quantity::of(1, $large)->typed().' = '.Quantity::of(BigRational::of($times), $small)->typed(),
+                'How the two units belong together.',
+                [1 => $times],
+            ),
+            new Line(
+                "{$match[1]} × {$times} + {$match[3]} = {$this->amount->typedNumber()}",
+                'The larger unit is changed, and the rest is added.',
+                [1 => $times],
+            ),
         ];
     }
 
@@ -150,7 +171,9 @@ final readonly class UnitChange implements Method
     /** An answer that does not end is told in three figures. */
     private function short(Quantity $answer): Quantity
     {
-        return self::isTold($answer) || str_contains($answer->typedNumber(), '/') ? $answer : Quantity::of(SignificantFigures::decimal($answer->value, 3), $answer->unit)->told(null, false);
+        return self::isTold($answer) || str_contains($answer->typedNumber(), '/')
+            ? $answer
+            : Quantity::of(SignificantFigures::decimal($answer->value, 3), $answer->unit)->told(null, false);
     }
 
     private function sign(Quantity $answer): string
@@ -165,7 +188,9 @@ final readonly class UnitChange implements Method
         [$from, $to] = $chance->one(self::PRACTICE[$level]);
         // Numbers whose answer is short: drawn again until one is.
         do {
-            $value = $level === 1 && $from !== 'h' ? BigRational::nd($chance->whole(2, 99), 10) : BigRational::of($chance->whole(2, $level === 2 ? 900 : 90));
+            $value = $level === 1 && $from !== 'h'
+                ? BigRational::nd($chance->whole(2, 99), 10)
+                : BigRational::of($chance->whole(2, $level === 2 ? 900 : 90));
             $amount = Quantity::of($value, Units::read($from));
             $answer = $amount->in(Units::read($to));
         } while (preg_match('~/|\.\d{4}~', $answer->number()) === 1);
@@ -173,11 +198,16 @@ final readonly class UnitChange implements Method
         $in = static fn (BigRational $each): Quantity => Quantity::of($each, $answer->unit);
         $root = $factor->isGreaterThan(1) ? 100 : 10;
 
-        return Variation::of(['amount' => $amount->typedNumber()." {$from}", 'to' => $to], "Write {$amount->written()} in {$answer->unit->symbol()}.", $answer, [
-            'The number was divided where it had to be multiplied, or the other way round.' => $in($amount->value->dividedBy($factor)),
-            'The unit was changed, but not the number.' => $in($amount->value),
-            'The wrong number of places: squares and cubes change by more.' => $in($amount->value->multipliedBy($root)),
-            'The point went one place too far.' => $in($answer->value->multipliedBy(10)),
-        ]);
+        return Variation::of(
+            ['amount' => $amount->typedNumber()." {$from}", 'to' => $to],
+            "Write {$amount->written()} in {$answer->unit->symbol()}.",
+            $answer,
+            [
+                'The number was divided where it had to be multiplied, or the other way round.' => $in($amount->value->dividedBy($factor)),
+                'The unit was changed, but not the number.' => $in($amount->value),
+                'The wrong number of places: squares and cubes change by more.' => $in($amount->value->multipliedBy($root)),
+                'The point went one place too far.' => $in($answer->value->multipliedBy(10)),
+            ],
+        );
     }
 }

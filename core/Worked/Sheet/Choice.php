@@ -34,6 +34,8 @@ final readonly class Choice
         }
         $spare = array_values(array_diff($known, $names));
 
-        return new self($formula, true, 'It has what is asked and what is known.'.($spare === [] ? '' : ' '.implode(', ', $spare).' '.(count($spare) === 1 ? 'is' : 'are').' not needed.'));
+        $unused = $spare === [] ? '' : ' '.implode(', ', $spare).' '.(count($spare) === 1 ? 'is' : 'are').' not needed.';
+
+        return new self($formula, true, 'It has what is asked and what is known.'.$unused);
     }
 }

@@ -30,7 +30,10 @@ final readonly class SheetFormula
      */
     public static function of(string $written, array $quantities, array $names = []): self
     {
-        $written = SideBySide::apart(trim($written), array_values(array_unique([...array_map(strval(...), array_keys($quantities)), ...$names])));
+        $written = SideBySide::apart(
+            trim($written),
+            array_values(array_unique([...array_map(strval(...), array_keys($quantities)), ...$names])),
+        );
         $sides = explode('=', $written);
         if (count($sides) !== 2) {
             throw MathsError::unexpected('=', 0);
@@ -71,7 +74,14 @@ final readonly class SheetFormula
     /** @return list<array{name: string, meaning: string, unit: string}> */
     public function named(): array
     {
-        return array_map(fn (string $name): array => ['name' => $name, 'meaning' => $this->quantities[$name][0], 'unit' => $this->quantities[$name][1]->symbol()], $this->names());
+        return array_map(
+            fn (string $name): array => [
+                'name' => $name,
+                'meaning' => $this->quantities[$name][0],
+                'unit' => $this->quantities[$name][1]->symbol(),
+            ],
+            $this->names(),
+        );
     }
 
     /**

@@ -18,13 +18,23 @@ final class SideBySide
      */
     public static function apart(string $formula, array $names): string
     {
-        return (string) preg_replace_callback('/\p{L}+(?:_\{?\w+\}?|[₀-₉]+)?/u', static fn (array $run): string => self::run($run[0], $names), $formula);
+        return (string) preg_replace_callback(
+            '/\p{L}+(?:_\{?\w+\}?|[₀-₉]+)?/u',
+            static fn (array $run): string => self::run($run[0], $names),
+            $formula,
+        );
     }
 
     /** @param  list<string>  $names */
     private static function run(string $run, array $names): string
     {
-        if (mb_strlen($run) < 2 || in_array($run, $names, true) || NamedFunction::isKnown($run) || in_array($run, ['pi', 'sqrt'], true) || preg_match('/^\p{L}[_₀-₉]/u', $run) === 1) {
+        if (
+            mb_strlen($run) < 2
+            || in_array($run, $names, true)
+            || NamedFunction::isKnown($run)
+            || in_array($run, ['pi', 'sqrt'], true)
+            || preg_match('/^\p{L}[_₀-₉]/u', $run) === 1
+        ) {
             return $run;
         }
         // “sinA”: a function before its letter.
@@ -48,7 +58,11 @@ final class SideBySide
         $pieces = [];
         while ($run !== '') {
             $found = array_values(array_filter($names, static fn (string $name): bool => str_starts_with($run, $name)))[0] ?? null;
-            $piece = $found ?? (preg_match('/^Δ\p{L}|^\p{L}(?:_\{?\w+\}?|[₀-₉]+)?/u', $run, $match) === 1 ? $match[0] : mb_substr($run, 0, 1));
+            $piece = $found ?? (preg_match(
+                '/^Δ\p{L}|^\p{L}(?:_\{?\w+\}?|[₀-₉]+)?/u',
+                $run,
+                $match,
+            ) === 1 ? $match[0] : mb_substr($run, 0, 1));
             $pieces[] = $piece;
             $run = mb_substr($run, mb_strlen($piece));
         }

@@ -16,15 +16,32 @@ final class StartingSheets
             ['A = b h/2', ['A' => ['area of the triangle', 'cm²'], 'b' => ['base', 'cm'], 'h' => ['height', 'cm']]],
             ['C = 2 π r', ['C' => ['circumference', 'cm'], 'r' => ['radius', 'cm']]],
             ['A = π r²', ['A' => ['area of the circle', 'cm²'], 'r' => ['radius', 'cm']]],
-            ['A = (a + b)/2 × h', ['A' => ['area of the trapezium', 'cm²'], 'a' => ['first parallel side', 'cm'], 'b' => ['second parallel side', 'cm'], 'h' => ['height', 'cm']]],
+            [
+                'A = (a + b)/2 × h',
+                [
+                    'A' => ['area of the trapezium', 'cm²'],
+                    'a' => ['first parallel side', 'cm'],
+                    'b' => ['second parallel side', 'cm'],
+                    'h' => ['height', 'cm'],
+                ],
+            ],
             ['V = π r² h', ['V' => ['volume of the cylinder', 'cm³'], 'r' => ['radius', 'cm'], 'h' => ['height', 'cm']]],
             ['c² = a² + b²', ['c' => ['longest side', 'cm'], 'a' => ['first leg', 'cm'], 'b' => ['second leg', 'cm']]],
         ],
         'Motion and forces' => [
             ['v = s/t', ['v' => ['speed', 'm/s'], 's' => ['distance', 'm'], 't' => ['time', 's']]],
-            ['v = u + a t', ['v' => ['end speed', 'm/s'], 'u' => ['start speed', 'm/s'], 'a' => ['acceleration', 'm/s²'], 't' => ['time', 's']]],
-            ['v² = u² + 2 a s', ['v' => ['end speed', 'm/s'], 'u' => ['start speed', 'm/s'], 'a' => ['acceleration', 'm/s²'], 's' => ['distance', 'm']]],
-            ['s = (u + v)/2 × t', ['s' => ['distance', 'm'], 'u' => ['start speed', 'm/s'], 'v' => ['end speed', 'm/s'], 't' => ['time', 's']]],
+            [
+                'v = u + a t',
+                ['v' => ['end speed', 'm/s'], 'u' => ['start speed', 'm/s'], 'a' => ['acceleration', 'm/s²'], 't' => ['time', 's']],
+            ],
+            [
+                'v² = u² + 2 a s',
+                ['v' => ['end speed', 'm/s'], 'u' => ['start speed', 'm/s'], 'a' => ['acceleration', 'm/s²'], 's' => ['distance', 'm']],
+            ],
+            [
+                's = (u + v)/2 × t',
+                ['s' => ['distance', 'm'], 'u' => ['start speed', 'm/s'], 'v' => ['end speed', 'm/s'], 't' => ['time', 's']],
+            ],
             ['F = m a', ['F' => ['force', 'N'], 'm' => ['mass', 'kg'], 'a' => ['acceleration', 'm/s²']]],
             ['M = F d', ['M' => ['moment', 'N m'], 'F' => ['force', 'N'], 'd' => ['distance from the pivot', 'm']]],
             ['p = F/A', ['p' => ['pressure', 'Pa'], 'F' => ['force', 'N'], 'A' => ['area', 'm²']]],
@@ -32,7 +49,15 @@ final class StartingSheets
         ],
         'Energy' => [
             ['W = F s', ['W' => ['work', 'J'], 'F' => ['force', 'N'], 's' => ['distance', 'm']]],
-            ['E = m g h', ['E' => ['energy of height', 'J'], 'm' => ['mass', 'kg'], 'g' => ['acceleration of falling', 'm/s²'], 'h' => ['height', 'm']]],
+            [
+                'E = m g h',
+                [
+                    'E' => ['energy of height', 'J'],
+                    'm' => ['mass', 'kg'],
+                    'g' => ['acceleration of falling', 'm/s²'],
+                    'h' => ['height', 'm'],
+                ],
+            ],
             ['E = m v²/2', ['E' => ['energy of motion', 'J'], 'm' => ['mass', 'kg'], 'v' => ['speed', 'm/s']]],
             ['P = E/t', ['P' => ['power', 'W'], 'E' => ['energy', 'J'], 't' => ['time', 's']]],
         ],
@@ -43,7 +68,14 @@ final class StartingSheets
         ],
         'Statistics and chance' => [
             ['m = s/n', ['m' => ['mean', ''], 's' => ['sum of the values', ''], 'n' => ['number of values', '']]],
-            ['P = f/n', ['P' => ['probability', ''], 'f' => ['number of favourable outcomes', ''], 'n' => ['number of equally likely outcomes', '']]],
+            [
+                'P = f/n',
+                [
+                    'P' => ['probability', ''],
+                    'f' => ['number of favourable outcomes', ''],
+                    'n' => ['number of equally likely outcomes', ''],
+                ],
+            ],
         ],
         'Money and share' => [
             ['p = a/w', ['p' => ['share', ''], 'a' => ['part', ''], 'w' => ['whole', '']]],
@@ -62,6 +94,12 @@ final class StartingSheets
     /** @return array<string, list<SheetFormula>> */
     public static function all(): array
     {
-        return array_map(static fn (array $set): array => array_map(static fn (array $formula): SheetFormula => SheetFormula::of($formula[0], $formula[1]), $set), self::SETS);
+        return array_map(
+            static fn (array $set): array => array_map(
+                static fn (array $formula): SheetFormula => SheetFormula::of($formula[0], $formula[1]),
+                $set,
+            ),
+            self::SETS,
+        );
     }
 }

@@ -41,9 +41,26 @@ final class BlocksTest extends TestCase
         yield 'quotation' => ['quotation', ['text' => 'Fortunate hours alone I count.', 'source' => 'on a sundial at Larkfield']];
         yield 'term' => ['term', ['word' => 'noon', 'meaning' => 'the Sun is highest', 'hook' => 'no shadow at noon', 'picture' => 'gate']];
         yield 'picture' => ['picture', ['medium' => 'gate', 'caption' => 'At the gate']];
-        yield 'figure' => ['figure', ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']]];
-        yield 'worked' => ['worked', ['task' => 'Add', 'lines' => [['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'sum'], ['id' => 'b', 'formula' => '', 'reason' => 'done']]]];
-        yield 'choice' => ['question', ['type' => 'choice', 'prompt' => 'When?', 'marks' => 2, 'choices' => [['id' => 'x', 'text' => 'noon', 'right' => true], ['id' => 'y', 'text' => 'dawn', 'right' => false]]]];
+        yield 'figure' => [
+            'figure',
+            ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']],
+        ];
+        yield 'worked' => [
+            'worked',
+            [
+                'task' => 'Add',
+                'lines' => [['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'sum'], ['id' => 'b', 'formula' => '', 'reason' => 'done']],
+            ],
+        ];
+        yield 'choice' => [
+            'question',
+            [
+                'type' => 'choice',
+                'prompt' => 'When?',
+                'marks' => 2,
+                'choices' => [['id' => 'x', 'text' => 'noon', 'right' => true], ['id' => 'y', 'text' => 'dawn', 'right' => false]],
+            ],
+        ];
         yield 'pause' => ['pause', ['prompt' => 'Try it.', 'marks' => 1, 'seconds' => null]];
         yield 'instructions' => ['instructions', ['items' => ['Put up a stick.', 'Mark its shadow.']]];
     }
@@ -60,7 +77,10 @@ final class BlocksTest extends TestCase
             self::assertSame([], array_diff(array_keys($layout->pieces), $names), 'something drawn has no piece');
             self::assertSame([], array_diff(array_keys($block->words(self::context())), $names), 'something told has no piece');
             foreach (array_merge(...array_values($layout->pieces)) as $shape) {
-                self::assertTrue((new Box(0, 0, $width, $layout->height))->holds($shape->box, 12), "{$kind} draws outside its box: {$shape->written()}");
+                self::assertTrue(
+                    (new Box(0, 0, $width, $layout->height))->holds($shape->box, 12),
+                    "{$kind} draws outside its box: {$shape->written()}",
+                );
             }
         }
         self::assertNotSame('', implode('', $block->words(self::context())));
@@ -93,10 +113,16 @@ final class BlocksTest extends TestCase
 
     public function test_a_quotation_needs_its_source_and_its_sums_are_left_alone(): void
     {
-        $read = static fn (string $text, string $source): QuotationBlock => QuotationBlock::from(new Fields(['text' => $text, 'source' => $source]));
+        $read = static fn (string $text, string $source): QuotationBlock => QuotationBlock::from(new Fields([
+            'text' => $text,
+            'source' => $source,
+        ]));
         self::assertStringContainsString('whose words', (string) $read('Carpe diem.', '')->missing());
         self::assertNull($read('Two and two is five.', 'a novel')->missing());
-        self::assertNotContains('2 + 2 = 5', array_map(static fn (Statement $statement): string => $statement->text, $read('2 + 2 = 5', 'a novel')->statements()));
+        self::assertNotContains(
+            '2 + 2 = 5',
+            array_map(static fn (Statement $statement): string => $statement->text, $read('2 + 2 = 5', 'a novel')->statements()),
+        );
     }
 
     public function test_only_a_question_asks_one_and_only_some_kinds_show_pictures(): void
@@ -110,16 +136,25 @@ final class BlocksTest extends TestCase
 
     public function test_a_credit_stands_under_its_picture(): void
     {
-        $layout = PictureBlock::from(new Fields(['medium' => 'gate', 'caption' => '']))->layout(new LayoutBounds(800, 500, 34, self::context()));
+        $layout = PictureBlock::from(new Fields([
+            'medium' => 'gate',
+            'caption' => '',
+        ]))->layout(new LayoutBounds(800, 500, 34, self::context()));
         $written = implode(' ', array_map(static fn ($shape): string => $shape->written(), $layout->pieces[BlockPiece::MAIN]));
         self::assertStringContainsString('Mina · CC-BY', $written);
     }
 
     public function test_reasons_stand_beside_the_working_where_there_is_room_and_under_it_where_not(): void
     {
-        $worked = WorkedBlock::from(new Fields(['task' => '', 'lines' => [['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'the sum']]]));
+        $worked = WorkedBlock::from(new Fields([
+            'task' => '',
+            'lines' => [['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'the sum']],
+        ]));
         $reason = static function (float $width) use ($worked): Box {
-            $texts = array_values(array_filter($worked->layout(new LayoutBounds($width, null, 34, self::context()))->pieces['a'], static fn ($shape): bool => str_contains($shape->written(), 'the sum')));
+            $texts = array_values(array_filter(
+                $worked->layout(new LayoutBounds($width, null, 34, self::context()))->pieces['a'],
+                static fn ($shape): bool => str_contains($shape->written(), 'the sum'),
+            ));
 
             return $texts[0]->box;
         };

@@ -18,7 +18,14 @@ final class BarModelTest extends TestCase
     public function test_every_amount_follows_from_any_known_one(): void
     {
         // 2 of 5 parts shaded, one part 9: worked out by hand.
-        $expected = ['part' => "9\u{00A0}cm", 'shaded' => "18\u{00A0}cm", 'rest' => "27\u{00A0}cm", 'whole' => "45\u{00A0}cm", 'fraction' => '2/5', 'percent' => '40%'];
+        $expected = [
+            'part' => "9\u{00A0}cm",
+            'shaded' => "18\u{00A0}cm",
+            'rest' => "27\u{00A0}cm",
+            'whole' => "45\u{00A0}cm",
+            'fraction' => '2/5',
+            'percent' => '40%',
+        ];
         foreach (['whole' => '45', 'shaded' => '18', 'unshaded' => '27', 'part' => '9'] as $known => $amount) {
             self::assertSame($expected, self::facts(self::parts(5, 2, $known, $amount)), $known);
         }
@@ -34,11 +41,23 @@ final class BarModelTest extends TestCase
 
     public function test_two_bars_by_difference_and_by_ratio(): void
     {
-        $by = static fn (array $more): BarModel => BarModel::from(new Fields(['mode' => 'compare', 'firstName' => 'Mina', 'secondName' => 'Tom', 'unit' => '£', ...$more]));
+        $by = static fn (array $more): BarModel => BarModel::from(new Fields([
+            'mode' => 'compare',
+            'firstName' => 'Mina',
+            'secondName' => 'Tom',
+            'unit' => '£',
+            ...$more,
+        ]));
         $difference = self::facts($by(['by' => 'difference', 'difference' => '8', 'known' => 'total', 'amount' => '50']));
-        self::assertSame(['£29', '£21', '£8', '£50'], [$difference['first'], $difference['second'], $difference['difference'], $difference['total']]);
+        self::assertSame(
+            ['£29', '£21', '£8', '£50'],
+            [$difference['first'], $difference['second'], $difference['difference'], $difference['total']],
+        );
         $ratio = self::facts($by(['by' => 'ratio', 'ratioFirst' => 3, 'ratioSecond' => 2, 'known' => 'difference', 'amount' => '7']));
-        self::assertSame(['£21', '£14', '£7', '£35', '3 : 2', '£7'], [$ratio['first'], $ratio['second'], $ratio['part'], $ratio['total'], $ratio['ratio'], $ratio['difference']]);
+        self::assertSame(
+            ['£21', '£14', '£7', '£35', '3 : 2', '£7'],
+            [$ratio['first'], $ratio['second'], $ratio['part'], $ratio['total'], $ratio['ratio'], $ratio['difference']],
+        );
     }
 
     /** @return iterable<array{array<string, mixed>, string, string}> quantities, field, part of the sentence */
@@ -72,9 +91,32 @@ final class BarModelTest extends TestCase
 
     public function test_the_bar_and_the_fraction_side_by_side_agree(): void
     {
-        foreach (['whole' => ['2/5 of 45 cm', '45 cm ÷ 5 = 9 cm', '2 × 9 cm = 18 cm'], 'shaded' => ['2/5 of it is 45 cm', '45 cm ÷ 2 = 22.5 cm', '5 × 22.5 cm = 112.5 cm'], 'unshaded' => ['3/5 of it is 45 cm', '45 cm ÷ 3 = 15 cm', '5 × 15 cm = 75 cm'], 'part' => ['1/5 of it is 45 cm', '5 × 45 cm = 225 cm']] as $known => $lines) {
-            $figure = BarModel::from(new Fields(['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => $known, 'amount' => '45', 'unit' => 'cm', 'beside' => 'fraction']));
-            $written = str_replace("\u{00A0}", ' ', implode(' | ', array_map(static fn ($shape): string => $shape->written(), array_merge(...array_values(self::drawn($figure, $figure->smallest()))))));
+        foreach ([
+            'whole' => ['2/5 of 45 cm', '45 cm ÷ 5 = 9 cm', '2 × 9 cm = 18 cm'],
+            'shaded' => ['2/5 of it is 45 cm', '45 cm ÷ 2 = 22.5 cm', '5 × 22.5 cm = 112.5 cm'],
+            'unshaded' => ['3/5 of it is 45 cm', '45 cm ÷ 3 = 15 cm', '5 × 15 cm = 75 cm'],
+            'part' => ['1/5 of it is 45 cm', '5 × 45 cm = 225 cm'],
+        ] as $known => $lines) {
+            $figure = BarModel::from(new Fields([
+                'mode' => 'parts',
+                'parts' => 5,
+                'shaded' => 2,
+                'known' => $known,
+                'amount' => '45',
+                'unit' => 'cm',
+                'beside' => 'fraction',
+            ]));
+            $written = str_replace(
+                "\u{00A0}",
+                ' ',
+                implode(
+                    ' | ',
+                    array_map(
+                        static fn ($shape): string => $shape->written(),
+                        array_merge(...array_values(self::drawn($figure, $figure->smallest()))),
+                    ),
+                ),
+            );
             foreach ($lines as $line) {
                 self::assertStringContainsString($line, $written);
             }
@@ -96,9 +138,27 @@ final class BarModelTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 150; $round++) {
             $parts = mt_rand(1, 24);
-            $figures[] = BarModel::from(new Fields(['mode' => 'parts', 'parts' => $parts, 'shaded' => mt_rand(0, $parts), 'known' => 'whole', 'amount' => (string) (mt_rand(1, 99999) / 10), 'unit' => 'cm', 'beside' => ['nothing', 'fraction'][$round % 2]]));
+            $figures[] = BarModel::from(new Fields([
+                'mode' => 'parts',
+                'parts' => $parts,
+                'shaded' => mt_rand(0, $parts),
+                'known' => 'whole',
+                'amount' => (string) (mt_rand(1, 99999) / 10),
+                'unit' => 'cm',
+                'beside' => ['nothing', 'fraction'][$round % 2],
+            ]));
             $second = mt_rand(1, 9);
-            $figures[] = BarModel::from(new Fields(['mode' => 'compare', 'by' => 'ratio', 'firstName' => 'Elephants', 'secondName' => 'Mice', 'ratioFirst' => $second + mt_rand(0, 3), 'ratioSecond' => $second, 'known' => 'total', 'amount' => (string) mt_rand(1, 5000), 'unit' => 'kg']));
+            $figures[] = BarModel::from(new Fields([
+                'mode' => 'compare',
+                'by' => 'ratio',
+                'firstName' => 'Elephants',
+                'secondName' => 'Mice',
+                'ratioFirst' => $second + mt_rand(0, 3),
+                'ratioSecond' => $second,
+                'known' => 'total',
+                'amount' => (string) mt_rand(1, 5000),
+                'unit' => 'kg',
+            ]));
         }
 
         return $figures;
@@ -106,6 +166,13 @@ final class BarModelTest extends TestCase
 
     private static function parts(int $parts, int $shaded, string $known, string $amount): BarModel
     {
-        return BarModel::from(new Fields(['mode' => 'parts', 'parts' => $parts, 'shaded' => $shaded, 'known' => $known, 'amount' => $amount, 'unit' => 'cm']));
+        return BarModel::from(new Fields([
+            'mode' => 'parts',
+            'parts' => $parts,
+            'shaded' => $shaded,
+            'known' => $known,
+            'amount' => $amount,
+            'unit' => 'cm',
+        ]));
     }
 }

@@ -28,7 +28,11 @@ trait ChecksFigures
             $smallest = $figure->smallest();
             self::assertLessThanOrEqual(1430, $smallest->width);
             self::assertLessThanOrEqual(660, $smallest->height, "{$index} would not fit under a title");
-            foreach ([$smallest, new Box(0, 0, max(700, $smallest->width), max(600, $smallest->height)), new Box(0, 0, 1430, 700)] as $box) {
+            foreach ([
+                $smallest,
+                new Box(0, 0, max(700, $smallest->width), max(600, $smallest->height)),
+                new Box(0, 0, 1430, 700),
+            ] as $box) {
                 self::assertLabelsKeepApart($figure, $box, (string) $index);
             }
         }
@@ -91,7 +95,10 @@ trait ChecksFigures
 
     private static function assertLabelsKeepApart(Figure $figure, Box $box, string $index): void
     {
-        $labels = array_values(array_filter(array_merge(...array_values(self::drawn($figure, $box))), static fn (Shape $shape): bool => $shape->isText()));
+        $labels = array_values(array_filter(
+            array_merge(...array_values(self::drawn($figure, $box))),
+            static fn (Shape $shape): bool => $shape->isText(),
+        ));
         $troubles = [];
         foreach ($labels as $number => $label) {
             if (! $box->holds($label->box, 3)) {
@@ -109,6 +116,9 @@ trait ChecksFigures
     /** @return array<string, list<Shape>> */
     private static function drawn(Figure $figure, ?Box $box = null): array
     {
-        return $figure->scene($box ?? new Box(0, 0, 700, 500), new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures()));
+        return $figure->scene(
+            $box ?? new Box(0, 0, 700, 500),
+            new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures()),
+        );
     }
 }

@@ -71,7 +71,12 @@ trait ChecksVariation
 
     private static function isWithin(Quantity $fact, Quantity $answer, string $tolerance): bool
     {
-        return $fact->equals($answer)
-            || ($tolerance !== '' && $fact->unit->measuresLike($answer->unit) && $fact->value->minus($answer->value)->abs()->isLessThanOrEqualTo($tolerance));
+        if ($fact->equals($answer)) {
+            return true;
+        }
+
+        return $tolerance !== ''
+            && $fact->unit->measuresLike($answer->unit)
+            && $fact->value->minus($answer->value)->abs()->isLessThanOrEqualTo($tolerance);
     }
 }

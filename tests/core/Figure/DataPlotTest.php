@@ -28,28 +28,45 @@ final class DataPlotTest extends TestCase
         ];
         foreach ($sets as $number => [$across, $up]) {
             $plot = self::plot('scatter', implode("\n", array_map(static fn ($a, $b): string => "{$a}\t{$b}", $across, $up)));
-            $facts = array_column(array_map(static fn ($fact): array => [$fact->name, $fact->quantity?->value->toFloat()], $plot->facts()), 1, 0);
+            $facts = array_column(
+                array_map(static fn ($fact): array => [$fact->name, $fact->quantity?->value->toFloat()], $plot->facts()),
+                1,
+                0,
+            );
             self::assertSame(9.0, $facts['mean across']);
             self::assertEqualsWithDelta(7.50, $facts['mean up'], 0.002, "set {$number}");
             self::assertEqualsWithDelta(0.816, $facts['r'], 0.0011);
             self::assertEqualsWithDelta(0.500, $facts['slope'], 0.0005);
             self::assertEqualsWithDelta(3.00, $facts['intercept'], 0.003);
         }
-        self::assertSame('(13, 12.74)', self::facts(self::plot('scatter', implode("\n", array_map(static fn (float $a, float $b): string => "{$a},{$b}", $sets[2][0], $sets[2][1]))))['far']);
+        self::assertSame(
+            '(13, 12.74)',
+            self::facts(self::plot(
+                'scatter',
+                implode("\n", array_map(static fn (float $a, float $b): string => "{$a},{$b}", $sets[2][0], $sets[2][1])),
+            ))['far'],
+        );
     }
 
     public function test_values_of_a_sample(): void
     {
         // Worked by hand: 2 4 4 5 7 9 has mean 31/6, median 4.5, mode 4, range 7, quartiles 4 and 7.
         $facts = self::facts(self::plot('dots', "n\n2\n9\n4\n7\n4\n5"));
-        self::assertSame(["≈\u{00A0}5.17", '4.5', '4', '7', '4', '7'], [$facts['mean'], $facts['median'], $facts['mode'], $facts['range'], $facts['lower quartile'], $facts['upper quartile']]);
+        self::assertSame(
+            ["≈\u{00A0}5.17", '4.5', '4', '7', '4', '7'],
+            [$facts['mean'], $facts['median'], $facts['mode'], $facts['range'], $facts['lower quartile'], $facts['upper quartile']],
+        );
         self::assertSame('none', self::facts(self::plot('dots', "1\n2\n3"))['mode']);
     }
 
     public function test_a_table_is_read_however_it_was_pasted(): void
     {
         $expected = self::facts(self::plot('lines', "Day,Heron\nMon,3.5\nTue,4"));
-        foreach (["Day\tHeron\nMon\t3.5\nTue\t4", "Day;Heron\r\nMon;3,5\r\nTue;4", "\"Day\",\"Heron\"\n\"Mon\",3.5\n\n\"Tue\",4"] as $pasted) {
+        foreach ([
+            "Day\tHeron\nMon\t3.5\nTue\t4",
+            "Day;Heron\r\nMon;3,5\r\nTue;4",
+            "\"Day\",\"Heron\"\n\"Mon\",3.5\n\n\"Tue\",4",
+        ] as $pasted) {
             self::assertSame($expected, self::facts(self::plot('lines', $pasted)));
         }
     }
@@ -61,7 +78,12 @@ final class DataPlotTest extends TestCase
         self::assertRefused(DataPlot::class, ['kind' => 'scatter', 'table' => "a, 2\n3, many"], 'table', 'is not a number');
         self::assertRefused(DataPlot::class, ['kind' => 'scatter', 'table' => "1\n3"], 'table', 'two columns');
         self::assertRefused(DataPlot::class, ['kind' => 'bars', 'table' => ''], 'table', 'still empty');
-        self::assertRefused(DataPlot::class, ['kind' => 'bars', 'table' => implode("\n", array_map(static fn ($n): string => "thing {$n}, {$n}", range(1, 13)))], 'table', 'only 12');
+        self::assertRefused(
+            DataPlot::class,
+            ['kind' => 'bars', 'table' => implode("\n", array_map(static fn ($n): string => "thing {$n}, {$n}", range(1, 13)))],
+            'table',
+            'only 12',
+        );
         self::assertRefused(DataPlot::class, ['kind' => 'lines', 'table' => "year, birds\n2020, 3\n2019, 4"], 'table', 'must rise');
         self::assertRefused(DataPlot::class, ['kind' => 'lines', 'table' => "a,b,c,d,e\n1,2,3,4,5"], 'table', 'at most 4');
     }
@@ -71,7 +93,10 @@ final class DataPlotTest extends TestCase
     {
         return [
             self::plot('scatter', "x, y\n1, 2\n2, 4\n3, 5"), self::plot('dots', "minutes\n3\n5\n8"),
-            self::plot('bars', "Day, Herons\nMonday, 4\nTuesday, 7\nFriday, 2"), self::plot('lines', "Month, Rain\nMay, 40\nJune, 55\nJuly, 61\nAugust, 30"),
+            self::plot('bars', "Day, Herons\nMonday, 4\nTuesday, 7\nFriday, 2"), self::plot(
+                'lines',
+                "Month, Rain\nMay, 40\nJune, 55\nJuly, 61\nAugust, 30",
+            ),
         ];
     }
 
@@ -87,7 +112,13 @@ final class DataPlotTest extends TestCase
             $figures[] = self::plot('scatter', "hours of sunshine, growth in millimetres\n".implode("\n", $pairs));
             $figures[] = self::plot('dots', "minutes\n".implode("\n", array_map(static fn (): int => mt_rand(1, 12), range(0, $rows + 8))));
             $series = mt_rand(1, 3);
-            $named = array_map(static fn (int $row): string => ['Monday', 'Tuesday', 'Wed', 'Thursday', 'Friday'][$row % 5].' '.$row.str_repeat(', '.mt_rand(-30, 900), $series), range(0, $rows));
+            $named = array_map(
+                static fn (int $row): string => ['Monday', 'Tuesday', 'Wed', 'Thursday', 'Friday'][$row % 5]
+                    .' '
+                    .$row
+                    .str_repeat(', '.mt_rand(-30, 900), $series),
+                range(0, $rows),
+            );
             $head = 'Day, '.implode(', ', array_slice(['Herons counted', 'Wrens counted', 'Swallows'], 0, $series));
             $figures[] = self::plot('bars', "{$head}\n".implode("\n", $named));
             $figures[] = self::plot('lines', "{$head}\n".implode("\n", $named));

@@ -17,14 +17,32 @@ final class EquivalenceTest extends TestCase
     {
         foreach (['3/8', '0.375', '37.5%', '6/16'] as $share) {
             $facts = self::facts(self::of($share));
-            self::assertSame(['3/8', '0.375', '37.5%', '62.5%'], [$facts['fraction'], $facts['decimal'], $facts['percent'], $facts['rest']], $share);
+            self::assertSame(
+                ['3/8', '0.375', '37.5%', '62.5%'],
+                [$facts['fraction'], $facts['decimal'], $facts['percent'], $facts['rest']],
+                $share,
+            );
         }
     }
 
     public function test_periods_of_recurring_decimals(): void
     {
         // Lengths of the periods of 1/p: OEIS A002371 (decimal expansion of the reciprocals of primes), from memory.
-        $lengths = [3 => 1, 7 => 6, 11 => 2, 13 => 6, 17 => 16, 19 => 18, 23 => 22, 29 => 28, 31 => 15, 37 => 3, 41 => 5, 43 => 21, 47 => 46];
+        $lengths = [
+            3 => 1,
+            7 => 6,
+            11 => 2,
+            13 => 6,
+            17 => 16,
+            19 => 18,
+            23 => 22,
+            29 => 28,
+            31 => 15,
+            37 => 3,
+            41 => 5,
+            43 => 21,
+            47 => 46,
+        ];
         foreach ($lengths as $prime => $length) {
             self::assertSame($length, strlen(self::facts(self::of("1/{$prime}"))['recurring']), "1/{$prime}");
         }
@@ -42,7 +60,10 @@ final class EquivalenceTest extends TestCase
 
     public function test_the_strip_is_shaded_to_scale(): void
     {
-        $cells = array_values(array_filter(self::drawn(self::of('2/5'))['fraction'], static fn ($shape): bool => $shape->element === 'rect' && $shape->box->width < 300));
+        $cells = array_values(array_filter(
+            self::drawn(self::of('2/5'))['fraction'],
+            static fn ($shape): bool => $shape->element === 'rect' && $shape->box->width < 300,
+        ));
         self::assertNotSame([], $cells);
         $widths = array_map(static fn ($cell): float => round($cell->box->width), $cells);
         self::assertLessThanOrEqual(2, count(array_unique($widths)), 'cells are alike, their shading a little smaller');

@@ -21,7 +21,10 @@ final class FlowTest extends TestCase
         foreach (self::randomFigures(12) as $flow) {
             foreach ([$flow->smallest(), new Box(0, 0, 1430, 700)] as $room) {
                 $shapes = array_merge(...array_values(self::drawn($flow, $room)));
-                $boxes = array_values(array_map(static fn (Shape $shape): Box => $shape->box, array_filter($shapes, static fn (Shape $shape): bool => $shape->element === 'rect')));
+                $boxes = array_values(array_map(
+                    static fn (Shape $shape): Box => $shape->box,
+                    array_filter($shapes, static fn (Shape $shape): bool => $shape->element === 'rect'),
+                ));
                 self::assertCount(count($flow->boxes), $boxes);
                 foreach ($boxes as $number => $box) {
                     self::assertTrue($room->holds($box, 2));
@@ -42,7 +45,13 @@ final class FlowTest extends TestCase
     public function test_every_word_is_seen_in_the_smallest_box(): void
     {
         foreach (self::randomFigures(13) as $flow) {
-            $written = implode(' ', array_map(static fn (Shape $shape): string => $shape->written(), array_merge(...array_values(self::drawn($flow, $flow->smallest())))));
+            $written = implode(
+                ' ',
+                array_map(
+                    static fn (Shape $shape): string => $shape->written(),
+                    array_merge(...array_values(self::drawn($flow, $flow->smallest()))),
+                ),
+            );
             foreach ($flow->boxes as $box) {
                 foreach (explode(' ', $box->text) as $word) {
                     self::assertStringContainsString($word, $written);
@@ -62,7 +71,10 @@ final class FlowTest extends TestCase
 
     public function test_its_task_is_to_order_or_to_sort(): void
     {
-        self::assertSame(['order', 'Egg', 'Larva'], [self::of('chain', "Egg\nLarva")->task()['type'], ...array_column(self::of('chain', "Egg\nLarva")->task()['items'], 'text')]);
+        self::assertSame(
+            ['order', 'Egg', 'Larva'],
+            [self::of('chain', "Egg\nLarva")->task()['type'], ...array_column(self::of('chain', "Egg\nLarva")->task()['items'], 'text')],
+        );
         $sort = Flow::from(new Fields(['kind' => 'cause', 'causes' => "a\nb", 'event' => 'c', 'effects' => 'd']))->task();
         self::assertSame(['group-1', 'group-1', 'group-2'], array_column($sort['items'], 'group'));
     }
@@ -71,7 +83,16 @@ final class FlowTest extends TestCase
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
-        $words = ['Rain', 'Clouds form over the sea', 'The caterpillar eats leaves', 'An egg is laid', 'Snow', 'Peace', 'A long and hungry winter', 'Photosynthesis'];
+        $words = [
+            'Rain',
+            'Clouds form over the sea',
+            'The caterpillar eats leaves',
+            'An egg is laid',
+            'Snow',
+            'Peace',
+            'A long and hungry winter',
+            'Photosynthesis',
+        ];
         $line = static fn (): string => $words[mt_rand(0, 7)];
         $figures = [];
         for ($round = 0; $round < 60; $round++) {
@@ -89,7 +110,12 @@ final class FlowTest extends TestCase
             } catch (InvalidQuantities $error) {
                 self::assertStringContainsString('too much', $error->getMessage());
             }
-            $figures[] = Flow::from(new Fields(['kind' => 'cause', 'causes' => implode("\n", array_slice($lines, 0, mt_rand(1, 3))), 'event' => $line(), 'effects' => implode("\n", array_slice($lines, 0, mt_rand(1, 3)))]));
+            $figures[] = Flow::from(new Fields([
+                'kind' => 'cause',
+                'causes' => implode("\n", array_slice($lines, 0, mt_rand(1, 3))),
+                'event' => $line(),
+                'effects' => implode("\n", array_slice($lines, 0, mt_rand(1, 3))),
+            ]));
         }
 
         self::assertGreaterThan(150, count($figures));
@@ -106,7 +132,10 @@ final class FlowTest extends TestCase
         $arrows = [];
         foreach ($shapes as $shape) {
             if ($shape->element === 'polyline') {
-                $points = array_map(static fn (string $point): array => array_map(floatval(...), explode(',', $point)), explode(' ', (string) $shape->attributes['points']));
+                $points = array_map(
+                    static fn (string $point): array => array_map(floatval(...), explode(',', $point)),
+                    explode(' ', (string) $shape->attributes['points']),
+                );
                 $arrows[] = [$points[0], $points[count($points) - 1]];
             }
         }

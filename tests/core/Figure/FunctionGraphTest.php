@@ -27,7 +27,10 @@ final class FunctionGraphTest extends TestCase
 
     public function test_lines_poles_and_touching_roots(): void
     {
-        self::assertSame(['2', '−0.5'], [self::facts(self::of('y = 2x + 1', '-4', '4'))['slope'], self::facts(self::of('2x + 1', '-4', '4'))['roots']]);
+        self::assertSame(
+            ['2', '−0.5'],
+            [self::facts(self::of('y = 2x + 1', '-4', '4'))['slope'], self::facts(self::of('2x + 1', '-4', '4'))['roots']],
+        );
         self::assertSame('none', self::facts(self::of('1/x', '-4', '4'))['roots'], 'a jump through zero is not a root');
         self::assertSame('2', self::facts(self::of('(x − 2)²', '-1', '5'))['roots'], 'a curve that only touches the axis');
         self::assertSame('none', self::facts(self::of('abs(x) + 1', '-2', '2'))['roots']);
@@ -38,7 +41,12 @@ final class FunctionGraphTest extends TestCase
     {
         self::assertRefused(FunctionGraph::class, ['functions' => 'x +', 'from' => '0', 'to' => '1'], 'functions', 'stops too early');
         self::assertRefused(FunctionGraph::class, ['functions' => 'a x + 1', 'from' => '0', 'to' => '1'], 'functions', '“a” has no value');
-        self::assertRefused(FunctionGraph::class, ['functions' => 'sqrt(x)', 'from' => '-5', 'to' => '-1'], 'from', 'has no value anywhere');
+        self::assertRefused(
+            FunctionGraph::class,
+            ['functions' => 'sqrt(x)', 'from' => '-5', 'to' => '-1'],
+            'from',
+            'has no value anywhere',
+        );
         self::assertRefused(FunctionGraph::class, ['functions' => 'x', 'from' => '3', 'to' => '1'], 'to', 'greater than the first');
         self::assertRefused(FunctionGraph::class, ['functions' => "x\n2x\n3x\n4x", 'from' => '0', 'to' => '1'], 'functions', 'from 1 to 3');
     }
@@ -58,7 +66,10 @@ final class FunctionGraphTest extends TestCase
     {
         // x² = x + 2 has the roots −1 and 2 by the quadratic formula.
         $facts = self::facts(self::of("x²\nx + 2", '-4', '4'));
-        self::assertSame(['−1', '1', '2', '4'], [$facts['crossing one x'], $facts['crossing one y'], $facts['crossing two x'], $facts['crossing two y']]);
+        self::assertSame(
+            ['−1', '1', '2', '4'],
+            [$facts['crossing one x'], $facts['crossing one y'], $facts['crossing two x'], $facts['crossing two y']],
+        );
         self::assertArrayNotHasKey('crossing one x', self::facts(self::of("x²\nx − 2", '-4', '4')));
     }
 
@@ -70,7 +81,16 @@ final class FunctionGraphTest extends TestCase
         for ($round = 0; $round < 70; $round++) {
             [$a, $b, $c] = [mt_rand(1, 5), mt_rand(-9, 9), mt_rand(-9, 9)];
             $sign = static fn (int $number): string => ($number < 0 ? '- ' : '+ ').abs($number);
-            $lines = [["{$a}x {$sign($b)}", "{$a}x^2 {$sign($b)}x {$sign($c)}", "{$a} sin({$a}x) {$sign($b)}", "{$a}/x {$sign($c)}", "x^3 {$sign($b)}x", "2^x {$sign($c)}"][$round % 6]];
+            $lines = [
+                [
+                    "{$a}x {$sign($b)}",
+                    "{$a}x^2 {$sign($b)}x {$sign($c)}",
+                    "{$a} sin({$a}x) {$sign($b)}",
+                    "{$a}/x {$sign($c)}",
+                    "x^3 {$sign($b)}x",
+                    "2^x {$sign($c)}",
+                ][$round % 6],
+            ];
             if (mt_rand(0, 2) === 0) {
                 $lines[] = "{$c}x/2 {$sign($a)}";
             }

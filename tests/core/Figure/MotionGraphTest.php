@@ -20,7 +20,11 @@ final class MotionGraphTest extends TestCase
             foreach (array_keys($whole) as $other) {
                 if ($one < $other) {
                     $facts = self::facts(self::of(array_diff_key($whole, [$one => '', $other => ''])));
-                    self::assertSame(["4\u{00A0}m/s", "10\u{00A0}m/s", "1\u{00A0}m/s²", "42\u{00A0}m", "6\u{00A0}s"], [$facts['start speed'], $facts['end speed'], $facts['acceleration'], $facts['displacement'], $facts['time']], "without {$one} and {$other}");
+                    self::assertSame(
+                        ["4\u{00A0}m/s", "10\u{00A0}m/s", "1\u{00A0}m/s²", "42\u{00A0}m", "6\u{00A0}s"],
+                        [$facts['start speed'], $facts['end speed'], $facts['acceleration'], $facts['displacement'], $facts['time']],
+                        "without {$one} and {$other}",
+                    );
                 }
             }
         }
@@ -30,7 +34,10 @@ final class MotionGraphTest extends TestCase
     {
         // 20 m/s upwards with g = 10 m/s²: at 15 m after 1 s and again after 3 s (v = ±10 m/s).
         $facts = self::facts(self::of(['u' => '20', 'a' => '-10', 's' => '15']));
-        self::assertSame(["1\u{00A0}s", "10\u{00A0}m/s", "3\u{00A0}s", "−10\u{00A0}m/s"], [$facts['time'], $facts['end speed'], $facts['second time'], $facts['second end speed']]);
+        self::assertSame(
+            ["1\u{00A0}s", "10\u{00A0}m/s", "3\u{00A0}s", "−10\u{00A0}m/s"],
+            [$facts['time'], $facts['end speed'], $facts['second time'], $facts['second end speed']],
+        );
     }
 
     public function test_impossible_motions_get_a_sentence(): void
@@ -49,7 +56,10 @@ final class MotionGraphTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 60; $round++) {
             $view = ['both', 'speed', 'distance'][$round % 3];
-            $figures[] = self::of(['u' => (string) mt_rand(-5, 40), 'a' => (string) (mt_rand(-60, 60) / 10), 't' => (string) (mt_rand(1, 200) / 10)], $view);
+            $figures[] = self::of(
+                ['u' => (string) mt_rand(-5, 40), 'a' => (string) (mt_rand(-60, 60) / 10), 't' => (string) (mt_rand(1, 200) / 10)],
+                $view,
+            );
             $figures[] = self::of(['u' => (string) mt_rand(20, 40), 'a' => (string) -mt_rand(1, 9), 's' => (string) mt_rand(1, 20)], $view);
         }
 

@@ -16,13 +16,19 @@ final class NumberLineTest extends TestCase
     public function test_places_distances_and_jumps_are_exact(): void
     {
         $facts = self::facts(self::line('-2', '3', '1/3', "A = -2/3\nB = 1 1/3", '-2/3 to 1 1/3'));
-        self::assertSame(['−2/3', '4/3', '2', '2', '4/3'], [$facts['mark a'], $facts['mark b'], $facts['distance'], $facts['jump'], $facts['landing']]);
+        self::assertSame(
+            ['−2/3', '4/3', '2', '2', '4/3'],
+            [$facts['mark a'], $facts['mark b'], $facts['distance'], $facts['jump'], $facts['landing']],
+        );
         self::assertSame('−4', self::facts(self::line('-5', '5', '1', '', '3 to -1'))['jump']);
     }
 
     public function test_equal_divisions_are_equally_far_apart(): void
     {
-        $ticks = array_values(array_filter(self::drawn(self::line('0', '1', '1/7', '', ''))['line'], static fn ($shape): bool => $shape->element === 'polyline' && $shape->box->width < 0.01));
+        $ticks = array_values(array_filter(
+            self::drawn(self::line('0', '1', '1/7', '', ''))['line'],
+            static fn ($shape): bool => $shape->element === 'polyline' && $shape->box->width < 0.01,
+        ));
         self::assertCount(8, $ticks);
         for ($tick = 1; $tick < 8; $tick++) {
             self::assertEqualsWithDelta($ticks[1]->box->x - $ticks[0]->box->x, $ticks[$tick]->box->x - $ticks[$tick - 1]->box->x, 0.01);
@@ -52,7 +58,20 @@ final class NumberLineTest extends TestCase
             $place = static fn (): string => (string) ($from * $bottom + mt_rand(0, $length * $bottom)).'/'.$bottom;
             $marks = array_unique(array_map(static fn (): string => $place(), range(0, mt_rand(0, 4))));
             $start = mt_rand(0, $length - 1) + $from;
-            $figures[] = self::line((string) $from, (string) ($from + $length), "1/{$bottom}", implode("\n", array_map(static fn (string $mark, int $number): string => chr(65 + $number)." = {$mark}", $marks, array_keys(array_values($marks)))), mt_rand(0, 1) === 1 ? "{$start} to ".($from + $length) : '');
+            $figures[] = self::line(
+                (string) $from,
+                (string) ($from + $length),
+                "1/{$bottom}",
+                implode(
+                    "\n",
+                    array_map(
+                        static fn (string $mark, int $number): string => chr(65 + $number)." = {$mark}",
+                        $marks,
+                        array_keys(array_values($marks)),
+                    ),
+                ),
+                mt_rand(0, 1) === 1 ? "{$start} to ".($from + $length) : '',
+            );
         }
 
         return $figures;

@@ -35,14 +35,23 @@ final class PictureMapTest extends TestCase
 
     public function test_a_spot_keeps_the_slide_it_leads_to(): void
     {
-        $map = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9']]]));
+        $map = PictureMap::from(new Fields([
+            'picture' => 'picture-1',
+            'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9']],
+        ]));
         self::assertSame('slide-9', $map->spots[0]->slide);
         self::assertSame(['picture-1'], $map->pictures());
     }
 
     public function test_a_spot_leads_on_from_its_sign_and_from_its_name_and_a_spot_without_a_slide_does_not(): void
     {
-        $map = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => [['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9'], ['name' => 'the sky', 'x' => 0.7, 'y' => 0.1, 'slide' => '']]]));
+        $map = PictureMap::from(new Fields([
+            'picture' => 'picture-1',
+            'spots' => [
+                ['name' => 'the boat', 'x' => 0.2, 'y' => 0.3, 'slide' => 'slide-9'],
+                ['name' => 'the sky', 'x' => 0.7, 'y' => 0.1, 'slide' => ''],
+            ],
+        ]));
         $context = new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures());
         $links = $map->links($map->smallest(), $context);
         self::assertSame(['spot-1'], array_keys($links));
@@ -71,7 +80,10 @@ final class PictureMapTest extends TestCase
 
     private static function holds(Box $outer, Box $inner): bool
     {
-        return $inner->x >= $outer->x - 0.01 && $inner->y >= $outer->y - 0.01 && $inner->right() <= $outer->right() + 0.01 && $inner->bottom() <= $outer->bottom() + 0.01;
+        return $inner->x >= $outer->x - 0.01
+            && $inner->y >= $outer->y - 0.01
+            && $inner->right() <= $outer->right() + 0.01
+            && $inner->bottom() <= $outer->bottom() + 0.01;
     }
 
     public function test_too_many_spots_are_refused(): void
@@ -87,7 +99,15 @@ final class PictureMapTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 120; $round++) {
             $near = mt_rand(0, 1) === 1 ? 1000 : 120;
-            $spots = array_map(static fn (int $number): array => ['name' => ['the boat', 'a woman with a lamp', 'sky'][$number % 3]." {$number}", 'x' => mt_rand(0, $near) / 1000, 'y' => mt_rand(0, $near) / 1000, 'slide' => mt_rand(0, 1) === 1 ? "slide-{$number}" : ''], range(0, mt_rand(0, 8)));
+            $spots = array_map(
+                static fn (int $number): array => [
+                    'name' => ['the boat', 'a woman with a lamp', 'sky'][$number % 3]." {$number}",
+                    'x' => mt_rand(0, $near) / 1000,
+                    'y' => mt_rand(0, $near) / 1000,
+                    'slide' => mt_rand(0, 1) === 1 ? "slide-{$number}" : '',
+                ],
+                range(0, mt_rand(0, 8)),
+            );
             $figures[] = PictureMap::from(new Fields(['picture' => 'picture-1', 'spots' => $spots]));
         }
 

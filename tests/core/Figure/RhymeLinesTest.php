@@ -19,12 +19,36 @@ final class RhymeLinesTest extends TestCase
     {
         $verses = [
             ["Tyger Tyger, burning bright,\nIn the forests of the night;", 'AA', 'couplets'],
-            ["I wandered lonely as a cloud\nThat floats on high o'er vales and hills,\nWhen all at once I saw a crowd,\nA host, of golden daffodils", 'ABAB', 'alternate rhyme'],
-            ["It is an ancient Mariner,\nAnd he stoppeth one of three.\nBy thy long grey beard and glittering eye,\nNow wherefore stopp'st thou me?", 'ABCB', 'the ballad pattern'],
-            ["I sometimes hold it half a sin\nTo put in words the grief I feel;\nFor words, like Nature, half reveal\nAnd half conceal the Soul within.", 'ABBA', 'enclosed rhyme'],
-            ["There was an Old Man with a beard,\nWho said, 'It is just as I feared!\nTwo Owls and a Hen,\nFour Larks and a Wren,\nHave all built their nests in my beard!'", 'AABBA', 'a limerick'],
-            ["My mistress' eyes are nothing like the sun;\nCoral is far more red than her lips' red;\nIf snow be white, why then her breasts are dun;\nIf hairs be wires, black wires grow on her head.\nI have seen roses damasked, red and white,\nBut no such roses see I in her cheeks;\nAnd in some perfumes is there more delight\nThan in the breath that from my mistress reeks.\nI love to hear her speak, yet well I know\nThat music hath a far more pleasing sound;\nI grant I never saw a goddess go;\nMy mistress, when she walks, treads on the ground.\nAnd yet, by heaven, I think my love as rare\nAs any she belied with false compare.", 'ABABCDCDEFEFGG', 'a Shakespearean sonnet'],
-            ["O wild West Wind, thou breath of Autumn's being,\nThou, from whose unseen presence the leaves dead\nAre driven, like ghosts from an enchanter fleeing,\nYellow, and black, and pale, and hectic red,\nPestilence-stricken multitudes: O thou,\nWho chariotest to their dark wintry bed", 'ABABCB', 'terza rima'],
+            [
+                "I wandered lonely as a cloud\nThat floats on high o'er vales and hills,\nWhen all at once I saw a crowd,\nA host, of golden daffodils",
+                'ABAB',
+                'alternate rhyme',
+            ],
+            [
+                "It is an ancient Mariner,\nAnd he stoppeth one of three.\nBy thy long grey beard and glittering eye,\nNow wherefore stopp'st thou me?",
+                'ABCB',
+                'the ballad pattern',
+            ],
+            [
+                "I sometimes hold it half a sin\nTo put in words the grief I feel;\nFor words, like Nature, half reveal\nAnd half conceal the Soul within.",
+                'ABBA',
+                'enclosed rhyme',
+            ],
+            [
+                "There was an Old Man with a beard,\nWho said, 'It is just as I feared!\nTwo Owls and a Hen,\nFour Larks and a Wren,\nHave all built their nests in my beard!'",
+                'AABBA',
+                'a limerick',
+            ],
+            [
+                "My mistress' eyes are nothing like the sun;\nCoral is far more red than her lips' red;\nIf snow be white, why then her breasts are dun;\nIf hairs be wires, black wires grow on her head.\nI have seen roses damasked, red and white,\nBut no such roses see I in her cheeks;\nAnd in some perfumes is there more delight\nThan in the breath that from my mistress reeks.\nI love to hear her speak, yet well I know\nThat music hath a far more pleasing sound;\nI grant I never saw a goddess go;\nMy mistress, when she walks, treads on the ground.\nAnd yet, by heaven, I think my love as rare\nAs any she belied with false compare.",
+                'ABABCDCDEFEFGG',
+                'a Shakespearean sonnet',
+            ],
+            [
+                "O wild West Wind, thou breath of Autumn's being,\nThou, from whose unseen presence the leaves dead\nAre driven, like ghosts from an enchanter fleeing,\nYellow, and black, and pale, and hectic red,\nPestilence-stricken multitudes: O thou,\nWho chariotest to their dark wintry bed",
+                'ABABCB',
+                'terza rima',
+            ],
         ];
         foreach ($verses as [$verse, $pattern, $form]) {
             $facts = self::facts(self::of($verse));
@@ -35,7 +59,21 @@ final class RhymeLinesTest extends TestCase
     /** Schemes of handbooks of verse. */
     public function test_forms_are_named_by_their_pattern(): void
     {
-        foreach (['AABB' => 'couplets', 'ABABCDCD' => 'alternate rhyme', 'ABBACDDC' => 'enclosed rhyme', 'AABAB' => 'a pattern of its own', 'ABABCC' => 'a pattern of its own', 'ABBAABBACDECDE' => 'a Petrarchan sonnet', 'ABABABCC' => 'ottava rima', 'ABABBCC' => 'rhyme royal', 'ABABCBCDC' => 'terza rima', 'ABABCBCDCD' => 'terza rima', 'AABBACCDDC' => 'limericks', 'ABCD' => 'no rhyme', 'BBDDB' => 'a limerick'] as $pattern => $form) {
+        foreach ([
+            'AABB' => 'couplets',
+            'ABABCDCD' => 'alternate rhyme',
+            'ABBACDDC' => 'enclosed rhyme',
+            'AABAB' => 'a pattern of its own',
+            'ABABCC' => 'a pattern of its own',
+            'ABBAABBACDECDE' => 'a Petrarchan sonnet',
+            'ABABABCC' => 'ottava rima',
+            'ABABBCC' => 'rhyme royal',
+            'ABABCBCDC' => 'terza rima',
+            'ABABCBCDCD' => 'terza rima',
+            'AABBACCDDC' => 'limericks',
+            'ABCD' => 'no rhyme',
+            'BBDDB' => 'a limerick',
+        ] as $pattern => $form) {
             self::assertSame($form, VerseForm::named($pattern), $pattern);
         }
     }
@@ -65,7 +103,14 @@ final class RhymeLinesTest extends TestCase
         $ends = ['cat', 'hat', 'moon', 'June', 'silver', 'day', 'way', 'shadow', 'Zorblat', 'meadow'];
         $figures = [];
         for ($round = 0; $round < 120; $round++) {
-            $lines = array_map(static fn (): string => ['The light falls on the', 'O', 'And nobody remembers any more the'][mt_rand(0, 2)].' '.$ends[mt_rand(0, 9)], range(0, mt_rand(1, 13)));
+            $lines = array_map(
+                static fn (): string => [
+                    'The light falls on the',
+                    'O',
+                    'And nobody remembers any more the',
+                ][mt_rand(0, 2)].' '.$ends[mt_rand(0, 9)],
+                range(0, mt_rand(1, 13)),
+            );
             $figures[] = self::of(implode("\n", $lines));
         }
 

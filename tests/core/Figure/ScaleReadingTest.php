@@ -16,7 +16,10 @@ final class ScaleReadingTest extends TestCase
     public function test_a_division_the_reading_and_what_counts_as_right(): void
     {
         $facts = self::facts(self::scale('cylinder', '0', '250', 5, 4, '187.5', 'ml'));
-        self::assertSame(["12.5\u{00A0}ml", "187.5\u{00A0}ml", "6.25\u{00A0}ml", "181.25\u{00A0}ml", "193.75\u{00A0}ml"], [$facts['division'], $facts['reading'], $facts['tolerance'], $facts['least right'], $facts['most right']]);
+        self::assertSame(
+            ["12.5\u{00A0}ml", "187.5\u{00A0}ml", "6.25\u{00A0}ml", "181.25\u{00A0}ml", "193.75\u{00A0}ml"],
+            [$facts['division'], $facts['reading'], $facts['tolerance'], $facts['least right'], $facts['most right']],
+        );
     }
 
     public function test_the_hands_of_a_clock(): void
@@ -36,7 +39,15 @@ final class ScaleReadingTest extends TestCase
 
     public function test_a_reading_that_is_not_on_the_scale_is_refused(): void
     {
-        $scale = ['instrument' => 'ruler', 'from' => '0', 'to' => '10', 'labels' => 10, 'divisions' => 10, 'reading' => '6.4', 'unit' => 'cm'];
+        $scale = [
+            'instrument' => 'ruler',
+            'from' => '0',
+            'to' => '10',
+            'labels' => 10,
+            'divisions' => 10,
+            'reading' => '6.4',
+            'unit' => 'cm',
+        ];
         self::assertRefused(ScaleReading::class, ['reading' => '12'] + $scale, 'reading', 'not on the scale');
         self::assertRefused(ScaleReading::class, ['to' => '0'] + $scale, 'to', 'greater than its start');
         self::assertRefused(ScaleReading::class, ['divisions' => 20] + $scale, 'divisions', 'too fine');
@@ -59,17 +70,43 @@ final class ScaleReadingTest extends TestCase
             $labels = mt_rand(2, 10);
             $stretch = [1, 5, 20, 100, 2500][mt_rand(0, 4)];
             foreach (['cylinder', 'ruler', 'thermometer'] as $instrument) {
-                $figures[] = self::scale($instrument, (string) $from, (string) ($from + $labels * $stretch), $labels, mt_rand(1, 10), (string) ($from + mt_rand(0, $labels * $stretch)), ['ml', 'cm', '°C', 'kg'][mt_rand(0, 3)]);
+                $figures[] = self::scale(
+                    $instrument,
+                    (string) $from,
+                    (string) ($from + $labels * $stretch),
+                    $labels,
+                    mt_rand(1, 10),
+                    (string) ($from + mt_rand(0, $labels * $stretch)),
+                    ['ml', 'cm', '°C', 'kg'][mt_rand(0, 3)],
+                );
             }
-            $figures[] = ScaleReading::from(new Fields(['instrument' => 'clock', 'time' => mt_rand(0, 23).':'.str_pad((string) mt_rand(0, 59), 2, '0', STR_PAD_LEFT)]));
+            $figures[] = ScaleReading::from(new Fields([
+                'instrument' => 'clock',
+                'time' => mt_rand(0, 23).':'.str_pad((string) mt_rand(0, 59), 2, '0', STR_PAD_LEFT),
+            ]));
             $figures[] = ScaleReading::from(new Fields(['instrument' => 'protractor', 'angle' => (string) mt_rand(0, 180)]));
         }
 
         return $figures;
     }
 
-    private static function scale(string $instrument, string $from, string $to, int $labels, int $divisions, string $reading, string $unit): ScaleReading
-    {
-        return ScaleReading::from(new Fields(['instrument' => $instrument, 'from' => $from, 'to' => $to, 'labels' => $labels, 'divisions' => $divisions, 'reading' => $reading, 'unit' => $unit]));
+    private static function scale(
+        string $instrument,
+        string $from,
+        string $to,
+        int $labels,
+        int $divisions,
+        string $reading,
+        string $unit,
+    ): ScaleReading {
+        return ScaleReading::from(new Fields([
+            'instrument' => $instrument,
+            'from' => $from,
+            'to' => $to,
+            'labels' => $labels,
+            'divisions' => $divisions,
+            'reading' => $reading,
+            'unit' => $unit,
+        ]));
     }
 }

@@ -31,9 +31,18 @@ final class SolidTest extends TestCase
     public function test_every_whole_number_box_of_a_volume(): void
     {
         $facts = self::facts(Solid::from(new Fields(['mode' => 'volume', 'volume' => 24, 'unit' => 'cm', 'view' => 'box'])));
-        self::assertSame('4 × 3 × 2, 6 × 2 × 2, 6 × 4 × 1, 8 × 3 × 1, 12 × 2 × 1, 24 × 1 × 1', implode(', ', self::sorted($facts['boxes'])));
+        self::assertSame(
+            '4 × 3 × 2, 6 × 2 × 2, 6 × 4 × 1, 8 × 3 × 1, 12 × 2 × 1, 24 × 1 × 1',
+            implode(', ', self::sorted($facts['boxes'])),
+        );
         self::assertSame('6', $facts['box count']);
-        $limited = self::facts(Solid::from(new Fields(['mode' => 'volume', 'volume' => 24, 'longest' => 6, 'unit' => 'cm', 'view' => 'box'])));
+        $limited = self::facts(Solid::from(new Fields([
+            'mode' => 'volume',
+            'volume' => 24,
+            'longest' => 6,
+            'unit' => 'cm',
+            'view' => 'box',
+        ])));
         self::assertSame('3', $limited['box count']);
     }
 
@@ -110,8 +119,18 @@ final class SolidTest extends TestCase
         $figures = [];
         for ($round = 0; $round < 200; $round++) {
             [$length, $width, $height] = [mt_rand(2, 40), mt_rand(2, 40), mt_rand(2, 40)];
-            $figures[] = self::edges((string) $length, (string) $width, (string) $height, mt_rand(0, 1) === 1 ? ['fill' => (string) (mt_rand(1, $height * 10) / 10)] : []);
-            $figures[] = self::edges((string) mt_rand(1, 12), (string) mt_rand(1, 12), (string) mt_rand(1, 12), ['view' => ['net', 'cubes'][mt_rand(0, 1)]]);
+            $figures[] = self::edges(
+                (string) $length,
+                (string) $width,
+                (string) $height,
+                mt_rand(0, 1) === 1 ? ['fill' => (string) (mt_rand(1, $height * 10) / 10)] : [],
+            );
+            $figures[] = self::edges(
+                (string) mt_rand(1, 12),
+                (string) mt_rand(1, 12),
+                (string) mt_rand(1, 12),
+                ['view' => ['net', 'cubes'][mt_rand(0, 1)]],
+            );
         }
 
         return $figures;
@@ -120,14 +139,27 @@ final class SolidTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private static function edges(string $length, string $width, string $height, array $more = []): Solid
     {
-        return Solid::from(new Fields($more + ['mode' => 'edges', 'length' => $length, 'width' => $width, 'height' => $height, 'unit' => 'cm', 'view' => 'box']));
+        return Solid::from(new Fields($more + [
+            'mode' => 'edges',
+            'length' => $length,
+            'width' => $width,
+            'height' => $height,
+            'unit' => 'cm',
+            'view' => 'box',
+        ]));
     }
 
     /** @return list<string> */
     private static function sorted(string $boxes): array
     {
         $list = explode(', ', $boxes);
-        usort($list, static fn (string $one, string $other): int => (int) $one <=> (int) $other ?: (int) explode(' × ', $one)[1] <=> (int) explode(' × ', $other)[1]);
+        usort(
+            $list,
+            static fn (
+                string $one,
+                string $other,
+            ): int => (int) $one <=> (int) $other ?: (int) explode(' × ', $one)[1] <=> (int) explode(' × ', $other)[1],
+        );
 
         return $list;
     }

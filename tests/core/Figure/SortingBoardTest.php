@@ -24,12 +24,21 @@ final class SortingBoardTest extends TestCase
 
     public function test_boards_that_cannot_be_are_refused(): void
     {
-        $group = static fn (string $name, string ...$items): array => ['name' => $name, 'rule' => '', 'items' => array_map(static fn (string $item): array => ['text' => $item], array_values($items))];
+        $group = static fn (string $name, string ...$items): array => [
+            'name' => $name,
+            'rule' => '',
+            'items' => array_map(static fn (string $item): array => ['text' => $item], array_values($items)),
+        ];
         self::assertRefused(SortingBoard::class, ['groups' => [$group('a', 'x')]], 'groups', 'two to four');
         self::assertRefused(SortingBoard::class, ['groups' => [$group('a', 'x'), $group('a', 'y')]], 'groups', 'the same name');
         self::assertRefused(SortingBoard::class, ['groups' => [$group('a', 'x'), $group('b', 'x')]], 'groups', 'there twice');
         self::assertRefused(SortingBoard::class, ['groups' => [$group('a'), $group('b')]], 'groups', 'from 1 to 20');
-        self::assertRefused(SortingBoard::class, ['groups' => [$group('a', ...array_map(strval(...), range(1, 14))), $group('b')]], 'groups', 'more in one group');
+        self::assertRefused(
+            SortingBoard::class,
+            ['groups' => [$group('a', ...array_map(strval(...), range(1, 14))), $group('b')]],
+            'groups',
+            'more in one group',
+        );
     }
 
     /** @return non-empty-list<SortingBoard> */
@@ -40,8 +49,16 @@ final class SortingBoardTest extends TestCase
         $words = ['the Sun', 'a candle', 'a glow-worm at night', 'lamp', 'a mirror on the wall', 'ice'];
         for ($round = 0; $round < 120; $round++) {
             $groups = array_map(static fn (int $number): array => [
-                'name' => ['Gives light', 'Reflects light of a Sun', 'Neither', 'Both'][$number], 'rule' => ['', 'makes light of its own', 'needs light from elsewhere'][mt_rand(0, 2)],
-                'items' => array_map(static fn (int $item): array => ['text' => $words[mt_rand(0, 5)]." {$number}{$item}"], range(0, mt_rand(0, 4))),
+                'name' => [
+                    'Gives light',
+                    'Reflects light of a Sun',
+                    'Neither',
+                    'Both',
+                ][$number], 'rule' => ['', 'makes light of its own', 'needs light from elsewhere'][mt_rand(0, 2)],
+                'items' => array_map(
+                    static fn (int $item): array => ['text' => $words[mt_rand(0, 5)]." {$number}{$item}"],
+                    range(0, mt_rand(0, 4)),
+                ),
             ], range(0, mt_rand(1, 3)));
             $figures[] = SortingBoard::from(new Fields(['groups' => $groups]));
         }

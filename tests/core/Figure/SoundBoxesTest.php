@@ -15,13 +15,25 @@ final class SoundBoxesTest extends TestCase
     use ChecksFigures;
     use ChecksVariation;
 
-    /** The sounds are the CMU Pronouncing Dictionary's own entries: SHADOW  SH AE1 D OW0, KNIGHT  N AY1 T, BOX  B AA1 K S, THOUGHT  TH AO1 T. */
+    /**
+     * The sounds are the CMU Pronouncing Dictionary's own entries: SHADOW  SH AE1 D OW0, KNIGHT  N AY1 T, BOX  B AA1 K S, THOUGHT  TH
+     * AO1 T.
+     */
     public function test_letters_are_matched_to_the_sounds_of_the_dictionary(): void
     {
         $expected = [
-            'shadow' => ['sh · a · d · ow', '4', '2'], 'knight' => ['kn · igh · t', '3', '1'], 'box' => ['b · o · x', '4', '1'], 'thought' => ['th · ough · t', '3', '1'],
-            'sheep' => ['sh · ee · p', '3', '1'], 'duck' => ['d · u · ck', '3', '1'], 'rabbit' => ['r · a · bb · i · t', '5', '2'], 'phone' => ['ph · o_e · n', '3', '1'],
-            'sundial' => ['s · u · n · d · ia · l', '6', '2'], 'church' => ['ch · ur · ch', '3', '1'], 'bridge' => ['b · r · i · dge', '4', '1'], 'wrist' => ['wr · i · s · t', '4', '1'],
+            'shadow' => ['sh · a · d · ow', '4', '2'],
+            'knight' => ['kn · igh · t', '3', '1'],
+            'box' => ['b · o · x', '4', '1'],
+            'thought' => ['th · ough · t', '3', '1'],
+            'sheep' => ['sh · ee · p', '3', '1'],
+            'duck' => ['d · u · ck', '3', '1'],
+            'rabbit' => ['r · a · bb · i · t', '5', '2'],
+            'phone' => ['ph · o_e · n', '3', '1'],
+            'sundial' => ['s · u · n · d · ia · l', '6', '2'],
+            'church' => ['ch · ur · ch', '3', '1'],
+            'bridge' => ['b · r · i · dge', '4', '1'],
+            'wrist' => ['wr · i · s · t', '4', '1'],
         ];
         foreach ($expected as $word => [$split, $sounds, $beats]) {
             $facts = self::facts(self::of($word));
@@ -39,11 +51,31 @@ final class SoundBoxesTest extends TestCase
         self::assertRefused(SoundBoxes::class, ['word' => 'two words'], 'word', 'not one word');
     }
 
-    /** Long vowels by the CMU Pronouncing Dictionary's own entries: CAKE  K EY1 K, CUBE  K Y UW1 B, HAVE  HH AE1 V, SMILES  S M AY1 L Z, BATHE  B EY1 DH, ICE  AY1 S. */
+    /**
+     * Long vowels by the CMU Pronouncing Dictionary's own entries: CAKE  K EY1 K, CUBE  K Y UW1 B, HAVE  HH AE1 V, SMILES  S M AY1 L Z,
+     * BATHE  B EY1 DH, ICE  AY1 S.
+     */
     public function test_an_e_that_makes_the_vowel_say_its_name_belongs_to_it(): void
     {
-        $splits = array_map(static fn (string $word): string => self::facts(self::of($word))['split'], ['cake', 'cube', 'have', 'smiles', 'come', 'tree', 'bathe', 'ice', 'bridge', 'table']);
-        self::assertSame(['c · a_e · k', 'c · u_e · b', 'h · a · ve', 's · m · i_e · l · s', 'c · o · me', 't · r · ee', 'b · a_e · th', 'i_e · c', 'b · r · i · dge', 't · a · b · le'], $splits);
+        $splits = array_map(
+            static fn (string $word): string => self::facts(self::of($word))['split'],
+            ['cake', 'cube', 'have', 'smiles', 'come', 'tree', 'bathe', 'ice', 'bridge', 'table'],
+        );
+        self::assertSame(
+            [
+                'c · a_e · k',
+                'c · u_e · b',
+                'h · a · ve',
+                's · m · i_e · l · s',
+                'c · o · me',
+                't · r · ee',
+                'b · a_e · th',
+                'i_e · c',
+                'b · r · i · dge',
+                't · a · b · le',
+            ],
+            $splits,
+        );
         self::assertSame('3', self::facts(self::of('cake', 'c-a_e-k'))['sounds']);
         self::assertRefused(SoundBoxes::class, ['word' => 'cake', 'split' => 'c-k-a_e'], 'split', 'exactly its letters');
         self::assertRefused(SoundBoxes::class, ['word' => 'cake', 'split' => 'c-a-k_e'], 'split', 'exactly its letters');
@@ -78,7 +110,25 @@ final class SoundBoxesTest extends TestCase
     protected static function randomFigures(int $seed): array
     {
         mt_srand($seed);
-        $words = ['cat', 'shadow', 'knight', 'wonderful', 'thought', 'strength', 'butterfly', 'queen', 'box', 'rhythm', 'afternoon', 'through', 'sundial', 'make', 'island', 'smiles', 'telescope'];
+        $words = [
+            'cat',
+            'shadow',
+            'knight',
+            'wonderful',
+            'thought',
+            'strength',
+            'butterfly',
+            'queen',
+            'box',
+            'rhythm',
+            'afternoon',
+            'through',
+            'sundial',
+            'make',
+            'island',
+            'smiles',
+            'telescope',
+        ];
         $figures = array_map(static fn (string $word): SoundBoxes => self::of($word), $words);
         for ($round = 0; $round < 120; $round++) {
             $word = $words[mt_rand(0, 16)];

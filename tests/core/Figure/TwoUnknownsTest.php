@@ -54,7 +54,10 @@ final class TwoUnknownsTest extends TestCase
             $known = [$x => Quantity::of($figure->x), $y => Quantity::of($figure->y)];
             foreach ((new Substitution($figure))->lines() as [$line]) {
                 [$left, $right] = explode('=', $line);
-                self::assertTrue(Parser::readWith($left, [$x, $y])->evaluate($known)->equals(Parser::readWith($right, [$x, $y])->evaluate($known)), $line);
+                self::assertTrue(
+                    Parser::readWith($left, [$x, $y])->evaluate($known)->equals(Parser::readWith($right, [$x, $y])->evaluate($known)),
+                    $line,
+                );
             }
         }
     }
@@ -62,17 +65,35 @@ final class TwoUnknownsTest extends TestCase
     public function test_two_methods_side_by_side_come_to_the_same(): void
     {
         $figure = self::story('20', '56', 'both');
-        $written = implode(' ', array_map(static fn ($shape): string => $shape->written(), array_merge(...array_values(self::drawn($figure, $figure->smallest())))));
+        $written = implode(
+            ' ',
+            array_map(
+                static fn ($shape): string => $shape->written(),
+                array_merge(...array_values(self::drawn($figure, $figure->smallest()))),
+            ),
+        );
         self::assertStringContainsString('x = 8', $written);
         self::assertStringContainsString('just right', $written);
     }
 
     public function test_what_has_no_answer_is_said_plainly(): void
     {
-        $story = ['mode' => 'story', 'firstName' => 'rabbits', 'secondName' => 'hens', 'firstEach' => '4', 'secondEach' => '2', 'totalName' => 'legs'];
+        $story = [
+            'mode' => 'story',
+            'firstName' => 'rabbits',
+            'secondName' => 'hens',
+            'firstEach' => '4',
+            'secondEach' => '2',
+            'totalName' => 'legs',
+        ];
         self::assertRefused(TwoUnknowns::class, $story + ['count' => '20', 'total' => '57'], 'total', 'no whole answer');
         self::assertRefused(TwoUnknowns::class, $story + ['count' => '20', 'total' => '90'], 'total', 'between 40 and 80');
-        self::assertRefused(TwoUnknowns::class, ['secondEach' => '4'] + $story + ['count' => '20', 'total' => '80'], 'secondEach', 'cannot tell them apart');
+        self::assertRefused(
+            TwoUnknowns::class,
+            ['secondEach' => '4'] + $story + ['count' => '20', 'total' => '80'],
+            'secondEach',
+            'cannot tell them apart',
+        );
         $equations = ['mode' => 'equations', 'firstEquation' => 'x + y = 2'];
         self::assertRefused(TwoUnknowns::class, $equations + ['secondEquation' => '2x + 2y = 4'], 'secondEquation', 'say the same');
         self::assertRefused(TwoUnknowns::class, $equations + ['secondEquation' => '2x + 2y = 5'], 'secondEquation', 'parallel');
@@ -85,8 +106,23 @@ final class TwoUnknownsTest extends TestCase
     {
         return [
             self::story('20', '56', 'table'),
-            TwoUnknowns::from(new Fields(['mode' => 'story', 'firstName' => 'adults', 'secondName' => 'children', 'count' => '10', 'firstEach' => '7.50', 'secondEach' => '4', 'total' => '54', 'totalName' => 'pounds', 'view' => 'table'])),
-            TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => 'x + y = 20', 'secondEquation' => '4x + 2y = 56', 'view' => 'lines'])),
+            TwoUnknowns::from(new Fields([
+                'mode' => 'story',
+                'firstName' => 'adults',
+                'secondName' => 'children',
+                'count' => '10',
+                'firstEach' => '7.50',
+                'secondEach' => '4',
+                'total' => '54',
+                'totalName' => 'pounds',
+                'view' => 'table',
+            ])),
+            TwoUnknowns::from(new Fields([
+                'mode' => 'equations',
+                'firstEquation' => 'x + y = 20',
+                'secondEquation' => '4x + 2y = 56',
+                'view' => 'lines',
+            ])),
         ];
     }
 
@@ -108,7 +144,11 @@ final class TwoUnknownsTest extends TestCase
                 $figures[] = self::story((string) ($x + $y), (string) (4 * $x + 2 * $y), $view);
                 [$a, $b] = [mt_rand(1, 6), mt_rand(1, 6)];
                 [$p, $q] = [$x - 30, $y - 30];
-                $figures[] = self::equations("{$a}x + {$b}y = ".($a * $p + $b * $q), "{$b}x - ".($a + 1).'y = '.($b * $p - ($a + 1) * $q), $view);
+                $figures[] = self::equations(
+                    "{$a}x + {$b}y = ".($a * $p + $b * $q),
+                    "{$b}x - ".($a + 1).'y = '.($b * $p - ($a + 1) * $q),
+                    $view,
+                );
             }
         }
 
@@ -117,19 +157,45 @@ final class TwoUnknownsTest extends TestCase
 
     private static function story(string $count, string $total, string $view = 'table'): TwoUnknowns
     {
-        return TwoUnknowns::from(new Fields(['mode' => 'story', 'firstName' => 'rabbits', 'secondName' => 'pheasants', 'count' => $count, 'firstEach' => '4', 'secondEach' => '2', 'total' => $total, 'totalName' => 'legs', 'view' => $view]));
+        return TwoUnknowns::from(new Fields([
+            'mode' => 'story',
+            'firstName' => 'rabbits',
+            'secondName' => 'pheasants',
+            'count' => $count,
+            'firstEach' => '4',
+            'secondEach' => '2',
+            'total' => $total,
+            'totalName' => 'legs',
+            'view' => $view,
+        ]));
     }
 
     private static function equations(string $first, string $second, string $view = 'table'): TwoUnknowns
     {
-        return TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => $first, 'secondEquation' => $second, 'view' => $view]));
+        return TwoUnknowns::from(new Fields([
+            'mode' => 'equations',
+            'firstEquation' => $first,
+            'secondEquation' => $second,
+            'view' => $view,
+        ]));
     }
 
     /** Solved by hand: x = 14/5, y = 9/5. */
     public function test_decimals_and_fractions_are_not_mixed(): void
     {
-        $lines = static fn (string $first, string $second): string => implode("\n", array_column((new Substitution(TwoUnknowns::from(new Fields(['mode' => 'equations', 'firstEquation' => $first, 'secondEquation' => $second] + TwoUnknowns::blank()))))->lines(), 0));
-        self::assertStringContainsString("(1/2)x + (1/3)(−1 + x) = 2\n(5/6)x − 1/3 = 2\n(5/6)x = 7/3\nx = 14/5\ny = 9/5", $lines('0.5x + 1/3 y = 2', 'x - y = 1'));
+        $lines = static fn (string $first, string $second): string => implode(
+            "\n",
+            array_column(
+                (new Substitution(TwoUnknowns::from(new Fields(
+                    ['mode' => 'equations', 'firstEquation' => $first, 'secondEquation' => $second] + TwoUnknowns::blank(),
+                ))))->lines(),
+                0,
+            ),
+        );
+        self::assertStringContainsString(
+            "(1/2)x + (1/3)(−1 + x) = 2\n(5/6)x − 1/3 = 2\n(5/6)x = 7/3\nx = 14/5\ny = 9/5",
+            $lines('0.5x + 1/3 y = 2', 'x - y = 1'),
+        );
         self::assertStringContainsString('x + 3(2 − 0.25x) = 7', $lines('x + 3y = 7', '0.25x + y = 2'));
     }
 }

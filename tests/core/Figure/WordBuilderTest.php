@@ -25,7 +25,10 @@ final class WordBuilderTest extends TestCase
     public function test_doubled_and_changed_letters_make_words(): void
     {
         $made = fn (string $beginnings, string $endings): string => self::facts(self::of($beginnings, $endings))['words'];
-        self::assertSame('travelled, preferred, quizzed, opened, visited, controlled', $made("travel\nprefer\nquiz\nopen\nvisit\ncontrol", '-ed'));
+        self::assertSame(
+            'travelled, preferred, quizzed, opened, visited, controlled',
+            $made("travel\nprefer\nquiz\nopen\nvisit\ncontrol", '-ed'),
+        );
         self::assertSame('dying, lying, dyeing, singeing, seeing', $made("die\nlie\ndye\nsinge\nsee", '-ing'));
     }
 
@@ -65,7 +68,11 @@ final class WordBuilderTest extends TestCase
                 $item = $builder->vary($seed, $level);
                 preg_match('/^Join “(\w+)” and “-(\w+)”/u', $item->prompt, $match);
                 [$word, $ending] = [$match[1] ?? '', $match[2] ?? ''];
-                $expected = [1 => $word.substr($word, -1).$ending, 2 => substr($word, 0, -1).$ending, 3 => substr($word, 0, -1).'i'.$ending][$level];
+                $expected = [
+                    1 => $word.substr($word, -1).$ending,
+                    2 => substr($word, 0, -1).$ending,
+                    3 => substr($word, 0, -1).'i'.$ending,
+                ][$level];
                 self::assertSame($expected, $item->answer);
             }
         }

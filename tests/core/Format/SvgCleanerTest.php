@@ -29,7 +29,11 @@ final class SvgCleanerTest extends TestCase
     #[DataProvider('hostile')]
     public function test_a_picture_keeps_its_drawing_and_loses_what_loads_or_runs(string $inside, string $gone): void
     {
-        $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 10 10"><circle cx="5" cy="5" r="3" fill="red"/>'.$inside.'</svg>');
+        $clean = SvgCleaner::clean(
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" viewBox="0 0 10 10"><circle cx="5" cy="5" r="3" fill="red"/>'
+                .$inside
+                .'</svg>',
+        );
         self::assertStringNotContainsString($gone, $clean);
         self::assertStringContainsString('<circle', $clean);
         self::assertSame($clean, SvgCleaner::clean($clean), 'cleaning twice changes nothing');
@@ -63,7 +67,9 @@ final class SvgCleanerTest extends TestCase
         for ($level = 1; $level <= 30; $level++) {
             $groups .= sprintf('<g id="g%d"><use xlink:href="#g%d"/><use xlink:href="#g%d"/></g>', $level, $level - 1, $level - 1);
         }
-        $once = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"><g id="leaf"><rect width="1" height="1"/></g><use xlink:href="#leaf"/><use href="#leaf"/></svg>');
+        $once = SvgCleaner::clean(
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink"><g id="leaf"><rect width="1" height="1"/></g><use xlink:href="#leaf"/><use href="#leaf"/></svg>',
+        );
         self::assertSame(2, substr_count($once, '<use'));
         $this->expectException(DomainException::class);
         $this->expectExceptionMessage('repeats too many parts');
@@ -73,15 +79,30 @@ final class SvgCleanerTest extends TestCase
     public function test_a_gradient_keeps_its_name_however_it_is_quoted(): void
     {
         foreach (['url(#g)', "url('#g')", 'url(&quot;#g&quot;)', "url( '#g' )", 'URL(#g)'] as $name) {
-            $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><linearGradient id="g"><stop offset="0" stop-color="red"/></linearGradient><rect width="9" height="9" fill="'.$name.'"/></svg>');
+            $clean = SvgCleaner::clean(
+                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><linearGradient id="g"><stop offset="0" stop-color="red"/></linearGradient><rect width="9" height="9" fill="'
+                    .$name
+                    .'"/></svg>',
+            );
             self::assertMatchesRegularExpression('/fill="url\(#g\)"/i', $clean, $name);
         }
     }
 
     public function test_a_load_written_with_escapes_is_taken_out(): void
     {
-        foreach (['u\\72l(http://far.example/x.svg#g)', '\\75rl(//far.example)', 'url(\\68ttp://far.example)', 'ur/**/l(http://far.example)', "url('http://far.example/#g')", 'url( http://far.example)'] as $name) {
-            $clean = SvgCleaner::clean('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect width="9" height="9" fill="'.$name.'"/><text font-family="A &amp; B">5 &lt; 6</text></svg>');
+        foreach ([
+            'u\\72l(http://far.example/x.svg#g)',
+            '\\75rl(//far.example)',
+            'url(\\68ttp://far.example)',
+            'ur/**/l(http://far.example)',
+            "url('http://far.example/#g')",
+            'url( http://far.example)',
+        ] as $name) {
+            $clean = SvgCleaner::clean(
+                '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><rect width="9" height="9" fill="'
+                    .$name
+                    .'"/><text font-family="A &amp; B">5 &lt; 6</text></svg>',
+            );
             self::assertStringNotContainsString('far.example', $clean, $name);
             self::assertStringContainsString('font-family="A &amp; B"', $clean);
         }

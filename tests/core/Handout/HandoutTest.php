@@ -88,7 +88,12 @@ final class HandoutTest extends TestCase
     public function test_a_row_is_never_torn_and_a_heading_never_stands_alone(): void
     {
         $row = static fn (string $name, float $height, bool $leads = false): Row => new Row($height, [self::word($name)], $leads);
-        $pages = (new Pages(Slides::typesetter(), 'Title', true))->of([$row('one', 2000), $row('head', 100, true), $row('two', 400), $row('three', 100)]);
+        $pages = (new Pages(Slides::typesetter(), 'Title', true))->of([
+            $row('one', 2000),
+            $row('head', 100, true),
+            $row('two', 400),
+            $row('three', 100),
+        ]);
         self::assertCount(2, $pages);
         self::assertStringContainsString('one', self::text([$pages[0]]));
         self::assertStringNotContainsString('head', self::text([$pages[0]]));
@@ -127,7 +132,15 @@ final class HandoutTest extends TestCase
      */
     private static function set(string $source, string $maker, array $quantities, string $title = ''): array
     {
-        return ['id' => 'set', 'title' => $title, 'source' => $source, 'maker' => $maker, 'quantities' => $quantities, 'seed' => 41, 'count' => 3];
+        return [
+            'id' => 'set',
+            'title' => $title,
+            'source' => $source,
+            'maker' => $maker,
+            'quantities' => $quantities,
+            'seed' => 41,
+            'count' => 3,
+        ];
     }
 
     /**

@@ -124,7 +124,8 @@ final class LanguageTest extends TestCase
         $level = ReadingLevel::counted(5, 100, 140);
         self::assertEqualsWithDelta(206.835 - 1.015 * 20 - 84.6 * 1.4, $level->ease(), 1e-9);
         self::assertEqualsWithDelta(0.39 * 20 + 11.8 * 1.4 - 15.59, $level->grade(), 1e-9);
-        // “The cat sat on the mat.” has a reading ease of 116 and a grade of −1.45 (the example that reference works give for these formulas; from memory).
+        // “The cat sat on the mat.” has a reading ease of 116 and a grade of −1.45 (the example that reference works give for these
+        // formulas; from memory).
         $cat = ReadingLevel::of('The cat sat on the mat.');
         self::assertNotNull($cat);
         self::assertEqualsWithDelta(116.145, $cat->ease(), 0.001);
@@ -134,7 +135,22 @@ final class LanguageTest extends TestCase
 
     public function test_endings_rhyme_by_sound_and_not_by_letters(): void
     {
-        foreach ([['so bright', 'the white!', true], ['I go', 'the snow,', true], ['the cough', 'the dough', false], ['unkind', 'my mind', true], ['a Zorblat', 'the Gorblat', true], ['my vlog', 'the dog', true], ['a selfie', 'a shelfie', true], ['the fire', 'much higher', true], ['it cost', 'they lost', true], ['we talk', 'the lock', false], ['she said ‘red.’', 'in bed', true], ['my body', 'shoddy', true], ['the sky', 'lullaby', true], ['a happy', 'lately', false]] as [$one, $other, $rhymes]) {
+        foreach ([
+            ['so bright', 'the white!', true],
+            ['I go', 'the snow,', true],
+            ['the cough', 'the dough', false],
+            ['unkind', 'my mind', true],
+            ['a Zorblat', 'the Gorblat', true],
+            ['my vlog', 'the dog', true],
+            ['a selfie', 'a shelfie', true],
+            ['the fire', 'much higher', true],
+            ['it cost', 'they lost', true],
+            ['we talk', 'the lock', false],
+            ['she said ‘red.’', 'in bed', true],
+            ['my body', 'shoddy', true],
+            ['the sky', 'lullaby', true],
+            ['a happy', 'lately', false],
+        ] as [$one, $other, $rhymes]) {
             self::assertSame($rhymes, Rhyme::ending($one) === Rhyme::ending($other), "{$one} / {$other}");
         }
     }

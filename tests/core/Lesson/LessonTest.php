@@ -19,7 +19,11 @@ final class LessonTest extends TestCase
     {
         $document = Slides::document([]);
         $slide = $document['parts'][0]['slides'][0];
-        $document['parts'][] = ['id' => 'part-2', 'kind' => 'recap', 'slides' => [self::renamed($slide, 'two', true), self::renamed($slide, 'three', false)]];
+        $document['parts'][] = [
+            'id' => 'part-2',
+            'kind' => 'recap',
+            'slides' => [self::renamed($slide, 'two', true), self::renamed($slide, 'three', false)],
+        ];
         $lesson = Lesson::from($document);
         $ids = static fn (array $slides): array => array_map(static fn (Slide $each): string => $each->id, $slides);
         self::assertSame(['slide-1', 'two', 'three'], $ids($lesson->slides()));
@@ -41,7 +45,13 @@ final class LessonTest extends TestCase
 
     public function test_pieces_without_a_step_of_their_own_come_with_the_block(): void
     {
-        $block = Slides::lesson([Slides::block('q', 'question', ['type' => 'text', 'prompt' => '', 'marks' => 1], 'step-1', ['answer' => 'step-2'])])->slides()[0]->blocks[0];
+        $block = Slides::lesson([Slides::block(
+            'q',
+            'question',
+            ['type' => 'text', 'prompt' => '', 'marks' => 1],
+            'step-1',
+            ['answer' => 'step-2'],
+        )])->slides()[0]->blocks[0];
         self::assertSame('step-2', $block->stepOf('answer'));
         self::assertSame('step-1', $block->stepOf('hint'));
     }
@@ -51,9 +61,17 @@ final class LessonTest extends TestCase
     {
         yield 'no title' => [static fn (array $document): array => array_diff_key($document, ['title' => 1]), 'no title', '/title'];
         yield 'a title that is a number' => [static fn (array $document): array => ['title' => 5] + $document, 'must be a text', '/title'];
-        yield 'minutes in words' => [static fn (array $document): array => ['minutes' => 'five'] + $document, 'must be a number', '/minutes'];
+        yield 'minutes in words' => [
+            static fn (array $document): array => ['minutes' => 'five'] + $document,
+            'must be a number',
+            '/minutes',
+        ];
         yield 'aims that are no list' => [static fn (array $document): array => ['aims' => 'none'] + $document, 'must be a list', '/aims'];
-        yield 'an aim that is no thing' => [static fn (array $document): array => ['aims' => ['none']] + $document, 'a list of things', '/aims'];
+        yield 'an aim that is no thing' => [
+            static fn (array $document): array => ['aims' => ['none']] + $document,
+            'a list of things',
+            '/aims',
+        ];
         yield 'a part of no hour' => [static function (array $document): array {
             $document['parts'][0]['kind'] = 'midnight';
 
@@ -73,8 +91,11 @@ final class LessonTest extends TestCase
 
     /** @param  callable(array<string, mixed>): array<string, mixed>  $break */
     #[DataProvider('broken')]
-    public function test_a_broken_document_names_the_place_and_what_should_be_there(callable $break, string $sentence, string $pointer): void
-    {
+    public function test_a_broken_document_names_the_place_and_what_should_be_there(
+        callable $break,
+        string $sentence,
+        string $pointer,
+    ): void {
         try {
             Lesson::from($break(Slides::document([])));
             self::fail('nothing was noticed');
@@ -86,7 +107,18 @@ final class LessonTest extends TestCase
 
     public function test_fields_give_what_is_there_and_defaults_for_what_is_not(): void
     {
-        $fields = new Fields(['word' => 'noon', 'count' => 3, 'on' => true, 'list' => [['id' => 'a']], 'names' => ['x', 'y'], 'map' => ['one' => 'two'], 'empty' => ''], '/here');
+        $fields = new Fields(
+            [
+                'word' => 'noon',
+                'count' => 3,
+                'on' => true,
+                'list' => [['id' => 'a']],
+                'names' => ['x', 'y'],
+                'map' => ['one' => 'two'],
+                'empty' => '',
+            ],
+            '/here',
+        );
         self::assertSame('noon', $fields->text('word'));
         self::assertSame('none', $fields->text('other', 'none'));
         self::assertNull($fields->optionalText('other'));

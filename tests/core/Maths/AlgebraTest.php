@@ -101,7 +101,10 @@ final class AlgebraTest extends TestCase
     public function test_decimals_by_long_division(): void
     {
         $written = static fn (int $top, int $bottom): string => DecimalExpansion::of(BigRational::nd($top, $bottom))->written();
-        self::assertSame(['0.375', '2', '0.333…', '0.1666…', '0.142857…', '1.0909…', '0.05'], [$written(3, 8), $written(6, 3), $written(1, 3), $written(1, 6), $written(1, 7), $written(12, 11), $written(1, 20)]);
+        self::assertSame(
+            ['0.375', '2', '0.333…', '0.1666…', '0.142857…', '1.0909…', '0.05'],
+            [$written(3, 8), $written(6, 3), $written(1, 3), $written(1, 6), $written(1, 7), $written(12, 11), $written(1, 20)],
+        );
         self::assertTrue(DecimalExpansion::of(BigRational::nd(7, 40))->ends());
         self::assertSame('09', DecimalExpansion::of(BigRational::nd(1, 11))->recurring);
     }
@@ -109,7 +112,10 @@ final class AlgebraTest extends TestCase
     public function test_samples_of_even_and_odd_size(): void
     {
         $sample = static fn (int|string ...$values): Sample => new Sample(array_map(BigRational::of(...), array_values($values)));
-        self::assertSame(['5/2', '5/2', '3'], array_map(strval(...), [$sample(1, 4, 2, 3)->mean(), $sample(1, 4, 2, 3)->median(), $sample(1, 4, 2, 3)->range()]));
+        self::assertSame(
+            ['5/2', '5/2', '3'],
+            array_map(strval(...), [$sample(1, 4, 2, 3)->mean(), $sample(1, 4, 2, 3)->median(), $sample(1, 4, 2, 3)->range()]),
+        );
         self::assertSame(['2', '4'], array_map(strval(...), $sample(1, 2, 3, 4, 4, 2)->modes()));
         self::assertSame([], $sample(1, 2, 3)->modes());
         self::assertSame(['5'], array_map(strval(...), $sample(5, 5)->modes()));
@@ -120,7 +126,10 @@ final class AlgebraTest extends TestCase
 
     public function test_a_straight_line_has_r_of_one_and_no_line_where_all_is_alike(): void
     {
-        $pairs = static fn (array ...$pairs): array => array_map(static fn (array $pair): array => [BigRational::of($pair[0]), BigRational::of($pair[1])], array_values($pairs));
+        $pairs = static fn (array ...$pairs): array => array_map(
+            static fn (array $pair): array => [BigRational::of($pair[0]), BigRational::of($pair[1])],
+            array_values($pairs),
+        );
         $fit = LeastSquares::through($pairs([1, 5], [2, 7], [4, 11]));
         self::assertNotNull($fit);
         self::assertSame(['2', '3'], [(string) $fit->slope, (string) $fit->intercept]);
@@ -152,7 +161,10 @@ final class AlgebraTest extends TestCase
         self::assertSame("7\u{00A0}cm", $area->written());
         self::assertSame('3.14', Quantity::approximately(3.14159)->rounded()->number());
         self::assertSame('0.0123', Quantity::approximately(0.012345)->rounded()->number());
-        self::assertSame(['23000', '-4.5', '2.4 m'], [Quantity::of(23000)->typedNumber(), Quantity::of('-4.5')->typedNumber(), Quantity::read('2.4 m')->typed()]);
+        self::assertSame(
+            ['23000', '-4.5', '2.4 m'],
+            [Quantity::of(23000)->typedNumber(), Quantity::of('-4.5')->typedNumber(), Quantity::read('2.4 m')->typed()],
+        );
         self::assertSame('marbles', Units::orThings('marbles')->symbol());
         $this->expectException(MathsError::class);
         Quantity::read('49 kg')->root();

@@ -148,7 +148,12 @@ final class QuantityTest extends TestCase
 
     public function test_spellings_of_a_unit_are_one_unit(): void
     {
-        foreach ([['cm³', 'cm^3', 'cubic centimetres', 'cubic cm'], ['m/s', 'metres per second', 'm per s'], ['km/h', 'kilometres per hour'], ['L', 'l', 'litre', 'Litres', 'liters']] as $spellings) {
+        foreach ([
+            ['cm³', 'cm^3', 'cubic centimetres', 'cubic cm'],
+            ['m/s', 'metres per second', 'm per s'],
+            ['km/h', 'kilometres per hour'],
+            ['L', 'l', 'litre', 'Litres', 'liters'],
+        ] as $spellings) {
             foreach ($spellings as $spelling) {
                 self::assertTrue(Quantity::of(1, Units::read($spellings[0]))->equals(Quantity::of(1, Units::read($spelling))), $spelling);
             }
@@ -157,7 +162,10 @@ final class QuantityTest extends TestCase
 
     public function test_each_measure_is_written_as_it_is_read(): void
     {
-        $written = array_map(static fn (array $case): array => [$case[0], str_replace(["\u{00A0}", "\u{202F}"], ' ', Quantity::read($case[0])->written())], require __DIR__.'/written.php');
+        $written = array_map(
+            static fn (array $case): array => [$case[0], str_replace(["\u{00A0}", "\u{202F}"], ' ', Quantity::read($case[0])->written())],
+            require __DIR__.'/written.php',
+        );
         self::assertSame(require __DIR__.'/written.php', $written);
     }
 

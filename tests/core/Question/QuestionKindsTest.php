@@ -15,14 +15,63 @@ use PHPUnit\Framework\TestCase;
 final class QuestionKindsTest extends TestCase
 {
     private const CONTENTS = [
-        'practice' => ['marks' => 3, 'source' => 'figure', 'maker' => 'plane-shape', 'quantities' => ['shape' => 'rectangle', 'length' => '8', 'width' => '5', 'unit' => 'cm'], 'seed' => 12, 'count' => 3],
-        'sort' => ['marks' => 4, 'groups' => [['id' => 'g1', 'name' => 'Light'], ['id' => 'g2', 'name' => 'Mirror']], 'items' => [['id' => 'a', 'text' => 'Sun', 'group' => 'g1'], ['id' => 'b', 'text' => 'lamp', 'group' => 'g1'], ['id' => 'c', 'text' => 'Moon', 'group' => 'g2'], ['id' => 'd', 'text' => 'glass', 'group' => 'g2']]],
-        'order' => ['marks' => 3, 'items' => [['id' => 'a', 'text' => 'dawn'], ['id' => 'b', 'text' => 'noon'], ['id' => 'c', 'text' => 'dusk'], ['id' => 'd', 'text' => 'night']]],
-        'label' => ['marks' => 2, 'picture' => 'p', 'points' => [['id' => 'a', 'name' => 'gnomon', 'x' => 0.1, 'y' => 0.2], ['id' => 'b', 'name' => 'dial / dial plate', 'x' => 0.5, 'y' => 0.5]]],
-        'letters' => ['marks' => 4, 'lines' => [['id' => 'a', 'text' => 'wall', 'letter' => 'A'], ['id' => 'b', 'text' => 'lawn', 'letter' => 'B'], ['id' => 'c', 'text' => 'all', 'letter' => 'A'], ['id' => 'd', 'text' => 'dawn', 'letter' => 'B']]],
+        'practice' => [
+            'marks' => 3,
+            'source' => 'figure',
+            'maker' => 'plane-shape',
+            'quantities' => ['shape' => 'rectangle', 'length' => '8', 'width' => '5', 'unit' => 'cm'],
+            'seed' => 12,
+            'count' => 3,
+        ],
+        'sort' => [
+            'marks' => 4,
+            'groups' => [['id' => 'g1', 'name' => 'Light'], ['id' => 'g2', 'name' => 'Mirror']],
+            'items' => [
+                ['id' => 'a', 'text' => 'Sun', 'group' => 'g1'],
+                ['id' => 'b', 'text' => 'lamp', 'group' => 'g1'],
+                ['id' => 'c', 'text' => 'Moon', 'group' => 'g2'],
+                ['id' => 'd', 'text' => 'glass', 'group' => 'g2'],
+            ],
+        ],
+        'order' => [
+            'marks' => 3,
+            'items' => [
+                ['id' => 'a', 'text' => 'dawn'],
+                ['id' => 'b', 'text' => 'noon'],
+                ['id' => 'c', 'text' => 'dusk'],
+                ['id' => 'd', 'text' => 'night'],
+            ],
+        ],
+        'label' => [
+            'marks' => 2,
+            'picture' => 'p',
+            'points' => [
+                ['id' => 'a', 'name' => 'gnomon', 'x' => 0.1, 'y' => 0.2],
+                ['id' => 'b', 'name' => 'dial / dial plate', 'x' => 0.5, 'y' => 0.5],
+            ],
+        ],
+        'letters' => [
+            'marks' => 4,
+            'lines' => [
+                ['id' => 'a', 'text' => 'wall', 'letter' => 'A'],
+                ['id' => 'b', 'text' => 'lawn', 'letter' => 'B'],
+                ['id' => 'c', 'text' => 'all', 'letter' => 'A'],
+                ['id' => 'd', 'text' => 'dawn', 'letter' => 'B'],
+            ],
+        ],
         'truth' => ['marks' => 2, 'isTrue' => false, 'letter' => 'n', 'domain' => 'n is whole and n > 0', 'holds' => 'n² > 2n'],
-        'highlight' => ['marks' => 2, 'passage' => 'At noon her shadow lay short at her feet and she went home.', 'evidence' => [['from' => 1, 'to' => 1], ['from' => 3, 'to' => 5]]],
-        'plan' => ['marks' => 3, 'boxes' => [['id' => 'a', 'name' => 'Opening', 'purpose' => 'begin', 'model' => 'A secret model'], ['id' => 'b', 'name' => 'Ending', 'model' => 'The end']]],
+        'highlight' => [
+            'marks' => 2,
+            'passage' => 'At noon her shadow lay short at her feet and she went home.',
+            'evidence' => [['from' => 1, 'to' => 1], ['from' => 3, 'to' => 5]],
+        ],
+        'plan' => [
+            'marks' => 3,
+            'boxes' => [
+                ['id' => 'a', 'name' => 'Opening', 'purpose' => 'begin', 'model' => 'A secret model'],
+                ['id' => 'b', 'name' => 'Ending', 'model' => 'The end'],
+            ],
+        ],
         'reading' => ['marks' => 2, 'value' => '65', 'unit' => 'ml', 'tolerance' => '2.5'],
     ];
 
@@ -150,7 +199,11 @@ final class QuestionKindsTest extends TestCase
         yield ['sort', ['items' => [['id' => 'a', 'text' => 'x', 'group' => 'g9']]], 'belong to no group'];
         yield ['order', ['items' => []], 'at least two things'];
         yield ['label', ['picture' => ''], 'no picture yet'];
-        yield ['letters', ['lines' => [['id' => 'a', 'text' => 'x', 'letter' => ''], ['id' => 'b', 'text' => 'x', 'letter' => 'A']]], 'no letter yet'];
+        yield [
+            'letters',
+            ['lines' => [['id' => 'a', 'text' => 'x', 'letter' => ''], ['id' => 'b', 'text' => 'x', 'letter' => 'A']]],
+            'no letter yet',
+        ];
         yield ['truth', ['holds' => 'n is lucky'], 'cannot be checked'];
         yield ['truth', ['isTrue' => true], 'n = 1 breaks it'];
         yield ['truth', ['holds' => 'n + 1 > n'], 'no counterexample was found'];

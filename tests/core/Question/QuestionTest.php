@@ -68,7 +68,10 @@ final class QuestionTest extends TestCase
     #[DataProvider('typed')]
     public function test_numbers_are_read_as_students_type_them(string $value, string $unit, string $given, int $earned): void
     {
-        self::assertSame($earned, self::question(['type' => 'number', 'value' => $value, 'unit' => $unit, 'marks' => 2])->mark($given)->earned);
+        self::assertSame(
+            $earned,
+            self::question(['type' => 'number', 'value' => $value, 'unit' => $unit, 'marks' => 2])->mark($given)->earned,
+        );
     }
 
     /** @return iterable<array{string, string|null}> answer, slip */
@@ -98,7 +101,14 @@ final class QuestionTest extends TestCase
 
     public function test_a_choice_is_marked_and_names_the_slip(): void
     {
-        $question = self::question(['type' => 'choice', 'marks' => 1, 'choices' => [['id' => 'a', 'text' => 'noon', 'right' => true], ['id' => 'b', 'text' => 'dawn', 'right' => false, 'slip' => 'A low Sun makes a long shadow.']]]);
+        $question = self::question([
+            'type' => 'choice',
+            'marks' => 1,
+            'choices' => [
+                ['id' => 'a', 'text' => 'noon', 'right' => true],
+                ['id' => 'b', 'text' => 'dawn', 'right' => false, 'slip' => 'A low Sun makes a long shadow.'],
+            ],
+        ]);
         self::assertTrue($question->mark('a')->isRight());
         self::assertSame('Not yet. A low Sun makes a long shadow.', $question->mark('b')->sentence);
         self::assertSame('A low Sun makes a long shadow.', $question->slip('b'));
@@ -135,9 +145,22 @@ final class QuestionTest extends TestCase
 
     public function test_what_the_teacher_still_has_to_fill_in(): void
     {
-        self::assertStringContainsString('does not ask', (string) self::question(['type' => 'text', 'value' => 'x', 'prompt' => ' ', 'marks' => 1])->unfinished());
-        self::assertStringContainsString('cannot be read', (string) self::question(['type' => 'number', 'value' => 'five', 'marks' => 1])->unfinished());
-        self::assertStringContainsString('None of the answers', (string) self::question(['type' => 'choice', 'marks' => 1, 'choices' => [['id' => 'a', 'text' => 'x', 'right' => false], ['id' => 'b', 'text' => 'y', 'right' => false]]])->unfinished());
+        self::assertStringContainsString(
+            'does not ask',
+            (string) self::question(['type' => 'text', 'value' => 'x', 'prompt' => ' ', 'marks' => 1])->unfinished(),
+        );
+        self::assertStringContainsString(
+            'cannot be read',
+            (string) self::question(['type' => 'number', 'value' => 'five', 'marks' => 1])->unfinished(),
+        );
+        self::assertStringContainsString(
+            'None of the answers',
+            (string) self::question([
+                'type' => 'choice',
+                'marks' => 1,
+                'choices' => [['id' => 'a', 'text' => 'x', 'right' => false], ['id' => 'b', 'text' => 'y', 'right' => false]],
+            ])->unfinished(),
+        );
         self::assertNull(self::question(['type' => 'number', 'value' => '5', 'unit' => 'm', 'marks' => 1])->unfinished());
     }
 

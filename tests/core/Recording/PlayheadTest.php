@@ -31,7 +31,10 @@ final class PlayheadTest extends TestCase
     /** @return Playhead<ShownSlide> */
     private static function playhead(): Playhead
     {
-        return new Playhead(array_map(static fn (array $interval): ShownSlide => new ShownSlide($interval['from'], $interval['to'], $interval['name'], 0), self::vectors()['intervals']));
+        return new Playhead(array_map(
+            static fn (array $interval): ShownSlide => new ShownSlide($interval['from'], $interval['to'], $interval['name'], 0),
+            self::vectors()['intervals'],
+        ));
     }
 
     /**

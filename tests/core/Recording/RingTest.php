@@ -18,9 +18,19 @@ final class RingTest extends TestCase
     public function test_it_follows_the_hand_until_the_key_is_let_go(): void
     {
         $lesson = Slides::lesson([]);
-        $events = [['kind' => 'ring', 'at' => 1000, 'x' => 400, 'y' => 300], ['kind' => 'ring', 'at' => 1500, 'x' => 500, 'y' => 300], ['kind' => 'ring', 'at' => 2000, 'x' => null, 'y' => null]];
+        $events = [
+            ['kind' => 'ring', 'at' => 1000, 'x' => 400, 'y' => 300],
+            ['kind' => 'ring', 'at' => 1500, 'x' => 500, 'y' => 300],
+            ['kind' => 'ring', 'at' => 2000, 'x' => null, 'y' => null],
+        ];
         $tracks = TimelineTracks::of($lesson, Timeline::of($lesson, ['slide-1' => Take::of('take', 'slide-1', 144_000, $events, [])]));
-        self::assertSame([['from' => 1000.0, 'to' => 1500.0, 'x' => 400.0, 'y' => 300.0], ['from' => 1500.0, 'to' => 2000.0, 'x' => 500.0, 'y' => 300.0]], $tracks->toArray()['ring']);
+        self::assertSame(
+            [
+                ['from' => 1000.0, 'to' => 1500.0, 'x' => 400.0, 'y' => 300.0],
+                ['from' => 1500.0, 'to' => 2000.0, 'x' => 500.0, 'y' => 300.0],
+            ],
+            $tracks->toArray()['ring'],
+        );
     }
 
     public function test_it_is_painted_round_the_place_and_leaves_what_is_inside_free(): void

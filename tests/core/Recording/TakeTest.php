@@ -15,7 +15,17 @@ final class TakeTest extends TestCase
 {
     public function test_events_are_put_in_the_order_of_time(): void
     {
-        $take = Take::of('t', 's', 48000, [['kind' => 'wipe', 'at' => 900], ['kind' => 'show', 'at' => -5, 'slide' => 's'], ['kind' => 'point', 'at' => 300.5, 'x' => 1, 'y' => 2]], []);
+        $take = Take::of(
+            't',
+            's',
+            48000,
+            [
+                ['kind' => 'wipe', 'at' => 900],
+                ['kind' => 'show', 'at' => -5, 'slide' => 's'],
+                ['kind' => 'point', 'at' => 300.5, 'x' => 1, 'y' => 2],
+            ],
+            [],
+        );
         self::assertSame(['show', 'point', 'wipe'], array_map(static fn (Event $event): string => $event->kind, $take->events));
         // Nothing happens before the sound begins.
         self::assertSame(0.0, $take->events[0]->at);

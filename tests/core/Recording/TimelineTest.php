@@ -29,12 +29,21 @@ final class TimelineTest extends TestCase
             foreach ($lesson->mainSlides() as $slide) {
                 $length = mt_rand(1000, 3_000_000);
                 [$cuts, $kept] = self::randomCuts($length);
-                $takes[$slide->id] = Take::of('take-'.$slide->id, $slide->id, $length, [['kind' => 'step', 'at' => mt_rand(0, 60000), 'step' => $slide->steps[1]->id]], $cuts);
+                $takes[$slide->id] = Take::of(
+                    'take-'.$slide->id,
+                    $slide->id,
+                    $length,
+                    [['kind' => 'step', 'at' => mt_rand(0, 60000), 'step' => $slide->steps[1]->id]],
+                    $cuts,
+                );
                 $expected += $kept + $seconds * Clock::RATE;
             }
             $timeline = Timeline::of($lesson, $takes);
             self::assertSame($expected, $timeline->length());
-            self::assertSame($timeline->narration(), array_sum(array_map(static fn ($segment): int => $segment->ends() - $segment->starts, $timeline->segments)));
+            self::assertSame(
+                $timeline->narration(),
+                array_sum(array_map(static fn ($segment): int => $segment->ends() - $segment->starts, $timeline->segments)),
+            );
             foreach ($timeline->pauses() as $pause) {
                 self::assertGreaterThanOrEqual(0, $pause->at);
                 self::assertLessThanOrEqual($timeline->narration(), $pause->at);
@@ -71,7 +80,11 @@ final class TimelineTest extends TestCase
     {
         $lesson = self::lesson(1, 10);
         $steps = $lesson->slides()[0]->steps;
-        $events = [['kind' => 'visit', 'at' => 1000, 'slide' => 'slide-1'], ['kind' => 'return', 'at' => 1500], ['kind' => 'step', 'at' => 4000, 'step' => $steps[1]->id]];
+        $events = [
+            ['kind' => 'visit', 'at' => 1000, 'slide' => 'slide-1'],
+            ['kind' => 'return', 'at' => 1500],
+            ['kind' => 'step', 'at' => 4000, 'step' => $steps[1]->id],
+        ];
         $timeline = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, $events, [new SampleRange(0, 48_000)])]);
         self::assertSame(3 * 48_000, $timeline->pauses()[0]->at);
         $never = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, [], [])]);
@@ -91,7 +104,10 @@ final class TimelineTest extends TestCase
         ];
         $timeline = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, $events, [new SampleRange(48_000, 72_000)])]);
         $tracks = TimelineTracks::of($lesson, $timeline);
-        self::assertSame([[0.0, 'slide-1', 0], [1500.0, 'slide-1', 1], [2500.0, 'slide-2', 1], [3500.0, 'slide-1', 1]], array_map(static fn (ShownSlide $each): array => [$each->from, $each->slide, $each->step], $tracks->shown()));
+        self::assertSame(
+            [[0.0, 'slide-1', 0], [1500.0, 'slide-1', 1], [2500.0, 'slide-2', 1], [3500.0, 'slide-1', 1]],
+            array_map(static fn (ShownSlide $each): array => [$each->from, $each->slide, $each->step], $tracks->shown()),
+        );
         $stroke = $tracks->toArray()['ink'][0];
         self::assertSame([500.0, 4500.0], [$stroke['from'], $stroke['to']]);
         self::assertSame([[0.0, 10.0, 10.0], [200.0, 20.0, 20.0]], $stroke['points']);
@@ -100,7 +116,10 @@ final class TimelineTest extends TestCase
     public function test_captions_follow_the_steps_in_at_most_two_rows_of_42(): void
     {
         $lesson = self::lesson(1, 10);
-        $timeline = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 960_000, [['kind' => 'step', 'at' => 12_000, 'step' => 'slide-1-step-2']], [])]);
+        $timeline = Timeline::of(
+            $lesson,
+            ['slide-1' => Take::of('t', 'slide-1', 960_000, [['kind' => 'step', 'at' => 12_000, 'step' => 'slide-1-step-2']], [])],
+        );
         $cues = Captions::of($timeline);
         self::assertEqualsWithDelta(0, $cues[0]->from, 0.01);
         self::assertEqualsWithDelta(20_000, $cues[count($cues) - 1]->to, 0.01);
@@ -132,7 +151,10 @@ final class TimelineTest extends TestCase
         sort($edges);
         $kept = 0;
         for ($index = 1; $index < count($edges); $index++) {
-            $inside = array_filter($cuts, static fn (SampleRange $cut): bool => $cut->from <= $edges[$index - 1] && $edges[$index] <= $cut->to);
+            $inside = array_filter(
+                $cuts,
+                static fn (SampleRange $cut): bool => $cut->from <= $edges[$index - 1] && $edges[$index] <= $cut->to,
+            );
             $kept += $inside === [] ? $edges[$index] - $edges[$index - 1] : 0;
         }
 
@@ -147,10 +169,19 @@ final class TimelineTest extends TestCase
             $list[] = [
                 'id' => "slide-{$number}", 'title' => "Slide {$number}", 'side' => false, 'arrangement' => 'whole', 'aims' => [],
                 'steps' => [
-                    ['id' => "slide-{$number}-step-1", 'script' => 'The first line is told at some length, so that it needs more than one caption on the screen. It even has a second sentence.', 'pause' => 0],
+                    [
+                        'id' => "slide-{$number}-step-1",
+                        'script' => 'The first line is told at some length, so that it needs more than one caption on the screen. It even has a second sentence.',
+                        'pause' => 0,
+                    ],
                     ['id' => "slide-{$number}-step-2", 'script' => 'The second line.', 'pause' => 0],
                 ],
-                'blocks' => [Slides::block("pause-{$number}", 'pause', ['prompt' => 'Try it.', 'seconds' => $seconds], "slide-{$number}-step-1")],
+                'blocks' => [Slides::block(
+                    "pause-{$number}",
+                    'pause',
+                    ['prompt' => 'Try it.', 'seconds' => $seconds],
+                    "slide-{$number}-step-1",
+                )],
             ];
         }
         $document['parts'][0]['slides'] = $list;

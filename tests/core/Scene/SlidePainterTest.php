@@ -24,7 +24,10 @@ final class SlidePainterTest extends TestCase
             $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
             $texts = self::texts($scene);
             foreach ($texts as $index => [$name, $box]) {
-                self::assertTrue((new Box(0, 0, Scene::WIDTH, Scene::HEIGHT))->holds($box, 2), "round {$round}: “{$name}” leaves the slide");
+                self::assertTrue(
+                    (new Box(0, 0, Scene::WIDTH, Scene::HEIGHT))->holds($box, 2),
+                    "round {$round}: “{$name}” leaves the slide",
+                );
                 foreach (array_slice($texts, $index + 1) as [$other, $otherBox]) {
                     self::assertFalse($box->overlaps($otherBox, 6), "round {$round}: “{$name}” overlaps “{$other}”");
                 }
@@ -51,14 +54,20 @@ final class SlidePainterTest extends TestCase
     public function test_the_words_of_a_slide_tell_what_is_seen_and_nothing_that_comes_later(): void
     {
         $question = ['type' => 'number', 'prompt' => 'How *long* is it?', 'marks' => 1, 'value' => '41', 'unit' => 'cm'];
-        $lines = [['id' => 'a', 'formula' => '3 × 7 cm = 21 cm', 'reason' => 'three hours'], ['id' => 'b', 'formula' => '20 cm + 21 cm = 41 cm', 'reason' => '']];
+        $lines = [
+            ['id' => 'a', 'formula' => '3 × 7 cm = 21 cm', 'reason' => 'three hours'],
+            ['id' => 'b', 'formula' => '20 cm + 21 cm = 41 cm', 'reason' => ''],
+        ];
         $lesson = Slides::lesson([
             Slides::block('ask', 'question', $question, 'step-1', ['answer' => 'step-2']),
             Slides::block('lines', 'worked', ['task' => 'Add up', 'lines' => $lines], 'step-1', ['a' => 'step-2', 'b' => 'step-3']),
         ], ['One.', 'Two.', 'Three.']);
         $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
         self::assertSame('A slide. How long is it? Add up.', $scene->at(0)->description());
-        self::assertSame("A slide. How long is it? The answer is 41\u{A0}cm. Add up. 3 × 7 cm = 21 cm, three hours.", $scene->at(1)->description());
+        self::assertSame(
+            "A slide. How long is it? The answer is 41\u{A0}cm. Add up. 3 × 7 cm = 21 cm, three hours.",
+            $scene->at(1)->description(),
+        );
         self::assertStringEndsWith('20 cm + 21 cm = 41 cm.', $scene->at(2)->description());
     }
 
@@ -89,19 +98,44 @@ final class SlidePainterTest extends TestCase
 
     public function test_a_piece_never_appears_before_its_block(): void
     {
-        $lesson = Slides::lesson([Slides::block('q', 'question', ['type' => 'text', 'prompt' => 'Why?', 'marks' => 1, 'value' => 'Because.'], 'step-2', ['answer' => 'step-1'])]);
+        $lesson = Slides::lesson([Slides::block(
+            'q',
+            'question',
+            ['type' => 'text', 'prompt' => 'Why?', 'marks' => 1, 'value' => 'Because.'],
+            'step-2',
+            ['answer' => 'step-1'],
+        )]);
         $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
-        self::assertSame([1, 1], array_values(array_map(static fn (Group $group): int => $group->stepNumber, array_filter($scene->groups, static fn (Group $group): bool => $group->block === 'q'))));
+        self::assertSame(
+            [1, 1],
+            array_values(array_map(
+                static fn (Group $group): int => $group->stepNumber,
+                array_filter($scene->groups, static fn (Group $group): bool => $group->block === 'q'),
+            )),
+        );
         self::assertSame([], array_filter($scene->at(0)->groups, static fn (Group $group): bool => $group->block === 'q'));
     }
 
     public function test_facts_of_a_figure_stand_in_the_text(): void
     {
         $lesson = Slides::lesson([
-            Slides::block('bars', 'figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]),
+            Slides::block(
+                'bars',
+                'figure',
+                [
+                    'figure' => 'bar-model',
+                    'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 2, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg'],
+                ],
+            ),
             Slides::block('text', 'text', ['text' => 'Shaded: {shaded}, {nothing known}']),
         ]);
-        $written = implode(' ', array_map(static fn (Group $group): string => $group->written(), Slides::painter()->paint($lesson, $lesson->slides()[0])->groups));
+        $written = implode(
+            ' ',
+            array_map(
+                static fn (Group $group): string => $group->written(),
+                Slides::painter()->paint($lesson, $lesson->slides()[0])->groups,
+            ),
+        );
         self::assertStringContainsString("16\u{00A0}kg", $written);
         self::assertStringContainsString('{nothing known}', $written);
     }
@@ -109,7 +143,14 @@ final class SlidePainterTest extends TestCase
     public function test_a_figure_that_cannot_be_leaves_the_rest_of_the_slide(): void
     {
         $lesson = Slides::lesson([
-            Slides::block('bars', 'figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 9, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg']]),
+            Slides::block(
+                'bars',
+                'figure',
+                [
+                    'figure' => 'bar-model',
+                    'quantities' => ['mode' => 'parts', 'parts' => 5, 'shaded' => 9, 'known' => 'whole', 'amount' => '40', 'unit' => 'kg'],
+                ],
+            ),
             Slides::block('text', 'text', ['text' => 'Still here']),
         ]);
         $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
@@ -120,19 +161,61 @@ final class SlidePainterTest extends TestCase
     private static function randomLesson(): Lesson
     {
         $words = ['sun', 'shadow', 'measurement', 'a', 'of', 'noon', 'because', 'extraordinarily', '`3/4 + 1/2`', '*bold*', 'it'];
-        $text = static fn (int $count): string => implode(' ', array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)));
+        $text = static fn (int $count): string => implode(
+            ' ',
+            array_map(static fn (): string => $words[mt_rand(0, count($words) - 1)], range(1, $count)),
+        );
         $makers = [
             static fn (): array => ['heading', ['text' => $text(mt_rand(1, 6))]],
             static fn (): array => ['text', ['text' => '- '.$text(mt_rand(2, 25))."\n- ".$text(4)]],
-            static fn (): array => ['term', ['word' => $text(1), 'meaning' => $text(mt_rand(2, 20)), 'hook' => mt_rand(0, 1) === 1 ? $text(6) : '', 'picture' => null]],
-            static fn (): array => ['figure', ['figure' => 'bar-model', 'quantities' => ['mode' => 'parts', 'parts' => mt_rand(1, 12), 'shaded' => 1, 'known' => 'whole', 'amount' => (string) mt_rand(1, 900), 'unit' => 'cm']]],
-            static fn (): array => ['worked', ['task' => $text(8), 'lines' => [['id' => 'one', 'formula' => '2 + 3 = 5', 'reason' => $text(5)], ['id' => 'two', 'formula' => '5 × 5 = 25', 'reason' => '']]]],
-            static fn (): array => ['question', ['type' => 'choice', 'prompt' => $text(10), 'marks' => 2, 'choices' => [['id' => 'a', 'text' => $text(3), 'right' => true], ['id' => 'b', 'text' => $text(9), 'right' => false]]]],
+            static fn (): array => [
+                'term',
+                ['word' => $text(1), 'meaning' => $text(mt_rand(2, 20)), 'hook' => mt_rand(0, 1) === 1 ? $text(6) : '', 'picture' => null],
+            ],
+            static fn (): array => [
+                'figure',
+                [
+                    'figure' => 'bar-model',
+                    'quantities' => [
+                        'mode' => 'parts',
+                        'parts' => mt_rand(1, 12),
+                        'shaded' => 1,
+                        'known' => 'whole',
+                        'amount' => (string) mt_rand(1, 900),
+                        'unit' => 'cm',
+                    ],
+                ],
+            ],
+            static fn (): array => [
+                'worked',
+                [
+                    'task' => $text(8),
+                    'lines' => [
+                        ['id' => 'one', 'formula' => '2 + 3 = 5', 'reason' => $text(5)],
+                        ['id' => 'two', 'formula' => '5 × 5 = 25', 'reason' => ''],
+                    ],
+                ],
+            ],
+            static fn (): array => [
+                'question',
+                [
+                    'type' => 'choice',
+                    'prompt' => $text(10),
+                    'marks' => 2,
+                    'choices' => [['id' => 'a', 'text' => $text(3), 'right' => true], ['id' => 'b', 'text' => $text(9), 'right' => false]],
+                ],
+            ],
             static fn (): array => ['pause', ['prompt' => $text(8), 'marks' => 1]],
             static fn (): array => ['instructions', ['items' => [$text(4), $text(12)]]],
         ];
         $arrangement = ['whole', 'halves', 'wide-left', 'stacked', 'opening'][mt_rand(0, 4)];
-        $regions = ['whole' => ['main'], 'opening' => ['main'], 'stacked' => ['top', 'bottom'], 'halves' => ['left', 'right'], 'wide-left' => ['left', 'right']][$arrangement];
+        $regions = [
+            'whole' => ['main'],
+            'opening' => ['main'],
+            'stacked' => ['top', 'bottom'],
+            'halves' => ['left', 'right'],
+            'wide-left' => ['left', 'right'],
+        ][$arrangement];
         $blocks = [];
         for ($number = 0; $number < mt_rand(1, 5); $number++) {
             [$kind, $content] = $makers[mt_rand(0, count($makers) - 1)]();

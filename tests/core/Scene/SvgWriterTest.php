@@ -48,7 +48,10 @@ final class SvgWriterTest extends TestCase
         ], 12.5, 0));
         self::assertSame('translate(12.5 0)', self::first($svg, 'g')->getAttribute('transform'));
         $rectangle = self::first($svg, 'rect');
-        self::assertSame(['0.33', '5', '#123456', '2', '4 2'], array_map($rectangle->getAttribute(...), ['x', 'rx', 'stroke', 'stroke-width', 'stroke-dasharray']));
+        self::assertSame(
+            ['0.33', '5', '#123456', '2', '4 2'],
+            array_map($rectangle->getAttribute(...), ['x', 'rx', 'stroke', 'stroke-width', 'stroke-dasharray']),
+        );
         self::assertSame('', self::first($svg, 'circle')->getAttribute('stroke'));
         self::assertSame('0,0 10,0.5 5,8.12', self::first($svg, 'polygon')->getAttribute('points'));
         self::assertSame('none', self::first($svg, 'polyline')->getAttribute('fill'));

@@ -19,7 +19,10 @@ final class TypesetterTest extends TestCase
         foreach ([260, 400, 700, 2000] as $room) {
             $set = $type->set($text, $room, $style);
             self::assertLessThanOrEqual($room + 0.02, $set->width());
-            self::assertSame($text, implode(' ', array_map(static fn (Shape $shape): string => trim($shape->written()), $set->shapes(0, 0))));
+            self::assertSame(
+                $text,
+                implode(' ', array_map(static fn (Shape $shape): string => trim($shape->written()), $set->shapes(0, 0))),
+            );
         }
         self::assertSame(1, $type->set($text, 2000, $style)->lineCount());
         // One letter less room than the text needs makes two lines.
@@ -33,14 +36,20 @@ final class TypesetterTest extends TestCase
         $set = Slides::typesetter()->set('Donaudampfschifffahrtsgesellschaft', 200, new TextStyle(40));
         self::assertGreaterThan(2, $set->lineCount());
         self::assertLessThanOrEqual(200.01, $set->width());
-        self::assertSame('Donaudampfschifffahrtsgesellschaft', implode('', array_map(static fn (Shape $shape): string => $shape->written(), $set->shapes(0, 0))));
+        self::assertSame(
+            'Donaudampfschifffahrtsgesellschaft',
+            implode('', array_map(static fn (Shape $shape): string => $shape->written(), $set->shapes(0, 0))),
+        );
     }
 
     public function test_stars_make_words_bold_and_stay_beside_what_follows(): void
     {
         $shapes = Slides::typesetter()->set('*Noon:* high Sun, *low*.', 2000, new TextStyle(40))->shapes(0, 0);
         self::assertSame(['Noon:', 'high Sun,', 'low', '.'], array_map(static fn (Shape $shape): string => $shape->written(), $shapes));
-        self::assertSame([600, 400, 600, 400], array_map(static fn (Shape $shape): int => (int) $shape->attributes['font-weight'], $shapes));
+        self::assertSame(
+            [600, 400, 600, 400],
+            array_map(static fn (Shape $shape): int => (int) $shape->attributes['font-weight'], $shapes),
+        );
         // The full stop follows “low” without a space.
         self::assertEqualsWithDelta($shapes[2]->box->right(), $shapes[3]->box->x, 0.01);
         self::assertGreaterThan($shapes[0]->box->right() + 5, $shapes[1]->box->x);
@@ -48,7 +57,13 @@ final class TypesetterTest extends TestCase
 
     public function test_single_stars_and_open_quotes_stand_as_they_were_typed(): void
     {
-        $written = static fn (string $text): string => implode(' ', array_map(static fn (Shape $shape): string => $shape->written(), Slides::typesetter()->set($text, 2000, new TextStyle(40))->shapes(0, 0)));
+        $written = static fn (string $text): string => implode(
+            ' ',
+            array_map(
+                static fn (Shape $shape): string => $shape->written(),
+                Slides::typesetter()->set($text, 2000, new TextStyle(40))->shapes(0, 0),
+            ),
+        );
         self::assertSame('2 * 3 * 4', $written('2 * 3 * 4'));
         self::assertSame('a ` b', $written('a ` b'));
     }
@@ -65,7 +80,8 @@ final class TypesetterTest extends TestCase
 
     public function test_points_of_a_list_hang_from_their_dots(): void
     {
-        $shapes = Slides::typesetter()->set("- first point that needs more than one line\n- second", 360, new TextStyle(40))->shapes(100, 0);
+        $shapes = Slides::typesetter()->set("- first point that needs more than one line\n- second", 360, new TextStyle(40))
+            ->shapes(100, 0);
         $dots = array_values(array_filter($shapes, static fn (Shape $shape): bool => $shape->element === 'circle'));
         $texts = array_values(array_filter($shapes, static fn (Shape $shape): bool => $shape->isText()));
         self::assertCount(2, $dots);

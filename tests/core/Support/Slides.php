@@ -30,8 +30,12 @@ final class Slides
      * @param  list<string>  $scripts
      * @param  array<string, mixed>  $more fields of the slide
      */
-    public static function lesson(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): Lesson
-    {
+    public static function lesson(
+        array $blocks,
+        array $scripts = ['Hello.', 'Hello again.'],
+        array $more = [],
+        string $part = 'explain',
+    ): Lesson {
         return Lesson::from(self::document($blocks, $scripts, $more, $part));
     }
 
@@ -41,15 +45,37 @@ final class Slides
      * @param  array<string, mixed>  $more
      * @return array<string, mixed>
      */
-    public static function document(array $blocks, array $scripts = ['Hello.', 'Hello again.'], array $more = [], string $part = 'explain'): array
-    {
+    public static function document(
+        array $blocks,
+        array $scripts = ['Hello.', 'Hello again.'],
+        array $more = [],
+        string $part = 'explain',
+    ): array {
         $steps = [];
         foreach ($scripts as $number => $script) {
             $steps[] = ['id' => 'step-'.($number + 1), 'script' => $script, 'pause' => 0];
         }
-        $slide = ['id' => 'slide-1', 'title' => 'A slide', 'side' => false, 'arrangement' => 'whole', 'aims' => [], 'steps' => $steps, 'blocks' => $blocks, ...$more];
+        $slide = [
+            'id' => 'slide-1',
+            'title' => 'A slide',
+            'side' => false,
+            'arrangement' => 'whole',
+            'aims' => [],
+            'steps' => $steps,
+            'blocks' => $blocks,
+            ...$more,
+        ];
 
-        return ['format' => 'daybright-lesson', 'version' => 1, 'title' => 'A lesson', 'minutes' => 5, 'pace' => 120, 'aims' => [], 'media' => [], 'parts' => [['id' => 'part-1', 'kind' => $part, 'slides' => [$slide]]]];
+        return [
+            'format' => 'daybright-lesson',
+            'version' => 1,
+            'title' => 'A lesson',
+            'minutes' => 5,
+            'pace' => 120,
+            'aims' => [],
+            'media' => [],
+            'parts' => [['id' => 'part-1', 'kind' => $part, 'slides' => [$slide]]],
+        ];
     }
 
     /**
@@ -57,8 +83,14 @@ final class Slides
      * @param  array<string, string>  $reveals
      * @return array<string, mixed>
      */
-    public static function block(string $id, string $kind, array $content, string $step = 'step-1', array $reveals = [], string $region = 'main'): array
-    {
+    public static function block(
+        string $id,
+        string $kind,
+        array $content,
+        string $step = 'step-1',
+        array $reveals = [],
+        string $region = 'main',
+    ): array {
         return ['id' => $id, 'kind' => $kind, 'region' => $region, 'step' => $step, 'reveals' => $reveals, 'content' => $content];
     }
 

@@ -69,13 +69,27 @@ final class MethodsTest extends TestCase
     }
 
     #[DataProvider('startingFormulas')]
-    public function test_every_starting_formula_is_solved_for_each_of_its_quantities_in_a_unit_of_its_kind(SheetFormula $formula, string $asked): void
-    {
-        $values = array_combine($formula->names(), array_map(static fn (string $name, int $place): string => "{$name} = ".(5 + 3 * $place).' '.$formula->quantities[$name][1]->symbol(), $formula->names(), array_keys($formula->names())));
+    public function test_every_starting_formula_is_solved_for_each_of_its_quantities_in_a_unit_of_its_kind(
+        SheetFormula $formula,
+        string $asked,
+    ): void {
+        $values = array_combine(
+            $formula->names(),
+            array_map(
+                static fn (string $name, int $place): string => "{$name} = ".(5 + 3 * $place).' '.$formula->quantities[$name][1]->symbol(),
+                $formula->names(),
+                array_keys($formula->names()),
+            ),
+        );
         // The first letter is what the formula gives: large enough for the differences and roots that the others are found by.
         $values[$formula->names()[0]] = "{$formula->names()[0]} = 700 ".$formula->quantities[$formula->names()[0]][1]->symbol();
         unset($values[$asked]);
-        $example = Substitution::from(new Fields(['formula' => $formula->written, 'known' => implode("\n", $values), 'asked' => $asked, 'figures' => 4]))->example();
+        $example = Substitution::from(new Fields([
+            'formula' => $formula->written,
+            'known' => implode("\n", $values),
+            'asked' => $asked,
+            'figures' => 4,
+        ]))->example();
         self::assertInstanceOf(Quantity::class, $example->answer);
         self::assertTrue($example->answer->unit->measuresLike($formula->quantities[$asked][1]), Variation::written($example->answer));
         self::assertStringContainsString($formula->quantities[$asked][0], $example->task);
@@ -88,7 +102,10 @@ final class MethodsTest extends TestCase
 
     public function test_a_unit_that_is_none_is_told_at_its_own_field(): void
     {
-        $this->expectExceptionObject(InvalidQuantities::because('“furlongs” is not a unit this lesson knows. Use for example cm, m², litres or km/h.', 'unit'));
+        $this->expectExceptionObject(InvalidQuantities::because(
+            '“furlongs” is not a unit this lesson knows. Use for example cm, m², litres or km/h.',
+            'unit',
+        ));
         Substitution::from(new Fields(['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I', 'unit' => 'furlongs']));
     }
 
@@ -103,8 +120,15 @@ final class MethodsTest extends TestCase
     #[DataProvider('startingFormulas')]
     public function test_practice_with_a_starting_formula_has_numbers_that_come_out_well(SheetFormula $formula, string $asked): void
     {
-        $known = array_map(static fn (string $name): string => "{$name} = 9 ".$formula->quantities[$name][1]->symbol(), array_diff($formula->names(), [$formula->names()[0]]));
-        $method = Substitution::from(new Fields(['formula' => $formula->written, 'known' => implode("\n", $known), 'asked' => $formula->names()[0]]));
+        $known = array_map(
+            static fn (string $name): string => "{$name} = 9 ".$formula->quantities[$name][1]->symbol(),
+            array_diff($formula->names(), [$formula->names()[0]]),
+        );
+        $method = Substitution::from(new Fields([
+            'formula' => $formula->written,
+            'known' => implode("\n", $known),
+            'asked' => $formula->names()[0],
+        ]));
         foreach ([1, 2, 3] as $level) {
             for ($seed = 1; $seed <= 6; $seed++) {
                 $item = $method->varyAsking($seed, $level, $asked);
@@ -123,24 +147,98 @@ final class MethodsTest extends TestCase
     /** @return iterable<string, array{string, array<string, mixed>, list<string>, string}> method, quantities, lines that must be there, answer */
     public static function examples(): iterable
     {
-        yield 'a box with a missing height and mixed units' => ['formula', ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h'], ['l = 60 mm = 6 cm', 'h = V/(l w)', 'h = (72 cm³)/(6 cm × 4 cm)', '6 cm × 4 cm × 3 cm = 72 cm³'], "3\u{00A0}cm"];
-        yield 'an acceleration' => ['formula', ['formula' => 'v = u + a t', 'known' => "v = 20 m/s\nu = 8 m/s\nt = 4 s", 'asked' => 'a'], ['a = (v − u)/t', 'a = (20 m/s − 8 m/s)/(4 s)'], "3\u{00A0}m/s²"];
-        yield 'a radius, rounded' => ['formula', ['formula' => 'A = π r²', 'known' => 'A = 50 cm²', 'asked' => 'r', 'figures' => 3], [], "3.99\u{00A0}cm"];
-        yield 'a formula of the teacher’s own' => ['formula', ['formula' => 'q = 3 n + 2', 'known' => 'q = 20', 'asked' => 'n'], ['n = (q − 2)/3'], '6'];
-        yield 'a current, named for what volts over ohms come to' => ['formula', ['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I'], ['I = (12 V)/(4 Ω)', 'I = 3 A'], "3\u{00A0}A"];
-        yield 'a force from grams' => ['formula', ['formula' => 'F = m a', 'known' => "m = 500 g\na = 3 m/s²", 'asked' => 'F'], ['m = 500 g = 0.5 kg', 'F = 0.5 kg × 3 m/s²'], "1.5\u{00A0}N"];
-        yield 'kilowatts and hours stay what they are' => ['formula', ['formula' => 'E = P t', 'known' => "P = 2 kW\nt = 3 h", 'asked' => 'E'], ['E = 2 kW × 3 h'], "6\u{00A0}kWh"];
-        yield 'a speed from an energy' => ['formula', ['formula' => 'E = m v²/2', 'known' => "E = 100 J\nm = 2 kg", 'asked' => 'v'], ['v = √((100 J × 2)/(2 kg))'], "10\u{00A0}m/s"];
-        yield 'a moment is no energy' => ['formula', ['formula' => 'M = F d', 'known' => "F = 20 N\nd = 30 cm", 'asked' => 'M'], [], "6\u{00A0}N m"];
-        yield 'a speed in the unit that is wanted' => ['formula', ['formula' => 'v = s/t', 'known' => "s = 3 km\nt = 15 min", 'asked' => 'v', 'unit' => 'km/h'], ['t = 15 min = 0.25 h', 'v = (3 km)/(0.25 h)'], "12\u{00A0}km/h"];
-        yield 'a force in kilonewtons' => ['formula', ['formula' => 'F = m a', 'known' => "m = 4 t\na = 3 m/s²", 'asked' => 'F', 'unit' => 'kN'], ['F = 12000 N', 'F = 12 kN'], "12\u{00A0}kN"];
-        yield 'the meanings of the lesson’s own sheet' => ['formula', ['formula' => 'F = k x', 'known' => "F = 30 N\nx = 5 cm", 'asked' => 'k', 'names' => [['name' => 'F', 'meaning' => 'pull', 'unit' => 'N'], ['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'N/m'], ['name' => 'x', 'meaning' => 'stretch', 'unit' => 'm']]], ['x = 5 cm = 0.05 m', '600 N/m × 0.05 m = 30 N'], "600\u{00A0}N/m"];
+        yield 'a box with a missing height and mixed units' => [
+            'formula',
+            ['formula' => 'V = l w h', 'known' => "V = 72 cm³\nl = 60 mm\nw = 4 cm", 'asked' => 'h'],
+            ['l = 60 mm = 6 cm', 'h = V/(l w)', 'h = (72 cm³)/(6 cm × 4 cm)', '6 cm × 4 cm × 3 cm = 72 cm³'],
+            "3\u{00A0}cm",
+        ];
+        yield 'an acceleration' => [
+            'formula',
+            ['formula' => 'v = u + a t', 'known' => "v = 20 m/s\nu = 8 m/s\nt = 4 s", 'asked' => 'a'],
+            ['a = (v − u)/t', 'a = (20 m/s − 8 m/s)/(4 s)'],
+            "3\u{00A0}m/s²",
+        ];
+        yield 'a radius, rounded' => [
+            'formula',
+            ['formula' => 'A = π r²', 'known' => 'A = 50 cm²', 'asked' => 'r', 'figures' => 3],
+            [],
+            "3.99\u{00A0}cm",
+        ];
+        yield 'a formula of the teacher’s own' => [
+            'formula',
+            ['formula' => 'q = 3 n + 2', 'known' => 'q = 20', 'asked' => 'n'],
+            ['n = (q − 2)/3'],
+            '6',
+        ];
+        yield 'a current, named for what volts over ohms come to' => [
+            'formula',
+            ['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I'],
+            ['I = (12 V)/(4 Ω)', 'I = 3 A'],
+            "3\u{00A0}A",
+        ];
+        yield 'a force from grams' => [
+            'formula',
+            ['formula' => 'F = m a', 'known' => "m = 500 g\na = 3 m/s²", 'asked' => 'F'],
+            ['m = 500 g = 0.5 kg', 'F = 0.5 kg × 3 m/s²'],
+            "1.5\u{00A0}N",
+        ];
+        yield 'kilowatts and hours stay what they are' => [
+            'formula',
+            ['formula' => 'E = P t', 'known' => "P = 2 kW\nt = 3 h", 'asked' => 'E'],
+            ['E = 2 kW × 3 h'],
+            "6\u{00A0}kWh",
+        ];
+        yield 'a speed from an energy' => [
+            'formula',
+            ['formula' => 'E = m v²/2', 'known' => "E = 100 J\nm = 2 kg", 'asked' => 'v'],
+            ['v = √((100 J × 2)/(2 kg))'],
+            "10\u{00A0}m/s",
+        ];
+        yield 'a moment is no energy' => [
+            'formula',
+            ['formula' => 'M = F d', 'known' => "F = 20 N\nd = 30 cm", 'asked' => 'M'],
+            [],
+            "6\u{00A0}N m",
+        ];
+        yield 'a speed in the unit that is wanted' => [
+            'formula',
+            ['formula' => 'v = s/t', 'known' => "s = 3 km\nt = 15 min", 'asked' => 'v', 'unit' => 'km/h'],
+            ['t = 15 min = 0.25 h', 'v = (3 km)/(0.25 h)'],
+            "12\u{00A0}km/h",
+        ];
+        yield 'a force in kilonewtons' => [
+            'formula',
+            ['formula' => 'F = m a', 'known' => "m = 4 t\na = 3 m/s²", 'asked' => 'F', 'unit' => 'kN'],
+            ['F = 12000 N', 'F = 12 kN'],
+            "12\u{00A0}kN",
+        ];
+        yield 'the meanings of the lesson’s own sheet' => [
+            'formula',
+            [
+                'formula' => 'F = k x',
+                'known' => "F = 30 N\nx = 5 cm",
+                'asked' => 'k',
+                'names' => [
+                    ['name' => 'F', 'meaning' => 'pull', 'unit' => 'N'],
+                    ['name' => 'k', 'meaning' => 'stiffness', 'unit' => 'N/m'],
+                    ['name' => 'x', 'meaning' => 'stretch', 'unit' => 'm'],
+                ],
+            ],
+            ['x = 5 cm = 0.05 m', '600 N/m × 0.05 m = 30 N'],
+            "600\u{00A0}N/m",
+        ];
         yield 'litres' => ['units', ['amount' => '2.5 litres', 'to' => 'ml'], ['1 L = 1000 ml', '2.5 × 1000 = 2500'], "2500\u{00A0}ml"];
         yield 'back to metres' => ['units', ['amount' => '85 cm', 'to' => 'm'], ['1 m = 100 cm', '85 ÷ 100 = 0.85'], "0.85\u{00A0}m"];
         yield 'a recurring share' => ['share', ['share' => '2/3'], ['2 ÷ 3 ≈ 0.667'], '2/3 = 0.666… = 66 2/3%'];
         yield 'from a percent' => ['share', ['share' => '37.5%'], ['37.5% = 37.5/100', '375/1000 = 3/8'], '3/8 = 0.375 = 37.5%'];
         yield 'from a decimal' => ['share', ['share' => '0.25'], ['0.25 = 25/100', '25/100 = 1/4'], '1/4 = 0.25 = 25%'];
-        yield 'the equation without a fraction is solved' => ['equations', ['mode' => 'equations', 'firstEquation' => '2x + 3y = 12', 'secondEquation' => 'y = x − 1'], ['2x + 3(−1 + x) = 12', '5x = 15', 'x = 3', 'y = 2'], 'x 3, y 2'];
+        yield 'the equation without a fraction is solved' => [
+            'equations',
+            ['mode' => 'equations', 'firstEquation' => '2x + 3y = 12', 'secondEquation' => 'y = x − 1'],
+            ['2x + 3(−1 + x) = 12', '5x = 15', 'x = 3', 'y = 2'],
+            'x 3, y 2',
+        ];
         yield 'a side from a fence' => ['edge', ['shape' => 'fence', 'whole' => '30 m', 'first' => '9 m'], [], "6\u{00A0}m"];
         yield 'a leg of a right triangle' => ['edge', ['shape' => 'right', 'whole' => '13', 'first' => '5'], ['b = 12'], '12'];
     }
@@ -162,7 +260,10 @@ final class MethodsTest extends TestCase
 
     public function test_a_number_and_where_it_came_from_carry_the_same_mark(): void
     {
-        $lines = Methods::draw('formula', new Fields(['formula' => 'A = l w', 'known' => "l = 7 cm\nw = 5 cm", 'asked' => 'A']))->example()->lines;
+        $lines = Methods::draw(
+            'formula',
+            new Fields(['formula' => 'A = l w', 'known' => "l = 7 cm\nw = 5 cm", 'asked' => 'A']),
+        )->example()->lines;
         self::assertSame([1 => '7 cm'], $lines[1]->marks);
         self::assertSame([1 => '7 cm', 2 => '5 cm'], $lines[3]->marks);
     }
@@ -206,7 +307,10 @@ final class MethodsTest extends TestCase
 
     public function test_a_root_that_is_not_exact_is_rounded_to_the_figures_asked(): void
     {
-        $answer = Methods::draw('formula', new Fields(['formula' => 'c² = a² + b²', 'known' => "a = 2\nb = 3", 'asked' => 'c', 'figures' => 4]))->example()->answer;
+        $answer = Methods::draw(
+            'formula',
+            new Fields(['formula' => 'c² = a² + b²', 'known' => "a = 2\nb = 3", 'asked' => 'c', 'figures' => 4]),
+        )->example()->answer;
         // √13 = 3.605551… (square root tables; from memory)
         self::assertInstanceOf(Quantity::class, $answer);
         self::assertSame('3.606', $answer->number());
@@ -245,8 +349,14 @@ final class MethodsTest extends TestCase
     #[DataProvider('formulas')]
     public function test_formulas_of_textbooks_come_to_their_values(string $formula, string $known, string $asked, string $expected): void
     {
-        $lines = Methods::draw('formula', new Fields(['formula' => $formula, 'known' => $known, 'asked' => $asked, 'unit' => '']))->example()->lines;
-        $said = implode("\n", array_map(static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}"], ' ', "{$line->formula} {$line->reason}"), $lines));
+        $lines = Methods::draw(
+            'formula',
+            new Fields(['formula' => $formula, 'known' => $known, 'asked' => $asked, 'unit' => '']),
+        )->example()->lines;
+        $said = implode(
+            "\n",
+            array_map(static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}"], ' ', "{$line->formula} {$line->reason}"), $lines),
+        );
         self::assertMatchesRegularExpression('/So .* is '.preg_quote($expected, '/').'\./u', $said);
     }
 
@@ -268,13 +378,19 @@ final class MethodsTest extends TestCase
     #[DataProvider('changes')]
     public function test_units_change_as_converters_change_them(string $amount, string $to, string $expected): void
     {
-        $formulas = array_map(static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $line->formula), Methods::draw('units', new Fields(['amount' => $amount, 'to' => $to]))->example()->lines);
+        $formulas = array_map(
+            static fn ($line): string => str_replace(["\u{00A0}", "\u{202F}", '−'], [' ', ' ', '-'], $line->formula),
+            Methods::draw('units', new Fields(['amount' => $amount, 'to' => $to]))->example()->lines,
+        );
         self::assertContains($expected, $formulas);
     }
 
     public function test_a_value_of_the_wrong_kind_is_refused(): void
     {
-        foreach ([['formula', ['formula' => 'v = s/t', 'known' => "s = 100 kg\nt = 5 s", 'asked' => 'v', 'unit' => '']], ['edge', ['shape' => 'box', 'whole' => '72 cm²', 'first' => '6 cm', 'second' => '4 cm']]] as [$method, $quantities]) {
+        foreach ([
+            ['formula', ['formula' => 'v = s/t', 'known' => "s = 100 kg\nt = 5 s", 'asked' => 'v', 'unit' => '']],
+            ['edge', ['shape' => 'box', 'whole' => '72 cm²', 'first' => '6 cm', 'second' => '4 cm']],
+        ] as [$method, $quantities]) {
             try {
                 Methods::draw($method, new Fields($quantities))->example();
                 self::fail('It was taken.');

@@ -35,7 +35,13 @@ final class PracticeSetTest extends TestCase
     /** @return list<string> */
     private static function prompts(int $seed, int $level): array
     {
-        $set = PracticeSet::from(new Fields(['source' => 'figure', 'maker' => 'solid', 'quantities' => Solid::blank(), 'seed' => $seed, 'count' => 6]));
+        $set = PracticeSet::from(new Fields([
+            'source' => 'figure',
+            'maker' => 'solid',
+            'quantities' => Solid::blank(),
+            'seed' => $seed,
+            'count' => 6,
+        ]));
 
         return array_map(static fn (Variation $item): string => $item->prompt, $set->items($level));
     }

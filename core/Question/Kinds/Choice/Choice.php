@@ -40,7 +40,10 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
 
     public function asked(): array
     {
-        return ['choices' => array_map(static fn (Option $option): array => ['id' => $option->id, 'text' => $option->text], $this->options)];
+        return ['choices' => array_map(
+            static fn (Option $option): array => ['id' => $option->id, 'text' => $option->text],
+            $this->options,
+        )];
     }
 
     public function shown(): array
@@ -58,7 +61,11 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
     {
         $right = array_filter($this->options, static fn (Option $option): bool => $option->isRight);
 
-        return array_map(static fn (Option $option, int $number): Statement => new Statement($option->text, "choices/{$number}/text"), $right, array_keys($right));
+        return array_map(
+            static fn (Option $option, int $number): Statement => new Statement($option->text, "choices/{$number}/text"),
+            $right,
+            array_keys($right),
+        );
     }
 
     public function mark(string $given, int $marks): Marking
@@ -68,7 +75,9 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
             return Marking::right($marks);
         }
 
-        return $option->slip === '' ? Marking::wrong($marks, 'Not yet. Look at the answer and compare.') : Marking::slipped($marks, $option->slip);
+        return $option->slip === ''
+            ? Marking::wrong($marks, 'Not yet. Look at the answer and compare.')
+            : Marking::slipped($marks, $option->slip);
     }
 
     public function readable(string $given): string

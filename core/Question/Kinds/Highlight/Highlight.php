@@ -27,7 +27,10 @@ final readonly class Highlight implements QuestionKind
 
     public static function from(Fields $content): self
     {
-        $evidence = array_map(static fn (Fields $range): array => [$range->whole('from', 0), max($range->whole('from', 0), $range->whole('to', 0))], $content->list('evidence'));
+        $evidence = array_map(
+            static fn (Fields $range): array => [$range->whole('from', 0), max($range->whole('from', 0), $range->whole('to', 0))],
+            $content->list('evidence'),
+        );
 
         return new self($content->text('passage', ''), $evidence);
     }
@@ -36,7 +39,16 @@ final readonly class Highlight implements QuestionKind
     {
         $words = $this->words();
 
-        return implode(' … ', array_map(static fn (array $range): string => '“'.trim(implode(' ', array_slice($words, $range[0], $range[1] - $range[0] + 1)), ' ,;.“”"').'”', $this->evidence));
+        return implode(
+            ' … ',
+            array_map(
+                static fn (array $range): string => '“'.trim(
+                    implode(' ', array_slice($words, $range[0], $range[1] - $range[0] + 1)),
+                    ' ,;.“”"',
+                ).'”',
+                $this->evidence,
+            ),
+        );
     }
 
     public function asked(): array
@@ -56,7 +68,10 @@ final readonly class Highlight implements QuestionKind
             throw InvalidAnswer::nothingMarked();
         }
         $wanted = array_merge(...array_map(static fn (array $range): array => range($range[0], $range[1]), $this->evidence), ...[[]]);
-        $found = array_filter($this->evidence, static fn (array $range): bool => count(array_intersect(range($range[0], $range[1]), $chosen)) * 2 > $range[1] - $range[0] + 1);
+        $found = array_filter(
+            $this->evidence,
+            static fn (array $range): bool => count(array_intersect(range($range[0], $range[1]), $chosen)) * 2 > $range[1] - $range[0] + 1,
+        );
         $beyond = count(array_diff($chosen, $wanted));
         $isTooMuch = $beyond > max(3, count($wanted));
         $sentence = count($found).' of '.count($this->evidence).' pieces of evidence are marked'.($isTooMuch ? ', with many other words. Mark only what shows it.' : '. Look for the others.');
@@ -88,7 +103,10 @@ final readonly class Highlight implements QuestionKind
         return match (true) {
             $count === 0 => 'This question has no passage yet.',
             $this->evidence === [] => 'No evidence is marked in the passage yet. Click its first and last word.',
-            max(array_map(static fn (array $range): int => $range[1], $this->evidence)) >= $count => 'The evidence lies beyond the end of the passage, since the text was changed. Mark it again.',
+            max(array_map(
+                static fn (array $range): int => $range[1],
+                $this->evidence,
+            )) >= $count => 'The evidence lies beyond the end of the passage, since the text was changed. Mark it again.',
             default => null,
         };
     }

@@ -13,7 +13,10 @@ use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 use Daybright\Question\ShowsPictures;
 
-/** Name the numbered parts of a picture, with the names given or from memory. Other right names stand behind a stroke: “dial / dial plate”. */
+/**
+ * Name the numbered parts of a picture, with the names given or from memory. Other right names stand behind a stroke: “dial / dial
+ * plate”.
+ */
 final readonly class Label implements QuestionKind, ShowsPictures
 {
     /** @param  list<Point>  $points */
@@ -43,7 +46,10 @@ final readonly class Label implements QuestionKind, ShowsPictures
 
         return [
             'picture' => $this->picture,
-            'points' => array_map(static fn (Point $point): array => ['id' => $point->id, 'x' => $point->x, 'y' => $point->y], $this->points),
+            'points' => array_map(
+                static fn (Point $point): array => ['id' => $point->id, 'x' => $point->x, 'y' => $point->y],
+                $this->points,
+            ),
             'names' => $this->givesNames ? $names : [],
         ];
     }
@@ -70,7 +76,12 @@ final readonly class Label implements QuestionKind, ShowsPictures
         }
         $right = count($this->points) - count($wrong);
 
-        return Share::of($right, count($this->points), $marks, "{$right} of ".count($this->points).' are right. Look again at part '.implode(', ', $wrong).'.');
+        return Share::of(
+            $right,
+            count($this->points),
+            $marks,
+            "{$right} of ".count($this->points).' are right. Look again at part '.implode(', ', $wrong).'.',
+        );
     }
 
     public function readable(string $given): string
@@ -89,7 +100,10 @@ final readonly class Label implements QuestionKind, ShowsPictures
         return match (true) {
             $this->picture === '' => 'This question has no picture yet. Choose one.',
             $this->points === [] => 'No part of the picture is marked yet. Click the picture where a part is.',
-            array_filter($this->points, static fn (Point $point): bool => trim($point->name) === '') !== [] => 'A part of the picture has no name yet.',
+            array_filter(
+                $this->points,
+                static fn (Point $point): bool => trim($point->name) === '',
+            ) !== [] => 'A part of the picture has no name yet.',
             default => null,
         };
     }
@@ -101,18 +115,29 @@ final readonly class Label implements QuestionKind, ShowsPictures
 
     public function inWords(Closure $plain): self
     {
-        return new self($this->picture, array_map(static fn (Point $point): Point => $point->inWords($plain), $this->points), $this->givesNames);
+        return new self(
+            $this->picture,
+            array_map(static fn (Point $point): Point => $point->inWords($plain), $this->points),
+            $this->givesNames,
+        );
     }
 
     /** @param  list<string>  $names */
     private static function told(array $names): string
     {
-        return implode(', ', array_map(static fn (string $name, int $number): string => ($number + 1).' '.trim($name), $names, array_keys($names)));
+        return implode(
+            ', ',
+            array_map(static fn (string $name, int $number): string => ($number + 1).' '.trim($name), $names, array_keys($names)),
+        );
     }
 
     /** Spelling counts, capitals, quotation marks and “the” do not. */
     private static function folded(string $name): string
     {
-        return (string) preg_replace(['/^(the|an?) /u', '/[\s-]+/u'], ['', ' '], mb_strtolower(trim((string) preg_replace('/[“”"‘’\']/u', '', $name), " .\t\n")));
+        return (string) preg_replace(
+            ['/^(the|an?) /u', '/[\s-]+/u'],
+            ['', ' '],
+            mb_strtolower(trim((string) preg_replace('/[“”"‘’\']/u', '', $name), " .\t\n")),
+        );
     }
 }

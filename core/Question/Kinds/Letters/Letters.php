@@ -60,7 +60,12 @@ final readonly class Letters implements QuestionKind
         [$chosen, $expected] = [self::pattern($chosen), self::pattern($expected)];
         $right = count(array_filter(array_keys($expected), static fn (int $number): bool => $chosen[$number] === $expected[$number]));
 
-        return Share::of($right, count($this->lines), $marks, "Not yet. {$right} of ".count($this->lines).' lines have the right letter. Say the ends of the lines aloud and compare.');
+        return Share::of(
+            $right,
+            count($this->lines),
+            $marks,
+            "Not yet. {$right} of ".count($this->lines).' lines have the right letter. Say the ends of the lines aloud and compare.',
+        );
     }
 
     public function readable(string $given): string
@@ -78,7 +83,10 @@ final readonly class Letters implements QuestionKind
     {
         return match (true) {
             count($this->lines) < 2 => 'This question needs at least two lines.',
-            array_filter($this->lines, static fn (Line $line): bool => preg_match('/^[A-Z]$/', $line->letter) !== 1) !== [] => 'A line has no letter yet. Give each line one of the letters A to Z.',
+            array_filter(
+                $this->lines,
+                static fn (Line $line): bool => preg_match('/^[A-Z]$/', $line->letter) !== 1,
+            ) !== [] => 'A line has no letter yet. Give each line one of the letters A to Z.',
             default => null,
         };
     }

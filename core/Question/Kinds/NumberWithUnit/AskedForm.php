@@ -12,7 +12,11 @@ use Daybright\Question\InvalidAnswer;
 /** In which form and unit a question asks for its number: “in m”, “as a percent”, “how many years”. */
 final readonly class AskedForm
 {
-    private const FORMS = ['/\bas an? (?:percent|percentage)\b|\bwhat percent/iu' => 'a percent', '/\bas an? decimal\b/iu' => 'a decimal', '/\bas an? (?:fraction|mixed number)\b/iu' => 'a fraction'];
+    private const FORMS = [
+        '/\bas an? (?:percent|percentage)\b|\bwhat percent/iu' => 'a percent',
+        '/\bas an? decimal\b/iu' => 'a decimal',
+        '/\bas an? (?:fraction|mixed number)\b/iu' => 'a fraction',
+    ];
 
     private function __construct(private string $prompt, private Quantity $expected)
     {
@@ -93,6 +97,9 @@ final readonly class AskedForm
             return false;
         }
 
-        return array_filter($match[1], fn (string $word): bool => Units::called($word)?->symbol() === $this->expected->unit->symbol()) !== [];
+        return array_filter(
+            $match[1],
+            fn (string $word): bool => Units::called($word)?->symbol() === $this->expected->unit->symbol(),
+        ) !== [];
     }
 }

@@ -23,8 +23,13 @@ use Daybright\Question\QuestionKind;
 final readonly class NumberWithUnit implements QuestionKind
 {
     /** @param  list<Slip>  $slips */
-    private function __construct(private string $prompt, private string $value, private string $unit, private string $tolerance, private array $slips)
-    {
+    private function __construct(
+        private string $prompt,
+        private string $value,
+        private string $unit,
+        private string $tolerance,
+        private array $slips,
+    ) {
     }
 
     public static function name(): string
@@ -40,7 +45,13 @@ final readonly class NumberWithUnit implements QuestionKind
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('prompt', ''), $content->text('value', ''), $content->text('unit', ''), $content->text('tolerance', ''), array_map(Slip::from(...), $content->list('slips')));
+        return new self(
+            $content->text('prompt', ''),
+            $content->text('value', ''),
+            $content->text('unit', ''),
+            $content->text('tolerance', ''),
+            array_map(Slip::from(...), $content->list('slips')),
+        );
     }
 
     public function answer(): string
@@ -126,7 +137,13 @@ final readonly class NumberWithUnit implements QuestionKind
     /** The number is computed with and stays as it is. */
     public function inWords(Closure $plain): self
     {
-        return new self($plain($this->prompt), $this->value, $this->unit, $this->tolerance, array_map(static fn (Slip $slip): Slip => $slip->inWords($plain), $this->slips));
+        return new self(
+            $plain($this->prompt),
+            $this->value,
+            $this->unit,
+            $this->tolerance,
+            array_map(static fn (Slip $slip): Slip => $slip->inWords($plain), $this->slips),
+        );
     }
 
     /** “25π” and “5√2” are answers where the teacher's own is written so. */

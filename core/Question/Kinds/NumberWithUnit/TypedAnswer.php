@@ -17,7 +17,10 @@ use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
 use Daybright\Question\InvalidAnswer;
 
-/** A number with its unit, read as students type it on a phone: “4,5 cm.”, “x = 7”, “about 12 sq m”, “20 C”, “1 hour and 30 minutes”, “2kw”. */
+/**
+ * A number with its unit, read as students type it on a phone: “4,5 cm.”, “x = 7”, “about 12 sq m”, “20 C”, “1 hour and 30 minutes”,
+ * “2kw”.
+ */
 final class TypedAnswer
 {
     /** What is put in front of an answer without being part of it. */
@@ -42,7 +45,9 @@ final class TypedAnswer
      */
     public static function refuseWorking(string $given, Unit $expected): void
     {
-        $typed = self::isCount($expected) ? (string) preg_replace('/\s*\p{L}[\p{L} ]*$/u', '', self::typed($given, $expected)) : self::typed($given, $expected);
+        $typed = self::isCount($expected)
+            ? (string) preg_replace('/\s*\p{L}[\p{L} ]*$/u', '', self::typed($given, $expected))
+            : self::typed($given, $expected);
         $read = (new Parser(Tokens::ofMeasure($typed)))->parseWhole();
         if (! self::isOneNumber($read)) {
             throw InvalidAnswer::working();
@@ -58,7 +63,11 @@ final class TypedAnswer
     private static function readWith(string $typed, Unit $expected): Quantity
     {
         // “12 marbles” where marbles are asked for.
-        if (self::isCount($expected) && preg_match('/^(.*\d)\s*(\p{L}[\p{L} ]*)$/u', $typed, $match) === 1 && str_starts_with(mb_strtolower($match[2]), mb_strtolower(mb_substr($expected->symbol(), 0, 4)))) {
+        if (
+            self::isCount($expected)
+            && preg_match('/^(.*\d)\s*(\p{L}[\p{L} ]*)$/u', $typed, $match) === 1
+            && str_starts_with(mb_strtolower($match[2]), mb_strtolower(mb_substr($expected->symbol(), 0, 4)))
+        ) {
             return Quantity::of(Quantity::read($match[1])->value, $expected);
         }
         $read = Quantity::read($typed);
@@ -71,7 +80,9 @@ final class TypedAnswer
         return match (true) {
             $expression instanceof Number => true,
             $expression instanceof Negation => self::isOneNumber($expression->inner),
-            $expression instanceof Operation => $expression->sign === '/' && $expression->left instanceof Number && $expression->right instanceof Number,
+            $expression instanceof Operation => $expression->sign === '/'
+                && $expression->left instanceof Number
+                && $expression->right instanceof Number,
             default => false,
         };
     }
@@ -92,7 +103,11 @@ final class TypedAnswer
     private static function tidied(string $given, Unit $expected): string
     {
         // Figures of a Japanese keyboard are figures, and quotation marks are none.
-        $bare = trim((string) preg_replace(['/^\s*[“‘](.*)[”’]\s*$/us', '/^\s*(["\'])(.*)\1\s*$/us'], ['$1', '$2'], mb_convert_kana($given, 'as')));
+        $bare = trim((string) preg_replace(
+            ['/^\s*[“‘](.*)[”’]\s*$/us', '/^\s*(["\'])(.*)\1\s*$/us'],
+            ['$1', '$2'],
+            mb_convert_kana($given, 'as'),
+        ));
         for ($before = ''; $before !== $bare;) {
             $before = $bare;
             $bare = trim((string) preg_replace([self::BEFORE, '/\s*[.!?;]+$/u', self::BEHIND], '', $bare));
@@ -129,7 +144,11 @@ final class TypedAnswer
         }
         $apart = preg_match('/^\p{L}+-(?:half|halves|\p{L}+s)\b/iu', $rest) === 1 ? (string) preg_replace('/-/', ' ', $rest, 1) : $rest;
 
-        return $sign.(string) preg_replace_callback('/^(?:'.self::NUMBER_IN_WORDS.')/iu', static fn (array $match): string => NumberWords::inFigures($match[0]), preg_match('/^(?:'.NumberWords::FRACTION.')/iu', $apart) === 1 ? $apart : $rest);
+        return $sign.(string) preg_replace_callback(
+            '/^(?:'.self::NUMBER_IN_WORDS.')/iu',
+            static fn (array $match): string => NumberWords::inFigures($match[0]),
+            preg_match('/^(?:'.NumberWords::FRACTION.')/iu', $apart) === 1 ? $apart : $rest,
+        );
     }
 
     /** “0.3 recurring”, “0.333…”, “0.1(6)”: the fraction that it is. */
@@ -157,12 +176,19 @@ final class TypedAnswer
     /** A word that means several units means the one that is asked for: pounds of money or of weight, degrees of heat or of arc. */
     private static function inExpectedWords(string $typed, Unit $expected): string
     {
-        [$number, $word] = preg_match('/^(.*\d)\s*(°?\s?\p{L}+|°)$/u', $typed, $match) === 1 ? [$match[1], mb_strtolower(str_replace(' ', '', $match[2]))] : [$typed, ''];
+        [$number, $word] = preg_match('/^(.*\d)\s*(°?\s?\p{L}+|°)$/u', $typed, $match) === 1
+            ? [$match[1], mb_strtolower(str_replace(' ', '', $match[2]))]
+            : [$typed, ''];
         $symbol = $expected->symbol();
         $isHeat = in_array($symbol, ['°C', '°F', 'K'], true);
         $means = match (true) {
-            in_array($word, ['c', '°c', 'celsius', '°celsius', 'centigrade'], true) => $symbol === '°C' || ($isHeat && str_starts_with($word, '°')) ? '°C' : null,
-            in_array($word, ['f', '°f', 'fahrenheit', '°fahrenheit'], true) => $symbol === '°F' || ($isHeat && str_starts_with($word, '°')) ? '°F' : null,
+            in_array($word, ['c', '°c', 'celsius', '°celsius', 'centigrade'], true) => $symbol === '°C'
+                || ($isHeat && str_starts_with($word, '°'))
+                ? '°C'
+                : null,
+            in_array($word, ['f', '°f', 'fahrenheit', '°fahrenheit'], true) => $symbol === '°F' || ($isHeat && str_starts_with($word, '°'))
+                ? '°F'
+                : null,
             in_array($word, ['°', 'deg', 'degree', 'degrees'], true) => $isHeat ? $symbol : null,
             in_array($word, ['pound', 'pounds'], true) => in_array($symbol, ['£', 'lb'], true) ? $symbol : null,
             in_array($word, ['dollar', 'dollars'], true) => '$',
@@ -177,7 +203,11 @@ final class TypedAnswer
     /** On a phone “2kw” and “6V” are typed as they come: in whatever case, it is the unit of the kind that is asked for. */
     private static function inExpectedCase(string $typed, Unit $expected): string
     {
-        if ($expected->isNone() || preg_match('/^(.*?\d)\s*(\p{L}+)$/u', $typed, $match) !== 1 || Units::called($match[2])?->measuresLike($expected) === true) {
+        if (
+            $expected->isNone()
+            || preg_match('/^(.*?\d)\s*(\p{L}+)$/u', $typed, $match) !== 1
+            || Units::called($match[2])?->measuresLike($expected) === true
+        ) {
             return $typed;
         }
         $like = Units::inAnyCase($match[2], $expected);

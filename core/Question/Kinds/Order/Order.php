@@ -60,7 +60,12 @@ final readonly class Order implements QuestionKind
         }
         $all = max(1, count($right) - 1);
 
-        return Share::of($order === $right ? $all : min($pairs, $all - 1), $all, $marks, "Not yet. {$pairs} of {$all} steps follow the right one.");
+        return Share::of(
+            $order === $right ? $all : min($pairs, $all - 1),
+            $all,
+            $marks,
+            "Not yet. {$pairs} of {$all} steps follow the right one.",
+        );
     }
 
     public function readable(string $given): string

@@ -14,13 +14,24 @@ final readonly class Box
      * @param  string  $starter how the student may begin
      * @param  string  $model what a good plan would say
      */
-    private function __construct(public string $id, public string $name, public string $purpose, public string $starter, public string $model)
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public string $purpose,
+        public string $starter,
+        public string $model,
+    ) {
     }
 
     public static function from(Fields $fields): self
     {
-        return new self($fields->text('id'), $fields->text('name', ''), $fields->text('purpose', ''), $fields->text('starter', ''), $fields->text('model', ''));
+        return new self(
+            $fields->text('id'),
+            $fields->text('name', ''),
+            $fields->text('purpose', ''),
+            $fields->text('starter', ''),
+            $fields->text('model', ''),
+        );
     }
 
     /** @param  Closure(string): string  $plain */

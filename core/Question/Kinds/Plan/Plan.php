@@ -39,7 +39,10 @@ final readonly class Plan implements QuestionKind, ReadByTeacher
 
     public function asked(): array
     {
-        return ['boxes' => array_map(static fn (Box $box): array => ['id' => $box->id, 'text' => $box->name, 'purpose' => $box->purpose, 'starter' => $box->starter], $this->boxes)];
+        return ['boxes' => array_map(
+            static fn (Box $box): array => ['id' => $box->id, 'text' => $box->name, 'purpose' => $box->purpose, 'starter' => $box->starter],
+            $this->boxes,
+        )];
     }
 
     public function shown(): array

@@ -53,7 +53,15 @@ final class Practice implements QuestionKind
     {
         return ['levels' => array_map(fn (int $level): array => [
             'level' => (string) $level,
-            'items' => array_map(static fn (Variation $item, int $number): array => ['id' => 'q'.($number + 1), 'text' => $item->prompt, 'choices' => self::choices($item)], $this->items($level), array_keys($this->items($level))),
+            'items' => array_map(
+                static fn (Variation $item, int $number): array => [
+                    'id' => 'q'.($number + 1),
+                    'text' => $item->prompt,
+                    'choices' => self::choices($item),
+                ],
+                $this->items($level),
+                array_keys($this->items($level)),
+            ),
         ], PracticeSet::LEVELS)];
     }
 
@@ -79,14 +87,22 @@ final class Practice implements QuestionKind
             $marking = self::marked($item, $answer, $number + 1);
             if ($marking->isRight() !== true) {
                 $slip = self::slip($item, $answer);
-                $said = $slip ?? (str_starts_with($marking->sentence, 'The number is right') ? rtrim(lcfirst($marking->sentence), '.') : null);
+                $said = $slip ?? (str_starts_with(
+                    $marking->sentence,
+                    'The number is right',
+                ) ? rtrim(lcfirst($marking->sentence), '.') : null);
                 $wrong[] = ($number + 1).($said === null ? '' : ': '.$said);
                 $slips[] = (string) $slip;
             }
         }
         $right = count($items) - count($wrong);
 
-        return Share::of($right, count($items), $marks, "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.')->because(implode('; ', array_unique(array_filter($slips))));
+        return Share::of(
+            $right,
+            count($items),
+            $marks,
+            "{$right} of ".count($items).' are right. Look again at '.implode('; ', $wrong).'.',
+        )->because(implode('; ', array_unique(array_filter($slips))));
     }
 
     public function readable(string $given): string
@@ -100,7 +116,10 @@ final class Practice implements QuestionKind
         unset($answers['level']);
         ksort($answers, SORT_NATURAL);
 
-        return "Level {$level}: ".implode(', ', array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers));
+        return "Level {$level}: ".implode(
+            ', ',
+            array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers),
+        );
     }
 
     public function unfinished(): ?string

@@ -44,7 +44,10 @@ final readonly class Sort implements QuestionKind, ShowsPictures
     {
         return [
             'groups' => array_map(static fn (Group $group): array => ['id' => $group->id, 'text' => $group->name], $this->groups),
-            'items' => array_map(static fn (Thing $thing): array => ['id' => $thing->id, 'text' => $thing->text, 'picture' => $thing->picture], $this->shuffled()),
+            'items' => array_map(
+                static fn (Thing $thing): array => ['id' => $thing->id, 'text' => $thing->text, 'picture' => $thing->picture],
+                $this->shuffled(),
+            ),
         ];
     }
 
@@ -70,7 +73,12 @@ final readonly class Sort implements QuestionKind, ShowsPictures
         }
         $right = count($this->things) - count($wrong);
 
-        return Share::of($right, count($this->things), $marks, "{$right} of ".count($this->things).' are in the right group. Look again at: '.implode(', ', $wrong).'.');
+        return Share::of(
+            $right,
+            count($this->things),
+            $marks,
+            "{$right} of ".count($this->things).' are in the right group. Look again at: '.implode(', ', $wrong).'.',
+        );
     }
 
     public function readable(string $given): string
@@ -118,7 +126,10 @@ final readonly class Sort implements QuestionKind, ShowsPictures
         $told = [];
         foreach ($this->groups as $group) {
             $inside = array_filter($this->things, static fn (Thing $item): bool => ($places[$item->id] ?? '') === $group->id);
-            $told[] = $group->name.': '.($inside === [] ? '–' : implode(', ', array_map(static fn (Thing $thing): string => $thing->text, $inside)));
+            $told[] = $group->name.': '.($inside === [] ? '–' : implode(
+                ', ',
+                array_map(static fn (Thing $thing): string => $thing->text, $inside),
+            ));
         }
 
         return implode('; ', $told);

@@ -63,7 +63,10 @@ final readonly class Truth implements QuestionKind
             throw InvalidAnswer::noVerdict();
         }
         if (($verdict === 'true') !== $this->isTrue) {
-            return Marking::wrong($marks, $this->isTrue ? 'Not yet: no number breaks this claim.' : 'Not yet: there is a number that breaks this claim. Look for it.');
+            return Marking::wrong(
+                $marks,
+                $this->isTrue ? 'Not yet: no number breaks this claim.' : 'Not yet: there is a number that breaks this claim. Look for it.',
+            );
         }
         $claim = $this->claim();
         if ($this->isTrue || $claim === null) {
@@ -82,7 +85,10 @@ final readonly class Truth implements QuestionKind
         }
         $example = $answer['example'] ?? '';
 
-        return ucfirst($answer['verdict'] ?? '').($example === '' || ($answer['verdict'] ?? '') !== 'false' ? '' : ', '.$this->letter." = {$example}");
+        return ucfirst($answer['verdict'] ?? '').(
+            $example === ''
+            || ($answer['verdict'] ?? '') !== 'false' ? '' : ', '.$this->letter." = {$example}"
+        );
     }
 
     public function unfinished(): ?string
@@ -98,8 +104,10 @@ final readonly class Truth implements QuestionKind
         $example = $claim->counterexample();
 
         return match (true) {
-            $this->isTrue && $example !== null => 'The claim is marked as true, but '.$this->letter.' = '.self::written($example).' breaks it.',
-            ! $this->isTrue && $example === null => 'The claim is marked as false, but no counterexample was found among numbers up to 200. Check the claim and its domain.',
+            $this->isTrue
+                && $example !== null => 'The claim is marked as true, but '.$this->letter.' = '.self::written($example).' breaks it.',
+            ! $this->isTrue
+                && $example === null => 'The claim is marked as false, but no counterexample was found among numbers up to 200. Check the claim and its domain.',
             default => null,
         };
     }
@@ -113,7 +121,10 @@ final readonly class Truth implements QuestionKind
     private function markExample(Claim $claim, string $written, int $marks): Marking
     {
         try {
-            $number = TypedAnswer::read((string) preg_replace('/^\s*'.preg_quote($this->letter, '/').'\s*=\s*/u', '', $written), Unit::none());
+            $number = TypedAnswer::read(
+                (string) preg_replace('/^\s*'.preg_quote($this->letter, '/').'\s*=\s*/u', '', $written),
+                Unit::none(),
+            );
         } catch (MathsError) {
             throw InvalidAnswer::noExample();
         }
@@ -121,7 +132,9 @@ final readonly class Truth implements QuestionKind
         $value = $number->unit->isPercent() ? $number->base()->simplified() : $number->value;
         try {
             $sentence = match (true) {
-                ! $claim->concerns($value) => 'False is right, but '.self::written($value).' is not one of the numbers that the claim is about.',
+                ! $claim->concerns($value) => 'False is right, but '
+                    .self::written($value)
+                    .' is not one of the numbers that the claim is about.',
                 ! $claim->isBrokenBy($value) => 'False is right, but for '.self::written($value).' the claim holds.',
                 default => '',
             };

@@ -31,7 +31,10 @@ final class Ink implements PaintsFrames
         $strokes = [];
         foreach ($events->of('ink') as $event) {
             $start = $event->data->number('at');
-            $points = array_map(static fn (array $point): array => [round($events->place($start + $point[0]) - $event->at, 1), $point[1], $point[2]], Stroke::points($event->data));
+            $points = array_map(
+                static fn (array $point): array => [round($events->place($start + $point[0]) - $event->at, 1), $point[1], $point[2]],
+                Stroke::points($event->data),
+            );
             $strokes[] = new Stroke(
                 $event->at,
                 self::wiped($events, $event),
@@ -72,6 +75,9 @@ final class Ink implements PaintsFrames
 
     public static function painter(array $intervals, FrameSize $size): FramePainter
     {
-        return new InkPainter(array_values(array_filter($intervals, static fn (Interval $interval): bool => $interval instanceof Stroke)), $size);
+        return new InkPainter(
+            array_values(array_filter($intervals, static fn (Interval $interval): bool => $interval instanceof Stroke)),
+            $size,
+        );
     }
 }

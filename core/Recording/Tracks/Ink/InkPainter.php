@@ -84,7 +84,12 @@ final class InkPainter implements FramePainter
         if (($this->drawn[$number] ?? 0) === count($points)) {
             return;
         }
-        $brush = $this->brushes[$number] ??= new Brush($this->size, $stroke->colour, $stroke->width, $stroke->tool === 'marker' ? self::MARKER : 1.0);
+        $brush = $this->brushes[$number] ??= new Brush(
+            $this->size,
+            $stroke->colour,
+            $stroke->width,
+            $stroke->tool === 'marker' ? self::MARKER : 1.0,
+        );
         for ($next = $this->drawn[$number] ?? 0; isset($points[$next]) && $at + 0.5 >= $stroke->from + $points[$next][0]; $next++) {
             $from = $points[max(0, $next - 1)];
             $brush->line($frame, $from[1], $from[2], $points[$next][1], $points[$next][2]);

@@ -44,11 +44,20 @@ final readonly class Stroke extends Interval
     /** @return list<array{float, float, float}> */
     public static function points(Fields $drawn): array
     {
-        return array_map(static fn (Fields $point): array => [$point->number('0'), $point->number('1'), $point->number('2')], $drawn->list('points'));
+        return array_map(
+            static fn (Fields $point): array => [$point->number('0'), $point->number('1'), $point->number('2')],
+            $drawn->list('points'),
+        );
     }
 
     protected function data(): array
     {
-        return ['slide' => $this->slide, 'tool' => $this->tool, 'colour' => $this->colour, 'width' => $this->width, 'points' => $this->points];
+        return [
+            'slide' => $this->slide,
+            'tool' => $this->tool,
+            'colour' => $this->colour,
+            'width' => $this->width,
+            'points' => $this->points,
+        ];
     }
 }

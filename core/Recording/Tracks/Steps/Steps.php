@@ -29,13 +29,20 @@ final class Steps implements ShowsSlides
     public static function intervals(SegmentEvents $events): array
     {
         $slide = $events->slide;
-        $revealed = array_filter($events->of('step'), static fn (PlacedEvent $event): bool => $event->slide === $slide && $slide->hasStep($event->data->text('step')));
+        $revealed = array_filter(
+            $events->of('step'),
+            static fn (PlacedEvent $event): bool => $event->slide === $slide && $slide->hasStep($event->data->text('step')),
+        );
         $starts = [[$events->begins, 0]];
         foreach ($revealed as $event) {
             $starts[] = [$event->at, $slide->stepNumber($event->data->text('step'))];
         }
 
-        return Run::of($starts, $events->ends, static fn (float $from, float $to, int $step): Interval => new ShownSlide($from, $to, $slide->id, $step));
+        return Run::of(
+            $starts,
+            $events->ends,
+            static fn (float $from, float $to, int $step): Interval => new ShownSlide($from, $to, $slide->id, $step),
+        );
     }
 
     public static function read(Fields $interval): Interval

@@ -35,8 +35,14 @@ final class DrawingTest extends TestCase
     }
 
     #[DataProvider('scales')]
-    public function test_a_scale_ends_on_round_numbers_and_covers_its_values(float $least, float $most, int $about, float $first, float $last, float $step): void
-    {
+    public function test_a_scale_ends_on_round_numbers_and_covers_its_values(
+        float $least,
+        float $most,
+        int $about,
+        float $first,
+        float $last,
+        float $step,
+    ): void {
         $scale = Scale::covering($least, $most, $about, 100, 900);
         self::assertLessThanOrEqual($least + 1e-9, $scale->least);
         self::assertGreaterThanOrEqual($most - 1e-9, $scale->most);
@@ -139,8 +145,17 @@ final class DrawingTest extends TestCase
     {
         $series = array_map(static fn (int $number): Series => new Series($number, self::setting()), [0, 1, 2]);
         self::assertCount(3, array_unique(array_map(static fn (Series $each): string => $each->colour, $series)));
-        self::assertCount(3, array_unique(array_map(static fn (Series $each): string => (string) ($each->line()->attributes()['stroke-dasharray'] ?? ''), $series)));
-        $marks = array_map(static fn (Series $each): string => $each->mark(0, 0)->element.json_encode($each->mark(0, 0)->attributes['points'] ?? ''), $series);
+        self::assertCount(
+            3,
+            array_unique(array_map(
+                static fn (Series $each): string => (string) ($each->line()->attributes()['stroke-dasharray'] ?? ''),
+                $series,
+            )),
+        );
+        $marks = array_map(
+            static fn (Series $each): string => $each->mark(0, 0)->element.json_encode($each->mark(0, 0)->attributes['points'] ?? ''),
+            $series,
+        );
         self::assertCount(3, array_unique($marks));
         $hatched = Hatching::of(new Box(0, 0, 100, 60), self::setting());
         self::assertGreaterThan(3, count(array_filter($hatched, static fn (Shape $shape): bool => $shape->element === 'polyline')));

@@ -32,7 +32,11 @@ final class CorpusTest extends TestCase
 
     public function test_the_corpus_is_large_and_says_nothing_twice(): void
     {
-        $all = array_merge(...array_values(self::corpus('known')), ...array_values(self::corpus('fresh')), ...array_values(self::corpus('held-out')));
+        $all = array_merge(
+            ...array_values(self::corpus('known')),
+            ...array_values(self::corpus('fresh')),
+            ...array_values(self::corpus('held-out')),
+        );
         self::assertGreaterThanOrEqual(450, count($all));
         self::assertSame($all, array_values(array_unique($all)));
     }
@@ -41,7 +45,10 @@ final class CorpusTest extends TestCase
     {
         $judged = [];
         foreach (require __DIR__.'/sums.php' as [$text, $expected]) {
-            $wrong = array_values(array_filter(EqualityChecker::check($text), static fn (Equality $equality): bool => ! $equality->holds()));
+            $wrong = array_values(array_filter(
+                EqualityChecker::check($text),
+                static fn (Equality $equality): bool => ! $equality->holds(),
+            ));
             $said = $wrong === [] ? 'none' : (string) $wrong[0]->correction;
             $judged[] = [$text, $expected === 'false' && $said !== 'none' ? 'false' : $said];
         }

@@ -185,7 +185,10 @@ final class EqualityCheckerTest extends TestCase
     {
         self::assertSame('unit missing', EqualityChecker::check('volume = 4 × 5 × 6 = 120')[0]->verdict);
         self::assertSame('unit of the wrong kind', EqualityChecker::check('Volume = 60 cm')[0]->verdict);
-        self::assertSame([], array_filter(EqualityChecker::check('volume = 4 × 5 × 6 = 120 cm³'), static fn ($equality): bool => ! $equality->holds()));
+        self::assertSame(
+            [],
+            array_filter(EqualityChecker::check('volume = 4 × 5 × 6 = 120 cm³'), static fn ($equality): bool => ! $equality->holds()),
+        );
     }
 
     public function test_every_link_of_a_chain_is_checked(): void
