@@ -6,8 +6,9 @@ namespace App\Bench;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use App\Jobs\PrepareTake;
 use App\Models\Lesson;
+use App\Models\TakeSource;
+use App\Recording\MeasuredSound;
 use Daybright\Lesson\Slide;
 
 /** A take without a voice: noise as loud as one, its steps a second apart, and a hand that draws. */
@@ -54,8 +55,8 @@ final class NoiseTake
                 'points' => $points,
             ];
         }
-        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => 'practice', 'events' => $events]);
-        PrepareTake::keep($take, $sound);
+        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);
+        MeasuredSound::keep($take, $sound);
         $take->update(['cuts' => [], 'chosen' => true]);
     }
 }

@@ -8,6 +8,8 @@ use App\Demo\DemoLessons;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Lesson;
+use App\Models\TakeSource;
+use App\Models\TakeState;
 use App\Models\User;
 use GuzzleHttp\Client;
 use GuzzleHttp\Cookie\CookieJar;
@@ -116,8 +118,8 @@ final class Office
             foreach ($document->read()->mainSlides() as $slide) {
                 $lesson->takes()->create([
                     'slide' => $slide->id,
-                    'source' => 'practice',
-                    'state' => 'ready',
+                    'source' => TakeSource::Practice,
+                    'state' => TakeState::Ready,
                     'chosen' => true,
                     'length' => 480_000,
                     'events' => [],

@@ -10,6 +10,7 @@ use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Classroom;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Lesson;
 use App\Models\Series;
 use App\Models\Share;
@@ -78,7 +79,7 @@ class LoadDemo extends Command
             '2026-12-15',
             'Read aloud as you go.',
         );
-        $export = Export::query()->create(['release_id' => $release->id, 'state' => 'waiting']);
+        $export = Export::query()->create(['release_id' => $release->id, 'state' => ExportState::Waiting]);
         MakeExport::dispatch($export->id);
         $this->line('The demo is ready.');
 

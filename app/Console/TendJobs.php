@@ -9,7 +9,9 @@ use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
 use App\Jobs\Orphans;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Release;
+use App\Models\ReleaseState;
 use App\Recording\TakeStore;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -53,7 +55,7 @@ class TendJobs extends Command
 
     private static function releases(): int
     {
-        return Release::query()->where('state', 'making')
+        return Release::query()->where('state', ReleaseState::Making)
             ->pluck('id')
             ->reject(Orphans::hasJob(...))
             ->each(static fn (string $id) => MakeRelease::dispatch($id))
@@ -62,7 +64,7 @@ class TendJobs extends Command
 
     private static function exports(): int
     {
-        return Export::query()->whereIn('state', ['waiting', 'making'])
+        return Export::query()->whereIn('state', ExportState::ON_THE_WAY)
             ->pluck('id')
             ->reject(Orphans::hasJob(...))
             ->each(static fn (string $id) => MakeExport::dispatch($id))

@@ -9,6 +9,7 @@ use App\Lessons\LessonStore;
 use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Models\User;
 use DomainException;
 use Illuminate\Support\Facades\DB;
@@ -61,7 +62,7 @@ final class LessonIntake
                 foreach ($imported->takes as $order => $each) {
                     $take = new Take([
                         'lesson_id' => $lesson->id,
-                        'state' => 'ready',
+                        'state' => TakeState::Ready,
                         'created_at' => $now->copy()->addMicroseconds($order),
                         ...$each['fields'],
                     ]);

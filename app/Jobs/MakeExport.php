@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Formats\Formats;
 use App\Formats\WritingStopped;
 use App\Models\Export;
+use App\Models\ExportState;
 use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -39,10 +40,10 @@ class MakeExport implements ShouldQueue
     {
         $export = Export::query()->find($this->export);
         // One that is being made already was begun by a worker that died: it is made anew.
-        if ($export === null || ! in_array($export->state, ['waiting', 'making'], true)) {
+        if ($export === null || ! in_array($export->state, ExportState::ON_THE_WAY, true)) {
             return;
         }
-        $export->update(['state' => 'making', 'progress' => 0]);
+        $export->update(['state' => ExportState::Making, 'progress' => 0]);
         try {
             Files::tidily(fn () => $this->make($export));
         } catch (WritingStopped) {
@@ -54,20 +55,20 @@ class MakeExport implements ShouldQueue
     {
         $writer = Formats::writer($export->format) ?? throw new DomainException("Lessons are not written as “{$export->format}”.");
         $made = $writer->write($export->release->lesson, static function (float $share) use ($export): void {
-            if ($export->fresh()?->state !== 'making') {
+            if ($export->fresh()?->state !== ExportState::Making) {
                 throw new WritingStopped('Stopped by the teacher.');
             }
             $export->update(['progress' => round($share, 3)]);
         });
         $bytes = filesize($made);
         Files::keep($made, $export->path('file'.$writer::format()->ending));
-        $export->update(['state' => 'ready', 'progress' => 1, 'bytes' => $bytes]);
+        $export->update(['state' => ExportState::Ready, 'progress' => 1, 'bytes' => $bytes]);
     }
 
     public function failed(?Throwable $error): void
     {
         Export::query()->whereKey($this->export)->update([
-            'state' => 'failed',
+            'state' => ExportState::Failed,
             'trouble' => 'The file could not be made. Press “Make it again”; if it fails again, share a new version first.',
         ]);
     }

@@ -9,6 +9,7 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Lessons\HandoutFile;
 use App\Lessons\ReleaseParts;
 use App\Models\Release;
+use App\Models\ReleaseState;
 use App\Models\Share;
 use Closure;
 use Daybright\Recording\Clock;
@@ -48,7 +49,7 @@ class MakeRelease implements ShouldQueue
     public function handle(LessonFreezer $freezer, HandoutFile $handout): void
     {
         $release = Release::query()->find($this->release);
-        if ($release === null || $release->state === 'ready') {
+        if ($release === null || $release->state === ReleaseState::Ready) {
             return;
         }
         Files::tidily(fn () => $this->make($release, $freezer, $handout));
@@ -82,7 +83,7 @@ class MakeRelease implements ShouldQueue
             $parts['handout.pdf'] = ReleaseParts::once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
         }
         $release->update([
-            'state' => 'ready',
+            'state' => ReleaseState::Ready,
             'parts' => $parts,
             'programme' => $freezer->freeze($release->read(), $timeline)->toArray(),
         ]);
@@ -115,7 +116,7 @@ class MakeRelease implements ShouldQueue
     {
         $why = $error instanceof DomainException ? $error->getMessage() : 'The programs that join the sound did not do their work.';
         Release::query()->whereKey($this->release)->update([
-            'state' => 'failed',
+            'state' => ReleaseState::Failed,
             'trouble' => "This version could not be put together. {$why} Share the lesson as it is now to try again.",
         ]);
     }

@@ -8,9 +8,9 @@ use App\Adapters\Files;
 use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
+use App\Models\TakeState;
+use App\Recording\MeasuredSound;
 use App\Recording\TakeStore;
-use Daybright\Recording\SampleRange;
-use Daybright\Recording\Silence;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Support\Facades\Storage;
@@ -44,20 +44,22 @@ class PrepareTake implements ShouldQueue
     public function handle(TakeStore $takes): void
     {
         $take = Take::query()->find($this->take);
-        if ($take === null || $take->state === 'ready') {
+        if ($take === null || $take->state === TakeState::Ready) {
             return;
         }
-        Files::tidily(fn () => $this->prepare($take));
-        if ($take->state === 'ready') {
-            $takes->choose($take);
-        }
+        Files::tidily(function () use ($take, $takes): void {
+            $this->prepare($take);
+            if ($take->state === TakeState::Ready) {
+                $takes->choose($take);
+            }
+        });
     }
 
     /** Its pieces are kept: whatever went wrong, nothing that was said is lost. */
     public function failed(?Throwable $error): void
     {
-        Take::query()->whereKey($this->take)->where('state', 'preparing')->update([
-            'state' => 'failed',
+        Take::query()->whereKey($this->take)->where('state', TakeState::Preparing)->update([
+            'state' => TakeState::Failed,
             'trouble' => 'This take could not be made ready just now. What you said is kept: press “Prepare again”.',
         ]);
     }
@@ -66,14 +68,14 @@ class PrepareTake implements ShouldQueue
     {
         try {
             $sound = AudioEncoder::decode($this->joined($take));
-            self::keep($take, $sound);
+            MeasuredSound::keep($take, $sound);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
                 throw $failure;
             }
             report($failure);
             $take->update([
-                'state' => 'failed',
+                'state' => TakeState::Failed,
                 'trouble' => 'No sound could be read from this take. What arrived is kept: press “Prepare again”. If it stays so, check the microphone before you go on.',
             ]);
         }
@@ -89,29 +91,5 @@ class PrepareTake implements ShouldQueue
         fclose($out);
 
         return $file;
-    }
-
-    /** Measures a decoded take and keeps it. */
-    public static function keep(Take $take, string $sound): void
-    {
-        $length = AudioEncoder::length($sound);
-        $waveform = AudioEncoder::waveform($sound);
-        $cuts = Silence::atTheEnds($waveform->loudness, $length);
-        $loudness = AudioEncoder::loudness($sound);
-        Files::keep($sound, $take->path('sound.flac'));
-        $take->fill([
-            'state' => 'ready',
-            'length' => $length,
-            'loudness' => $loudness,
-            'waveform' => $waveform->peaks,
-            'cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
-        ]);
-        if ($take->recorded()->secondsKept() === 0.0) {
-            $take->fill([
-                'state' => 'failed',
-                'trouble' => 'Nothing is heard in this take: it was paused from beginning to end. Record the slide again.',
-            ]);
-        }
-        $take->save();
     }
 }

@@ -8,6 +8,7 @@ use App\Jobs\MakeRelease;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Take;
+use App\Models\TakeState;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +19,7 @@ final class ReleaseStore
     {
         $document = $lesson->document();
         $main = array_map(static fn ($slide): string => $slide->id, $lesson->read()->mainSlides());
-        $takes = $lesson->takes()->where('chosen', true)->where('state', 'ready')->whereIn('slide', $main)->get();
+        $takes = $lesson->takes()->where('chosen', true)->where('state', TakeState::Ready)->whereIn('slide', $main)->get();
         if ($takes->isEmpty()) {
             throw new DomainException('Nothing has been recorded yet. Record at least one slide, then share the lesson.');
         }

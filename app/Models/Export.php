@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A file of a format that takes long, being made from a release.
  *
+ * @property ExportState $state
  * @property-read Release $release
  */
 class Export extends Model
@@ -18,7 +19,13 @@ class Export extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['format' => 'mp4', 'state' => 'waiting', 'progress' => 0, 'bytes' => 0];
+    protected $attributes = ['format' => 'mp4', 'state' => ExportState::Waiting->value, 'progress' => 0, 'bytes' => 0];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['state' => ExportState::class];
+    }
 
     /** @return BelongsTo<Release, $this> */
     public function release(): BelongsTo

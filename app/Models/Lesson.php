@@ -66,7 +66,7 @@ class Lesson extends Model
 
     public function newestRelease(): ?Release
     {
-        return $this->hasMany(Release::class)->where('state', 'ready')->latest('number')->first();
+        return $this->hasMany(Release::class)->where('state', ReleaseState::Ready)->latest('number')->first();
     }
 
     /** @return HasMany<Share, $this> */
@@ -79,7 +79,7 @@ class Lesson extends Model
     public function recorded(): array
     {
         return $this->takes->where('chosen', true)
-            ->where('state', 'ready')
+            ->where('state', TakeState::Ready)
             ->keyBy('slide')
             ->map(static fn (Take $take): Recorded => $take->recorded())
             ->all();
@@ -89,7 +89,7 @@ class Lesson extends Model
     public function secondsRecorded(): array
     {
         return $this->takes->where('chosen', true)
-            ->where('state', 'ready')
+            ->where('state', TakeState::Ready)
             ->keyBy('slide')
             ->map(static fn (Take $take): float => $take->secondsKept())
             ->all();

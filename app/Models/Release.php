@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
 /**
  * A frozen version of a lesson: its document and its chosen takes as they were.
  *
+ * @property ReleaseState $state
  * @property LessonDocument $document
  * @property list<array{id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>}> $takes
  * @property array<string, mixed> $programme
@@ -32,12 +33,12 @@ class Release extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['state' => 'making'];
+    protected $attributes = ['state' => ReleaseState::Making->value];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array', 'parts' => 'array'];
+        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array', 'parts' => 'array', 'state' => ReleaseState::class];
     }
 
     /** @return BelongsTo<Lesson, $this> */

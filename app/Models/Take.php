@@ -14,6 +14,8 @@ use Illuminate\Support\Carbon;
 /**
  * One recording of one slide: recording, preparing, ready or failed.
  *
+ * @property TakeState $state
+ * @property TakeSource $source
  * @property list<array<string, mixed>>|null $events
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
@@ -29,12 +31,12 @@ class Take extends Model
     // Takes may follow one another within a second, and keep their order.
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $attributes = ['state' => 'recording', 'chosen' => false, 'length' => 0];
+    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'length' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean'];
+        return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean', 'state' => TakeState::class, 'source' => TakeSource::class];
     }
 
     protected static function booted(): void

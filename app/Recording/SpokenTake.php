@@ -7,9 +7,9 @@ namespace App\Recording;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Sound\PracticeVoice;
-use App\Jobs\PrepareTake;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeSource;
 use Daybright\Block\SlideFacts;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Slide;
@@ -46,8 +46,8 @@ final class SpokenTake
             $sound .= self::spoken(PlainWords::of($step->script, $facts), $pace).self::quiet(self::BREATH + $step->pause);
         }
         usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
-        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => 'practice', 'events' => $events]);
-        PrepareTake::keep($take, self::flac($sound));
+        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);
+        MeasuredSound::keep($take, self::flac($sound));
         app(TakeStore::class)->choose($take);
 
         return $take;

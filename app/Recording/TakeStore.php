@@ -10,6 +10,7 @@ use App\Jobs\PrepareTake;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeState;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
 use DomainException;
@@ -52,7 +53,7 @@ final class TakeStore
         if ($known !== null && $known->sha256 !== $sha256) {
             throw new DomainException('Two different pieces of this recording have the same number.');
         }
-        if ($known !== null || $take->state !== 'recording') {
+        if ($known !== null || $take->state !== TakeState::Recording) {
             return;
         }
         // The bytes first: a row in the table means that the piece is safe.
@@ -71,7 +72,7 @@ final class TakeStore
      */
     public function finish(Take $take, ?int $pieces): array
     {
-        if ($take->state !== 'recording') {
+        if ($take->state !== TakeState::Recording) {
             return [];
         }
         $there = $take->pieceNumbers();
@@ -94,7 +95,7 @@ final class TakeStore
     public function prepareAgain(Take $take): void
     {
         $whole = self::withoutGap($take);
-        if ($take->state !== 'failed' || $whole === 0) {
+        if ($take->state !== TakeState::Failed || $whole === 0) {
             throw new DomainException('This take cannot be prepared again: it is ready, or nothing of it was kept.');
         }
         $this->prepare($take, $whole);
@@ -103,7 +104,7 @@ final class TakeStore
     /** Takes that wait to be made ready and that no job is going to make ready. */
     public function prepareForgotten(): int
     {
-        $forgotten = Take::query()->where('state', 'preparing')->get()->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
+        $forgotten = Take::query()->where('state', TakeState::Preparing)->get()->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
         $forgotten->each(fn (Take $take) => $this->prepare($take, self::withoutGap($take)));
 
         return $forgotten->count();
@@ -113,7 +114,7 @@ final class TakeStore
     private function prepare(Take $take, int $pieces): void
     {
         DB::transaction(function () use ($take, $pieces): void {
-            $take->update(['state' => 'preparing', 'trouble' => null, 'events' => $this->events($take, $pieces)]);
+            $take->update(['state' => TakeState::Preparing, 'trouble' => null, 'events' => $this->events($take, $pieces)]);
             PrepareTake::dispatch($take->id, $pieces);
         });
     }
@@ -157,7 +158,7 @@ final class TakeStore
         $take->delete();
         Storage::deleteDirectory($take->path(''));
         $next = $wasChosen
-            ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', 'ready')->latest()->first()
+            ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', TakeState::Ready)->latest()->first()
             : null;
         if ($next !== null) {
             $this->choose($next);

@@ -14,6 +14,7 @@ return [
     'numeric' => 'Write :attribute as a number.',
     'boolean' => 'Say yes or no for :attribute.',
     'in' => 'Choose :attribute from what is offered.',
+    'enum' => 'Choose :attribute from what is offered.',
     'file' => 'Choose a file first.',
     'uploaded' => 'The file did not arrive whole, or it is too large. Choose a smaller one, or try again.',
     'date_format' => 'Write :attribute as a day, for example 2026-12-01.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Lesson;
+use App\Models\ReleaseState;
 use App\Models\User;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\Variation;
@@ -66,7 +67,7 @@ class HandoutTest extends TestCase
         // A blank field that a teacher has not filled in yet is no reason to give the class nothing.
         $this->take($odd, 'measure', 1);
         $this->postJson("/api/lessons/{$odd->id}/releases")->assertCreated();
-        $this->assertSame('ready', $odd->releases()->firstOrFail()->state);
+        $this->assertSame(ReleaseState::Ready, $odd->releases()->firstOrFail()->state);
     }
 
     public function test_students_get_the_handout_of_the_shared_version_and_never_the_answers(): void

@@ -10,9 +10,11 @@ use App\Adapters\Program;
 use App\Adapters\ProgramFailed;
 use App\Jobs\MakeExport;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Models\User;
 use App\Recording\DrawingCost;
 use Daybright\Scene\FormulasAway;
@@ -48,11 +50,11 @@ class LostWorkTest extends TestCase
         $this->arrived();
         Event::listen('eloquent.updated: '.Take::class, static fn () => throw new RuntimeException('the server dies here'));
         $this->postJson('/api/takes/'.self::TAKE.'/finish', ['pieces' => 1])->assertStatus(500);
-        $this->assertSame('recording', Take::query()->find(self::TAKE)->state);
+        $this->assertSame(TakeState::Recording, Take::query()->find(self::TAKE)->state);
         $this->assertSame(0, DB::table('jobs')->count());
         Event::forget('eloquent.updated: '.Take::class);
         $this->postJson('/api/takes/'.self::TAKE.'/finish', ['pieces' => 1])->assertOk();
-        $this->assertSame('preparing', Take::query()->find(self::TAKE)->state);
+        $this->assertSame(TakeState::Preparing, Take::query()->find(self::TAKE)->state);
         $this->assertSame(['takes'], DB::table('jobs')->pluck('queue')->all());
     }
 
@@ -80,10 +82,10 @@ class LostWorkTest extends TestCase
         DB::table('jobs')->update(['reserved_at' => now()->timestamp, 'attempts' => 1]);
         $work = fn () => $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes'])->assertSuccessful();
         $work();
-        $this->assertSame('preparing', Take::query()->find(self::TAKE)->state);
+        $this->assertSame(TakeState::Preparing, Take::query()->find(self::TAKE)->state);
         $this->travel(61)->seconds();
         $work();
-        $this->assertSame('failed', Take::query()->find(self::TAKE)->state);
+        $this->assertSame(TakeState::Failed, Take::query()->find(self::TAKE)->state);
         $this->assertSame(0, DB::table('jobs')->count());
     }
 
@@ -262,7 +264,7 @@ class LostWorkTest extends TestCase
         $release = $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated()->json('id');
         $export = Export::query()->create(['release_id' => $release]);
         MakeExport::dispatchSync($export->id);
-        $this->assertSame('ready', $export->fresh()->state);
+        $this->assertSame(ExportState::Ready, $export->fresh()->state);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk();
         foreach (Take::query()->get() as $take) {
             $this->get("/api/takes/{$take->id}/heard")->assertOk();
@@ -280,7 +282,7 @@ class LostWorkTest extends TestCase
     /** Works on the queue until the take is given up, and gives what it then says. */
     private function triedUntilItFails(): string
     {
-        for ($tries = 0; $tries < 5 && Take::query()->find(self::TAKE)->state === 'preparing'; $tries++) {
+        for ($tries = 0; $tries < 5 && Take::query()->find(self::TAKE)->state === TakeState::Preparing; $tries++) {
             $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes']);
             $this->travel(6)->seconds();
         }

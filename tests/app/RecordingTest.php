@@ -10,6 +10,7 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Adapters\Sound\PracticeVoice;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Models\User;
 use Daybright\Recording\SampleRange;
 use Illuminate\Http\UploadedFile;
@@ -51,7 +52,7 @@ class RecordingTest extends TestCase
         }
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
         $take = Take::query()->find($this->take);
-        $this->assertSame('ready', $take->state);
+        $this->assertSame(TakeState::Ready, $take->state);
         $this->assertTrue($take->chosen);
         $this->assertEqualsWithDelta(6.0, $take->length / 48000, 0.05);
         $this->assertSame('measure-2', $take->events[0]['step']);
@@ -99,7 +100,7 @@ class RecordingTest extends TestCase
         $this->getJson("/api/lessons/{$this->made->id}/takes")->assertJsonPath('0.state', 'recording')->assertJsonPath('0.pieces', 7);
         $this->postJson("/api/takes/{$this->take}/finish", [])->assertOk();
         $take = Take::query()->find($this->take);
-        $this->assertSame('ready', $take->state);
+        $this->assertSame(TakeState::Ready, $take->state);
         // Six pieces of half a second: what was acknowledged is there, less at most the piece that was on its way.
         $this->assertGreaterThan(2.4, $take->length / 48000);
     }
@@ -119,7 +120,7 @@ class RecordingTest extends TestCase
         $this->piece(0, 'this is no sound');
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => 1])->assertOk();
         $take = Take::query()->find($this->take);
-        $this->assertSame('failed', $take->state);
+        $this->assertSame(TakeState::Failed, $take->state);
         // What arrived is kept: it is never the teacher's to say it all again while it is there.
         $this->assertStringContainsString('Prepare again', $take->trouble);
         $this->assertStringNotContainsString('Record the slide again', $take->trouble);
@@ -135,7 +136,7 @@ class RecordingTest extends TestCase
         }
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
         $take = Take::query()->find($this->take);
-        $this->assertSame(['failed', false], [$take->state, $take->chosen]);
+        $this->assertSame([TakeState::Failed, false], [$take->state, $take->chosen]);
         $this->assertStringContainsString('paused from beginning to end', $take->trouble);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonPath('length', 0);
     }
@@ -152,10 +153,10 @@ class RecordingTest extends TestCase
         // A worker takes the job, and dies.
         DB::table('jobs')->update(['reserved_at' => now()->timestamp, 'attempts' => 1]);
         $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes'])->assertSuccessful();
-        $this->assertSame('preparing', Take::query()->find($this->take)->state);
+        $this->assertSame(TakeState::Preparing, Take::query()->find($this->take)->state);
         $this->artisan('jobs:tend', ['--at-start' => true])->assertSuccessful();
         $this->artisan('queue:work', ['--once' => true, '--queue' => 'takes'])->assertSuccessful();
-        $this->assertSame('ready', Take::query()->find($this->take)->state);
+        $this->assertSame(TakeState::Ready, Take::query()->find($this->take)->state);
     }
 
     public function test_later_takes_stand_beside_earlier_ones_and_one_is_chosen(): void

@@ -15,6 +15,7 @@ use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\User;
@@ -108,7 +109,7 @@ class TakeAwayTest extends TestCase
         $stopped = Export::query()->create(['release_id' => $release->id]);
         $this->deleteJson("/api/exports/{$stopped->id}")->assertJsonPath('state', 'cancelled');
         MakeExport::dispatchSync($stopped->id);
-        $this->assertSame('cancelled', $stopped->fresh()->state);
+        $this->assertSame(ExportState::Cancelled, $stopped->fresh()->state);
         config(['daybright.programs.ffmpeg' => '/bin/false']);
         $failing = Export::query()->create(['release_id' => $release->id]);
         try {

@@ -6,13 +6,13 @@ namespace Tests\App;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use App\Jobs\PrepareTake;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Classroom;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
+use App\Recording\MeasuredSound;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -156,7 +156,7 @@ abstract class TestCase extends BaseTestCase
                 ['kind' => 'step', 'at' => $seconds * 500, 'step' => "{$slide}-2"],
             ],
         ]);
-        PrepareTake::keep($take, $sound);
+        MeasuredSound::keep($take, $sound);
         $take->update(['cuts' => [], 'chosen' => true]);
 
         return $take;

@@ -7,7 +7,9 @@ namespace Tests\Faults;
 use App\Adapters\Files;
 use App\Jobs\MakeExport;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Release;
+use App\Models\ReleaseState;
 use Illuminate\Support\Facades\DB;
 use Tests\App\TestCase;
 
@@ -26,27 +28,27 @@ class ProgramsTest extends TestCase
         foreach (['/nowhere/ffmpeg', $hanging] as $program) {
             config(['daybright.programs.ffmpeg' => $program, 'daybright.longest_wait' => 0.3]);
             $id = $this->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated()->json('id');
-            $this->work('releases', fn (): bool => Release::query()->findOrFail($id)->state !== 'making');
+            $this->work('releases', fn (): bool => Release::query()->findOrFail($id)->state !== ReleaseState::Making);
             $release = Release::query()->findOrFail($id);
-            $this->assertSame('failed', $release->state);
+            $this->assertSame(ReleaseState::Failed, $release->state);
             $this->assertMatchesRegularExpression('/\.$/', (string) $release->trouble);
             $this->assertStringNotContainsString('sleep', (string) $release->trouble);
         }
         config(['daybright.programs.ffmpeg' => 'ffmpeg', 'daybright.longest_wait' => 60]);
         $id = $this->postJson("/api/lessons/{$lesson->id}/releases")->assertCreated()->json('id');
-        $this->work('releases', fn (): bool => Release::query()->findOrFail($id)->state !== 'making');
-        $this->assertSame('ready', Release::query()->findOrFail($id)->state);
+        $this->work('releases', fn (): bool => Release::query()->findOrFail($id)->state !== ReleaseState::Making);
+        $this->assertSame(ReleaseState::Ready, Release::query()->findOrFail($id)->state);
 
         config(['daybright.programs.ffmpeg' => $hanging, 'daybright.longest_wait' => 0.3]);
         $export = Export::query()->create(['release_id' => $id]);
         MakeExport::dispatch($export->id);
-        $this->work('videos', fn (): bool => ! in_array($export->fresh()->state, ['waiting', 'making'], true));
-        $this->assertSame('failed', $export->fresh()->state);
+        $this->work('videos', fn (): bool => ! in_array($export->fresh()->state, ExportState::ON_THE_WAY, true));
+        $this->assertSame(ExportState::Failed, $export->fresh()->state);
         config(['daybright.programs.ffmpeg' => 'ffmpeg', 'daybright.longest_wait' => 60]);
         $again = Export::query()->create(['release_id' => $id]);
         MakeExport::dispatch($again->id);
-        $this->work('videos', fn (): bool => ! in_array($again->fresh()->state, ['waiting', 'making'], true));
-        $this->assertSame('ready', $again->fresh()->state);
+        $this->work('videos', fn (): bool => ! in_array($again->fresh()->state, ExportState::ON_THE_WAY, true));
+        $this->assertSame(ExportState::Ready, $again->fresh()->state);
         $this->assertSame([$hanging], glob(Files::workFolder().'/*'));
     }
 

@@ -13,6 +13,7 @@ use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\PaintedSlides;
 use App\Lessons\Photo;
+use App\Models\TakeSource;
 use App\Models\User;
 use App\Recording\DrawingCost;
 use Daybright\Format\IncomingJson;
@@ -218,7 +219,7 @@ final class ArchiveReader implements LessonReader
         $whole = static fn (mixed $value): bool => is_int($value) && $value >= 0 && $value <= 7200 * 48000;
         $cuts = is_array($fields['cuts'] ?? null) ? $fields['cuts'] : [null];
         $inOrder = is_string($fields['slide'] ?? null) && preg_match('/^[A-Za-z0-9-]{1,40}$/', $fields['slide']) === 1
-            && in_array($fields['source'] ?? null, ['microphone', 'practice'], true) && is_bool($fields['chosen'] ?? null)
+            && TakeSource::tryFrom((string) ($fields['source'] ?? '')) !== null && is_bool($fields['chosen'] ?? null)
             && $whole($fields['length'] ?? null) && is_numeric($fields['loudness'] ?? null)
             && is_array($fields['events'] ?? null) && is_array($fields['waveform'] ?? null)
             && array_filter($fields['waveform'], static fn (mixed $peak): bool => ! is_int($peak)) === []

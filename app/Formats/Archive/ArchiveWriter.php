@@ -10,6 +10,7 @@ use App\Formats\WrittenFormat;
 use App\Models\Lesson;
 use App\Models\Picture;
 use App\Models\Take;
+use App\Models\TakeState;
 use Closure;
 use DomainException;
 use Illuminate\Support\Facades\Storage;
@@ -37,7 +38,7 @@ final class ArchiveWriter implements LessonWriter
     /** What is stored as it is. */
     public function size(Lesson $lesson): int
     {
-        $takes = $lesson->takes()->where('state', 'ready')->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
+        $takes = $lesson->takes()->where('state', TakeState::Ready)->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
         $pictures = array_map(Picture::path(...), array_unique(array_column($lesson->document()->array()['media'], 'sha256')));
 
         return (int) array_sum(array_map(Files::size(...), [...$takes->all(), ...array_values($pictures)]));
@@ -64,7 +65,7 @@ final class ArchiveWriter implements LessonWriter
                 'pictures/'.$sha256,
             );
         }
-        foreach ($lesson->takes()->where('state', 'ready')->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
+        foreach ($lesson->takes()->where('state', TakeState::Ready)->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
             $folder = 'takes/'.($index + 1).'/';
             $zip->addFromString(
                 $folder.'take.json',

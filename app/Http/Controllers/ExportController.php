@@ -11,8 +11,10 @@ use App\Http\Requests\ExportRequest;
 use App\Http\Resources\ExportResource;
 use App\Jobs\MakeExport;
 use App\Models\Export;
+use App\Models\ExportState;
 use App\Models\Lesson;
 use App\Models\Release;
+use App\Models\ReleaseState;
 use DomainException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
@@ -27,16 +29,16 @@ final class ExportController
         if (Formats::writer($format)?->format()->takesLong !== true) {
             throw new DomainException('This file is written while you wait. Load the page again.');
         }
-        if ($release->state !== 'ready') {
+        if ($release->state !== ReleaseState::Ready) {
             throw new DomainException('This version is still being put together. Try again in a moment.');
         }
         $running = DB::transaction(static function () use ($release, $format): Export {
             $running = Export::query()->where('release_id', $release->id)
                 ->where('format', $format)
-                ->whereIn('state', ['waiting', 'making'])
+                ->whereIn('state', ExportState::ON_THE_WAY)
                 ->first();
             if ($running === null) {
-                $running = Export::query()->create(['release_id' => $release->id, 'format' => $format, 'state' => 'waiting']);
+                $running = Export::query()->create(['release_id' => $release->id, 'format' => $format, 'state' => ExportState::Waiting]);
                 MakeExport::dispatch($running->id);
             }
 
@@ -53,7 +55,7 @@ final class ExportController
 
     public function cancel(Export $export): ExportResource
     {
-        Export::query()->whereKey($export->id)->whereIn('state', ['waiting', 'making'])->update(['state' => 'cancelled']);
+        Export::query()->whereKey($export->id)->whereIn('state', ExportState::ON_THE_WAY)->update(['state' => ExportState::Cancelled]);
 
         return ExportResource::make($export->refresh());
     }
@@ -61,7 +63,7 @@ final class ExportController
     public function download(Export $export): BinaryFileResponse
     {
         $writer = Formats::writer($export->format);
-        abort_if($export->state !== 'ready' || $writer === null, 404);
+        abort_if($export->state !== ExportState::Ready || $writer === null, 404);
 
         return response()->download(
             Files::found($export->path('file'.$writer::format()->ending)),

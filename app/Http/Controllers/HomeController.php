@@ -9,6 +9,7 @@ use App\Lessons\LessonOutline;
 use App\Models\Answer;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -72,7 +73,7 @@ class HomeController
         $outline = $lesson->outlined();
         $recorded = [];
         foreach ($takes as $take) {
-            if ($take->state === 'ready' && $take->chosen) {
+            if ($take->state === TakeState::Ready->value && $take->chosen) {
                 $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->whereKey($take->id)->firstOrFail()->secondsKept();
             }
         }
@@ -91,7 +92,7 @@ class HomeController
             'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),
             'toMark' => $toMark,
-            'unfinishedTakes' => count(array_filter($takes, static fn (stdClass $take): bool => $take->state === 'recording')),
+            'unfinishedTakes' => count(array_filter($takes, static fn (stdClass $take): bool => $take->state === TakeState::Recording->value)),
             'changed' => $lesson->updated_at->toIso8601String(),
         ];
     }

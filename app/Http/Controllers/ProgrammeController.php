@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Lessons\ReleaseView;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Recording\TakeAudio;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Timeline;
@@ -22,7 +23,7 @@ class ProgrammeController
     {
         $read = $lesson->read();
         $wanted = $request->query('take');
-        $takes = $lesson->takes()->where('state', 'ready')->get();
+        $takes = $lesson->takes()->where('state', TakeState::Ready)->get();
         $chosen = is_string($wanted) ? $takes->where('id', $wanted) : $takes->where('chosen', true);
         $timeline = Timeline::of($read, $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all());
         $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => TakeAudio::edition($take)]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Lessons\ReleaseView;
 use App\Models\Release;
+use App\Models\ReleaseState;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -14,14 +15,14 @@ class ReleaseController
 {
     public function show(Release $release): JsonResponse
     {
-        abort_unless($release->state === 'ready', 404);
+        abort_unless($release->state === ReleaseState::Ready, 404);
 
         return new JsonResponse(ReleaseView::of($release, "/api/releases/{$release->id}", '/api/pictures'));
     }
 
     public function sound(Release $release, string $kind): BinaryFileResponse
     {
-        abort_unless($release->state === 'ready', 404);
+        abort_unless($release->state === ReleaseState::Ready, 404);
 
         return ReleaseView::sound($release, $kind);
     }

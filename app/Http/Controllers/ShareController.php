@@ -14,6 +14,7 @@ use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Share;
+use App\Models\TakeState;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -103,7 +104,7 @@ class ShareController
     {
         $takes = $lesson->takes()
             ->where('chosen', true)
-            ->where('state', 'ready')
+            ->where('state', TakeState::Ready)
             ->get()
             ->map(static fn ($take): array => [$take->id, $take->cuts])
             ->sort()

@@ -12,6 +12,7 @@ use App\Http\Requests\TakeRequest;
 use App\Http\Resources\TakeResource;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Recording\TakeAudio;
 use App\Recording\TakeStore;
 use Daybright\Format\IncomingJson;
@@ -112,7 +113,7 @@ class TakeController
     private static function words(Take $take, Document $document): array
     {
         $slide = $document->slide($take->slide);
-        if ($take->state !== 'ready' || $slide === null) {
+        if ($take->state !== TakeState::Ready || $slide === null) {
             return [];
         }
 

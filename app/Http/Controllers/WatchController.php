@@ -17,6 +17,7 @@ use App\Http\Throttle;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\Picture;
+use App\Models\ReleaseState;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
@@ -165,7 +166,7 @@ class WatchController
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
         $wanted = $request->query('r');
-        $loaded = is_string($wanted) ? $share->lesson->releases()->where('state', 'ready')->whereKey($wanted)->first() : null;
+        $loaded = is_string($wanted) ? $share->lesson->releases()->where('state', ReleaseState::Ready)->whereKey($wanted)->first() : null;
 
         return ReleaseView::sound($loaded ?? $share->version(), $kind);
     }

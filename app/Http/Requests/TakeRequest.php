@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\TakeSource;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 /** A recording that begins. */
 final class TakeRequest extends FormRequest
 {
-    /** @return array<string, string> */
+    /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'slide' => 'required|string|max:40',
-            'source' => 'required|in:microphone,practice',
+            'source' => ['required', Rule::enum(TakeSource::class)],
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Release;
+use App\Models\ReleaseState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -19,7 +20,7 @@ final class ReleaseResource extends JsonResource
         return [
             'id' => $this->id,
             'number' => $this->number,
-            'state' => $this->state ?? 'making',
+            'state' => $this->state ?? ReleaseState::Making,
             'trouble' => $this->trouble,
             'at' => $this->created_at->toIso8601String(),
             'minutes' => round(($this->programme['length'] ?? 0) / 60000, 1),

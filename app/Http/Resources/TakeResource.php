@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Take;
+use App\Models\TakeState;
 use App\Recording\TakeAudio;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -28,10 +29,10 @@ final class TakeResource extends JsonResource
             'events' => $this->events ?? [],
             'waveform' => $this->waveform ?? [],
             'loudness' => $this->loudness,
-            'pieces' => $this->state === 'recording' ? $this->pieces()->count() : 0,
+            'pieces' => $this->state === TakeState::Recording ? $this->pieces()->count() : 0,
             'trouble' => $this->trouble,
             'at' => $this->created_at->toIso8601String(),
-            'edition' => $this->state === 'ready' ? TakeAudio::edition($this->resource) : '',
+            'edition' => $this->state === TakeState::Ready ? TakeAudio::edition($this->resource) : '',
         ];
     }
 }

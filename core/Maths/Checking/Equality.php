@@ -11,26 +11,25 @@ final readonly class Equality
 {
     /**
      * @param  string  $written as it stands in the text
-     * @param  'true'|'false'|'unit missing'|'unit of the wrong kind'  $verdict
      * @param  string|null  $correction what the right side would be
      */
-    private function __construct(public string $written, public string $verdict, public ?string $correction, public string $sentence)
+    private function __construct(public string $written, public Verdict $verdict, public ?string $correction, public string $sentence)
     {
     }
 
     public static function right(string $written): self
     {
-        return new self($written, 'true', null, "“{$written}” is right.");
+        return new self($written, Verdict::True, null, "“{$written}” is right.");
     }
 
     public static function wrong(string $written, string $correction): self
     {
-        return new self($written, 'false', $correction, "“{$written}” is not right: the right side would be {$correction}.");
+        return new self($written, Verdict::False, $correction, "“{$written}” is not right: the right side would be {$correction}.");
     }
 
     public static function withoutUnit(string $written, string $correction): self
     {
-        return new self($written, 'unit missing', $correction, "“{$written}” has lost its unit: it would be {$correction}.");
+        return new self($written, Verdict::UnitMissing, $correction, "“{$written}” has lost its unit: it would be {$correction}.");
     }
 
     public static function ofMeasureWithoutUnit(string $written, string $measure): self
@@ -39,7 +38,7 @@ final readonly class Equality
 
         return new self(
             $written,
-            'unit missing',
+            Verdict::UnitMissing,
             null,
             "“{$written}” has no unit: {$kind} needs one, such as ".Measures::exampleUnitOf($measure).'.',
         );
@@ -49,7 +48,7 @@ final readonly class Equality
     {
         return new self(
             $written,
-            'unit of the wrong kind',
+            Verdict::UnitOfTheWrongKind,
             $expected->written(),
             "“{$written}” gives {$given->unit->kindInWords()}, but the left side is {$expected->unit->kindInWords()}: it would be {$expected->written()}.",
         );
@@ -59,7 +58,7 @@ final readonly class Equality
     {
         return new self(
             $written,
-            'unit of the wrong kind',
+            Verdict::UnitOfTheWrongKind,
             null,
             "“{$written}”: {$given->unit->symbol()} measures {$given->unit->kindInWords()}, and the {$measure} is "
                 .Measures::kindOf($measure)
@@ -71,6 +70,6 @@ final readonly class Equality
 
     public function holds(): bool
     {
-        return $this->verdict === 'true';
+        return $this->verdict === Verdict::True;
     }
 }

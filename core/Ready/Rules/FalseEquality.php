@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Maths\Checking\Equality;
+use Daybright\Maths\Checking\Verdict;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
 
@@ -18,6 +19,6 @@ final readonly class FalseEquality implements SlideRule
 
     public function check(SlideInspection $inspection): array
     {
-        return $inspection->equalities($this->name(), static fn (Equality $equality): bool => $equality->verdict === 'false');
+        return $inspection->equalities($this->name(), static fn (Equality $equality): bool => $equality->verdict === Verdict::False);
     }
 }

@@ -18,6 +18,6 @@ final readonly class UnitTrouble implements SlideRule
 
     public function check(SlideInspection $inspection): array
     {
-        return $inspection->equalities($this->name(), static fn (Equality $equality): bool => str_starts_with($equality->verdict, 'unit'));
+        return $inspection->equalities($this->name(), static fn (Equality $equality): bool => $equality->verdict->isAboutTheUnit());
     }
 }

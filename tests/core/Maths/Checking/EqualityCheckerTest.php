@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Maths\Checking;
 
 use Daybright\Maths\Checking\EqualityChecker;
+use Daybright\Maths\Checking\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -119,7 +120,7 @@ final class EqualityCheckerTest extends TestCase
     {
         $found = EqualityChecker::check($text);
         self::assertCount(1, $found);
-        self::assertSame($verdict, $found[0]->verdict);
+        self::assertSame($verdict, $found[0]->verdict->value);
         self::assertSame($correction, $found[0]->correction);
         self::assertStringContainsString($correction, $found[0]->sentence);
     }
@@ -183,8 +184,8 @@ final class EqualityCheckerTest extends TestCase
 
     public function test_a_measure_without_its_unit_or_with_a_wrong_one_is_found_by_its_name(): void
     {
-        self::assertSame('unit missing', EqualityChecker::check('volume = 4 × 5 × 6 = 120')[0]->verdict);
-        self::assertSame('unit of the wrong kind', EqualityChecker::check('Volume = 60 cm')[0]->verdict);
+        self::assertSame(Verdict::UnitMissing, EqualityChecker::check('volume = 4 × 5 × 6 = 120')[0]->verdict);
+        self::assertSame(Verdict::UnitOfTheWrongKind, EqualityChecker::check('Volume = 60 cm')[0]->verdict);
         self::assertSame(
             [],
             array_filter(EqualityChecker::check('volume = 4 × 5 × 6 = 120 cm³'), static fn ($equality): bool => ! $equality->holds()),
