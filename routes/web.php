@@ -95,7 +95,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('takes/{take}/cuts', [TakeController::class, 'cuts']);
             Route::delete('takes/{take}', [TakeController::class, 'delete']);
             Route::get('takes/{take}/sound', [TakeController::class, 'sound']);
-            Route::get('takes/{take}/heard', [TakeController::class, 'heard']);
+            Route::get('takes/{take}/narration', [TakeController::class, 'narration']);
         });
         Route::middleware('can:own,release')->group(function (): void {
             Route::get('releases/{release}', [ReleaseController::class, 'show']);

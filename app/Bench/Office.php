@@ -47,8 +47,8 @@ final class Office
         try {
             $this->open();
             $empty = $this->median(fn () => $this->ask('GET', '/api/session'));
-            $this->report->tell('An empty request, at the median', sprintf('%.1f ms', $empty));
-            $this->report->tell(
+            $this->report->line('An empty request, at the median', sprintf('%.1f ms', $empty));
+            $this->report->line(
                 'A request of who is signed in, at the median',
                 sprintf('%.1f ms', $this->median(fn () => $this->ask('GET', '/api/me'))),
             );
@@ -94,7 +94,7 @@ final class Office
         $check = $ready[intdiv(count($ready), 2)];
         $this->report->atMost('A save of one slide of 30 with its picture, at the median', $saving, 45, '%.1f ms');
         $this->report->atMost('… against an empty request', $saving / $empty, 3, '%.2f times');
-        $this->report->tell('The ready check after a save, at the median', sprintf('%.1f ms', $check));
+        $this->report->line('The ready check after a save, at the median', sprintf('%.1f ms', $check));
         $this->report->atMost('… against an empty request', $check / $empty, 1.5, '%.2f times');
     }
 
@@ -112,7 +112,7 @@ final class Office
 
     private function home(): void
     {
-        $document = LessonDocument::of($this->demo->document($this->teacher, 'height-of-a-flagpole'));
+        $document = LessonDocument::from($this->demo->document($this->teacher, 'height-of-a-flagpole'));
         for ($number = 0; $number < 300; $number++) {
             $lesson = $this->store->create(new Lesson(['user_id' => $this->teacher->id]), $document);
             foreach ($document->read()->mainSlides() as $slide) {
@@ -147,7 +147,7 @@ final class Office
 
         return $this->store->create(
             new Lesson(['user_id' => $this->teacher->id]),
-            LessonDocument::of(['parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
+            LessonDocument::from(['parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
         );
     }
 
@@ -238,8 +238,8 @@ final class Office
         $times = [];
         for ($round = 0; $round < $rounds; $round++) {
             $begun = hrtime(true);
-            $told = $work($round);
-            $times[] = is_float($told) ? $told : (hrtime(true) - $begun) / 1e6;
+            $measured = $work($round);
+            $times[] = is_float($measured) ? $measured : (hrtime(true) - $begun) / 1e6;
         }
         sort($times);
 

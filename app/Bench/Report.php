@@ -15,8 +15,8 @@ final class Report
     {
     }
 
-    /** @param  string  $wanted the bound in words; empty where something is only told */
-    public function tell(string $what, string $measured, string $wanted = '', bool $isKept = true): void
+    /** @param  string  $wanted the bound in words; empty where something is only reported */
+    public function line(string $what, string $measured, string $wanted = '', bool $isKept = true): void
     {
         $this->isKept = $this->isKept && $isKept;
         $this->output->writeln(rtrim(sprintf('%-78s %-38s %s', $what, $measured, $isKept ? $wanted : "MISSED: {$wanted}")));
@@ -24,12 +24,12 @@ final class Report
 
     public function atMost(string $what, float $measured, float $most, string $format): void
     {
-        $this->tell($what, sprintf($format, $measured), 'at most '.sprintf($format, $most), $measured <= $most);
+        $this->line($what, sprintf($format, $measured), 'at most '.sprintf($format, $most), $measured <= $most);
     }
 
     public function atLeast(string $what, float $measured, float $least, string $format): void
     {
-        $this->tell($what, sprintf($format, $measured), 'at least '.sprintf($format, $least), $measured >= $least);
+        $this->line($what, sprintf($format, $measured), 'at least '.sprintf($format, $least), $measured >= $least);
     }
 
     public function isKept(): bool

@@ -87,7 +87,7 @@ class Bench extends Command
         }
         $lesson = $store->create(
             new Lesson(['user_id' => $teacher->id]),
-            LessonDocument::of(['minutes' => 10, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
+            LessonDocument::from(['minutes' => 10, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
         );
         $seconds = self::MINUTES * 60 / 20;
         foreach ($lesson->read()->mainSlides() as $number => $slide) {
@@ -122,7 +122,7 @@ class Bench extends Command
             '%.2f times',
         );
         $this->report->atMost('Peak memory of the export', memory_get_peak_usage(true) / 1e6, 400, '%.0f MB');
-        $this->report->tell(
+        $this->report->line(
             'Student’s page against the video',
             sprintf(
                 '%.1f MB against %.1f MB',
@@ -147,7 +147,7 @@ class Bench extends Command
             $keys,
         );
         $before = self::cpu();
-        $pictures = Rasteriser::of([...$svgs, Countdown::svg()]);
+        $pictures = Rasteriser::rasterise([...$svgs, Countdown::svg()]);
         $drawing = self::cpu() - $before;
         $file = Files::temporary('mkv');
         $stream = Files::opened($file, 'wb');
@@ -202,7 +202,7 @@ class Bench extends Command
             $script += strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 9));
         }
         $this->report->atMost('Script of the student’s page, compressed', $script / 1000, 120, '%.0f kB');
-        $this->report->tell(
+        $this->report->line(
             'Data of a ten-minute lesson, compressed',
             sprintf(
                 '%.0f kB and %.1f MB of sound',
@@ -253,13 +253,13 @@ class Bench extends Command
     {
         $code = 'require "vendor/autoload.php"; $begun = hrtime(true); Daybright\Language\Dictionary::shipped()->pronunciation("shadow"); echo (hrtime(true) - $begun) / 1e6;';
         $times = array_map(static fn (): float => (float) Program::run('php', ['-r', $code]), range(1, 9));
-        $this->report->tell('Dictionary: first load and first word, without a warm opcode cache', sprintf('%.1f ms', self::median($times)));
+        $this->report->line('Dictionary: first load and first word, without a warm opcode cache', sprintf('%.1f ms', self::median($times)));
         $words = ['shadow', 'knight', 'wonderful', 'zorblat', 'sundial'];
         $begun = hrtime(true);
         for ($round = 0; $round < 2000; $round++) {
             Dictionary::shipped()->pronunciation($words[$round % 5]);
         }
-        $this->report->tell('Dictionary: a word after that', sprintf('%.3f ms', (hrtime(true) - $begun) / 1e6 / 2000));
+        $this->report->line('Dictionary: a word after that', sprintf('%.3f ms', (hrtime(true) - $begun) / 1e6 / 2000));
     }
 
     private function checker(): void

@@ -58,7 +58,7 @@ class BenchLoad extends Command
         foreach ($times->asked() as $asked) {
             $isStudent = ! str_starts_with($asked, 'teacher');
             $bound = in_array($asked, ['join', 'enter'], true) ? self::ENTERING : self::AFTERWARDS;
-            $report->tell(
+            $report->line(
                 sprintf('  %s (%d)', $asked, $times->count($asked)),
                 sprintf(
                     'p50 %.0f, p95 %.0f, p99 %.0f ms',
@@ -70,12 +70,12 @@ class BenchLoad extends Command
                 ! $isStudent || $times->within($asked, 0.95) <= $bound,
             );
         }
-        $report->tell('  errors and refusals', (string) count($times->troubles), 'none', $times->troubles === []);
+        $report->line('  errors and refusals', (string) count($times->troubles), 'none', $times->troubles === []);
         foreach (array_slice(array_unique($times->troubles), 0, 5) as $trouble) {
             $this->output->writeln('    '.$trouble);
         }
         $all = count($school['students']) * count(self::ANSWERS);
-        $report->tell('  answers kept', "{$kept} of {$all}", 'all', $kept === $all);
+        $report->line('  answers kept', "{$kept} of {$all}", 'all', $kept === $all);
 
         return $report->isKept() ? self::SUCCESS : self::FAILURE;
     }

@@ -39,7 +39,7 @@ class CheckLesson extends LessonCommand
         $value = IncomingJson::decode((string) stream_get_contents(STDIN));
 
         return $value instanceof stdClass
-            ? LessonDocument::of($value)
+            ? LessonDocument::from($value)
             : throw new DomainException('What was read is not a lesson document.');
     }
 

@@ -19,7 +19,7 @@ class MarkQuestion extends JsonCommand
     {
         $fields = new Fields($asked);
         $content = $fields->fields('question')->raw();
-        // An answer may be told as it is written: “50 N m” for a value and its unit.
+        // An answer may be given as it is written: “50 N m” for a value and its unit.
         if (isset($content['answer']) && ! isset($content['value'])) {
             $content['value'] = $content['answer'];
         }
@@ -28,7 +28,7 @@ class MarkQuestion extends JsonCommand
         try {
             $marking = $question->mark(is_string($given) ? $given : (string) json_encode($given));
         } catch (InvalidAnswer $trouble) {
-            // It is told and costs no try: nothing is marked yet.
+            // It is said and costs no try: nothing is marked yet.
             return ['marks' => 0, 'of' => $question->marks, 'sentence' => $trouble->getMessage(), 'slip' => null, 'isMarked' => false];
         }
 

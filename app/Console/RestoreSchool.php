@@ -22,7 +22,7 @@ class RestoreSchool extends LessonCommand
     public function handle(): int
     {
         $from = rtrim((string) $this->option('from'), '/');
-        $missing = Verification::of($from)->missing();
+        $missing = Verification::verify($from)->missing();
         if ($missing !== []) {
             throw new DomainException('This backup lacks '.count($missing).' files, “'.$missing[0].'” among them. Use another one.');
         }

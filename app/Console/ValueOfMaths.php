@@ -21,7 +21,7 @@ class ValueOfMaths extends JsonCommand
     {
         $value = Quantity::read((new Fields($asked))->text('expression'));
 
-        return ['written' => $value->written(), 'exact' => $value->exact, 'si' => SiValue::of($value)];
+        return ['written' => $value->written(), 'exact' => $value->exact, 'si' => SiValue::convert($value)];
     }
 
     protected function about(DomainException $error): array

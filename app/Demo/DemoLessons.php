@@ -34,7 +34,7 @@ final readonly class DemoLessons
     /** @param  array<string, mixed>  $fields of the lesson: its series and place */
     public function add(User $teacher, string $file, array $fields = []): Lesson
     {
-        $document = LessonDocument::of($this->document($teacher, $file));
+        $document = LessonDocument::from($this->document($teacher, $file));
         $this->schema->check($document);
 
         return $this->store->create(new Lesson(['user_id' => $teacher->id] + $fields), $document);

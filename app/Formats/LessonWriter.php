@@ -20,7 +20,7 @@ interface LessonWriter
     public function size(Lesson $lesson): ?int;
 
     /**
-     * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
+     * @param  Closure(float): void  $progress called with the share that is done, 0 to 1; it may throw to stop the work
      * @return string path of a finished temporary file
      *
      * @throws DomainException

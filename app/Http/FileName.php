@@ -12,7 +12,7 @@ final class FileName
     private const LONGEST = 80;
 
     /** @param  string  $extension with its dot */
-    public static function of(string $title, string $extension): string
+    public static function forDownload(string $title, string $extension): string
     {
         $words = trim((string) preg_replace('/[^\p{L}\p{N} -]+/u', '', $title));
 

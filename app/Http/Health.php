@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Storage;
 use Symfony\Component\Process\ExecutableFinder;
 use Throwable;
 
-/** What the machine tells of itself at /up: enough to see what is wrong, nothing about anybody. */
+/** What the machine reports of itself at /up: enough to see what is wrong, nothing about anybody. */
 final class Health
 {
     /** Bytes below which the disk counts as full. */

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Storage;
 /** A picture as it is sent. */
 final class PictureFile
 {
-    public static function of(Picture $picture): Response
+    public static function response(Picture $picture): Response
     {
         $response = response('', 200, [
             'Content-Type' => $picture->type,

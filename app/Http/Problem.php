@@ -38,50 +38,55 @@ final class Problem
         }
 
         return match (true) {
-            $error instanceof ValidationException => self::of(
+            $error instanceof ValidationException => self::describe(
                 ProblemType::Invalid,
                 (string) collect($error->errors())->flatten()->first(),
                 '/'.str_replace('.', '/', (string) array_key_first($error->errors())),
             ),
-            $error instanceof InvalidLesson => self::of(ProblemType::Invalid, $error->getMessage(), $error->pointer, self::code($error)),
-            $error instanceof InvalidQuantities => self::of(
+            $error instanceof InvalidLesson => self::describe(
+                ProblemType::Invalid,
+                $error->getMessage(),
+                $error->pointer,
+                self::code($error),
+            ),
+            $error instanceof InvalidQuantities => self::describe(
                 ProblemType::Invalid,
                 $error->getMessage(),
                 '/'.$error->field,
                 self::code($error),
             ),
-            $error instanceof Refused => self::of($error->type, $error->getMessage(), $error->pointer),
-            $error instanceof StaleSave => self::of(
+            $error instanceof Refused => self::describe($error->type, $error->getMessage(), $error->pointer),
+            $error instanceof StaleSave => self::describe(
                 ProblemType::Stale,
                 $error->getMessage(),
                 null,
                 ['version' => $error->lesson->version, 'document' => $error->lesson->document()],
             ),
-            $error instanceof DomainException => self::of(ProblemType::Invalid, $error->getMessage(), null, self::code($error)),
-            $error instanceof AuthenticationException => self::of(ProblemType::NotSignedIn, 'Sign in first.'),
-            $error instanceof TokenMismatchException => self::of(ProblemType::PageTooOld, self::PAGE_TOO_OLD),
-            $error instanceof AuthorizationException, $error instanceof ModelNotFoundException => self::of(
+            $error instanceof DomainException => self::describe(ProblemType::Invalid, $error->getMessage(), null, self::code($error)),
+            $error instanceof AuthenticationException => self::describe(ProblemType::NotSignedIn, 'Sign in first.'),
+            $error instanceof TokenMismatchException => self::describe(ProblemType::PageTooOld, self::PAGE_TOO_OLD),
+            $error instanceof AuthorizationException, $error instanceof ModelNotFoundException => self::describe(
                 ProblemType::NotFound,
                 self::NOTHING_HERE,
             ),
-            self::isDiskFull($error) => self::of(
+            self::isDiskFull($error) => self::describe(
                 ProblemType::DiskFull,
                 'The disk of the server is full, so nothing new can be kept. What was saved before is safe. Tell whoever looks after the server.',
             ),
-            $error instanceof ProgramFailed => self::of(
+            $error instanceof ProgramFailed => self::describe(
                 ProblemType::Away,
                 "The server cannot do this just now, because its program “{$error->program}” does not answer. Nothing is lost. Try again in a minute; if it stays so, tell whoever looks after the server.",
             ),
-            $error instanceof FormulasAway => self::of(ProblemType::Away, $error->getMessage()),
+            $error instanceof FormulasAway => self::describe(ProblemType::Away, $error->getMessage()),
             $error instanceof HttpExceptionInterface => self::http($error),
             default => config('app.debug')
                 ? null
-                : self::of(ProblemType::Fault, 'Something went wrong on our side. Nothing that was saved is lost. Try again.'),
+                : self::describe(ProblemType::Fault, 'Something went wrong on our side. Nothing that was saved is lost. Try again.'),
         };
     }
 
     /** @param  array<string, mixed>  $more members that the kind of problem adds */
-    public static function of(
+    public static function describe(
         ProblemType $type,
         string $detail,
         ?string $pointer = null,
@@ -128,6 +133,6 @@ final class Problem
         };
         $status = $type === ProblemType::NotPossible ? $error->getStatusCode() : null;
 
-        return self::of($type, $sentence, status: $status)->withHeaders($error->getHeaders());
+        return self::describe($type, $sentence, status: $status)->withHeaders($error->getHeaders());
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-/** Kinds of problem, each with its status: what a program can tell them by. See docs/formats/problems.md. */
+/** Kinds of problem, each with its status: which a program can rely on. See docs/formats/problems.md. */
 enum ProblemType: string
 {
     case Invalid = 'invalid';

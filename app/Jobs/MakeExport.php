@@ -14,7 +14,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Writes a lesson in a format that takes long, tells how far it is, and stops when the teacher says so. */
+/** Writes a lesson in a format that takes long, reports how far it is, and stops when the teacher says so. */
 class MakeExport implements ShouldQueue
 {
     use Queueable;

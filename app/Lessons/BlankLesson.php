@@ -14,7 +14,7 @@ final class BlankLesson
     /** @param  array<string, mixed>  $plan title, and subject, className and minutes where they were given */
     public static function document(array $plan): LessonDocument
     {
-        return LessonDocument::of([
+        return LessonDocument::from([
             'format' => Lesson::FORMAT,
             'version' => Lesson::VERSION,
             'title' => $plan['title'],

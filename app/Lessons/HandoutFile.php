@@ -26,7 +26,7 @@ final class HandoutFile
     /** @return list<string> SVG of each page */
     public function pages(Lesson $lesson, bool $answers = false): array
     {
-        $handout = Handout::of($lesson, $this->typefaces, $this->formulas);
+        $handout = Handout::prepare($lesson, $this->typefaces, $this->formulas);
         $writer = new SvgWriter(static fn (string $medium): string => '');
         $whole = new Box(0, 0, Pages::WIDTH, Pages::HEIGHT);
 

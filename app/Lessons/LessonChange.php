@@ -21,7 +21,7 @@ final readonly class LessonChange
      *
      * @throws DomainException when a slide is neither there nor brought along
      */
-    public static function of(LessonDocument $current, stdClass $frame, stdClass $slides): self
+    public static function apply(LessonDocument $current, stdClass $frame, stdClass $slides): self
     {
         $known = [];
         foreach ($current->jsonSerialize()->parts as $part) {
@@ -42,6 +42,6 @@ final readonly class LessonChange
             );
         }
 
-        return new self(LessonDocument::of($frame), array_map(strval(...), array_keys(get_object_vars($slides))));
+        return new self(LessonDocument::from($frame), array_map(strval(...), array_keys(get_object_vars($slides))));
     }
 }

@@ -27,7 +27,7 @@ final class LessonDocument implements Castable, JsonSerializable
     }
 
     /** @param  array<mixed>|stdClass  $value in PHP’s own values, an empty object as (object) [] */
-    public static function of(array|stdClass $value): self
+    public static function from(array|stdClass $value): self
     {
         return new self(json_encode(
             $value,

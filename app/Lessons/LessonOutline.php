@@ -13,7 +13,7 @@ use Daybright\Timing\LessonTiming;
 final class LessonOutline
 {
     /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>} times in seconds */
-    public static function of(Lesson $lesson): array
+    public static function outline(Lesson $lesson): array
     {
         $timing = new LessonTiming($lesson);
         $slide = static fn (Slide $slide): array => [

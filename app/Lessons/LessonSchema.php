@@ -75,6 +75,12 @@ final class LessonSchema
         $this->against('events', $events, $events, static fn (array $path): array => $path);
     }
 
+    /** @throws InvalidLesson */
+    public function checkArchivedTake(stdClass $take): void
+    {
+        $this->against('take', $take, $take, static fn (array $path): array => $path);
+    }
+
     /** @param  Closure(array<int|string>): array<int|string>  $place where something in the value stands in the document */
     private function against(string $name, mixed $value, mixed $document, Closure $place): void
     {
@@ -82,7 +88,7 @@ final class LessonSchema
         if ($error === null) {
             return;
         }
-        $found = SchemaSentence::of($error, $document, $place);
+        $found = SchemaSentence::explain($error, $document, $place);
         throw InvalidLesson::because($found->sentence, '/'.implode('/', $found->path));
     }
 
@@ -93,7 +99,9 @@ final class LessonSchema
         }
         $this->validator = new Validator;
         $resolver = $this->validator->resolver();
-        $resolver?->registerFile(self::BASE.'events.schema.json', base_path('schema/events.schema.json'));
+        foreach (['events', 'take'] as $name) {
+            $resolver?->registerFile(self::BASE."{$name}.schema.json", base_path("schema/{$name}.schema.json"));
+        }
         $lesson = json_decode((string) file_get_contents(base_path('schema/lesson.schema.json')), flags: JSON_THROW_ON_ERROR);
         foreach ($lesson->{'$defs'}->block->oneOf as $kind) {
             $name = $kind->properties->kind->const;

@@ -23,7 +23,7 @@ final class LessonStore
     {
         return DB::transaction(function () use ($lesson, $document): Lesson {
             $lesson->title = $document->title();
-            $lesson->outline = LessonOutline::of($document->read());
+            $lesson->outline = LessonOutline::outline($document->read());
             $lesson->save();
             $lesson->revisions()->create(['number' => 1, 'document' => $document]);
 
@@ -55,7 +55,7 @@ final class LessonStore
                 'revision' => $current->revision + 1,
                 'version' => $version + 1,
                 'title' => $document->title(),
-                'outline' => LessonOutline::of($document->read()),
+                'outline' => LessonOutline::outline($document->read()),
             ]);
 
             return $current;
@@ -85,7 +85,7 @@ final class LessonStore
                     'revision' => $target->number,
                     'version' => $version + 1,
                     'title' => $target->document->title(),
-                    'outline' => LessonOutline::of($target->document->read()),
+                    'outline' => LessonOutline::outline($target->document->read()),
                 ]);
             }
 

@@ -52,7 +52,7 @@ final class LessonView
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
             'description' => $scene->description(),
-            'facts' => SlideFacts::of($slide) ?: new \stdClass,
+            'facts' => SlideFacts::on($slide) ?: new \stdClass,
             'pieces' => $this->pieces($slide) ?: new \stdClass,
             'answers' => $this->answers($slide) ?: new \stdClass,
         ]];

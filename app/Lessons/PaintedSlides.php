@@ -142,7 +142,7 @@ final class PaintedSlides
     {
         $lesson = $document->read();
         [$scene, $view] = $this->view->painted($lesson, $slide);
-        $report = SlideReport::of(SlideInspection::of($lesson, $slide, $scene));
+        $report = SlideReport::summarise(SlideInspection::inspect($lesson, $slide, $scene));
         $painted = ['hash' => $hash, 'view' => self::json($view), 'report' => self::json($report->toArray())];
         $this->pending[] = $painted + ['created_at' => now()];
 

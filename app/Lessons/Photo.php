@@ -31,7 +31,7 @@ final readonly class Photo
     }
 
     /** @throws DomainException when it is not a picture that can be shown */
-    public static function of(string $bytes): self
+    public static function open(string $bytes): self
     {
         $size = self::size($bytes);
         $image = @imagecreatefromstring($bytes);
@@ -58,7 +58,7 @@ final readonly class Photo
     public static function cleared(string $bytes): self
     {
         $size = self::size($bytes);
-        $anew = self::of($bytes);
+        $anew = self::open($bytes);
 
         return preg_match(self::EXTRAS[$size[2]], $bytes) === 1 || [$anew->width, $anew->height] !== [$size[0], $size[1]]
             ? $anew

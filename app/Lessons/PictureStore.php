@@ -81,7 +81,7 @@ final class PictureStore
     /** @return array{string, string, int, int} */
     private static function photo(string $bytes): array
     {
-        $photo = Photo::of($bytes);
+        $photo = Photo::open($bytes);
 
         return [$photo->bytes, $photo->type, $photo->width, $photo->height];
     }

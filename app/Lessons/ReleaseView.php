@@ -23,12 +23,12 @@ final class ReleaseView
      * @param  Visit|null  $visit of the student who looks, who may not see what lies behind an open question
      * @return array<string, mixed>
      */
-    public static function of(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
+    public static function show(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
         $lesson = $release->frozen();
         $seen = $visit === null
             ? $lesson->toArray()
-            : SealedLesson::of(
+            : SealedLesson::seal(
                 $lesson,
                 array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
                 $visit->handed_in_at !== null,

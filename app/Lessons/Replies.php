@@ -33,7 +33,7 @@ final class Replies
         $answers = $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(
             static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit),
         ));
-        $questions = $share->release === null ? [] : Questions::of($share->release->read());
+        $questions = $share->release === null ? [] : Questions::in($share->release->read());
 
         return [
             'name' => $share->classroom->name,

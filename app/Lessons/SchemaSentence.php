@@ -17,7 +17,7 @@ final readonly class SchemaSentence
     }
 
     /** @param  Closure(array<int|string>): array<int|string>  $place where something in what was checked stands in the document */
-    public static function of(ValidationError $error, mixed $document, Closure $place): self
+    public static function explain(ValidationError $error, mixed $document, Closure $place): self
     {
         $error = self::deepest($error);
         $path = array_values($place($error->data()->fullPath()));

@@ -99,7 +99,7 @@ class Lesson extends Model
     public function outlined(): array
     {
         if ($this->outline === null) {
-            $this->outline = LessonOutline::of($this->read());
+            $this->outline = LessonOutline::outline($this->read());
             // A look at Home goes on where the disk is full.
             rescue(fn (): int => self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode(
                 $this->outline,

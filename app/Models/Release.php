@@ -38,7 +38,13 @@ class Release extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['document' => LessonDocument::class, 'takes' => 'array', 'programme' => 'array', 'parts' => 'array', 'state' => ReleaseState::class];
+        return [
+            'document' => LessonDocument::class,
+            'takes' => 'array',
+            'programme' => 'array',
+            'parts' => 'array',
+            'state' => ReleaseState::class,
+        ];
     }
 
     /** @return BelongsTo<Lesson, $this> */
@@ -63,10 +69,10 @@ class Release extends Model
         $takes = [];
         foreach ($this->takes as $take) {
             $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $take['cuts']);
-            $takes[$take['slide']] = Recorded::of($take['id'], $take['slide'], $take['length'], $take['events'], $cuts);
+            $takes[$take['slide']] = Recorded::recorded($take['id'], $take['slide'], $take['length'], $take['events'], $cuts);
         }
 
-        return Timeline::of($this->read(), $takes);
+        return Timeline::build($this->read(), $takes);
     }
 
     public function frozen(): FrozenLesson

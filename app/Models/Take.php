@@ -36,7 +36,14 @@ class Take extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['events' => 'array', 'cuts' => 'array', 'waveform' => 'array', 'chosen' => 'boolean', 'state' => TakeState::class, 'source' => TakeSource::class];
+        return [
+            'events' => 'array',
+            'cuts' => 'array',
+            'waveform' => 'array',
+            'chosen' => 'boolean',
+            'state' => TakeState::class,
+            'source' => TakeSource::class,
+        ];
     }
 
     protected static function booted(): void
@@ -48,7 +55,7 @@ class Take extends Model
         });
     }
 
-    /** Seconds of it that are heard in the lesson; worked out for takes of older versions. */
+    /** Seconds of it that are kept in the lesson; worked out for takes of older versions. */
     public function secondsKept(): float
     {
         return $this->seconds_kept ?? $this->recorded()->secondsKept();
@@ -81,6 +88,6 @@ class Take extends Model
     {
         $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
-        return Recorded::of((string) $this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
+        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
     }
 }

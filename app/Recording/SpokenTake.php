@@ -30,7 +30,7 @@ final class SpokenTake
     /** @param  list<array<string, mixed>>  $drawn */
     private function recorded(Lesson $lesson, Slide $slide, float $pace, array $drawn): Take
     {
-        $facts = SlideFacts::of($slide);
+        $facts = SlideFacts::on($slide);
         $sound = self::quiet(self::BREATH);
         $events = [['kind' => 'show', 'at' => 0, 'slide' => $slide->id]];
         foreach ($slide->steps as $number => $step) {
@@ -43,7 +43,7 @@ final class SpokenTake
                     $events[] = ['at' => $at + $event['at']] + array_diff_key($event, ['during' => 1]);
                 }
             }
-            $sound .= self::spoken(PlainWords::of($step->script, $facts), $pace).self::quiet(self::BREATH + $step->pause);
+            $sound .= self::spoken(PlainWords::read($step->script, $facts), $pace).self::quiet(self::BREATH + $step->pause);
         }
         usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
         $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);

@@ -11,7 +11,7 @@ use Closure;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Storage;
 
-/** What is heard of a take, as a file to play; made when it is first asked for. */
+/** What is kept of a take, as a file to play; made when it is first asked for. */
 final class TakeAudio
 {
     /** Seconds that the making may take. */
@@ -30,7 +30,7 @@ final class TakeAudio
     public static function path(Take $take): string
     {
         return self::once(
-            $take->path('heard-'.self::edition($take).'.webm'),
+            $take->path('narration-'.self::edition($take).'.webm'),
             static fn (): string => AudioEncoder::encode(AudioEncoder::join([self::part($take)]), 'webm'),
         );
     }

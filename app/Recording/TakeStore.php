@@ -104,7 +104,9 @@ final class TakeStore
     /** Takes that wait to be made ready and that no job is going to make ready. */
     public function prepareForgotten(): int
     {
-        $forgotten = Take::query()->where('state', TakeState::Preparing)->get()->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
+        $forgotten = Take::query()->where('state', TakeState::Preparing)
+            ->get()
+            ->reject(static fn (Take $take): bool => Orphans::hasJob($take->id));
         $forgotten->each(fn (Take $take) => $this->prepare($take, self::withoutGap($take)));
 
         return $forgotten->count();
@@ -136,7 +138,7 @@ final class TakeStore
     {
         $ranges = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], min($cut['to'], $take->length)), $cuts);
         // Refuses cuts that leave nothing.
-        Recorded::of($take->id, $take->slide, $take->length, $take->events ?? [], $ranges)->kept();
+        Recorded::recorded($take->id, $take->slide, $take->length, $take->events ?? [], $ranges)->kept();
         usort($ranges, static fn (SampleRange $one, SampleRange $other): int => $one->from <=> $other->from);
         $take->update(['cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $ranges)]);
 
@@ -158,7 +160,11 @@ final class TakeStore
         $take->delete();
         Storage::deleteDirectory($take->path(''));
         $next = $wasChosen
-            ? Take::query()->where('lesson_id', $take->lesson_id)->where('slide', $take->slide)->where('state', TakeState::Ready)->latest()->first()
+            ? Take::query()->where('lesson_id', $take->lesson_id)
+                ->where('slide', $take->slide)
+                ->where('state', TakeState::Ready)
+                ->latest()
+                ->first()
             : null;
         if ($next !== null) {
             $this->choose($next);

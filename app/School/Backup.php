@@ -49,7 +49,7 @@ final class Backup
             DB::statement('VACUUM INTO ?', [$unfinished.'/'.self::DATABASE]);
             $hashes = $this->copyFiles($unfinished);
             $this->write($unfinished, $hashes);
-            $missing = Verification::of($unfinished)->missing();
+            $missing = Verification::verify($unfinished)->missing();
             // What was thrown away between the two is missing rightly.
             $missing = array_values(array_filter($missing, static fn (string $path): bool => Storage::exists($path)));
             if ($missing !== []) {

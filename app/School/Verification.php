@@ -16,7 +16,7 @@ final readonly class Verification
     }
 
     /** @throws DomainException when a byte is not as it was copied */
-    public static function of(string $folder): self
+    public static function verify(string $folder): self
     {
         $manifest = json_decode((string) @file_get_contents($folder.'/'.Backup::MANIFEST), true);
         if (! is_array($manifest) || ($manifest['format'] ?? null) !== 'daybright-backup' || ! is_array($manifest['files'] ?? null)) {

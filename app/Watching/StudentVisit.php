@@ -109,7 +109,7 @@ final class StudentVisit
     public function shown(Visit $visit): array
     {
         $lesson = $visit->share->version()->read();
-        $questions = Questions::of($lesson);
+        $questions = Questions::in($lesson);
         $exitCheck = Questions::inExitCheck($lesson);
         $answers = [];
         foreach ($visit->answers as $answer) {
@@ -125,7 +125,7 @@ final class StudentVisit
     /** @return array<string, mixed> */
     private function keep(Visit $visit, Lesson $lesson, string $block, string $given): array
     {
-        $question = Questions::of($lesson)[$block] ?? throw new DomainException(
+        $question = Questions::in($lesson)[$block] ?? throw new DomainException(
             'This question is no longer in the lesson. Load the page again.',
         );
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
@@ -159,12 +159,12 @@ final class StudentVisit
             'readable' => $answer->readable,
             'earned' => $answer->earned,
             'outOf' => $answer->out_of,
-            'model' => PlainWords::of($question->answer()),
+            'model' => PlainWords::read($question->answer()),
             'sentence' => self::sentence($answer, $question),
         ];
     }
 
-    /** What a slip was told once is told again whenever the page is opened. */
+    /** What was said of a slip is said again whenever the page is opened. */
     private static function sentence(Answer $answer, Question $question): string
     {
         if ($answer->by_teacher) {

@@ -80,7 +80,7 @@ final class Blocks
     /** The same question in words, where nothing is set: facts filled in, no signs of typesetting. */
     public static function questionInWords(Slide $slide, Block $block): ?Question
     {
-        return self::questionOf($block)?->inWords(SlideFacts::of($slide));
+        return self::questionOf($block)?->inWords(SlideFacts::on($slide));
     }
 
     /**

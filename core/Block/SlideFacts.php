@@ -14,7 +14,7 @@ final class SlideFacts
     private static ?WeakMap $known = null;
 
     /** @return array<string, string> */
-    public static function of(Slide $slide): array
+    public static function on(Slide $slide): array
     {
         self::$known ??= new WeakMap;
 

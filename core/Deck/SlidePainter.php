@@ -52,7 +52,7 @@ final readonly class SlidePainter
             $slide->part->tint(),
             $slide->part->strong(),
             self::pictures($lesson),
-            SlideFacts::of($slide),
+            SlideFacts::on($slide),
             $arrangement->isCentred(),
         );
         [$groups, $room] = $this->ground($slide, $context);

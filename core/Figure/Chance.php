@@ -15,7 +15,7 @@ final readonly class Chance
     }
 
     /** @throws InvalidQuantities */
-    public static function of(int $seed, int $level): self
+    public static function seeded(int $seed, int $level): self
     {
         if ($level < 1 || $level > 3) {
             throw InvalidQuantities::because('Practice has three levels: 1, 2 and 3.', 'level');

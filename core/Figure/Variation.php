@@ -32,7 +32,7 @@ final readonly class Variation
      * @param  array<string, mixed>  $quantities
      * @param  array<string, Quantity|string>  $slips
      */
-    public static function of(array $quantities, string $prompt, Quantity|string $answer, array $slips, string $tolerance = ''): self
+    public static function ask(array $quantities, string $prompt, Quantity|string $answer, array $slips, string $tolerance = ''): self
     {
         $different = [];
         foreach ($slips as $why => $slip) {
@@ -58,7 +58,7 @@ final readonly class Variation
             ? SignificantFigures::round($value, self::FIGURES)
             : $value;
 
-        return self::of(
+        return self::ask(
             $quantities,
             "{$prompt} Give three figures.",
             SignificantFigures::round($answer, self::FIGURES),
@@ -67,7 +67,7 @@ final readonly class Variation
         );
     }
 
-    /** @return list<string> the answer among those of common slips, in an order that tells nothing */
+    /** @return list<string> the answer among those of common slips, in an order that gives nothing away */
     public function choices(): array
     {
         $choices = array_map(self::written(...), [$this->answer, ...array_values($this->slips)]);

@@ -23,7 +23,7 @@ final class IncomingJson
         return IncomingText::cleaned($value);
     }
 
-    /** As nested arrays, for what only reads: an empty object cannot be told from an empty list then. */
+    /** As nested arrays, for what only reads: an empty object cannot be distinguished from an empty list then. */
     public static function arrays(mixed $decoded): mixed
     {
         return json_decode(

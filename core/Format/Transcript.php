@@ -37,7 +37,7 @@ final class Transcript
     }
 
     /**
-     * Ten strokes in a row are told once.
+     * Ten strokes in a row are written once.
      *
      * @param  list<string>  $lines
      * @return list<string>
@@ -47,11 +47,11 @@ final class Transcript
         $kept = [];
         $before = '';
         foreach ($lines as $line) {
-            $told = str_contains($line, '  [') ? (string) strstr($line, '  [') : '';
-            if ($told === '' || $told !== $before) {
+            $time = str_contains($line, '  [') ? (string) strstr($line, '  [') : '';
+            if ($time === '' || $time !== $before) {
                 $kept[] = $line;
             }
-            $before = $told;
+            $before = $time;
         }
 
         return $kept;

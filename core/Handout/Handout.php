@@ -21,7 +21,7 @@ final readonly class Handout
     }
 
     /** @param  array<string, Typeface>  $typefaces by name */
-    public static function of(Lesson $lesson, array $typefaces, FormulaSetter $formulas): self
+    public static function prepare(Lesson $lesson, array $typefaces, FormulaSetter $formulas): self
     {
         return new self($lesson, new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas));
     }
@@ -59,7 +59,7 @@ final readonly class Handout
     }
 
     /**
-     * A set that cannot be made is left out, and the ready check tells of it: the others are printed all the same.
+     * A set that cannot be made is left out, and the ready check reports it: the others are printed all the same.
      *
      * @param  callable(string, PracticeSet): list<Row>  $rows
      * @return list<Row>

@@ -7,7 +7,7 @@ namespace Daybright\Language;
 use Daybright\Failure;
 use DomainException;
 
-/** Something about a word that cannot be told; the message says why. */
+/** Something about a word that cannot be determined; the message says why. */
 final class LanguageError extends DomainException implements Failure
 {
     public static function failureCode(): string

@@ -8,7 +8,7 @@ namespace Daybright\Language;
 final class PlainWords
 {
     /** @param  array<string, string>  $facts name => as written */
-    public static function of(string $text, array $facts = []): string
+    public static function read(string $text, array $facts = []): string
     {
         $filled = self::filled($text, $facts);
         $unset = (string) preg_replace(['/`([^`]+)`/u', '/\*([^*\s](?:[^*]*[^*\s])?)\*/u', '/^- /mu'], ['$1', '$1', ''], $filled);

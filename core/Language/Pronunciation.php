@@ -32,8 +32,8 @@ final readonly class Pronunciation
         return new self($sounds, array_values($stresses));
     }
 
-    /** How many beats the word has: one for each vowel. */
-    public function beats(): int
+    /** How many syllables the word has: one for each vowel. */
+    public function syllables(): int
     {
         return count(array_filter($this->sounds, static fn (Sound $sound): bool => $sound->isVowel()));
     }
@@ -78,11 +78,11 @@ final readonly class Pronunciation
     }
 
     /**
-     * The beats as runs of sounds: consonants go with the vowel after them as far as English words can begin with them.
+     * The syllables as runs of sounds: consonants go with the vowel after them as far as English words can begin with them.
      *
      * @return list<int> number of the sound with which each beat begins
      */
-    public function beatStarts(): array
+    public function syllableStarts(): array
     {
         $vowels = array_keys(array_filter($this->sounds, static fn (Sound $sound): bool => $sound->isVowel()));
         $starts = [0];

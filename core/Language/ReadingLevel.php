@@ -7,26 +7,26 @@ namespace Daybright\Language;
 /**
  * How hard a text is to read, by the length of its sentences and words.
  *
- * Flesch reading ease (R. Flesch, 1948): 206.835 − 1.015 · words per sentence − 84.6 · beats per word.
- * Flesch–Kincaid grade (J. P. Kincaid and others, 1975): 0.39 · words per sentence + 11.8 · beats per word − 15.59.
+ * Flesch reading ease (R. Flesch, 1948): 206.835 − 1.015 · words per sentence − 84.6 · syllables per word.
+ * Flesch–Kincaid grade (J. P. Kincaid and others, 1975): 0.39 · words per sentence + 11.8 · syllables per word − 15.59.
  */
 final readonly class ReadingLevel
 {
     private const ABBREVIATIONS = 'Dr|Mr|Mrs|Ms|Prof|Rev|St|Mt|Capt|Col|Gen|Lt|Sgt|Hon|Jr|Sr|vs|cf|etc(?=\.\s+\p{Ll})|approx|Fig|Vol|No(?=\.\s*\d)|pp?(?=\.\s*\d)|e\.\s?g|i\.\s?e|c(?=\.\s*\d)';
 
-    private function __construct(public int $sentences, public int $words, public int $beats)
+    private function __construct(public int $sentences, public int $words, public int $syllables)
     {
     }
 
     /** @return self|null null for a text without words */
-    public static function of(string $text): ?self
+    public static function measure(string $text): ?self
     {
-        $words = Words::of($text);
+        $words = Words::split($text);
         if ($words === []) {
             return null;
         }
 
-        return new self(self::sentencesIn($text), count($words), array_sum(array_map(Beats::of(...), $words)));
+        return new self(self::sentencesIn($text), count($words), array_sum(array_map(Syllables::count(...), $words)));
     }
 
     /** At least 1; a title, an initial or an abbreviation such as “e.g.” ends none. */
@@ -42,20 +42,20 @@ final readonly class ReadingLevel
         return max(1, count(array_filter($parts, static fn (string $part): bool => preg_match('/\p{L}/u', $part) === 1)));
     }
 
-    public static function counted(int $sentences, int $words, int $beats): self
+    public static function counted(int $sentences, int $words, int $syllables): self
     {
-        return new self(max(1, $sentences), max(1, $words), $beats);
+        return new self(max(1, $sentences), max(1, $words), $syllables);
     }
 
     /** From 0, very hard, to 100 and more, very easy. */
     public function ease(): float
     {
-        return 206.835 - 1.015 * $this->words / $this->sentences - 84.6 * $this->beats / $this->words;
+        return 206.835 - 1.015 * $this->words / $this->sentences - 84.6 * $this->syllables / $this->words;
     }
 
     /** The school year, counted as in the United States, in which readers cope with it. */
     public function grade(): float
     {
-        return 0.39 * $this->words / $this->sentences + 11.8 * $this->beats / $this->words - 15.59;
+        return 0.39 * $this->words / $this->sentences + 11.8 * $this->syllables / $this->words - 15.59;
     }
 }

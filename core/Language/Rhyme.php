@@ -8,7 +8,7 @@ namespace Daybright\Language;
 final class Rhyme
 {
     /**
-     * What must be alike at the end of two rhyming words: sounds where they are known or can be told from words spelled alike,
+     * What must be alike at the end of two rhyming words: sounds where they are known or can be inferred from words spelled alike,
      * otherwise letters.
      */
     public static function ending(string $line): string
@@ -16,7 +16,7 @@ final class Rhyme
         $word = self::lastWord($line);
         $pronunciation = Dictionary::shipped()->pronunciation($word);
         if ($pronunciation !== null) {
-            return self::heard($pronunciation);
+            return self::endingSounds($pronunciation);
         }
         $letters = preg_match('/[aeiouy]+[^aeiouy]*e?$/', $word, $match) === 1 ? $match[0] : $word;
 
@@ -25,18 +25,18 @@ final class Rhyme
 
     public static function lastWord(string $line): string
     {
-        $words = Words::of($line);
+        $words = Words::split($line);
         $last = explode('-', $words === [] ? '' : $words[count($words) - 1]);
 
         return str_replace(["'", '’'], '', mb_strtolower($last[count($last) - 1]));
     }
 
-    /** How a new word such as “vlog” ends is told by the words that share the most letters with it at the end. */
+    /** How a new word such as “vlog” ends is inferred from the words that share the most letters with it at the end. */
     private static function ofWordsSpelledAlike(string $word, int $least): ?string
     {
         for ($length = strlen($word) - 1; $length >= $least; $length--) {
             $endings = array_count_values(array_map(
-                self::heard(...),
+                self::endingSounds(...),
                 Dictionary::shipped()->pronunciationsEndingIn(substr($word, -$length)),
             ));
             if ($endings !== []) {
@@ -49,7 +49,7 @@ final class Rhyme
         return null;
     }
 
-    private static function heard(Pronunciation $pronunciation): string
+    private static function endingSounds(Pronunciation $pronunciation): string
     {
         $names = implode(' ', array_map(static fn (Sound $sound): string => $sound->name, $pronunciation->rhyme()));
 

@@ -8,7 +8,7 @@ namespace Daybright\Language;
 final class Words
 {
     /** @return list<string> in the order in which they stand; “well-known” is one, “o’clock” too */
-    public static function of(string $text): array
+    public static function split(string $text): array
     {
         preg_match_all("/\p{L}(?:[\p{L}\p{M}'’-]*[\p{L}\p{M}])?/u", $text, $found);
 

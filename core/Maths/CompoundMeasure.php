@@ -7,11 +7,11 @@ namespace Daybright\Maths;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
-/** A measure told in several units, the largest first: “1 h 30 min”, “5 ft 3 in”. */
+/** A measure written in several units, the largest first: “1 h 30 min”, “5 ft 3 in”. */
 final class CompoundMeasure
 {
     /**
-     * A quantity told as another was: in hours and minutes where that was, otherwise in its unit.
+     * A quantity written as another was: in hours and minutes where that was, otherwise in its unit.
      *
      * @param  string  $model a measure such as “2 h 15 min” or “2.25 h”
      */
@@ -35,11 +35,11 @@ final class CompoundMeasure
             $parts[] = Quantity::of($whole, $unit);
         }
         $parts[] = new Quantity($left->dividedBy($smallest->factor)->simplified(), $smallest, $quantity->exact);
-        $told = array_filter($parts, static fn (Quantity $part): bool => ! $part->value->isZero()) ?: [$parts[count($parts) - 1]];
+        $named = array_filter($parts, static fn (Quantity $part): bool => ! $part->value->isZero()) ?: [$parts[count($parts) - 1]];
 
         return ($quantity->value->isLessThan(BigRational::zero()) ? '−' : '').implode(
             ' ',
-            array_map(static fn (Quantity $part): string => $part->written(), $told),
+            array_map(static fn (Quantity $part): string => $part->written(), $named),
         );
     }
 }

@@ -15,7 +15,7 @@ final readonly class DecimalExpansion
     }
 
     /** @param  BigRational  $value zero or more */
-    public static function of(BigRational $value): self
+    public static function expand(BigRational $value): self
     {
         $value = $value->simplified();
         [$whole, $rest] = $value->getNumerator()->quotientAndRemainder($value->getDenominator());

@@ -14,7 +14,7 @@ final readonly class Formula
     }
 
     /** What cannot be read as a sum is taken as TeX if it holds a backslash or braces, and otherwise set as words. */
-    public static function of(string $source): self
+    public static function parse(string $source): self
     {
         $source = trim($source);
         if (preg_match('/[\\\\{}]/', $source) === 1) {

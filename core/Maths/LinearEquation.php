@@ -14,7 +14,7 @@ final readonly class LinearEquation
     {
     }
 
-    public static function of(BigRational|int $a, BigRational|int $b, BigRational|int $c): self
+    public static function withCoefficients(BigRational|int $a, BigRational|int $b, BigRational|int $c): self
     {
         return new self(BigRational::of($a)->simplified(), BigRational::of($b)->simplified(), BigRational::of($c)->simplified());
     }

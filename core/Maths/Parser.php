@@ -40,7 +40,7 @@ final class Parser
     /** @throws MathsError */
     public static function read(string $sum): Expression
     {
-        return (new self(Tokens::of($sum)))->parseWhole();
+        return (new self(Tokens::ofSum($sum)))->parseWhole();
     }
 
     /**
@@ -52,7 +52,7 @@ final class Parser
      */
     public static function readWith(string $sum, array $names): Expression
     {
-        return (new self(Tokens::of($sum, $names)))->parseWhole();
+        return (new self(Tokens::ofSum($sum, $names)))->parseWhole();
     }
 
     /** @throws MathsError when anything is left over */
@@ -301,7 +301,7 @@ final class Parser
         return $this->compound($value, $written, $this->unit());
     }
 
-    /** A measure in two units or more, told in the smallest: “1 h 30 min” is 90 minutes, “2 m 5 cm” 205 centimetres. */
+    /** A measure in two units or more, in the smallest: “1 h 30 min” is 90 minutes, “2 m 5 cm” 205 centimetres. */
     private function compound(BigRational $value, string $written, Unit $unit): Number
     {
         $token = $this->peek();

@@ -33,19 +33,19 @@ final readonly class Quantity
 
     private const MOST_BITS_OF_FLOAT = 150;
 
-    /** Beyond these a number is told as a power of ten. */
+    /** Beyond these a number is written as a power of ten. */
     private const LARGEST_IN_FIGURES = '1000000000000';
 
     private const SMALLEST_IN_FIGURES = '1/10000';
 
-    /** Fractions of larger parts than these are told as fractions, others as decimals. */
+    /** Fractions of larger parts than these are written as fractions, others as decimals. */
     private const LARGEST_DENOMINATOR = 1000;
 
     private const LARGEST_DENOMINATOR_OF_A_MEASURE = 99;
 
     /**
-     * @param  int|null  $places figures after the point that are told, noughts too: 66.0 cm³ was measured to three figures
-     * @param  bool  $inPowers whether it was written as a power of ten, and is told so again
+     * @param  int|null  $places figures after the point that are written, noughts too: 66.0 cm³ was measured to three figures
+     * @param  bool  $inPowers whether it was written as a power of ten, and is written so again
      */
     public function __construct(
         public BigRational $value,
@@ -56,8 +56,8 @@ final readonly class Quantity
     ) {
     }
 
-    /** The same, told in other figures. */
-    public function told(?int $places, bool $inPowers): self
+    /** The same value, to be written with other figures. */
+    public function withFigures(?int $places, bool $inPowers): self
     {
         return new self($this->value, $this->unit, $this->exact, $places, $inPowers);
     }
@@ -70,7 +70,7 @@ final readonly class Quantity
     /**
      * What a root, an angle or a curve came to: good to ten figures, not exact.
      *
-     * @throws MathsError for a number too large to be told
+     * @throws MathsError for a number too large to be written
      */
     public static function approximately(float $value, ?Unit $unit = null): self
     {
@@ -121,7 +121,7 @@ final readonly class Quantity
         ))->reduced();
     }
 
-    /** What stands above and below in units of one kind is told in one of them, and cancelled: 5 km/h for 30 min is 2.5 km. */
+    /** What stands above and below in units of one kind is written in one of them, and cancelled: 5 km/h for 30 min is 2.5 km. */
     private function reduced(): self
     {
         [$unit, $times] = $this->unit->reduced();
@@ -306,7 +306,7 @@ final readonly class Quantity
         if ($decimal !== null) {
             return self::grouped((string) $decimal->toScale(max(0, $decimal->getScale())));
         }
-        // A measure is told in figures, whatever became of it; a plain fraction stays one.
+        // A measure is written in figures, whatever became of it; a plain fraction stays one.
         if (
             ! $this->unit->isNone() && $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR_OF_A_MEASURE)
             || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR)

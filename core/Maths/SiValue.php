@@ -24,7 +24,7 @@ final class SiValue
     ];
 
     /** @return array{value: float, units: object} exponent of each unit */
-    public static function of(Quantity $quantity): array
+    public static function convert(Quantity $quantity): array
     {
         $units = [];
         foreach ($quantity->unit->dimensions as $base => $exponent) {

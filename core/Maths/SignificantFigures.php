@@ -17,14 +17,14 @@ final class SignificantFigures
         $most = $quantity->unit->isMoney() ? min(2, $most) : $most;
         $place = $quantity->unit->isMoney() ? min(-2, self::place($quantity, $figures)) : self::place($quantity, $figures);
         $step = BigDecimal::of(10)->power(max(0, $place));
-        // What is told as a power of ten keeps its figures, however small it is.
+        // What is written as a power of ten keeps its figures, however small it is.
         $most = $place < -$most && ! $quantity->unit->isMoney() ? -$place : $most;
         $value = $quantity->value->dividedBy($step)->toScale(max(0, min($most, -$place)), RoundingMode::HALF_UP)->multipliedBy($step);
 
-        // Rounded figures are told to the last, a nought too; money has two.
+        // Rounded figures are written to the last, a nought too; money has two.
         $kept = $quantity->unit->isMoney() ? 2 : max(0, min($most, -$place));
 
-        return Quantity::of($value, $quantity->unit)->told($kept > 0 ? $kept : null, $quantity->inPowers);
+        return Quantity::of($value, $quantity->unit)->withFigures($kept > 0 ? $kept : null, $quantity->inPowers);
     }
 
     /** To so many figures, or to the whole number where that has more: 39.4, 4047. */

@@ -7,7 +7,7 @@ namespace Daybright\Maths;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
 
-/** Numbers told as a power of ten: 3.77 × 10⁻⁵. */
+/** Numbers written as a power of ten: 3.77 × 10⁻⁵. */
 final class StandardForm
 {
     private const SUPERSCRIPTS = [
@@ -24,7 +24,7 @@ final class StandardForm
         '9' => '⁹',
     ];
 
-    /** @param  int  $figures the most that are told */
+    /** @param  int  $figures the most that are written */
     public static function write(BigRational $value, int $figures): string
     {
         if ($value->isZero()) {

@@ -33,7 +33,7 @@ final class Tokens
      *
      * @throws MathsError at the first character that has no place in a sum
      */
-    public static function of(string $sum, array $names = []): array
+    public static function ofSum(string $sum, array $names = []): array
     {
         return self::cut($sum, $names, static fn (string $word): ?Unit => Units::find($word));
     }
@@ -72,7 +72,7 @@ final class Tokens
 
     /**
      * @param  list<string>  $names
-     * @param  callable(string, bool): ?Unit  $unit the unit that a word stands for, told whether a space is before it
+     * @param  callable(string, bool): ?Unit  $unit the unit that a word stands for, which is given whether a space is before it
      * @return list<Token>
      *
      * @throws MathsError

@@ -32,7 +32,7 @@ final readonly class Unit
     }
 
     /** @param  array<string, int>  $dimensions */
-    public static function of(string $symbol, array $dimensions, BigRational|int|string $factor): self
+    public static function defined(string $symbol, array $dimensions, BigRational|int|string $factor): self
     {
         $dimensions = array_filter($dimensions);
         ksort($dimensions);
@@ -87,7 +87,7 @@ final readonly class Unit
     }
 
     /**
-     * Hours against minutes, kilometres against metres: what stands above and below the line is told in one unit, and cancelled.
+     * Hours against minutes, kilometres against metres: what stands above and below the line is written in one unit, and cancelled.
      *
      * @return array{self, BigRational} the unit, and by what a number in the old unit is multiplied
      */

@@ -330,7 +330,7 @@ final class Units
             return self::read($written);
         } catch (MathsError $error) {
             return preg_match('/^\p{L}[\p{L} ]{0,20}$/u', trim($written)) === 1
-                ? Unit::of(trim($written), ['count of '.mb_strtolower(trim($written)) => 1], 1)
+                ? Unit::defined(trim($written), ['count of '.mb_strtolower(trim($written)) => 1], 1)
                 : throw $error;
         }
     }
@@ -343,7 +343,7 @@ final class Units
         }
         $units = [];
         foreach (self::OTHERS as $symbol => [$spellings, $dimensions, $factor]) {
-            $units += array_fill_keys([$symbol, ...$spellings], Unit::of($symbol, $dimensions, $factor));
+            $units += array_fill_keys([$symbol, ...$spellings], Unit::defined($symbol, $dimensions, $factor));
             self::$usual[$symbol] = true;
             self::$names += array_fill_keys(
                 array_filter(
@@ -357,7 +357,7 @@ final class Units
         foreach (self::PREFIXED as $symbol => [$names, $dimensions, $factor, $prefixes]) {
             foreach ($prefixes as $prefix) {
                 [$called, $times] = self::PREFIXES[$prefix];
-                $unit = Unit::of(
+                $unit = Unit::defined(
                     $symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol,
                     $dimensions,
                     BigRational::of($factor)->multipliedBy($times),

@@ -7,7 +7,7 @@ namespace Daybright\Question;
 use Daybright\Failure;
 use DomainException;
 
-/** An answer that cannot be marked as it stands; the message tells the student what to do. */
+/** An answer that cannot be marked as it stands; the message says to the student what to do. */
 final class InvalidAnswer extends DomainException implements Failure
 {
     public static function failureCode(): string

@@ -39,7 +39,7 @@ final readonly class Question
     /** @param  array<string, string>  $facts of the slide, which fill the braces */
     public function inWords(array $facts): self
     {
-        $plain = static fn (string $text): string => PlainWords::of($text, $facts);
+        $plain = static fn (string $text): string => PlainWords::read($text, $facts);
 
         return new self(
             $this->kind->inWords($plain),
@@ -58,7 +58,7 @@ final readonly class Question
 
     public function seconds(): int
     {
-        return ThinkingTime::of($this->ownSeconds, $this->marks);
+        return ThinkingTime::seconds($this->ownSeconds, $this->marks);
     }
 
     public function answer(): string

@@ -8,7 +8,7 @@ namespace Daybright\Question;
 final class Share
 {
     /** @param  string  $sentence for a student who has some of it */
-    public static function of(int $right, int $all, int $marks, string $sentence): Marking
+    public static function award(int $right, int $all, int $marks, string $sentence): Marking
     {
         if ($right >= $all) {
             return Marking::right($marks);

@@ -6,19 +6,19 @@ namespace Daybright\Question;
 
 use Closure;
 
-/** Things in an order that tells nothing, the same one every time. */
+/** Things in an order that gives nothing away, the same one every time. */
 final class Shuffled
 {
     /**
      * @template Thing
      *
      * @param  list<Thing>  $things
-     * @param  Closure(Thing): string  $told what tells one from another
+     * @param  Closure(Thing): string  $identity what distinguishes one from another
      * @return list<Thing>
      */
-    public static function of(array $things, Closure $told): array
+    public static function shuffle(array $things, Closure $identity): array
     {
-        $keys = array_map(static fn (mixed $thing): string => hash('crc32b', $told($thing)), $things);
+        $keys = array_map(static fn (mixed $thing): string => hash('crc32b', $identity($thing)), $things);
         array_multisort($keys, SORT_STRING, $things);
 
         return $things;

@@ -15,7 +15,7 @@ final class ThinkingTime
      * @param  float|null  $own the teacher's own figure, in seconds
      * @return int seconds
      */
-    public static function of(?float $own, int $marks): int
+    public static function seconds(?float $own, int $marks): int
     {
         return max(self::SHORTEST, (int) round($own ?? $marks * 60 + 120));
     }

@@ -15,7 +15,7 @@ use Daybright\Ready\Rules\HardToRead;
 use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\SideSlideOutOfReach;
-use Daybright\Ready\Rules\TakeTellsMissingStep;
+use Daybright\Ready\Rules\TakeShowsMissingStep;
 use Daybright\Ready\Rules\UncheckedAim;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnfinishedPracticeSet;
@@ -38,7 +38,11 @@ final readonly class ReadyCheck
     {
         $reports = [];
         foreach ($lesson->slides() as $slide) {
-            $reports[$slide->id] = SlideReport::of(SlideInspection::of($lesson, $slide, $this->painter->paint($lesson, $slide)));
+            $reports[$slide->id] = SlideReport::summarise(SlideInspection::inspect(
+                $lesson,
+                $slide,
+                $this->painter->paint($lesson, $slide),
+            ));
         }
 
         return self::findings(new LessonInspection($lesson, $reports, $takes, Handout::troubles($lesson)));
@@ -81,7 +85,7 @@ final readonly class ReadyCheck
             new UncheckedAim,
             new OverTime,
             new HardToRead,
-            new TakeTellsMissingStep,
+            new TakeShowsMissingStep,
             new SideSlideOutOfReach,
         ];
     }

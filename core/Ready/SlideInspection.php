@@ -33,7 +33,7 @@ final class SlideInspection
     ) {
     }
 
-    public static function of(Lesson $lesson, Slide $slide, Scene $scene): self
+    public static function inspect(Lesson $lesson, Slide $slide, Scene $scene): self
     {
         return new self($slide, $scene, $lesson->media, $lesson->readingYear);
     }
@@ -56,7 +56,7 @@ final class SlideInspection
     private function onSlide(): array
     {
         $slide = $this->slide;
-        $facts = SlideFacts::of($slide);
+        $facts = SlideFacts::on($slide);
         $found = [];
         foreach ($slide->blocks as $block) {
             foreach (Blocks::read($block)->statements() as $statement) {

@@ -17,7 +17,7 @@ final readonly class SlideReport
     {
     }
 
-    public static function of(SlideInspection $inspection): self
+    public static function summarise(SlideInspection $inspection): self
     {
         $findings = [];
         foreach (ReadyCheck::rules() as $rule) {

@@ -8,7 +8,7 @@ use Daybright\Block\SlideFacts;
 use Daybright\Language\PlainWords;
 
 /**
- * Captions from the script: each step's line is shared over the time in which its step is told.
+ * Captions from the script: each step's line is shared over the time in which its step is spoken.
  *
  * At most two rows of 42 letters at a time (common practice in subtitling).
  */
@@ -17,13 +17,13 @@ final class Captions
     private const ROW = 42;
 
     /** @return list<Cue> on the narration clock */
-    public static function of(Timeline $programme): array
+    public static function write(Timeline $programme): array
     {
         $cues = [];
         foreach ($programme->segments as $segment) {
-            $facts = SlideFacts::of($segment->slide);
-            foreach (SpokenStep::of($segment->slide, $segment->take) as $step) {
-                $script = PlainWords::of($segment->slide->steps[$step->number]->script, $facts);
+            $facts = SlideFacts::on($segment->slide);
+            foreach (SpokenStep::locate($segment->slide, $segment->take) as $step) {
+                $script = PlainWords::read($segment->slide->steps[$step->number]->script, $facts);
                 [$from, $to] = [$segment->milliseconds($step->from), $segment->milliseconds($step->to)];
                 array_push($cues, ...($to > $from && $script !== '' ? self::share($script, $from, $to) : []));
             }

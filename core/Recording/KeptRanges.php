@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
-/** What is heard of a take: all of it less the cuts. */
+/** What is kept of a take: all of it less the cuts. */
 final readonly class KeptRanges
 {
     /** @param  non-empty-list<SampleRange>  $ranges in order, not touching */
@@ -17,7 +17,7 @@ final readonly class KeptRanges
      *
      * @throws InvalidRecording when nothing is left
      */
-    public static function of(int $length, array $cuts): self
+    public static function afterCuts(int $length, array $cuts): self
     {
         usort($cuts, static fn (SampleRange $one, SampleRange $other): int => $one->from <=> $other->from);
         $ranges = [];
@@ -41,7 +41,7 @@ final readonly class KeptRanges
         return array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $this->ranges));
     }
 
-    /** Where a moment of the take is heard; a moment inside a cut falls on the join. */
+    /** Where a moment of the take comes in the narration; a moment inside a cut falls on the join. */
     public function place(int $sample): int
     {
         $before = 0;

@@ -23,7 +23,7 @@ final readonly class SpokenStep
      *
      * @return list<self> in the order of time; steps that were never revealed are left out
      */
-    public static function of(Slide $slide, Take $take): array
+    public static function locate(Slide $slide, Take $take): array
     {
         $starts = [0 => 0];
         $isAway = false;

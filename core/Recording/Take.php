@@ -24,7 +24,7 @@ final readonly class Take
      * @param  list<array<mixed>>  $events
      * @param  list<SampleRange>  $cuts
      */
-    public static function of(string $id, string $slide, int $length, array $events, array $cuts): self
+    public static function recorded(string $id, string $slide, int $length, array $events, array $cuts): self
     {
         $read = array_map(static fn (array $event): Event => Event::from(new Fields($event)), $events);
         usort($read, static fn (Event $one, Event $other): int => $one->at <=> $other->at);
@@ -34,10 +34,10 @@ final readonly class Take
 
     public function kept(): KeptRanges
     {
-        return KeptRanges::of($this->length, [...$this->cuts, ...$this->leftOut()]);
+        return KeptRanges::afterCuts($this->length, [...$this->cuts, ...$this->leftOut()]);
     }
 
-    /** @return float seconds that are heard; 0 when cuts and pauses leave nothing */
+    /** @return float seconds that are kept; 0 when cuts and pauses leave nothing */
     public function secondsKept(): float
     {
         try {

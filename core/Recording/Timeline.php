@@ -24,7 +24,7 @@ final readonly class Timeline
     }
 
     /** @param  array<string, Take>  $takes the chosen take of each slide, by slide id; slides without one are left out */
-    public static function of(Lesson $lesson, array $takes): self
+    public static function build(Lesson $lesson, array $takes): self
     {
         $segments = [];
         $starts = 0;
@@ -105,7 +105,7 @@ final readonly class Timeline
     private static function after(Slide $slide, Block $block, Take $take): int
     {
         $asked = $slide->stepNumber($block->step);
-        foreach (SpokenStep::of($slide, $take) as $step) {
+        foreach (SpokenStep::locate($slide, $take) as $step) {
             if ($step->number > $asked) {
                 return $step->from;
             }

@@ -17,7 +17,7 @@ final readonly class TimelineSegment
     {
     }
 
-    /** @return float milliseconds of narration at which a sample of the take is heard */
+    /** @return float milliseconds of narration at which a sample of the take is played */
     public function milliseconds(int $sample): float
     {
         return Clock::milliseconds($this->starts + $this->kept->place($sample));

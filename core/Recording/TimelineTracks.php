@@ -21,7 +21,7 @@ final readonly class TimelineTracks
     {
     }
 
-    public static function of(Lesson $lesson, Timeline $timeline): self
+    public static function build(Lesson $lesson, Timeline $timeline): self
     {
         $intervals = [];
         foreach ($timeline->segments as $segment) {

@@ -19,7 +19,7 @@ final readonly class Waveform
     }
 
     /** @param  string  $sound signed 16-bit little-endian samples, one channel, 8000 a second */
-    public static function of(string $sound): self
+    public static function measure(string $sound): self
     {
         $window = intdiv(self::RATE * Silence::WINDOW, 1000) * 2;
         $peaks = $loudness = [];

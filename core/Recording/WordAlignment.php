@@ -21,13 +21,13 @@ final class WordAlignment
      * @param  list<int>  $peaks the loudest of each 50 ms, 0 to 100
      * @return list<SpokenWord>
      */
-    public static function of(Slide $slide, Take $take, array $peaks): array
+    public static function align(Slide $slide, Take $take, array $peaks): array
     {
         $quiet = self::quiet($peaks);
         $words = [];
-        $facts = SlideFacts::of($slide);
-        foreach (SpokenStep::of($slide, $take) as $step) {
-            $script = PlainWords::of($slide->steps[$step->number]->script, $facts);
+        $facts = SlideFacts::on($slide);
+        foreach (SpokenStep::locate($slide, $take) as $step) {
+            $script = PlainWords::read($slide->steps[$step->number]->script, $facts);
             array_push($words, ...($step->to > $step->from ? self::lay($script, self::pieces($step->from, $step->to, $quiet)) : []));
         }
 

@@ -36,7 +36,7 @@ final readonly class LessonFreezer
 
     public function freeze(Lesson $lesson, Timeline $timeline): FrozenLesson
     {
-        $tracks = TimelineTracks::of($lesson, $timeline);
+        $tracks = TimelineTracks::build($lesson, $timeline);
 
         return new FrozenLesson(
             $lesson->title,
@@ -44,7 +44,10 @@ final readonly class LessonFreezer
             self::milliseconds($timeline->length()),
             $this->slides($lesson, $tracks),
             $tracks,
-            array_map(static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text), Captions::of($timeline)),
+            array_map(
+                static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text),
+                Captions::write($timeline),
+            ),
             array_map(self::chapter(...), $timeline->segments),
             array_map(static fn (PausePoint $pause): FrozenPause => self::pause($lesson, $pause), $timeline->pauses()),
         );
@@ -128,7 +131,7 @@ final readonly class LessonFreezer
             $pause->block,
             $pause->slide,
             $pause->seconds,
-            PlainWords::of($pause->prompt, $slide === null ? [] : SlideFacts::of($slide)),
+            PlainWords::read($pause->prompt, $slide === null ? [] : SlideFacts::on($slide)),
             $slide?->part === PartKind::ExitCheck,
             $slide === null || $block === null ? null : self::question($lesson, $slide, $block),
         );

@@ -13,7 +13,7 @@ use Daybright\Question\Question;
 final class Questions
 {
     /** @return array<string, Question> in plain words, by block id, of the whole lesson */
-    public static function of(Lesson $lesson): array
+    public static function in(Lesson $lesson): array
     {
         $questions = [];
         foreach ($lesson->slides() as $slide) {

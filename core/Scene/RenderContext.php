@@ -28,7 +28,7 @@ final readonly class RenderContext
     /** A text as it is read out: facts filled in, without the signs of typesetting. */
     public function spoken(string $text): string
     {
-        return PlainWords::of($text, $this->facts);
+        return PlainWords::read($text, $this->facts);
     }
 
     /** “{total}” becomes the figure's own fact; a name that no figure knows is left as it was typed. */

@@ -78,7 +78,7 @@ final readonly class Typesetter
 
     public function setFormula(string $source): SetFormula
     {
-        return $this->formulas->set(Formula::of($source)->tex);
+        return $this->formulas->set(Formula::parse($source)->tex);
     }
 
     /** @return list<TextLine> */

@@ -9,7 +9,7 @@ use Daybright\Lesson\Slide;
 use Daybright\Recording\SpokenStep;
 use Daybright\Recording\Take;
 
-/** How fast the teacher really speaks: the words of the steps that were told, over the time in which they are heard. */
+/** How fast the teacher really speaks: the words of the steps that were spoken, over the time that they took. */
 final class MeasuredPace
 {
     /** Fewer words say nothing yet. */
@@ -19,7 +19,7 @@ final class MeasuredPace
      * @param  array<string, Take>  $takes the chosen take of each slide, by slide id
      * @return int|null words a minute; null while too little is recorded
      */
-    public static function of(Lesson $lesson, array $takes): ?int
+    public static function measure(Lesson $lesson, array $takes): ?int
     {
         $words = 0;
         $seconds = 0.0;
@@ -29,7 +29,7 @@ final class MeasuredPace
                 continue;
             }
             $seconds += $take->secondsKept();
-            foreach (SpokenStep::of($slide, $take) as $spoken) {
+            foreach (SpokenStep::locate($slide, $take) as $spoken) {
                 $step = $slide->steps[$spoken->number];
                 $words += LessonTiming::words($step->script);
                 $seconds -= $step->pause;

@@ -23,7 +23,7 @@ final readonly class SealedLesson
     }
 
     /** @param  list<string>  $answered blocks whose question this student has answered */
-    public static function of(FrozenLesson $lesson, array $answered, bool $handedIn): self
+    public static function seal(FrozenLesson $lesson, array $answered, bool $handedIn): self
     {
         $sealed = [];
         $open = null;

@@ -80,7 +80,7 @@ final readonly class FormulaPractice
         $slips = $this->slips($solved, $known, $given, $example->answer);
 
         return $ends
-            ? Variation::of($quantities, $example->task, $example->answer, $slips)
+            ? Variation::ask($quantities, $example->task, $example->answer, $slips)
             : Variation::rounded($quantities, $example->task, $example->answer, $slips);
     }
 
@@ -212,7 +212,7 @@ final readonly class FormulaPractice
     private function slips(Expression $solved, array $known, array $given, Quantity $answer): array
     {
         $worked = ['The unit was not changed first.' => $given === $known ? [] : [[$solved, self::plain($given)]]];
-        foreach (FormulaSlips::of($solved) as $why => $expressions) {
+        foreach (FormulaSlips::commonIn($solved) as $why => $expressions) {
             $worked[$why] = array_map(static fn (Expression $each): array => [$each, self::plain($known)], $expressions);
         }
         $slips = [];

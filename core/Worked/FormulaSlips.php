@@ -24,7 +24,7 @@ final class FormulaSlips
      * @param  Expression  $solved what is asked, in terms of what is known
      * @return array<string, list<Expression>> what went wrong => what is then worked out
      */
-    public static function of(Expression $solved): array
+    public static function commonIn(Expression $solved): array
     {
         $slips = [];
         foreach (self::rules() as $why => $rule) {

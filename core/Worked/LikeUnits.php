@@ -20,7 +20,7 @@ final readonly class LikeUnits
      * @param  list<Unit>  $known
      * @param  list<Unit>  $otherwise those of the formula sheet, which decide where the known ones differ
      */
-    public static function of(array $known, array $otherwise): self
+    public static function choose(array $known, array $otherwise): self
     {
         [$typed, $usual] = [self::found($known), self::found($otherwise)];
         $symbols = array_map(static fn (array $found): string => $found[0], $usual);

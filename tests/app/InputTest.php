@@ -54,7 +54,7 @@ class InputTest extends TestCase
     {
         $whole = '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 16 9"><rect width="16" height="9"/></svg>';
         $this->expectException(VideoFailed::class);
-        Rasteriser::of([$whole, "<svg xmlns='http://www.w3.org/2000/svg'>\u{0B}</svg>", $whole, $whole]);
+        Rasteriser::rasterise([$whole, "<svg xmlns='http://www.w3.org/2000/svg'>\u{0B}</svg>", $whole, $whole]);
     }
 
     public function test_a_video_with_another_number_of_pictures_than_computed_is_not_kept(): void

@@ -205,7 +205,7 @@ class LessonTest extends TestCase
         foreach (require base_path('schema/published.php') as $name => $schema) {
             $this->assertSame((string) file_get_contents(base_path("schema/{$name}")), $schema, "{$name}: run php schema/build.php");
         }
-        (new LessonSchema)->check(LessonDocument::of(self::document()));
+        (new LessonSchema)->check(LessonDocument::from(self::document()));
     }
 
     /** @return iterable<string, array{string, string}> method and address of another teacher's things */

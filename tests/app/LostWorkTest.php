@@ -204,7 +204,7 @@ class LostWorkTest extends TestCase
             'detail',
             'The sound of a take of “Measure” is missing on the server. Delete that take in Edit, or restore it from a backup.',
         );
-        $this->getJson("/api/takes/{$take->id}/heard")->assertStatus(404);
+        $this->getJson("/api/takes/{$take->id}/narration")->assertStatus(404);
         $this->getJson("/api/releases/{$this->made->releases()->value('id')}/sound.webm")->assertStatus(404);
     }
 
@@ -267,7 +267,7 @@ class LostWorkTest extends TestCase
         $this->assertSame(ExportState::Ready, $export->fresh()->state);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk();
         foreach (Take::query()->get() as $take) {
-            $this->get("/api/takes/{$take->id}/heard")->assertOk();
+            $this->get("/api/takes/{$take->id}/narration")->assertOk();
         }
         foreach (['not a zip', 'PK'.str_repeat('x', 500)] as $bytes) {
             $this->post(

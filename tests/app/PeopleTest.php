@@ -283,7 +283,7 @@ class PeopleTest extends TestCase
         $take = $this->take($lesson, 'measure', 1);
         $this->artisan('school:backup', ['--to' => $folder])->assertSuccessful();
         $this->artisan('school:backup', ['--to' => $folder])->assertFailed();
-        $this->assertSame([], Verification::of($folder)->missing());
+        $this->assertSame([], Verification::verify($folder)->missing());
 
         file_put_contents($folder.'/'.Backup::FILES.'/'.$take->path('sound.flac'), 'x', FILE_APPEND);
         $this->artisan('school:restore', ['--from' => $folder, '--replace' => true])->assertFailed();

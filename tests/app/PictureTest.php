@@ -55,7 +55,7 @@ class PictureTest extends TestCase
             7 => 'bottom',
             8 => 'bottom',
         ] as $orientation => $red) {
-            $photo = Photo::of(self::withExif(self::photo(static fn (\GdImage $image): bool => imagejpeg($image)), $orientation));
+            $photo = Photo::open(self::withExif(self::photo(static fn (\GdImage $image): bool => imagejpeg($image)), $orientation));
             $this->assertSame($orientation > 4 ? [40, 60] : [60, 40], [$photo->width, $photo->height]);
             $kept = imagecreatefromstring($photo->bytes);
             [$x, $y] = ['left' => [5, 20], 'right' => [54, 20], 'top' => [20, 5], 'bottom' => [20, 54]][$red];

@@ -84,7 +84,7 @@ class StudentTest extends TestCase
         $share = $this->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $this->heron->id])->assertOk()->json('id');
         $this->app['auth']->guard()->logout();
         $this->enter('Ada')->assertOk();
-        $open = array_map(static fn ($question): string => $question->answer(), Questions::of($lesson->read()));
+        $open = array_map(static fn ($question): string => $question->answer(), Questions::in($lesson->read()));
         $searched = 0;
         $visit = app(StudentVisit::class)->open(Share::query()->findOrFail($share), $this->heron->students()->firstOrFail());
         $answered = [];
@@ -131,7 +131,7 @@ class StudentTest extends TestCase
             json_encode($this->getJson("/api/watch/{$share}")->json('slides'), JSON_UNESCAPED_SLASHES),
         );
 
-        return $searched === 0 ? 0 : count(Questions::of($lesson->read()));
+        return $searched === 0 ? 0 : count(Questions::in($lesson->read()));
     }
 
     /** @param  array<string, mixed>  $document */
@@ -304,7 +304,7 @@ class StudentTest extends TestCase
         $this->actingAs($this->made->user);
         foreach ([
             "/api/releases/{$release->id}/sound.m4a",
-            "/api/takes/{$take->id}/heard",
+            "/api/takes/{$take->id}/narration",
             "/api/takes/{$take->id}/sound",
             "/api/lessons/{$this->made->id}/files/archive",
         ] as $address) {

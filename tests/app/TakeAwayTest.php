@@ -185,10 +185,17 @@ class TakeAwayTest extends TestCase
             $change(static fn (ZipArchive $zip) => $zip->addFromString('takes/1/sound.flac', 'noise')),
             'damaged',
         ];
-        yield 'a take with wrong events' => [$change(static function (ZipArchive $zip): void {
+        $withTake = static fn (array $fields): callable => $change(static function (ZipArchive $zip) use ($fields): void {
             $take = json_decode((string) $zip->getFromName('takes/1/take.json'), true);
-            $zip->addFromString('takes/1/take.json', (string) json_encode(['events' => [['kind' => 'run']]] + $take));
-        }), 'not in order'];
+            $zip->addFromString('takes/1/take.json', (string) json_encode($fields + $take));
+        });
+        yield 'a take with wrong events' => [$withTake(['events' => [['kind' => 'run']]]), 'not in order'];
+        yield 'a take with a list for its source' => [$withTake(['source' => ['practice']]), 'not in order'];
+        yield 'a take with a sign for a peak' => [$withTake(['waveform' => [1, 'loud']]), 'not in order'];
+        yield 'a take with a cut that ends before it begins' => [
+            $withTake(['cuts' => [['from' => 9, 'to' => 5]]]),
+            'ends before it begins',
+        ];
     }
 
     #[DataProvider('hostileArchives')]
@@ -316,7 +323,7 @@ class TakeAwayTest extends TestCase
     {
         $lesson = $release->read();
         $scene = $this->app->make(SlidePainter::class)->paint($lesson, $lesson->slide($slide))->at($step);
-        $pictures = Rasteriser::of([(new SvgWriter(static fn (string $medium): string => ''))->write($scene)]);
+        $pictures = Rasteriser::rasterise([(new SvgWriter(static fn (string $medium): string => ''))->write($scene)]);
 
         return substr($pictures->picture(0), 0, 1280 * 720);
     }

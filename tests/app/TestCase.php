@@ -65,7 +65,7 @@ abstract class TestCase extends BaseTestCase
     /** @param  array<string, mixed>|null  $document */
     protected function lesson(User $teacher, ?array $document = null): Lesson
     {
-        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::of($document ?? self::document()));
+        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::from($document ?? self::document()));
     }
 
     /** @return array<string, mixed> two slides: one asks for a number, one is an exit check in words */

@@ -70,7 +70,7 @@ class VideoPartsTest extends TestCase
 
     public function test_the_countdown_shows_less_bar_as_time_goes_and_leaves_the_rest_of_the_picture(): void
     {
-        $sheet = Rasteriser::of([Countdown::svg()]);
+        $sheet = Rasteriser::rasterise([Countdown::svg()]);
         $countdown = new Countdown($sheet->picture(0));
         $bar = static fn (int $left): int => count(array_filter(
             range(896, 1231),
@@ -150,12 +150,12 @@ class VideoPartsTest extends TestCase
      */
     private function frames(array $events, int $seconds): array
     {
-        $lesson = LessonDocument::of(self::document())->read();
-        $programme = Timeline::of($lesson, ['measure' => Take::of('take', 'measure', $seconds * 48000, $events, [])]);
+        $lesson = LessonDocument::from(self::document())->read();
+        $programme = Timeline::build($lesson, ['measure' => Take::recorded('take', 'measure', $seconds * 48000, $events, [])]);
         $frozen = $this->app->make(LessonFreezer::class)->freeze($lesson, $programme);
         $keys = FrameSequence::pictures($frozen);
         $colours = ['#FFFFFF', '#DDEEFF', '#EEFFDD', '#FFEEDD'];
-        $pictures = Rasteriser::of([
+        $pictures = Rasteriser::rasterise([
             ...array_map(
                 static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'
                     .$colours[$index]

@@ -15,7 +15,10 @@ use Illuminate\Testing\TestResponse;
 use Tests\App\TestCase;
 use ZipArchive;
 
-/** Thousands of wrong inputs with fixed seeds: none is answered 500, none leaves something half done, none is told in a library's words. */
+/**
+ * Thousands of wrong inputs with fixed seeds: none is answered 500, none leaves something half done, none is written in a library's
+ * words.
+ */
 class HostileInputTest extends TestCase
 {
     /** As libraries speak, and people do not. */

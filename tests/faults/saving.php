@@ -16,6 +16,6 @@ $store = new LessonStore;
 for ($number = 1; ; $number++) {
     $lesson = Lesson::query()->firstOrFail();
     $document = ['title' => "Save {$number}", 'media' => (object) []] + $lesson->document()->array();
-    $store->save($lesson, LessonDocument::of($document), $lesson->version);
+    $store->save($lesson, LessonDocument::from($document), $lesson->version);
     fwrite(STDOUT, "{$number}\n");
 }

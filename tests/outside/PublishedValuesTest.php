@@ -138,18 +138,18 @@ final class PublishedValuesTest extends TestCase
         self::assertSame(
             [0, -1, -43, 1, 2026],
             array_map(
-                static fn (array $year): int => Year::of($year[0], $year[1])->astronomical,
+                static fn (array $year): int => Year::numbered($year[0], $year[1])->astronomical,
                 [[1, true], [2, true], [44, true], [1, false], [2026, false]],
             ),
         );
-        self::assertSame('44 BCE', Year::of(44, true)->written());
+        self::assertSame('44 BCE', Year::numbered(44, true)->written());
     }
 
     /** Standard calculus tables: roots of x³ − 6x² + 11x − 6 are 1, 2 and 3; y = x e^x is least at x = −1, where it is −1/e. */
     public function test_roots_and_turning_points_of_the_tables(): void
     {
-        self::assertEqualsWithDelta([1.0, 2.0, 3.0], Curve::of('x³ − 6x² + 11x − 6', 0, 4)->roots, 1e-9);
-        [$turn] = Curve::of('x exp(x)', -3, 1)->turns;
+        self::assertEqualsWithDelta([1.0, 2.0, 3.0], Curve::parse('x³ − 6x² + 11x − 6', 0, 4)->roots, 1e-9);
+        [$turn] = Curve::parse('x exp(x)', -3, 1)->turns;
         self::assertEqualsWithDelta(-1.0, $turn[0], 1e-6);
         self::assertEqualsWithDelta(-1 / M_E, $turn[1], 1e-9);
     }

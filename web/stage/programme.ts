@@ -5,7 +5,7 @@ import type { ShownSlide, Tracks } from '../tracks/track';
 
 export type QuestionType = QuestionContent['type'];
 
-/** The finished running order as the server tells it; times in milliseconds of narration. */
+/** The finished running order as the server gives it; times in milliseconds of narration. */
 export interface Programme extends Omit<PlayedLesson, 'tracks' | 'pauses' | 'slides' | 'sealed'> {
   slides: Record<string, ProgrammeSlide>;
   tracks: Tracks;

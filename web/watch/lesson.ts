@@ -16,7 +16,7 @@ export interface VisitState {
   answers: Record<string, GivenAnswer>;
 }
 
-/** A shared lesson as the server tells it to a student. */
+/** A shared lesson as the server gives it to a student. */
 export interface WatchedLesson extends Programme {
   student: string;
   instructions: string;

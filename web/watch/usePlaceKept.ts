@@ -7,7 +7,7 @@ export function usePlaceKept(id: string, at: number): void {
   place.current = at;
   useEffect(() => {
     let told = -1;
-    const tell = () => {
+    const send = () => {
       const position = Math.round(place.current);
       if (position === told) return;
       told = position;
@@ -15,13 +15,13 @@ export function usePlaceKept(id: string, at: number): void {
         told = -1;
       });
     };
-    const timer = setInterval(tell, 4000);
-    const leaving = () => document.visibilityState === 'hidden' && tell();
+    const timer = setInterval(send, 4000);
+    const leaving = () => document.visibilityState === 'hidden' && send();
     document.addEventListener('visibilitychange', leaving);
     return () => {
       clearInterval(timer);
       document.removeEventListener('visibilitychange', leaving);
-      tell();
+      send();
     };
   }, [id]);
 }

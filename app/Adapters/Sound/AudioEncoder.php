@@ -67,7 +67,7 @@ final class AudioEncoder
 
     public static function waveform(string $file): Waveform
     {
-        return Waveform::of(Program::run(
+        return Waveform::measure(Program::run(
             'ffmpeg',
             ['-v', 'error', '-i', $file, '-ac', '1', '-ar', (string) Waveform::RATE, '-f', 's16le', '-'],
         ));

@@ -30,7 +30,7 @@ final class Rasteriser
      * @throws ProgramFailed
      * @throws VideoFailed when not every one of them was drawn
      */
-    public static function of(array $svgs): self
+    public static function rasterise(array $svgs): self
     {
         $half = intdiv(count($svgs) + 1, 2);
         $running = $paths = [];

@@ -24,10 +24,10 @@ final class VideoMaker
     private const MOST_APART = 100;
 
     /** Seconds between two tellings of the progress. */
-    private const TOLD = 0.5;
+    private const REPORTED_EVERY = 0.5;
 
     /**
-     * @param  Closure(float): void  $progress told the share that is done, 0 to 1; it may throw to stop the work
+     * @param  Closure(float): void  $progress called with the share that is done, 0 to 1; it may throw to stop the work
      * @return string path of a finished temporary file
      */
     public function make(Release $release, Closure $progress): string
@@ -40,7 +40,10 @@ final class VideoMaker
     {
         $lesson = $release->frozen();
         $keys = FrameSequence::pictures($lesson);
-        $pictures = Rasteriser::of([...array_map(static fn (string $key): string => self::svg($lesson, $key), $keys), Countdown::svg()]);
+        $pictures = Rasteriser::rasterise([
+            ...array_map(static fn (string $key): string => self::svg($lesson, $key), $keys),
+            Countdown::svg(),
+        ]);
         $progress(0.2);
         $silent = Files::temporary('mp4');
         $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
@@ -118,11 +121,11 @@ final class VideoMaker
                 $target,
             ],
         );
-        $told = 0.0;
-        $encoder->setInput(self::stream($sequence, static function (int $at) use (&$frames, &$told, $progress, $length): void {
+        $reported = 0.0;
+        $encoder->setInput(self::stream($sequence, static function (int $at) use (&$frames, &$reported, $progress, $length): void {
             $frames++;
-            if (microtime(true) - $told > self::TOLD) {
-                $told = microtime(true);
+            if (microtime(true) - $reported > self::REPORTED_EVERY) {
+                $reported = microtime(true);
                 $progress(0.2 + 0.75 * $at / max(1, $length));
             }
         }));
@@ -131,32 +134,32 @@ final class VideoMaker
     }
 
     /**
-     * @param  Closure(int): void  $told of every picture, with its milliseconds
+     * @param  Closure(int): void  $onFrame called for every picture, with its milliseconds
      * @return Generator<int, string> the pictures as a Matroska stream, in pieces that a pipe takes at once
      */
-    private static function stream(FrameSequence $sequence, Closure $told): Generator
+    private static function stream(FrameSequence $sequence, Closure $onFrame): Generator
     {
         $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         yield $writer->header();
         foreach ($sequence->frames() as $at => $frame) {
-            $told($at);
+            $onFrame($at);
             foreach (str_split($writer->picture($frame, $at), self::PIPE) as $piece) {
                 yield $piece;
             }
         }
     }
 
-    /** A picture too few or too many, or a wrong length, would show answers before they are told. */
+    /** A picture too few or too many, or a wrong length, would show answers before they are explained. */
     private static function refuseOther(string $video, int $frames, float $length): void
     {
-        $told = json_decode(
+        $probe = json_decode(
             Program::run(
                 'ffprobe',
                 ['-v', 'error', '-select_streams', 'v:0', '-show_entries', 'stream=nb_frames,duration', '-of', 'json', $video],
             ),
             true,
         );
-        [$made, $seconds] = [(int) ($told['streams'][0]['nb_frames'] ?? 0), (float) ($told['streams'][0]['duration'] ?? 0)];
+        [$made, $seconds] = [(int) ($probe['streams'][0]['nb_frames'] ?? 0), (float) ($probe['streams'][0]['duration'] ?? 0)];
         if ($made !== $frames) {
             throw VideoFailed::countDiffers('pictures', $frames, $made);
         }

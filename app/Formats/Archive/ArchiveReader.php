@@ -13,7 +13,6 @@ use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\PaintedSlides;
 use App\Lessons\Photo;
-use App\Models\TakeSource;
 use App\Models\User;
 use App\Recording\DrawingCost;
 use Daybright\Format\IncomingJson;
@@ -55,7 +54,7 @@ final class ArchiveReader implements LessonReader
         return ['.zip'];
     }
 
-    /** A file that is to be a lesson, whole or not, is told by what it would hold. */
+    /** A file that is to be a lesson, whole or not, is recognised by what it would hold. */
     public function recognises(string $path): bool
     {
         $zip = new ZipArchive;
@@ -83,11 +82,11 @@ final class ArchiveReader implements LessonReader
         }
         try {
             $this->checkEntries($zip);
-            $document = LessonDocument::of($this->decoded($zip, 'lesson.json'));
+            $document = LessonDocument::from($this->decoded($zip, 'lesson.json'));
             $read = $this->checked($document);
             [$document, $pictures] = $this->pictures($zip, $read, $document);
 
-            return new ImportedLesson($document, $pictures, $this->takes($zip, $read));
+            return new ImportedLesson($document, $pictures, $this->takes($zip));
         } finally {
             $zip->close();
         }
@@ -130,7 +129,7 @@ final class ArchiveReader implements LessonReader
     }
 
     /**
-     * A photo that tells where it was taken is written anew and named by what it has become.
+     * A photo that says where it was taken is written anew and named by what it has become.
      *
      * @return array{LessonDocument, array<string, array{string, string}>} the document, and sha256 => type and bytes
      */
@@ -166,13 +165,13 @@ final class ArchiveReader implements LessonReader
     }
 
     /** @return list<array{fields: array<string, mixed>, sound: string}> */
-    private function takes(ZipArchive $zip, Document $document): array
+    private function takes(ZipArchive $zip): array
     {
         $takes = [];
         for ($number = 1; $zip->locateName("takes/{$number}/take.json") !== false; $number++) {
             $taken = $this->decoded($zip, "takes/{$number}/take.json");
+            $this->checkTake($taken, $number);
             $fields = IncomingJson::arrays($taken);
-            $this->checkTake($fields, $taken, $document, $number);
             $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException(
                 "The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.",
             );
@@ -184,13 +183,7 @@ final class ArchiveReader implements LessonReader
             if ($length !== $fields['length']) {
                 throw new DomainException("The sound of take {$number} is damaged. Fetch the archive again.");
             }
-            $takes[] = [
-                'fields' => array_intersect_key(
-                    $fields,
-                    array_flip(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform']),
-                ),
-                'sound' => $sound,
-            ];
+            $takes[] = ['fields' => $fields, 'sound' => $sound];
         }
 
         return $takes;
@@ -206,38 +199,25 @@ final class ArchiveReader implements LessonReader
         }
         $file = Files::temporary('flac');
         $target = Files::opened($file, 'wb');
-        // A damaged entry is told by its length, not by a warning.
+        // A damaged entry is found by its length, not by a warning.
         $written = @stream_copy_to_stream($source, $target, $size + 1);
         fclose($target);
 
         return $written === $size ? $file : null;
     }
 
-    /** @param  array<mixed>  $fields */
-    private function checkTake(array $fields, stdClass $taken, Document $document, int $number): void
+    private function checkTake(stdClass $take, int $number): void
     {
-        $whole = static fn (mixed $value): bool => is_int($value) && $value >= 0 && $value <= 7200 * 48000;
-        $cuts = is_array($fields['cuts'] ?? null) ? $fields['cuts'] : [null];
-        $inOrder = is_string($fields['slide'] ?? null) && preg_match('/^[A-Za-z0-9-]{1,40}$/', $fields['slide']) === 1
-            && TakeSource::tryFrom((string) ($fields['source'] ?? '')) !== null && is_bool($fields['chosen'] ?? null)
-            && $whole($fields['length'] ?? null) && is_numeric($fields['loudness'] ?? null)
-            && is_array($fields['events'] ?? null) && is_array($fields['waveform'] ?? null)
-            && array_filter($fields['waveform'], static fn (mixed $peak): bool => ! is_int($peak)) === []
-            && array_filter(
-                $cuts,
-                static fn (mixed $cut): bool => ! is_array($cut)
-                    || ! $whole($cut['from'] ?? null)
-                    || ! $whole($cut['to'] ?? null)
-                    || $cut['to'] <= $cut['from'],
-            ) === [];
-        if (! $inOrder) {
+        DrawingCost::refuseTooMuch($take->events ?? []);
+        try {
+            $this->schema->checkArchivedTake($take);
+        } catch (InvalidLesson) {
             throw new DomainException("Take {$number} in the archive is not in order. Fetch the archive again.");
         }
-        DrawingCost::refuseTooMuch($taken->events);
-        try {
-            $this->schema->checkEvents($taken->events);
-        } catch (InvalidLesson) {
-            throw new DomainException("What was done in take {$number} of the archive is not in order. Fetch the archive again.");
+        foreach ($take->cuts as $cut) {
+            if ($cut->to <= $cut->from) {
+                throw new DomainException("A cut of take {$number} in the archive ends before it begins. Fetch the archive again.");
+            }
         }
     }
 

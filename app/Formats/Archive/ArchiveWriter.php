@@ -13,6 +13,7 @@ use App\Models\Take;
 use App\Models\TakeState;
 use Closure;
 use DomainException;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Storage;
 use ZipArchive;
 
@@ -38,7 +39,7 @@ final class ArchiveWriter implements LessonWriter
     /** What is stored as it is. */
     public function size(Lesson $lesson): int
     {
-        $takes = $lesson->takes()->where('state', TakeState::Ready)->get()->map(static fn (Take $take): string => $take->path('sound.flac'));
+        $takes = self::takes($lesson)->map(static fn (Take $take): string => $take->path('sound.flac'));
         $pictures = array_map(Picture::path(...), array_unique(array_column($lesson->document()->array()['media'], 'sha256')));
 
         return (int) array_sum(array_map(Files::size(...), [...$takes->all(), ...array_values($pictures)]));
@@ -65,7 +66,7 @@ final class ArchiveWriter implements LessonWriter
                 'pictures/'.$sha256,
             );
         }
-        foreach ($lesson->takes()->where('state', TakeState::Ready)->orderBy('created_at')->orderBy('id')->get()->values() as $index => $take) {
+        foreach (self::takes($lesson)->values() as $index => $take) {
             $folder = 'takes/'.($index + 1).'/';
             $zip->addFromString(
                 $folder.'take.json',
@@ -86,6 +87,12 @@ final class ArchiveWriter implements LessonWriter
         }
 
         return $path;
+    }
+
+    /** @return Collection<int, Take> those that are ready, the oldest first */
+    private static function takes(Lesson $lesson): Collection
+    {
+        return $lesson->takes()->where('state', TakeState::Ready)->orderBy('created_at')->orderBy('id')->get();
     }
 
     private static function there(string $path, string $otherwise): string

@@ -140,7 +140,7 @@ final class PicturesReader implements LessonReader
             }
         }
 
-        return LessonDocument::of($document);
+        return LessonDocument::from($document);
     }
 
     /** @return array<string, mixed> */

@@ -93,7 +93,7 @@ class ClassroomController
     /** All that is kept of a child, as one file. */
     public function takeOut(Classroom $classroom, Student $student, StudentArchive $archive): BinaryFileResponse
     {
-        return response()->download($archive->write($student), FileName::of($student->name, '.zip'))->deleteFileAfterSend();
+        return response()->download($archive->write($student), FileName::forDownload($student->name, '.zip'))->deleteFileAfterSend();
     }
 
     public function newCode(Classroom $classroom): JsonResponse

@@ -67,7 +67,7 @@ final class ExportController
 
         return response()->download(
             Files::found($export->path('file'.$writer::format()->ending)),
-            FileName::of($export->release->document->title(), $writer::format()->ending),
+            FileName::forDownload($export->release->document->title(), $writer::format()->ending),
             ['Content-Type' => $writer::format()->mediaType],
         );
     }
@@ -86,7 +86,7 @@ final class ExportController
 
         return response()->download(
             $file,
-            FileName::of($lesson->title, $writer::format()->ending),
+            FileName::forDownload($lesson->title, $writer::format()->ending),
             ['Content-Type' => $writer::format()->mediaType],
         )->deleteFileAfterSend();
     }

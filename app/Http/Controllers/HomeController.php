@@ -92,7 +92,7 @@ class HomeController
             'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
             'shared' => $lesson->shares->pluck('classroom.name')->all(),
             'toMark' => $toMark,
-            'unfinishedTakes' => count(array_filter($takes, static fn (stdClass $take): bool => $take->state === TakeState::Recording->value)),
+            'unfinishedTakes' => count(array_keys(array_column($takes, 'state'), TakeState::Recording->value, true)),
             'changed' => $lesson->updated_at->toIso8601String(),
         ];
     }

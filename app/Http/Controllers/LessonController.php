@@ -88,7 +88,7 @@ class LessonController
         if (! $body instanceof stdClass || ! ($body->document ?? null) instanceof stdClass || ! is_int($body->version ?? null)) {
             throw UnreadableText::notJson();
         }
-        $document = LessonDocument::of($body->document);
+        $document = LessonDocument::from($body->document);
 
         $this->schema->check($document);
 
@@ -112,7 +112,7 @@ class LessonController
             throw StaleSave::ofPart($lesson);
         }
         $before = $lesson->document();
-        $change = LessonChange::of($before, $body->frame, $body->slides);
+        $change = LessonChange::apply($before, $body->frame, $body->slides);
         $this->schema->check($change->document, $change->changed);
 
         return $this->keep($lesson, $before, $change->document, $body->version);
@@ -200,7 +200,7 @@ class LessonController
             ...$this->view->history($lesson),
             'timing' => $this->view->timing($read),
             'strip' => LessonOutline::strip($lesson->outlined(), $lesson->secondsRecorded()),
-            'measuredPace' => MeasuredPace::of($read, $lesson->recorded()),
+            'measuredPace' => MeasuredPace::measure($read, $lesson->recorded()),
         ];
     }
 

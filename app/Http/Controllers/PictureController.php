@@ -28,6 +28,6 @@ class PictureController
 
     public function show(#[CurrentUser] User $teacher, string $sha256): Response
     {
-        return PictureFile::of(Picture::query()->where('user_id', $teacher->id)->where('sha256', $sha256)->firstOrFail());
+        return PictureFile::response(Picture::query()->where('user_id', $teacher->id)->where('sha256', $sha256)->firstOrFail());
     }
 }

@@ -25,7 +25,10 @@ class ProgrammeController
         $wanted = $request->query('take');
         $takes = $lesson->takes()->where('state', TakeState::Ready)->get();
         $chosen = is_string($wanted) ? $takes->where('id', $wanted) : $takes->where('chosen', true);
-        $timeline = Timeline::of($read, $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all());
+        $timeline = Timeline::build(
+            $read,
+            $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all(),
+        );
         $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => TakeAudio::edition($take)]);
 
         return new JsonResponse([
@@ -34,7 +37,7 @@ class ProgrammeController
                 'from' => round(Clock::milliseconds($segment->starts), 3),
                 'to' => round(Clock::milliseconds($segment->ends()), 3),
                 'sources' => [[
-                    'url' => "/api/takes/{$segment->take->id}/heard?edition=".$editions[$segment->take->id],
+                    'url' => "/api/takes/{$segment->take->id}/narration?edition=".$editions[$segment->take->id],
                     'type' => 'audio/webm; codecs=opus',
                 ]],
             ], $timeline->segments),

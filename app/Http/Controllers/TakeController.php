@@ -23,7 +23,7 @@ use DomainException;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Takes: received piece by piece, finished, chosen, cut, heard. */
+/** Takes: received piece by piece, finished, chosen, cut, played. */
 class TakeController
 {
     public function __construct(private readonly TakeStore $store)
@@ -104,7 +104,7 @@ class TakeController
         return self::file(TakeAudio::whole($take));
     }
 
-    public function heard(Take $take): BinaryFileResponse
+    public function narration(Take $take): BinaryFileResponse
     {
         return self::file(TakeAudio::path($take));
     }
@@ -119,7 +119,7 @@ class TakeController
 
         return array_map(
             static fn (SpokenWord $word): array => get_object_vars($word),
-            WordAlignment::of($slide, $take->recorded(), $take->waveform ?? []),
+            WordAlignment::align($slide, $take->recorded(), $take->waveform ?? []),
         );
     }
 

@@ -20,7 +20,7 @@ class VoiceController
         $given = $request->validated();
         $read = $lesson->read();
         $slide = $read->slide((string) ($given['slide'] ?? ''));
-        $words = PlainWords::of((string) $given['script'], $slide === null ? [] : SlideFacts::of($slide));
+        $words = PlainWords::read((string) $given['script'], $slide === null ? [] : SlideFacts::on($slide));
 
         $spoken = Files::tidily(static fn (): string => PracticeVoice::speak($words, $read->pace));
 

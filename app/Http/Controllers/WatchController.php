@@ -130,7 +130,7 @@ class WatchController
         $document = $release->document->array();
 
         return new JsonResponse([
-            ...ReleaseView::of($release, $base, $base.'/pictures', $visit),
+            ...ReleaseView::show($release, $base, $base.'/pictures', $visit),
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
@@ -147,7 +147,7 @@ class WatchController
     {
         abort_unless(in_array($sha256, array_column($share->version()->document->array()['media'], 'sha256'), true), 404);
 
-        return PictureFile::of(Picture::query()->where('sha256', $sha256)->firstOrFail());
+        return PictureFile::response(Picture::query()->where('sha256', $sha256)->firstOrFail());
     }
 
     public function handout(Share $share): BinaryFileResponse
@@ -157,7 +157,7 @@ class WatchController
 
         return response()->download(
             Files::found($release->path('handout.pdf')),
-            FileName::of($release->document->title(), '.pdf'),
+            FileName::forDownload($release->document->title(), '.pdf'),
             ['Content-Type' => 'application/pdf'],
         );
     }

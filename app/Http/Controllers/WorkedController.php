@@ -45,7 +45,7 @@ class WorkedController
         return new JsonResponse(array_map(static function (array $formula) use ($asked): array {
             $names = [];
             try {
-                $names = SheetFormula::of($formula['formula'], [])->names();
+                $names = SheetFormula::parse($formula['formula'], [])->names();
                 $choice = Choice::judge(SheetFormula::from(new Fields($formula)), $asked['known'], (string) $asked['asked']);
             } catch (MathsError $error) {
                 return ['formula' => $formula['formula'], 'names' => $names, 'serves' => false, 'why' => $error->getMessage()];

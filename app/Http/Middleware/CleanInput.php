@@ -29,7 +29,7 @@ class CleanInput
                 $request->request->replace(IncomingText::cleaned($request->request->all()));
             }
         } catch (UnreadableText $error) {
-            return Problem::of(ProblemType::Invalid, $error->getMessage());
+            return Problem::describe(ProblemType::Invalid, $error->getMessage());
         }
 
         return $next($request);

@@ -44,7 +44,10 @@ final readonly class PauseBlock implements BlockContent, Stops
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('prompt', ''), ThinkingTime::of($content->optionalNumber('seconds'), $content->whole('marks', 1)));
+        return new self(
+            $content->text('prompt', ''),
+            ThinkingTime::seconds($content->optionalNumber('seconds'), $content->whole('marks', 1)),
+        );
     }
 
     public function pieces(): array

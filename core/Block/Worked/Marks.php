@@ -24,10 +24,10 @@ final class Marks
         if ($marks === [] || trim($formula) === '') {
             return $formula;
         }
-        $tex = Formula::of($formula)->tex;
+        $tex = Formula::parse($formula)->tex;
         $places = [];
         foreach ($marks as $number => $piece) {
-            $written = Formula::of($piece)->tex;
+            $written = Formula::parse($piece)->tex;
             // The last one: in “l = 60 mm = 6 cm” it is the value that is used.
             $at = strrpos($tex, $written);
             if ($written !== '' && $at !== false && ! self::isInside($at, strlen($written), $places)) {

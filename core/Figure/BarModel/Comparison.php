@@ -168,7 +168,7 @@ final readonly class Comparison implements Bars
     /** Level 1 gives the smaller amount, level 2 the total, level 3 the total with larger numbers and asks for the larger. */
     public function vary(int $seed, int $level): Variation
     {
-        $random = Chance::of($seed, $level);
+        $random = Chance::seeded($seed, $level);
         $unit = $this->first->unit;
         $of = static fn (int $number): Quantity => Quantity::of($number, $unit);
         $base = [
@@ -192,7 +192,7 @@ final readonly class Comparison implements Bars
                 'The total was shared in halves.' => Quantity::of(BigRational::nd($total, 2), $unit),
             ];
 
-            return Variation::of(
+            return Variation::ask(
                 $base + ['ratioFirst' => $firstParts, 'ratioSecond' => $secondParts, 'amount' => (string) $amount],
                 $prompt,
                 $of($firstParts * $one),
@@ -213,7 +213,7 @@ final readonly class Comparison implements Bars
             ),
         ];
 
-        return Variation::of(
+        return Variation::ask(
             $base + ['difference' => (string) $difference, 'amount' => (string) $amount],
             $prompt,
             $of($second + $difference),

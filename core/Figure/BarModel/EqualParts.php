@@ -110,7 +110,7 @@ final readonly class EqualParts implements Bars
             $at = new Box($box->x + $part * $cell, $top, $cell, $height);
             $pieces['bar'][] = Shape::rectangle($at, Paint::outlined(Paint::INK, 3, '#FFFFFF'));
             if ($part < $this->shaded) {
-                array_push($pieces['shading'], ...Hatching::of($at, $context));
+                array_push($pieces['shading'], ...Hatching::lines($at, $context));
             }
         }
         foreach (['whole', 'shaded', 'unshaded'] as $name) {
@@ -180,7 +180,7 @@ final readonly class EqualParts implements Bars
     /** Level 1 gives the whole and asks for the shaded amount; 2 the other way round; 3 gives the rest and asks for the whole. */
     public function vary(int $seed, int $level): Variation
     {
-        $random = Chance::of($seed, $level);
+        $random = Chance::seeded($seed, $level);
         $parts = $random->whole(3, $level === 1 ? 6 : 10);
         $shaded = $random->whole($level === 1 ? 1 : 2, $parts - 1);
         $one = $random->whole(2, $level === 1 ? 10 : 25) * ($level === 3 ? 2 : 1);
@@ -211,7 +211,7 @@ final readonly class EqualParts implements Bars
             'The known amount was multiplied by the number of parts without finding one part first.' => $amount($count * ($level === 1 ? $shaded : $parts)),
         ];
 
-        return Variation::of($quantities, $prompt, $amount($asked), $slips);
+        return Variation::ask($quantities, $prompt, $amount($asked), $slips);
     }
 
     /**

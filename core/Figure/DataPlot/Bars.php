@@ -27,9 +27,9 @@ final readonly class Bars implements Plot
     {
     }
 
-    public static function of(Rows $rows): self
+    public static function fromRows(Rows $rows): self
     {
-        return new self(NamedValues::of($rows, 12), $rows->heads[1] ?? '');
+        return new self(NamedValues::fromRows($rows, 12), $rows->heads[1] ?? '');
     }
 
     public function facts(): array
@@ -113,7 +113,7 @@ final readonly class Bars implements Plot
     {
         // Slanted, full and empty: told apart without colour.
         return match ($number) {
-            0 => Hatching::of($bar, $context),
+            0 => Hatching::lines($bar, $context),
             1 => [Shape::rectangle($bar, Paint::outlined(Paint::INK, 3, (new Series(1, $context))->colour))],
             default => [Shape::rectangle($bar, Paint::outlined((new Series(2, $context))->colour, 5, '#FFFFFF'))],
         };

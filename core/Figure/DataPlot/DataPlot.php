@@ -71,10 +71,10 @@ final readonly class DataPlot implements Varies
         $rows = Rows::read($reading->text('table', 'The table', 6000));
 
         return new self(match ($reading->choice('kind', 'The plot', array_keys(self::KINDS))) {
-            'bars' => Bars::of($rows),
-            'lines' => Lines::of($rows),
-            'dots' => Dots::of($rows),
-            default => Scatter::of($rows, $reading->flag('line')),
+            'bars' => Bars::fromRows($rows),
+            'lines' => Lines::fromRows($rows),
+            'dots' => Dots::fromRows($rows),
+            default => Scatter::fromRows($rows, $reading->flag('line')),
         });
     }
 
@@ -105,11 +105,11 @@ final readonly class DataPlot implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        return $this->plot->practice(new DataPractice(Chance::of($seed, $level), $level));
+        return $this->plot->practice(new DataPractice(Chance::seeded($seed, $level), $level));
     }
 
     /** A number of which a reader sees no more than they need: exact when it ends soon, otherwise rounded. */
-    public static function told(BigRational $value): Quantity
+    public static function quantity(BigRational $value): Quantity
     {
         $value = $value->simplified();
         $isShort = BigRational::of(10000)->multipliedBy($value)->simplified()->getDenominator()->isEqualTo(1);

@@ -41,7 +41,7 @@ final readonly class DataPractice
         $quantities = ['kind' => 'dots', 'table' => "value\n".implode("\n", $values)];
         $list = implode(', ', $values);
         if ($this->level === 1) {
-            return Variation::of($quantities, "What is the range of {$list}?", Quantity::of($sample->range()), [
+            return Variation::ask($quantities, "What is the range of {$list}?", Quantity::of($sample->range()), [
                 'This is the greatest value.' => Quantity::of($sample->most()),
                 'The last value was taken away from the first.' => Quantity::of(abs($values[0] - $values[4])),
                 'The greatest and the least were added.' => Quantity::of($sample->most()->plus($sample->least())),
@@ -49,7 +49,7 @@ final readonly class DataPractice
             ]);
         }
         if ($this->level === 2) {
-            return Variation::of($quantities, "What is the median of {$list}?", Quantity::of($sample->median()), [
+            return Variation::ask($quantities, "What is the median of {$list}?", Quantity::of($sample->median()), [
                 'The values were not put in order first.' => Quantity::of(BigRational::nd($values[2] + $values[3], 2)),
                 'This is the mean.' => Quantity::of($sample->mean()),
                 'This is halfway between the least and the greatest.' => Quantity::of(
@@ -59,7 +59,7 @@ final readonly class DataPractice
             ]);
         }
 
-        return Variation::of($quantities, "What is the mean of {$list}?", Quantity::of($sample->mean()), [
+        return Variation::ask($quantities, "What is the mean of {$list}?", Quantity::of($sample->mean()), [
             'This is the sum: it has not been divided yet.' => Quantity::of($sample->sum()),
             'This is the median.' => Quantity::of($sample->median()),
             'The sum was divided by one too few.' => Quantity::of($sample->sum()->dividedBy(4)),
@@ -94,7 +94,7 @@ final readonly class DataPractice
         [$sum, $change] = [(int) array_sum($values), $values[$count - 1] - $values[0]];
         $shown = $kind === 'bars' ? 'The bars show' : 'The line goes through';
         if ($this->level === 1) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities,
                 "{$shown} {$list}. How far is the greatest above the least?",
                 $number(max($values) - min($values)),
@@ -106,7 +106,7 @@ final readonly class DataPractice
             );
         }
         if ($this->level === 3) {
-            return Variation::of($quantities, "{$shown} {$list}. What is the mean?", $number(intdiv($sum, $count)), [
+            return Variation::ask($quantities, "{$shown} {$list}. What is the mean?", $number(intdiv($sum, $count)), [
                 'This is the sum: it has not been divided yet.' => $number($sum),
                 'The sum was divided by one too few.' => $number(BigRational::nd($sum, max(1, $count - 1))),
                 'This is halfway between the least and the greatest.' => $number(BigRational::nd(max($values) + min($values), 2)),
@@ -114,12 +114,12 @@ final readonly class DataPractice
         }
 
         return $kind === 'bars'
-            ? Variation::of($quantities, "{$shown} {$list}. How much is that altogether?", $number($sum), [
+            ? Variation::ask($quantities, "{$shown} {$list}. How much is that altogether?", $number($sum), [
                 'The last one was left out.' => $number($sum - $values[$count - 1]),
                 'This is the mean.' => $number(intdiv($sum, $count)),
                 'This is the greatest only.' => $number(max($values)),
             ])
-            : Variation::of(
+            : Variation::ask(
                 $quantities,
                 "{$shown} {$list}. How much does it change from the first to the last? A fall is below zero.",
                 $number($change),
@@ -154,20 +154,25 @@ final readonly class DataPractice
             $list = implode(', ', array_map(static fn (array $point): string => "({$point[0]}, {$point[1]})", $points));
             $strength = $this->strength($quantities);
 
-            return Variation::of($quantities, "Sketch the points {$list}. What do they show?", $strength, $this->otherStrengths($strength));
+            return Variation::ask(
+                $quantities,
+                "Sketch the points {$list}. What do they show?",
+                $strength,
+                $this->otherStrengths($strength),
+            );
         }
         [$from, $to] = [$this->chance->whole(1, 3), $this->chance->whole(4, 9)];
         [$low, $high] = [$intercept + $slope * $from, $intercept + $slope * $to];
         $line = "A line of best fit goes through ({$from}, {$low}) and ({$to}, {$high}).";
 
         return $this->level === 2
-            ? Variation::of($quantities, "{$line} How much does it rise for each step across? A fall is below zero.", $number($slope), [
+            ? Variation::ask($quantities, "{$line} How much does it rise for each step across? A fall is below zero.", $number($slope), [
                 'This is the whole rise: divide it by the steps across.' => $number($high - $low),
                 'The sign was lost.' => $number(-$slope),
                 'The steps across were divided by the rise.' => $number(BigRational::nd($to - $from, $high - $low)),
                 'This is where it meets the upright axis.' => $number($intercept),
             ])
-            : Variation::of($quantities, "{$line} Where does it meet the upright axis?", $number($intercept), [
+            : Variation::ask($quantities, "{$line} Where does it meet the upright axis?", $number($intercept), [
                 'This is how much it rises for each step.' => $number($slope),
                 'This is its height at the first point.' => $number($low),
                 'The rise was added on the way back instead of taken away.' => $number($low + $slope * $from),

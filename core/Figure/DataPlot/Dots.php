@@ -29,7 +29,7 @@ final readonly class Dots implements Plot
     {
     }
 
-    public static function of(Rows $rows): self
+    public static function fromRows(Rows $rows): self
     {
         $column = $rows->isNumeric(0) ? 0 : 1;
         DataPlot::refuseColumns($rows, $column + 1, 'Dots need a column of numbers.');
@@ -52,7 +52,7 @@ final readonly class Dots implements Plot
         $facts = [
             Fact::quantity('count', Quantity::of(count($this->values)), 'how many values'),
             Fact::quantity('total', Quantity::of($this->sample->sum()), 'all values added'),
-            Fact::quantity('mean', DataPlot::told($this->sample->mean()), 'the mean'),
+            Fact::quantity('mean', DataPlot::quantity($this->sample->mean()), 'the mean'),
             Fact::quantity('median', Quantity::of($this->sample->median()), 'the median'),
             Fact::words(
                 'mode',
@@ -80,7 +80,7 @@ final readonly class Dots implements Plot
             new FigureStep(
                 'middle',
                 'mean and median',
-                'The mean is '.DataPlot::told($this->sample->mean())->rounded()
+                'The mean is '.DataPlot::quantity($this->sample->mean())->rounded()
                     ->number().', the median '.Quantity::of($this->sample->median())
                     ->number().'.',
             ),
@@ -131,7 +131,7 @@ final readonly class Dots implements Plot
             'dots' => $dots,
             'middle' => [
                 ...$this->marker(
-                    'mean '.DataPlot::told($this->sample->mean())->rounded()->number(),
+                    'mean '.DataPlot::quantity($this->sample->mean())->rounded()->number(),
                     $scale->at($this->sample->mean()->toFloat()),
                     $y,
                     '#A34A00',

@@ -27,14 +27,14 @@ final readonly class Lines implements Plot
     {
     }
 
-    public static function of(Rows $rows): self
+    public static function fromRows(Rows $rows): self
     {
-        $values = NamedValues::of($rows, 60);
+        $values = NamedValues::fromRows($rows, 60);
         if (count($values->names) < 2) {
             throw InvalidQuantities::because('A line goes from one row to the next: give at least two rows.', 'table');
         }
         if (! $rows->isNumeric(0)) {
-            return new self(NamedValues::of($rows, 12), $rows->heads[0], $rows->heads[1], null);
+            return new self(NamedValues::fromRows($rows, 12), $rows->heads[0], $rows->heads[1], null);
         }
         $places = array_map(static fn (BigRational $value): float => $value->toFloat(), $rows->numbers(0));
         foreach (array_slice($places, 1) as $number => $place) {

@@ -28,7 +28,7 @@ final readonly class NamedValues
     }
 
     /** @throws InvalidQuantities */
-    public static function of(Rows $rows, int $most): self
+    public static function fromRows(Rows $rows, int $most): self
     {
         DataPlot::refuseColumns($rows, 2, 'Bars and lines need a column of names and at least one of numbers.');
         if (count($rows->cells) > $most) {
@@ -60,8 +60,8 @@ final readonly class NamedValues
             $greatest = array_filter($values, static fn (BigRational $each): bool => $each->isEqualTo($sample->most()));
             $most = $this->names[array_key_first($greatest) ?? 0];
             $facts = [...$facts,
-                Fact::quantity("total{$suffix}", DataPlot::told($sample->sum()), "all of {$name}"),
-                Fact::quantity("mean{$suffix}", DataPlot::told($sample->mean()), "the mean of {$name}"),
+                Fact::quantity("total{$suffix}", DataPlot::quantity($sample->sum()), "all of {$name}"),
+                Fact::quantity("mean{$suffix}", DataPlot::quantity($sample->mean()), "the mean of {$name}"),
                 Fact::quantity("range{$suffix}", Quantity::of($sample->range()), "the range of {$name}"),
                 Fact::quantity("most{$suffix}", Quantity::of($sample->most()), "the greatest of {$name}"),
                 Fact::quantity("least{$suffix}", Quantity::of($sample->least()), "the least of {$name}"),
@@ -87,17 +87,17 @@ final readonly class NamedValues
 
     public function words(): string
     {
-        $told = [];
+        $sentences = [];
         foreach ($this->series as $name => $values) {
             $each = array_map(
                 static fn (string $at, BigRational $value): string => "{$at} ".Quantity::of($value)->number(),
                 $this->names,
                 $values,
             );
-            $told[] = "{$name}: ".implode(', ', $each);
+            $sentences[] = "{$name}: ".implode(', ', $each);
         }
 
-        return implode('. ', $told).'.';
+        return implode('. ', $sentences).'.';
     }
 
     /**

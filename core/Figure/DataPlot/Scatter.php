@@ -33,7 +33,7 @@ final readonly class Scatter implements Plot
     ) {
     }
 
-    public static function of(Rows $rows, bool $drawsLine): self
+    public static function fromRows(Rows $rows, bool $drawsLine): self
     {
         DataPlot::refuseColumns($rows, 2, 'Points need two columns of numbers: one across, one upwards.');
         $pairs = array_map(static fn (BigRational $x, BigRational $y): array => [$x, $y], $rows->numbers(0), $rows->numbers(1));
@@ -45,8 +45,8 @@ final readonly class Scatter implements Plot
     {
         $facts = [
             Fact::quantity('count', Quantity::of(count($this->pairs)), 'how many points'),
-            Fact::quantity('mean across', DataPlot::told($this->sample(0)->mean()), "the mean of {$this->across}"),
-            Fact::quantity('mean up', DataPlot::told($this->sample(1)->mean()), "the mean of {$this->up}"),
+            Fact::quantity('mean across', DataPlot::quantity($this->sample(0)->mean()), "the mean of {$this->across}"),
+            Fact::quantity('mean up', DataPlot::quantity($this->sample(1)->mean()), "the mean of {$this->up}"),
         ];
         if ($this->fit === null) {
             return $facts;
@@ -59,8 +59,8 @@ final readonly class Scatter implements Plot
                 abs(abs($this->fit->r) - 1) < 1e-12 ? Quantity::of((int) round($this->fit->r)) : Quantity::approximately($this->fit->r),
                 'Pearson’s r',
             ),
-            Fact::quantity('slope', DataPlot::told($this->fit->slope), 'how much the line rises for each step across'),
-            Fact::quantity('intercept', DataPlot::told($this->fit->intercept), 'where the line meets the upright axis'),
+            Fact::quantity('slope', DataPlot::quantity($this->fit->slope), 'how much the line rises for each step across'),
+            Fact::quantity('intercept', DataPlot::quantity($this->fit->intercept), 'where the line meets the upright axis'),
             Fact::words('line', $this->equation(), 'the line of best fit'),
             Fact::words('strength', $this->strength(), 'how closely the points keep to the line'),
             Fact::words(
@@ -191,9 +191,9 @@ final readonly class Scatter implements Plot
         if ($this->fit === null) {
             return '';
         }
-        $intercept = DataPlot::told($this->fit->intercept);
+        $intercept = DataPlot::quantity($this->fit->intercept);
 
-        return 'y = '.DataPlot::told($this->fit->slope)->rounded()
+        return 'y = '.DataPlot::quantity($this->fit->slope)->rounded()
             ->number().'x '.($intercept->value->isNegative() ? '−' : '+').' '.Quantity::of($intercept->rounded()->value->abs())
             ->number();
     }

@@ -19,7 +19,7 @@ final class Card
     private const MARGIN = 12.0;
 
     /** @return list<Shape> */
-    public static function of(
+    public static function layOut(
         string $text,
         Box $box,
         RenderContext $context,

@@ -9,13 +9,13 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
-/** Shading that can be told without colour: a tint and slanted lines. */
+/** Shading that can be recognised without colour: a tint and slanted lines. */
 final class Hatching
 {
     private const GAP = 22.0;
 
     /** @return list<Shape> */
-    public static function of(Box $cell, RenderContext $context): array
+    public static function lines(Box $cell, RenderContext $context): array
     {
         $inner = $cell->inset(1.5);
         $shapes = [Shape::rectangle($inner, Paint::filled($context->tint))];

@@ -94,7 +94,7 @@ final readonly class Equivalence implements Varies
 
     public function facts(): array
     {
-        $decimal = DecimalExpansion::of($this->value);
+        $decimal = DecimalExpansion::expand($this->value);
         $facts = [
             Fact::words('fraction', $this->fraction(), 'as a fraction in lowest terms'),
             Fact::quantity('numerator', Quantity::of($this->value->getNumerator()), 'how many parts'),
@@ -118,7 +118,7 @@ final readonly class Equivalence implements Varies
 
     public function steps(): array
     {
-        $decimal = DecimalExpansion::of($this->value)->written();
+        $decimal = DecimalExpansion::expand($this->value)->written();
         $parts = $this->value->getDenominator()->isEqualTo(1)
             ? 'the whole'
             : "{$this->value->getNumerator()} of {$this->value->getDenominator()} equal parts";
@@ -161,12 +161,12 @@ final readonly class Equivalence implements Varies
     /** Level 1 asks for the percent of a simple fraction, level 2 for the fraction of a percent, level 3 for the decimal of a fraction. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         if ($level === 2) {
             $percent = $chance->whole(1, 49) * 2 + $chance->whole(0, 1);
             $value = BigRational::nd($percent, 100)->simplified();
 
-            return Variation::of(
+            return Variation::ask(
                 ['share' => "{$percent}%", 'view' => 'square'],
                 "Write {$percent}% as a fraction in lowest terms.",
                 self::asFraction($value),
@@ -182,7 +182,7 @@ final readonly class Equivalence implements Varies
         $value = BigRational::nd($numerator, $denominator);
         $fraction = "{$numerator}/{$denominator}";
         if ($level === 1) {
-            return Variation::of(
+            return Variation::ask(
                 ['share' => $fraction, 'view' => 'strip'],
                 "Write {$fraction} as a percent.",
                 new Quantity($value->multipliedBy(100)->simplified(), Unit::percent()),
@@ -201,7 +201,7 @@ final readonly class Equivalence implements Varies
             );
         }
 
-        return Variation::of(['share' => $fraction, 'view' => 'places'], "Write {$fraction} as a decimal.", Quantity::of($value), [
+        return Variation::ask(['share' => $fraction, 'view' => 'places'], "Write {$fraction} as a decimal.", Quantity::of($value), [
             'The numbers were put on either side of the point.' => Quantity::of("{$numerator}.{$denominator}"),
             'The digits stand one place too far to the left.' => Quantity::of($value->multipliedBy(10)),
             'The digits stand one place too far to the right.' => Quantity::of($value->dividedBy(10)),
@@ -229,7 +229,7 @@ final readonly class Equivalence implements Varies
     private static function asPercent(BigRational $value): string
     {
         $percent = $value->multipliedBy(100)->simplified();
-        $decimal = DecimalExpansion::of($percent);
+        $decimal = DecimalExpansion::expand($percent);
         if ($decimal->ends()) {
             return $decimal->written().'%';
         }

@@ -32,7 +32,7 @@ final readonly class HundredSquare
 
         return [
             'fraction' => [...$this->cells($square), $write($this->figure->fraction(), -1)],
-            'decimal' => [$write('= '.DecimalExpansion::of($this->figure->value)->written(), 0)],
+            'decimal' => [$write('= '.DecimalExpansion::expand($this->figure->value)->written(), 0)],
             'percent' => [$write('= '.$this->figure->percent(), 1)],
         ];
     }
@@ -45,7 +45,7 @@ final readonly class HundredSquare
         $columns = (int) floor($hundredths / 10 + 1e-9);
         $shapes = [Shape::rectangle($square, Paint::outlined(Paint::INK, 3, '#FFFFFF'))];
         if ($columns > 0) {
-            array_push($shapes, ...Hatching::of(new Box($square->x, $square->y, $columns * $cell, $square->height), $this->context));
+            array_push($shapes, ...Hatching::lines(new Box($square->x, $square->y, $columns * $cell, $square->height), $this->context));
         }
         $left = $hundredths - 10 * $columns;
         if ($left > 1e-9 && $columns < 10) {
@@ -53,13 +53,13 @@ final readonly class HundredSquare
             if ($whole > 0) {
                 array_push(
                     $shapes,
-                    ...Hatching::of(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->context),
+                    ...Hatching::lines(new Box($square->x + $columns * $cell, $square->y, $cell, $whole * $cell), $this->context),
                 );
             }
             if ($left - $whole > 1e-6) {
                 array_push(
                     $shapes,
-                    ...Hatching::of(
+                    ...Hatching::lines(
                         new Box($square->x + $columns * $cell, $square->y + $whole * $cell, $cell * ($left - $whole), $cell),
                         $this->context,
                     ),

@@ -47,7 +47,7 @@ final readonly class PlaceTable
     /** @return list<string> a digit for each place */
     private function digits(BigRational $value): array
     {
-        $decimal = DecimalExpansion::of($value);
+        $decimal = DecimalExpansion::expand($value);
         $after = $decimal->start;
         while ($decimal->recurring !== '' && strlen($after) < 3) {
             $after .= $decimal->recurring;

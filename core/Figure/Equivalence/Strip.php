@@ -48,7 +48,7 @@ final readonly class Strip
             'decimal' => [
                 Shape::polyline([[$mark, $strip->bottom()], [$mark, $rows[0]]], $dashed),
                 ...$this->scale($strip, $rows[0], $decimals),
-                ...$this->answer(DecimalExpansion::of($this->figure->value)->written(), $mark, $rows[0] - 16),
+                ...$this->answer(DecimalExpansion::expand($this->figure->value)->written(), $mark, $rows[0] - 16),
             ],
             'percent' => [
                 Shape::polyline([[$mark, $rows[0]], [$mark, $rows[1]]], $dashed),
@@ -67,14 +67,14 @@ final readonly class Strip
         if ($parts > Equivalence::MOST_PARTS) {
             return [
                 ...$shapes,
-                ...Hatching::of(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->context),
+                ...Hatching::lines(new Box($strip->x, $strip->y, $strip->width * $shaded / $parts, $strip->height), $this->context),
             ];
         }
         for ($part = 0; $part < $parts; $part++) {
             $cell = new Box($strip->x + $strip->width * $part / $parts, $strip->y, $strip->width / $parts, $strip->height);
             array_push(
                 $shapes,
-                ...($part < $shaded ? Hatching::of($cell, $this->context) : [Shape::rectangle(
+                ...($part < $shaded ? Hatching::lines($cell, $this->context) : [Shape::rectangle(
                     $cell,
                     Paint::outlined(Paint::INK, 3, '#FFFFFF'),
                 )]),

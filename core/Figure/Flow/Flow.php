@@ -114,8 +114,8 @@ final readonly class Flow implements HasTask
         if ($this->kind === 'cause') {
             return [
                 new FigureStep('event', 'what happened', "This is what happened: {$this->ofLevel(1)[0]->text}."),
-                new FigureStep('causes', 'the causes', "It had causes: {$this->told(0)}."),
-                new FigureStep('effects', 'the effects', "And it had effects: {$this->told(2)}."),
+                new FigureStep('causes', 'the causes', "It had causes: {$this->inSentence(0)}."),
+                new FigureStep('effects', 'the effects', "And it had effects: {$this->inSentence(2)}."),
             ];
         }
         $steps = [];
@@ -245,7 +245,7 @@ final readonly class Flow implements HasTask
         return $found === [] ? [$this->boxes[0]] : $found;
     }
 
-    private function told(int $level): string
+    private function inSentence(int $level): string
     {
         return implode(', ', array_map(static fn (FlowBox $box): string => lcfirst($box->text), $this->ofLevel($level)));
     }

@@ -76,7 +76,7 @@ final readonly class FlowDrawing
     /** @return list<Shape> */
     private function card(int $number, bool $isMain): array
     {
-        return Card::of(
+        return Card::layOut(
             $this->flow->label($number),
             $this->boxes[$number],
             $this->context,

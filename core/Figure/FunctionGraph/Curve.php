@@ -33,7 +33,7 @@ final readonly class Curve
     }
 
     /** @throws InvalidQuantities */
-    public static function of(string $written, float $from, float $to): self
+    public static function parse(string $written, float $from, float $to): self
     {
         $formula = trim((string) preg_replace('/^\s*(y|f\(x\))\s*=\s*/', '', $written));
         try {
@@ -93,7 +93,7 @@ final readonly class Curve
     }
 
     /** A value found by halving: shown as the whole number or simple fraction it comes to, where it does. */
-    public static function told(float $value): Quantity
+    public static function quantity(float $value): Quantity
     {
         for ($bottom = 1; $bottom <= 12; $bottom++) {
             $top = round($value * $bottom);
@@ -139,7 +139,7 @@ final readonly class Curve
             }
         }
 
-        // A line along the axis, or a curve that crosses it without end, has no roots to be told one by one.
+        // A line along the axis, or a curve that crosses it without end, has no roots to be named one by one.
         return count($apart) > self::MOST_POINTS ? [] : $apart;
     }
 

@@ -70,7 +70,7 @@ final readonly class FunctionGraph implements Varies
         if ($to->isLessThanOrEqualTo($from)) {
             throw InvalidQuantities::because('The last x must be greater than the first. Swap the two numbers.', 'to');
         }
-        $curves = array_map(static fn (string $line): Curve => Curve::of($line, $from->toFloat(), $to->toFloat()), $lines);
+        $curves = array_map(static fn (string $line): Curve => Curve::parse($line, $from->toFloat(), $to->toFloat()), $lines);
         if ($curves === []) {
             throw InvalidQuantities::because('Write at least one function of x.', 'functions');
         }
@@ -86,11 +86,11 @@ final readonly class FunctionGraph implements Varies
             $intercept = $curve->at(0.0);
             $facts[] = Fact::words("function{$suffix}", "y = {$curve->written}", 'the function');
             if (is_finite($intercept) && $this->from <= 0 && $this->to >= 0) {
-                $facts[] = Fact::quantity("intercept{$suffix}", Curve::told($intercept), 'where it meets the upright axis');
+                $facts[] = Fact::quantity("intercept{$suffix}", Curve::quantity($intercept), 'where it meets the upright axis');
             }
             $facts[] = Fact::words("roots{$suffix}", self::list($curve->roots), 'where y is 0');
             foreach ($curve->roots as $at => $root) {
-                $facts[] = Fact::quantity('root '.self::ORDINALS[$at].$suffix, Curve::told($root), 'a root');
+                $facts[] = Fact::quantity('root '.self::ORDINALS[$at].$suffix, Curve::quantity($root), 'a root');
             }
             $facts[] = Fact::words(
                 "turning points{$suffix}",
@@ -103,16 +103,16 @@ final readonly class FunctionGraph implements Varies
                 'where it turns',
             );
             foreach ($curve->turns as $at => [$x, $y]) {
-                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." x{$suffix}", Curve::told($x), 'the x of a turning point');
-                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." y{$suffix}", Curve::told($y), 'the y of a turning point');
+                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." x{$suffix}", Curve::quantity($x), 'the x of a turning point');
+                $facts[] = Fact::quantity('turn '.self::ORDINALS[$at]." y{$suffix}", Curve::quantity($y), 'the y of a turning point');
             }
             if ($curve->slope !== null) {
-                $facts[] = Fact::quantity("slope{$suffix}", Curve::told($curve->slope), 'how much it rises for each step across');
+                $facts[] = Fact::quantity("slope{$suffix}", Curve::quantity($curve->slope), 'how much it rises for each step across');
             }
         }
         foreach ($this->crossings() as $at => [$x, $y]) {
-            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' x', Curve::told($x), 'the x where two of them meet');
-            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' y', Curve::told($y), 'the y where two of them meet');
+            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' x', Curve::quantity($x), 'the x where two of them meet');
+            $facts[] = Fact::quantity('crossing '.self::ORDINALS[$at].' y', Curve::quantity($y), 'the y where two of them meet');
         }
 
         return $facts;
@@ -165,7 +165,7 @@ final readonly class FunctionGraph implements Varies
         return 'The graph of '.implode(
             ' and ',
             array_map(static fn (Curve $curve): string => "y = {$curve->written}", $this->curves),
-        ).' for x from '.Curve::told($this->from)->number().' to '.Curve::told($this->to)->number().'.';
+        ).' for x from '.Curve::quantity($this->from)->number().' to '.Curve::quantity($this->to)->number().'.';
     }
 
     /** @return list<array{float, float}> where curves meet, from left to right */
@@ -186,7 +186,7 @@ final readonly class FunctionGraph implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        $practice = new FunctionPractice(Chance::of($seed, $level), $level);
+        $practice = new FunctionPractice(Chance::seeded($seed, $level), $level);
 
         return $this->curves[0]->slope === null ? $practice->parabola() : $practice->line();
     }
@@ -196,11 +196,11 @@ final readonly class FunctionGraph implements Varies
     {
         return $values === []
             ? 'none'
-            : implode(', ', array_map(static fn (float $value): string => Curve::told($value)->rounded()->number(), $values));
+            : implode(', ', array_map(static fn (float $value): string => Curve::quantity($value)->rounded()->number(), $values));
     }
 
     private static function point(float $x, float $y): string
     {
-        return '('.Curve::told($x)->rounded()->number().', '.Curve::told($y)->rounded()->number().')';
+        return '('.Curve::quantity($x)->rounded()->number().', '.Curve::quantity($y)->rounded()->number().')';
     }
 }

@@ -26,14 +26,14 @@ final readonly class FunctionPractice
         $written = self::written([[$slope, 'x'], [$intercept, '']]);
         $quantities = ['functions' => $written, 'from' => '-6', 'to' => '6', 'table' => false];
         if ($this->level === 1) {
-            return Variation::of($quantities, "What is the slope of the line y = {$written}?", Quantity::of($slope), [
+            return Variation::ask($quantities, "What is the slope of the line y = {$written}?", Quantity::of($slope), [
                 'This is where the line meets the upright axis.' => Quantity::of($intercept),
                 'The sign was lost.' => Quantity::of(-$slope),
                 'The two numbers were added.' => Quantity::of($slope + $intercept),
             ]);
         }
         if ($this->level === 2) {
-            return Variation::of($quantities, "For which x is y = {$written} equal to 0?", Quantity::of($root), [
+            return Variation::ask($quantities, "For which x is y = {$written} equal to 0?", Quantity::of($root), [
                 'This is where the line meets the upright axis.' => Quantity::of($intercept),
                 'The sign was not turned round.' => Quantity::of(-$root),
                 'This is the slope.' => Quantity::of($slope),
@@ -42,7 +42,7 @@ final readonly class FunctionPractice
         [$from, $to] = [$this->chance->whole(1, 3), $this->chance->whole(4, 7)];
         [$low, $high] = [$slope * $from + $intercept, $slope * $to + $intercept];
 
-        return Variation::of(
+        return Variation::ask(
             $quantities,
             'A line goes through '.self::point($from, $low).' and '.self::point($to, $high).'. Where does it meet the upright axis?',
             Quantity::of($intercept),
@@ -71,7 +71,7 @@ final readonly class FunctionPractice
         if ($this->level === 1) {
             $factors = self::factor($least).self::factor($most);
 
-            return Variation::of(
+            return Variation::ask(
                 ['functions' => $factors] + $quantities,
                 "Where does y = {$factors} meet the upright axis?",
                 Quantity::of($product),
@@ -83,7 +83,7 @@ final readonly class FunctionPractice
             );
         }
         if ($this->level === 2) {
-            return Variation::of($quantities, "Where does y = {$written} meet the x-axis for the greater x?", Quantity::of($most), [
+            return Variation::ask($quantities, "Where does y = {$written} meet the x-axis for the greater x?", Quantity::of($most), [
                 'This is the smaller root.' => Quantity::of($least),
                 'The sign of the root was turned round.' => Quantity::of(-$most),
                 'This is where y meets the upright axis.' => Quantity::of($product),
@@ -93,7 +93,7 @@ final readonly class FunctionPractice
         $middle = intdiv($sum, 2);
         $lowest = BigRational::of(($middle - $least) * ($middle - $most));
 
-        return Variation::of($quantities, "What is the least value of y = {$written}?", Quantity::of($lowest), [
+        return Variation::ask($quantities, "What is the least value of y = {$written}?", Quantity::of($lowest), [
             'This is the x at which it is least.' => Quantity::of($middle),
             'This is where y meets the upright axis.' => Quantity::of($product),
             'The sign was lost.' => Quantity::of($lowest->negated()),

@@ -159,7 +159,7 @@ final readonly class GraphDrawing
             $seen[$key] = true;
             $labels->keepClearOf(new Box($atX - 10, $atY - 10, 20, 20));
             $shapes[] = $series->mark($atX, $atY, 10);
-            $written = '('.Curve::told($x)->rounded()->number().', '.Curve::told($y)->rounded()->number().')';
+            $written = '('.Curve::quantity($x)->rounded()->number().', '.Curve::quantity($y)->rounded()->number().')';
             array_push($shapes, ...$labels->near($written, $atX, $atY, new TextStyle(28, Paint::INK), 12, $y < 0 ? -60 : 60, 110));
         }
 
@@ -180,14 +180,14 @@ final readonly class GraphDrawing
         for ($row = 0; $row < $rows; $row++) {
             $x = ceil($this->graph->from) + $row * $step;
             $values = array_map(
-                static fn (Curve $curve): string => is_finite($curve->at($x)) ? Curve::told($curve->at($x))->rounded()->number() : '–',
+                static fn (Curve $curve): string => is_finite($curve->at($x)) ? Curve::quantity($curve->at($x))->rounded()->number() : '–',
                 $this->graph->curves,
             );
             array_push(
                 $shapes,
                 ...$table->row(
                     $row + 1,
-                    $x <= $this->graph->to ? [Curve::told($x)->number(), ...$values] : array_fill(0, $columns + 1, ''),
+                    $x <= $this->graph->to ? [Curve::quantity($x)->number(), ...$values] : array_fill(0, $columns + 1, ''),
                 ),
             );
         }

@@ -256,7 +256,7 @@ final readonly class LeaderLines
     }
 
     /**
-     * The names in the order of the alphabet, so that the list tells nothing.
+     * The names in the order of the alphabet, so that the list gives nothing away.
      *
      * @return list<Shape>
      */

@@ -108,7 +108,7 @@ final readonly class MarkedPassage implements HasTask
 
     public function facts(): array
     {
-        $level = ReadingLevel::of($this->passage);
+        $level = ReadingLevel::measure($this->passage);
         $facts = [];
         if ($level !== null) {
             $facts = [

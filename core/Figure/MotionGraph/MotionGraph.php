@@ -193,9 +193,9 @@ final readonly class MotionGraph implements Varies
 
     public function scene(Box $box, RenderContext $context): array
     {
-        $told = array_map(fn (Motion $motion): string => $this->told($motion), $this->motions);
+        $descriptions = array_map(fn (Motion $motion): string => $this->describe($motion), $this->motions);
         $style = new TextStyle(30, $context->strong, true);
-        $room = new Box($box->x, $box->y, $box->width, $box->height - 44.0 * count($told));
+        $room = new Box($box->x, $box->y, $box->width, $box->height - 44.0 * count($descriptions));
         $gap = 40.0;
         $isBoth = $this->view === 'both';
         $width = $isBoth ? ($room->width - $gap) / 2 : $room->width;
@@ -221,7 +221,7 @@ final readonly class MotionGraph implements Varies
             );
             [$pieces['axes'], $pieces['distance']] = [[...$pieces['axes'], ...$axes], $curve];
         }
-        foreach ($told as $number => $line) {
+        foreach ($descriptions as $number => $line) {
             [$cut, $fitted] = Table::cut($line, $box->width, $style, $context->type);
             $pieces['answers'][] = $context->type->label($cut, $box->x, $room->bottom() + 34 + 44.0 * $number, $fitted);
         }
@@ -249,7 +249,7 @@ final readonly class MotionGraph implements Varies
     /** Level 1 asks for the end speed, level 2 for the displacement, level 3 for the acceleration from speeds and displacement. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         [$u, $a, $t] = [$chance->whole(0, 12), $chance->whole(1, 6), 2 * $chance->whole(2, 8)];
         $v = $u + $a * $t;
         $s = intdiv(($u + $v) * $t, 2);
@@ -258,7 +258,7 @@ final readonly class MotionGraph implements Varies
         $rate = Quantity::of($a, Units::read('m/s²'));
         $blank = ['u' => '', 'v' => '', 'a' => '', 's' => '', 't' => '', 'view' => 'both'];
         if ($level === 1) {
-            return Variation::of(
+            return Variation::ask(
                 [...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t],
                 "A cyclist moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How fast is the cyclist then?",
                 $speed($v),
@@ -270,7 +270,7 @@ final readonly class MotionGraph implements Varies
             );
         }
         if ($level === 2) {
-            return Variation::of(
+            return Variation::ask(
                 [...$blank, 'u' => (string) $u, 'a' => (string) $a, 't' => (string) $t],
                 "A tram moves at {$speed($u)->written()} and speeds up by {$rate->written()} for {$t}\u{00A0}s. How far does it go in that time?",
                 $length($s),
@@ -282,7 +282,7 @@ final readonly class MotionGraph implements Varies
             );
         }
 
-        return Variation::of(
+        return Variation::ask(
             [...$blank, 'u' => (string) $u, 'v' => (string) $v, 's' => (string) $s],
             "A train goes from {$speed($u)->written()} to {$speed($v)->written()} on a stretch of {$length($s)->written()}. What is its acceleration?",
             $rate,
@@ -306,7 +306,7 @@ final readonly class MotionGraph implements Varies
             : throw InvalidQuantities::because("There is no quantity {$letter}.", $letter);
     }
 
-    private function told(Motion $motion): string
+    private function describe(Motion $motion): string
     {
         return implode(
             '    ',

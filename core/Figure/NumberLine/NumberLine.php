@@ -194,7 +194,7 @@ final readonly class NumberLine implements Varies
     /** Level 1 lands a jump among whole numbers, level 2 crosses zero, level 3 asks how far apart two fractions are. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         if ($level === 3) {
             return self::distanceOfFractions($chance);
         }
@@ -213,7 +213,7 @@ final readonly class NumberLine implements Varies
         ];
         $written = self::number(BigRational::of($start));
 
-        return Variation::of($quantities, "Start at {$written} and jump {$size} to the {$way}. Where do you land?", Quantity::of($end), [
+        return Variation::ask($quantities, "Start at {$written} and jump {$size} to the {$way}. Where do you land?", Quantity::of($end), [
             'The jump went the other way.' => Quantity::of($forward ? $start - $size : $start + $size),
             'The starting point was counted as the first jump.' => Quantity::of($forward ? $end - 1 : $end + 1),
             'The sign was lost on the way across zero.' => Quantity::of(-$end),
@@ -248,7 +248,7 @@ final readonly class NumberLine implements Varies
             'jumps' => '',
         ];
 
-        return Variation::of(
+        return Variation::ask(
             $quantities,
             'A is at '.self::number($one).' and B is at '.self::number($other).'. How far apart are they?',
             Quantity::of($other->minus($one)),

@@ -64,7 +64,7 @@ final readonly class PlaceValue implements Varies
     public static function from(Fields $quantities): self
     {
         $number = (new Reading($quantities))->number('number', 'The number');
-        $decimal = $number->isNegative() ? null : DecimalExpansion::of($number);
+        $decimal = $number->isNegative() ? null : DecimalExpansion::expand($number);
         if ($decimal === null || $number->isZero() || ! $decimal->ends() || strlen($decimal->whole) > 6 || strlen($decimal->start) > 3) {
             throw InvalidQuantities::because(
                 'The number must be above 0 and under 1 000 000, with at most three decimal places: for example 4352 or 30.75.',
@@ -154,7 +154,7 @@ final readonly class PlaceValue implements Varies
     /** Level 1 asks about numbers up to 9999, level 2 up to 999 999, level 3 about decimals. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         [$digits, $decimals] = match ($level) {
             1 => [$chance->whole(3, 4), 0],
             2 => [$chance->whole(5, 6), 0],
@@ -170,7 +170,7 @@ final readonly class PlaceValue implements Varies
         $worth = Place::from($place)->worth()->multipliedBy($digit);
         $number = Quantity::read($written)->number();
 
-        return Variation::of(['number' => $written], "What is the {$digit} in {$number} worth?", Quantity::of($worth), [
+        return Variation::ask(['number' => $written], "What is the {$digit} in {$number} worth?", Quantity::of($worth), [
             'The digit itself was given, and not what it is worth in its column.' => Quantity::of($digit),
             'The digit was read one column too far to the left.' => Quantity::of($worth->multipliedBy(10)),
             'The digit was read one column too far to the right.' => Quantity::of($worth->dividedBy(10)),
@@ -193,7 +193,7 @@ final readonly class PlaceValue implements Varies
     /** @return array<int, int> digits by the power of ten of their place, from the left */
     private function digits(): array
     {
-        $decimal = DecimalExpansion::of($this->number);
+        $decimal = DecimalExpansion::expand($this->number);
         $digits = [];
         foreach (str_split($decimal->whole.$decimal->start) as $index => $digit) {
             $digits[strlen($decimal->whole) - 1 - $index] = (int) $digit;
@@ -213,7 +213,7 @@ final readonly class PlaceValue implements Varies
     /** @return list<string> what stands in each column */
     private function inColumns(BigRational $number): array
     {
-        $decimal = DecimalExpansion::of($number);
+        $decimal = DecimalExpansion::expand($number);
         $after = str_split($decimal->start);
 
         $before = array_reverse(str_split($decimal->whole));

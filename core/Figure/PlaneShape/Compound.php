@@ -104,7 +104,7 @@ final readonly class Compound extends Measured
         $cut = "From a rectangle of {$this->in($length)->written()} by {$this->in($width)->written()} a corner";
 
         return match ($level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities,
                 "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What area is left?",
                 $this->in($whole - $corner, 2),
@@ -114,7 +114,7 @@ final readonly class Compound extends Measured
                     'This is the area of the corner.' => $this->in($corner, 2),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities,
                 "{$cut} of {$this->in($cutLength)->written()} by {$this->in($cutWidth)->written()} is cut out. What is the perimeter of the L-shape?",
                 $this->in(2 * ($length + $width)),
@@ -127,7 +127,7 @@ final readonly class Compound extends Measured
                     'Only half the way round was counted.' => $this->in($length + $width),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities,
                 "{$cut} is cut out, {$this->in($cutWidth)->written()} wide. An area of {$this->in($whole - $corner, 2)->written()} is left. How long is the corner?",
                 $this->in($cutLength),

@@ -124,7 +124,7 @@ final readonly class PlaneShape implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        return $this->outline->vary(Chance::of($seed, $level), $level);
+        return $this->outline->vary(Chance::seeded($seed, $level), $level);
     }
 
     /** @param  list<Fact>  $facts */

@@ -82,7 +82,7 @@ final readonly class Rectangle extends Measured
         $quantities = ['shape' => 'rectangle', 'unit' => $this->unit()->symbol(), 'length' => (string) $length];
 
         return match ($level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities + ['width' => (string) $width],
                 "A rectangle is {$this->in($length)->written()} long and {$this->in($width)->written()} wide. What is its area?",
                 $this->in($area, 2),
@@ -92,7 +92,7 @@ final readonly class Rectangle extends Measured
                     'The unit of an area is a square.' => $this->in($area),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities + ['perimeter' => (string) $perimeter],
                 "The perimeter of a rectangle is {$this->in($perimeter)->written()}. It is {$this->in($length)->written()} long. How wide is it?",
                 $this->in($width),
@@ -102,7 +102,7 @@ final readonly class Rectangle extends Measured
                     'This is half the perimeter.' => $this->in($length + $width),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities + ['area' => (string) $area],
                 "The area of a rectangle is {$this->in($area, 2)->written()}. It is {$this->in($length)->written()} long. What is its perimeter?",
                 $this->in($perimeter),

@@ -95,7 +95,7 @@ final readonly class RightTriangle extends Measured
         $quantities = ['shape' => 'right', 'unit' => $this->unit()->symbol(), 'base' => (string) $base];
 
         return match ($level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities + ['height' => (string) $height],
                 "A right triangle has a base of {$this->in($base)->written()} and a height of {$this->in($height)->written()}. What is its area?",
                 $this->in($area, 2),
@@ -105,7 +105,7 @@ final readonly class RightTriangle extends Measured
                     'The unit of an area is a square.' => $this->in($area),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities + ['height' => (string) $height],
                 "The legs of a right triangle are {$this->in($base)->written()} and {$this->in($height)->written()}. How long is its longest side?",
                 $this->in($longest),
@@ -115,7 +115,7 @@ final readonly class RightTriangle extends Measured
                     'The squares were taken from each other instead of added.' => $root(abs($base ** 2 - $height ** 2)),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities + ['hypotenuse' => (string) $longest],
                 "The longest side of a right triangle is {$this->in($longest)->written()}, and one leg is {$this->in($base)->written()}. How long is the other leg?",
                 $this->in($height),

@@ -35,11 +35,11 @@ final readonly class ShapeDrawing
 
     public function __construct(private Outline $outline, private Box $box, private RenderContext $context)
     {
-        $told = array_values(array_filter(
+        $listed = array_values(array_filter(
             $outline->following(),
             static fn (Fact $fact): bool => in_array($fact->name, ['area', 'perimeter', 'circumference'], true),
         ));
-        $rows = array_map(static fn (Fact $fact): string => ucfirst($fact->name).' '.$fact->written, $told);
+        $rows = array_map(static fn (Fact $fact): string => ucfirst($fact->name).' '.$fact->written, $listed);
         $this->answers = $box->width > 900 || count($rows) < 2 ? [implode('      ', $rows)] : $rows;
         $this->below = count($this->answers) * self::SIZE * 1.35 + 8;
         $side = max([

@@ -110,7 +110,7 @@ final readonly class Triangle extends Measured
         ];
 
         return match ($level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities,
                 "The sides of a triangle are {$this->in($first)->written()}, {$this->in($second)->written()} and {$this->in($third)->written()}. What is its perimeter?",
                 $this->in($perimeter),
@@ -120,7 +120,7 @@ final readonly class Triangle extends Measured
                     'A perimeter is a length, not an area.' => $this->in($perimeter, 2),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities,
                 "The perimeter of a triangle is {$this->in($perimeter)->written()}. Two sides are {$this->in($first)->written()} and {$this->in($second)->written()}. How long is the third?",
                 $this->in($third),
@@ -130,7 +130,7 @@ final readonly class Triangle extends Measured
                     'The perimeter was divided by three.' => $this->in(BigRational::nd($perimeter, 3)),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities,
                 "The perimeter of a triangle is {$this->in($perimeter)->written()}. Its base is {$this->in($first)->written()}, and the other two sides are equal. How long is each of them?",
                 $this->in($second),

@@ -14,7 +14,7 @@ final readonly class Limacon
     }
 
     /** Found from its values, however the formula is written; null for any other curve. */
-    public static function of(PolarCurve $curve): ?self
+    public static function recognise(PolarCurve $curve): ?self
     {
         $a = ($curve->at(0) + $curve->at(180)) / 2;
         $cosine = ($curve->at(0) - $curve->at(180)) / 2;

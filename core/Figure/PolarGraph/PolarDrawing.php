@@ -138,7 +138,7 @@ final readonly class PolarDrawing
             array_push(
                 $shapes,
                 ...$this->labels->near(
-                    'r = '.Curve::told($this->curve->at($degrees))->rounded()->number(),
+                    'r = '.Curve::quantity($this->curve->at($degrees))->rounded()->number(),
                     $place[0],
                     $place[1],
                     new TextStyle(28, $this->context->strong, true),

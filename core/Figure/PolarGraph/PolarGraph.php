@@ -53,7 +53,7 @@ final readonly class PolarGraph implements Varies
     {
         $curve = PolarCurve::read((new Reading($quantities))->text('radius', 'The formula for r', 60));
 
-        return new self($curve, Limacon::of($curve));
+        return new self($curve, Limacon::recognise($curve));
     }
 
     public function facts(): array
@@ -62,18 +62,18 @@ final readonly class PolarGraph implements Varies
         foreach (['right' => 0, 'up' => 90, 'left' => 180, 'down' => 270] as $name => $degrees) {
             $value = $this->curve->at($degrees);
             if (is_finite($value)) {
-                $facts[] = Fact::quantity("at {$name}", Curve::told($value), "r at {$degrees}°");
+                $facts[] = Fact::quantity("at {$name}", Curve::quantity($value), "r at {$degrees}°");
             }
         }
         $facts[] = Fact::words('zeros', self::angles($this->curve->zeros), 'the angles where r is 0');
-        $facts[] = Fact::quantity('largest', Curve::told($this->curve->largest()), 'the greatest distance from the pole');
+        $facts[] = Fact::quantity('largest', Curve::quantity($this->curve->largest()), 'the greatest distance from the pole');
         $facts[] = Fact::words('negative', $this->negative(), 'where r is below 0, so that the point lies on the other side of the pole');
         $facts[] = Fact::words('symmetry', $this->curve->symmetry(), 'its symmetry');
         if ($this->limacon !== null) {
             $facts[] = Fact::words('family', $this->limacon->family(), 'its family');
-            $facts[] = Fact::quantity('area', Curve::told($this->curve->area(1)), 'the area it encloses');
+            $facts[] = Fact::quantity('area', Curve::quantity($this->curve->area(1)), 'the area it encloses');
             if ($this->limacon->hasLoop()) {
-                $facts[] = Fact::quantity('loop area', Curve::told($this->curve->area(-1)), 'the area of its inner loop');
+                $facts[] = Fact::quantity('loop area', Curve::quantity($this->curve->area(-1)), 'the area of its inner loop');
             }
         }
 
@@ -86,7 +86,7 @@ final readonly class PolarGraph implements Varies
         foreach ([[0, 90], [90, 180], [180, 270], [270, 360]] as $number => [$from, $to]) {
             [$start, $end] = [$this->curve->at($from), $this->curve->at($to)];
             $values = is_finite($start) && is_finite($end)
-                ? ' r goes from '.Curve::told($start)->rounded()->number().' to '.Curve::told($end)->rounded()->number().'.'
+                ? ' r goes from '.Curve::quantity($start)->rounded()->number().' to '.Curve::quantity($end)->rounded()->number().'.'
                 : '';
             $steps[] = new FigureStep('turn-'.($number + 1), "from {$from}° to {$to}°", "From {$from} to {$to} degrees.{$values}");
         }
@@ -119,17 +119,17 @@ final readonly class PolarGraph implements Varies
     /** Level 1 asks for r at an angle, level 2 for the greatest r, level 3 for the family. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         $function = $chance->one(['cos', 'sin']);
         $b = $chance->whole(1, 5);
         $sign = $chance->one(['+', '−']);
         if ($level === 3) {
             $a = $chance->one(array_values(array_unique([$b, max(1, $b - 1), $b + 1, 2 * $b, 2 * $b + 1])));
             $written = self::formula($a, $sign, $b, $function);
-            $family = Limacon::of(PolarCurve::read($written))?->family() ?? '';
+            $family = Limacon::recognise(PolarCurve::read($written))?->family() ?? '';
             $others = array_values(array_diff(Limacon::FAMILIES, [$family]));
 
-            return Variation::of(['radius' => $written], "What is the curve r = {$written}?", $family, [
+            return Variation::ask(['radius' => $written], "What is the curve r = {$written}?", $family, [
                 'The two numbers decide the family: compare a with b.' => $others[0],
                 'Check whether r ever falls to 0 or below.' => $others[1],
                 'Compare a with twice b.' => $others[2],
@@ -139,7 +139,7 @@ final readonly class PolarGraph implements Varies
         $written = self::formula($a, $sign, $b, $function);
         $most = $a + $b;
         if ($level === 2) {
-            return Variation::of(
+            return Variation::ask(
                 ['radius' => $written],
                 "What is the greatest distance of r = {$written} from the pole?",
                 Quantity::of($most),
@@ -153,7 +153,7 @@ final readonly class PolarGraph implements Varies
         $degrees = $chance->one([0, 90, 180, 270]);
         $value = (int) round(PolarCurve::read($written)->at($degrees));
 
-        return Variation::of(['radius' => $written], "What is r of r = {$written} at θ = {$degrees}°?", Quantity::of($value), [
+        return Variation::ask(['radius' => $written], "What is r of r = {$written} at θ = {$degrees}°?", Quantity::of($value), [
             'The cosine and the sine were mixed up.' => Quantity::of((int) round(
                 PolarCurve::read(self::formula($a, $sign, $b, $function === 'cos' ? 'sin' : 'cos'))->at($degrees),
             )),
@@ -175,7 +175,10 @@ final readonly class PolarGraph implements Varies
     {
         return $degrees === []
             ? 'none'
-            : implode(', ', array_map(static fn (float $each): string => Curve::told(round($each, 1))->rounded()->number().'°', $degrees));
+            : implode(
+                ', ',
+                array_map(static fn (float $each): string => Curve::quantity(round($each, 1))->rounded()->number().'°', $degrees),
+            );
     }
 
     private function negative(): string

@@ -16,8 +16,8 @@ use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
-use Daybright\Language\Beats;
 use Daybright\Language\Rhyme;
+use Daybright\Language\Syllables;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
@@ -111,7 +111,11 @@ final readonly class RhymeLines implements HasTask, Varies
             ),
         ];
         foreach ($this->lines as $number => [$line]) {
-            $facts[] = Fact::quantity('beats '.chr(97 + $number), Quantity::of(Beats::inLine($line)), 'beats in line '.($number + 1));
+            $facts[] = Fact::quantity(
+                'beats '.chr(97 + $number),
+                Quantity::of(Syllables::countInLine($line)),
+                'beats in line '.($number + 1),
+            );
         }
 
         return $facts;
@@ -169,7 +173,7 @@ final readonly class RhymeLines implements HasTask, Varies
     /** Level 1 has rhymes that are spelled alike, level 2 rhymes that are not, level 3 words that only look as if they rhymed. */
     public function vary(int $seed, int $level): Variation
     {
-        return (new RhymePractice(Chance::of($seed, $level), $level))->item();
+        return (new RhymePractice(Chance::seeded($seed, $level), $level))->item();
     }
 
     public function pattern(): string

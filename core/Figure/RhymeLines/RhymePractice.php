@@ -61,7 +61,7 @@ final readonly class RhymePractice
             $slips[$why] = $other;
         }
 
-        return Variation::of(
+        return Variation::ask(
             ['verse' => $verse, 'letters' => ''],
             'Four lines end in '.implode(', ', $words).'. Which pattern do they make?',
             $pattern,

@@ -252,7 +252,7 @@ final readonly class ScaleReading implements HasTask, Varies
     /** Level 1 reads a line with a number nearby, level 2 a finer scale, level 3 asks what one division is worth. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         $symbol = $this->unit->symbol() === '°' || $this->instrument === 'clock' ? 'ml' : $this->unit->symbol();
         $instrument = in_array($this->instrument, ['clock', 'protractor'], true) ? 'cylinder' : $this->instrument;
         $unit = (new Reading(new Fields(['unit' => $symbol])))->unit();
@@ -272,7 +272,7 @@ final readonly class ScaleReading implements HasTask, Varies
         ];
         $in = static fn (int|BigRational $number): Quantity => Quantity::of($number, $unit);
         if ($level === 3) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities,
                 "A scale goes from 0 to {$in($labels * $stretch)->written()}. It has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. What is one division worth?",
                 $in($worth),
@@ -289,7 +289,7 @@ final readonly class ScaleReading implements HasTask, Varies
         $below = intdiv($reading, $stretch) * $stretch;
         $lines = intdiv($reading - $below, $worth);
 
-        return Variation::of(
+        return Variation::ask(
             $quantities,
             "The scale has a number every {$in($stretch)->written()} and {$divisions} divisions between two numbers. It shows {$lines} "
                 .($lines === 1 ? 'division' : 'divisions')

@@ -202,7 +202,7 @@ final readonly class Solid implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        $practice = new SolidPractice(Chance::of($seed, $level), $level, $this->length->unit);
+        $practice = new SolidPractice(Chance::seeded($seed, $level), $level, $this->length->unit);
 
         return match (true) {
             $this->isSought => $practice->ofOneVolume(),

@@ -29,7 +29,7 @@ final readonly class SolidPractice
         $edges = "{$this->in($length)->written()} long and {$this->in($width)->written()} wide";
         $volume = $length * $width * $height;
         if ($this->level === 1) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities,
                 "A box is {$edges} and {$this->in($height)->written()} high. What is its volume?",
                 $this->in($volume, 3),
@@ -43,7 +43,7 @@ final readonly class SolidPractice
         if ($this->level === 2) {
             $fill = $this->chance->whole(1, $height - 1);
 
-            return Variation::of(
+            return Variation::ask(
                 $quantities + ['fill' => (string) $fill],
                 "A box is {$edges} and {$this->in($height)->written()} high. It is filled {$this->in($fill)->written()} high. What is the volume of the filling?",
                 $this->in($length * $width * $fill, 3),
@@ -55,7 +55,7 @@ final readonly class SolidPractice
             );
         }
 
-        return Variation::of(
+        return Variation::ask(
             $quantities,
             "A box is {$edges}. Its volume is {$this->in($volume, 3)->written()}. How high is it?",
             $this->in($height),
@@ -76,7 +76,7 @@ final readonly class SolidPractice
         $volume = $length * $width * $height;
 
         return match ($this->level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities,
                 "A box is filled with unit cubes: {$length} along, {$width} across, {$height} up. How many cubes are in one layer?",
                 $number($length * $width),
@@ -86,7 +86,7 @@ final readonly class SolidPractice
                     'This is one side wall.' => $number($length * $height),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities,
                 "A box is filled with cubes whose edges are {$this->in(1)->written()}: {$length} along, {$width} across, {$height} up. What is its volume?",
                 $this->in($volume, 3),
@@ -96,7 +96,7 @@ final readonly class SolidPractice
                     'A volume is counted in cubes, not in lengths.' => $this->in($volume),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities,
                 "A box takes {$volume} unit cubes. A layer is {$length} along and {$width} across. How many layers are there?",
                 $number($height),
@@ -119,7 +119,7 @@ final readonly class SolidPractice
         $edges = "{$this->in($length)->written()} long and {$this->in($width)->written()} wide";
 
         return match ($this->level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities,
                 "All edges of a cube are {$this->in($length)->written()}. What is its surface?",
                 $this->in($surface, 2),
@@ -130,7 +130,7 @@ final readonly class SolidPractice
                     'The edges were added.' => $this->in(12 * $length),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities,
                 "A box is {$edges} and {$this->in($height)->written()} high. What is its surface?",
                 $this->in($surface, 2),
@@ -140,7 +140,7 @@ final readonly class SolidPractice
                     'This is the volume.' => $this->in($length * $width * $height, 3),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities,
                 "A box is {$edges}. Its surface is {$this->in($surface, 2)->written()}. How high is it?",
                 $this->in($height),
@@ -165,7 +165,7 @@ final readonly class SolidPractice
         $number = static fn (int $count): Quantity => Quantity::of($count);
         $story = "The edges of a box are whole numbers, and its volume is {$this->in($volume, 3)->written()}.";
         if ($this->level === 3) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities,
                 "A box has a volume of {$this->in($volume, 3)->written()}. All its edges are doubled. What is its volume then?",
                 $this->in(8 * $volume, 3),
@@ -177,7 +177,7 @@ final readonly class SolidPractice
             );
         }
         if ($this->level === 1) {
-            return Variation::of($quantities, "{$story} How many different boxes are there?", $number(count($all)), [
+            return Variation::ask($quantities, "{$story} How many different boxes are there?", $number(count($all)), [
                 'The same box turned round was counted again.' => $number(array_sum(array_map(self::turns(...), $all))),
                 'Boxes with an edge of 1 were left out.' => $number(count(array_filter($all, static fn (array $box): bool => $box[2] > 1))),
                 'One box was missed.' => $number(count($all) - 1),
@@ -187,7 +187,7 @@ final readonly class SolidPractice
         $longest = $this->chance->one(array_map(static fn (array $box): int => $box[0], array_slice($all, 0, -1)) ?: [$volume]);
         $allowed = Solid::boxes($volume, $longest);
 
-        return Variation::of(
+        return Variation::ask(
             $quantities + ['longest' => $longest],
             "{$story} No edge is longer than {$this->in($longest)->written()}. How many different boxes are there?",
             $number(count($allowed)),

@@ -260,7 +260,14 @@ final readonly class SortingBoard implements HasTask, UsesPicture
      */
     private function head(array $group, Box $column, RenderContext $context): array
     {
-        $name = Card::of($group['name'], new Box($column->x, $column->y, $column->width, self::HEAD), $context, true, $context->tint, 34);
+        $name = Card::layOut(
+            $group['name'],
+            new Box($column->x, $column->y, $column->width, self::HEAD),
+            $context,
+            true,
+            $context->tint,
+            34,
+        );
         $frame = Shape::rectangle(
             new Box($column->x, $column->y, $column->width, $column->height),
             Paint::outlined($context->strong, 3, '#FFFFFF'),
@@ -299,7 +306,7 @@ final readonly class SortingBoard implements HasTask, UsesPicture
                 $chip = new Box($chip->x, $chip->y + $picture - 8, $chip->width, $height - $picture);
             }
             if ($item['text'] !== '') {
-                array_push($shapes, ...Card::of($item['text'], $chip, $context, false, '#FFFEFB', 30 * $growth));
+                array_push($shapes, ...Card::layOut($item['text'], $chip, $context, false, '#FFFEFB', 30 * $growth));
             }
             $y += $height;
         }

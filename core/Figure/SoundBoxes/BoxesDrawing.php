@@ -102,8 +102,8 @@ final readonly class BoxesDrawing
     private function beats(array $cells): array
     {
         $shapes = [];
-        foreach ($this->figure->beatStarts as $number => $first) {
-            $last = ($this->figure->beatStarts[$number + 1] ?? count($cells)) - 1;
+        foreach ($this->figure->syllableStarts as $number => $first) {
+            $last = ($this->figure->syllableStarts[$number + 1] ?? count($cells)) - 1;
             if (! isset($cells[$first], $cells[$last])) {
                 continue;
             }

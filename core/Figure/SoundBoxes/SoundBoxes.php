@@ -15,11 +15,11 @@ use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
-use Daybright\Language\Beats;
 use Daybright\Language\Dictionary;
 use Daybright\Language\Pronunciation;
 use Daybright\Language\Sound;
 use Daybright\Language\Spelling;
+use Daybright\Language\Syllables;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
@@ -153,12 +153,12 @@ final readonly class SoundBoxes implements Varies
 
     /**
      * @param  non-empty-list<array{string, string}>  $boxes letters (“a_e” for such as stand apart), and the sound they write (empty for silent letters)
-     * @param  list<int>  $beatStarts numbers of the boxes with which beats begin
+     * @param  list<int>  $syllableStarts numbers of the boxes with which beats begin
      */
     private function __construct(
         public string $word,
         public array $boxes,
-        public array $beatStarts,
+        public array $syllableStarts,
         private ?Pronunciation $pronunciation,
         private bool $isOwn,
     ) {
@@ -227,7 +227,7 @@ final readonly class SoundBoxes implements Varies
                 Quantity::of($this->isOwn ? count($this->boxes) : count($this->pronunciation->sounds ?? [])),
                 'how many sounds it has',
             ),
-            Fact::quantity('beats', Quantity::of($this->beats()), 'how many beats it has'),
+            Fact::quantity('beats', Quantity::of($this->syllables()), 'how many beats it has'),
             Fact::words('split', implode(' · ', array_column($this->boxes, 0)), 'the word split into sounds'),
             Fact::words('first', $this->boxes[0][0], 'the letters of the first sound'),
             Fact::words('last', $this->boxes[count($this->boxes) - 1][0], 'the letters of the last sound'),
@@ -253,7 +253,7 @@ final readonly class SoundBoxes implements Varies
         $steps[] = new FigureStep(
             'beats',
             'the beats',
-            $this->beats() === 1 ? 'The word has one beat.' : "Clap the beats: there are {$this->beats()}.",
+            $this->syllables() === 1 ? 'The word has one beat.' : "Clap the beats: there are {$this->syllables()}.",
         );
 
         return $steps;
@@ -277,34 +277,34 @@ final readonly class SoundBoxes implements Varies
     /** Level 1 has a letter for each sound, level 2 sounds written with two letters, level 3 longer words; asked is how many sounds. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         $word = $chance->one(self::PRACTICE[$level]);
         $sounds = count(Dictionary::shipped()->pronunciation($word)->sounds ?? []);
 
-        return Variation::of(['word' => $word, 'split' => ''], "How many sounds has “{$word}”?", Quantity::of($sounds), [
+        return Variation::ask(['word' => $word, 'split' => ''], "How many sounds has “{$word}”?", Quantity::of($sounds), [
             'These are the letters, not the sounds.' => Quantity::of(strlen($word)),
             'One sound was not heard.' => Quantity::of($sounds - 1),
             'One sound too many was counted.' => Quantity::of($sounds + 1),
-            'These are the beats.' => Quantity::of(Beats::of($word)),
+            'These are the beats.' => Quantity::of(Syllables::count($word)),
         ]);
     }
 
-    public function beats(): int
+    public function syllables(): int
     {
-        return count($this->beatStarts);
+        return count($this->syllableStarts);
     }
 
     /**
      * @param  list<array{string, string}>  $boxes
-     * @param  list<int>  $beatStarts
+     * @param  list<int>  $syllableStarts
      */
-    private static function ofBoxes(string $word, array $boxes, array $beatStarts, ?Pronunciation $pronunciation, bool $isOwn): self
+    private static function ofBoxes(string $word, array $boxes, array $syllableStarts, ?Pronunciation $pronunciation, bool $isOwn): self
     {
         if ($boxes === [] || count($boxes) > self::MOST_BOXES) {
             throw InvalidQuantities::because('A word can have from 1 to '.self::MOST_BOXES.' boxes. Choose a shorter word.', 'word');
         }
 
-        return new self($word, $boxes, $beatStarts, $pronunciation, $isOwn);
+        return new self($word, $boxes, $syllableStarts, $pronunciation, $isOwn);
     }
 
     private static function ownSplit(string $word, string $split, ?Pronunciation $pronunciation): self
@@ -320,10 +320,10 @@ final readonly class SoundBoxes implements Varies
                 'split',
             );
         }
-        $beats = $pronunciation?->beats() ?? Beats::byRule($word);
+        $syllables = $pronunciation?->syllables() ?? Syllables::byRule($word);
         $vowels = array_keys(array_filter($pieces, static fn (string $piece): bool => preg_match('/[aeiouy]/', $piece) === 1));
         $starts = [0];
-        foreach (array_slice($vowels, 1, $beats - 1) as $vowel) {
+        foreach (array_slice($vowels, 1, $syllables - 1) as $vowel) {
             $starts[] = max($starts[count($starts) - 1] + 1, $vowel - 1);
         }
 
@@ -413,7 +413,7 @@ final readonly class SoundBoxes implements Varies
         $starts = [];
         $sound = 0;
         foreach (self::withSilent($matched) as $number => [, $sounds]) {
-            foreach ($pronunciation->beatStarts() as $start) {
+            foreach ($pronunciation->syllableStarts() as $start) {
                 if ($start >= $sound && $start < $sound + count($sounds)) {
                     $starts[] = $number;
                 }

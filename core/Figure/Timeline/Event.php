@@ -58,6 +58,6 @@ final readonly class Event
             throw InvalidQuantities::because('There is no year 0: 1 BCE is followed by 1 CE. Use one of these.', 'events');
         }
 
-        return Year::of($number, $era === 'BCE' || $era === 'BC');
+        return Year::numbered($number, $era === 'BCE' || $era === 'BC');
     }
 }

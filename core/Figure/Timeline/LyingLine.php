@@ -127,7 +127,7 @@ final readonly class LyingLine
     }
 
     /**
-     * Where the eras meet, a short line; their names are told by the years themselves.
+     * Where the eras meet, a short line; their names are given by the years themselves.
      *
      * @return list<Shape>
      */
@@ -136,7 +136,7 @@ final readonly class LyingLine
         if (! $this->timeline->first()->isBefore() || $this->timeline->lastYear()->isBefore()) {
             return [];
         }
-        $x = $this->at(Year::of(1, false));
+        $x = $this->at(Year::numbered(1, false));
 
         return [Shape::polyline([[$x, $y - 20], [$x, $y + 20]], Paint::outlined(Paint::INK, 4, 'none', '5 5'))];
     }

@@ -148,12 +148,12 @@ final readonly class Timeline implements HasTask, Varies
     /** Level 1 asks for years between two dates of one era, level 2 across the eras, level 3 for a year so many years later. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         if ($level === 1) {
             $from = $chance->whole(400, 1500);
             $to = $from + $chance->whole(37, 480);
 
-            return Variation::of(
+            return Variation::ask(
                 ['events' => "{$from}: A first event\n{$to}: A second event"],
                 "How many years lie between {$from} and {$to}?",
                 self::years($to - $from),
@@ -168,7 +168,7 @@ final readonly class Timeline implements HasTask, Varies
         $after = $chance->whole(11, 700);
         $between = $before + $after - 1;
         if ($level === 2) {
-            return Variation::of(
+            return Variation::ask(
                 ['events' => "{$before} BCE: A first event\n{$after}: A second event"],
                 "How many years lie between {$before} BCE and {$after} CE? There is no year 0.",
                 self::years($between),
@@ -181,7 +181,7 @@ final readonly class Timeline implements HasTask, Varies
         }
         $events = "{$before} BCE: A first event\n{$after}: A second event";
 
-        return Variation::of(
+        return Variation::ask(
             ['events' => $events],
             "Something happened in {$before} BCE. In which year of the common era was it {$between} years ago?",
             Quantity::of($after),

@@ -13,7 +13,7 @@ final readonly class Year
     }
 
     /** @param  int  $number 1 or more */
-    public static function of(int $number, bool $beforeCommonEra): self
+    public static function numbered(int $number, bool $beforeCommonEra): self
     {
         return new self($beforeCommonEra ? 1 - $number : $number);
     }

@@ -36,8 +36,8 @@ final readonly class Substitution
         // Without y in the first equation it is solved for x and put in for x.
         if ($first->b->isZero()) {
             [$first, $second, $names, $solution] = [
-                LinearEquation::of($first->b, $first->a, $first->c),
-                LinearEquation::of($second->b, $second->a, $second->c),
+                LinearEquation::withCoefficients($first->b, $first->a, $first->c),
+                LinearEquation::withCoefficients($second->b, $second->a, $second->c),
                 [$y, $x],
                 [$this->figure->y, $this->figure->x],
             ];

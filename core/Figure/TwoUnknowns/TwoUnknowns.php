@@ -213,7 +213,7 @@ final readonly class TwoUnknowns implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        $practice = new TwoUnknownsPractice(Chance::of($seed, $level), $level);
+        $practice = new TwoUnknownsPractice(Chance::seeded($seed, $level), $level);
 
         return $this->of === null
             ? $practice->equations()
@@ -271,8 +271,8 @@ final readonly class TwoUnknowns implements Varies
             ." {$of}.";
 
         return new self(
-            LinearEquation::of(1, 1, $count),
-            LinearEquation::of($each[0], $each[1], $total),
+            LinearEquation::withCoefficients(1, 1, $count),
+            LinearEquation::withCoefficients($each[0], $each[1], $total),
             $first,
             $second,
             $story,

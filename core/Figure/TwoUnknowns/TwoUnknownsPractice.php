@@ -46,14 +46,14 @@ final readonly class TwoUnknownsPractice
         if ($this->level === 3) {
             [$most, $least] = $x > $y ? $names : array_reverse($names);
 
-            return Variation::of($quantities, "{$story} How many more {$most} than {$least} are there?", Quantity::of(abs($x - $y)), [
+            return Variation::ask($quantities, "{$story} How many more {$most} than {$least} are there?", Quantity::of(abs($x - $y)), [
                 "These are the {$most}." => Quantity::of(max($x, $y)),
                 "These are the {$least}." => Quantity::of(min($x, $y)),
                 'These are both together.' => Quantity::of($count),
             ]);
         }
 
-        return Variation::of($quantities, "{$story} How many {$names[0]} are there?", Quantity::of($x), [
+        return Variation::ask($quantities, "{$story} How many {$names[0]} are there?", Quantity::of($x), [
             "These are the {$names[1]}." => Quantity::of($y),
             'They were shared in halves.' => Quantity::of(BigRational::nd($count, 2)),
             "All were taken as {$names[0]}." => Quantity::of($total->dividedBy($each[0])),
@@ -76,7 +76,10 @@ final readonly class TwoUnknownsPractice
             2 => [$this->chance->whole(2, 5), 1, 1, -1],
             default => $this->chance->one([[2, 3, 3, -2], [3, 2, 5, -4], [4, -3, 2, 5], [5, 2, 3, -1], [3, -4, 2, 3]]),
         };
-        [$first, $second] = [LinearEquation::of($a, $b, $a * $x + $b * $y), LinearEquation::of($c, $d, $c * $x + $d * $y)];
+        [$first, $second] = [
+            LinearEquation::withCoefficients($a, $b, $a * $x + $b * $y),
+            LinearEquation::withCoefficients($c, $d, $c * $x + $d * $y),
+        ];
         $quantities = [
             'mode' => 'equations',
             'firstEquation' => $first->written(),
@@ -85,7 +88,7 @@ final readonly class TwoUnknownsPractice
         ];
         [$sum, $difference] = [$a * $x + $b * $y, $c * $x + $d * $y];
 
-        return Variation::of($quantities, "{$first->written()} and {$second->written()}. What is x?", Quantity::of($x), [
+        return Variation::ask($quantities, "{$first->written()} and {$second->written()}. What is x?", Quantity::of($x), [
             'This is y.' => Quantity::of($y),
             'The sign was lost.' => Quantity::of(-$x),
             'These are x and y together.' => Quantity::of($x + $y),

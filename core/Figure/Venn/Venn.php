@@ -173,7 +173,7 @@ final readonly class Venn implements Varies
 
     public function vary(int $seed, int $level): Variation
     {
-        $practice = new VennPractice(Chance::of($seed, $level), $level, $this->names);
+        $practice = new VennPractice(Chance::seeded($seed, $level), $level, $this->names);
 
         return count($this->names) === 2 ? $practice->two() : $practice->three();
     }

@@ -28,7 +28,7 @@ final readonly class VennPractice
         $quantities = ['sets' => 'two', 'nameA' => $this->names[0], 'nameB' => $this->names[1], 'total' => (string) $all];
         $number = Quantity::of(...);
         if ($this->level === 1) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities + ['A' => (string) $a, 'B' => (string) $b, 'AB' => (string) $both],
                 "Of {$all}, {$a} are in “{$first}” and {$b} in “{$second}”; {$both} of them are in both. How many are only in “{$first}”?",
                 $number($onlyA),
@@ -41,7 +41,7 @@ final readonly class VennPractice
             );
         }
         if ($this->level === 2) {
-            return Variation::of(
+            return Variation::ask(
                 $quantities + ['A' => (string) $a, 'B' => (string) $b, 'neither' => (string) $neither],
                 "Of {$all}, {$a} are in “{$first}”, {$b} in “{$second}” and {$neither} in neither. How many are in both?",
                 $number($both),
@@ -54,7 +54,7 @@ final readonly class VennPractice
             );
         }
 
-        return Variation::of(
+        return Variation::ask(
             $quantities + ['onlyA' => (string) $onlyA, 'B' => (string) $b, 'AB' => (string) $both],
             "Of {$all}, {$onlyA} are only in “{$first}”, {$b} in “{$second}” and {$both} in both. How many are in neither?",
             $number($neither),
@@ -85,7 +85,7 @@ final readonly class VennPractice
         $number = static fn (int $count): Quantity => Quantity::of(abs($count));
 
         return match ($this->level) {
-            1 => Variation::of(
+            1 => Variation::ask(
                 $quantities,
                 "{$inAB} are in both {$first} and {$second}; {$abc} of them are in all three sets. How many are in {$first} and {$second}, but not in {$third}?",
                 $number($ab),
@@ -95,7 +95,7 @@ final readonly class VennPractice
                     'These are in all three.' => $number($abc),
                 ],
             ),
-            2 => Variation::of(
+            2 => Variation::ask(
                 $quantities,
                 "{$inA} are in {$first}. Of them {$inAB} are in {$second} too, {$inAC} in {$third} too, and {$abc} in all three. How many are only in {$first}?",
                 $number($a),
@@ -106,7 +106,7 @@ final readonly class VennPractice
                     'Only one of the other sets was taken away.' => $number($inA - $inAB),
                 ],
             ),
-            default => Variation::of(
+            default => Variation::ask(
                 $quantities,
                 "Of {$all}, {$inA} are in {$first}, {$inB} in {$second} and {$inC} in {$third}; {$inAB} are in the first two, {$inAC} in the first and the third, {$inBC} in the last two, and {$abc} in all three. How many are in none?",
                 $number($none),

@@ -281,7 +281,7 @@ final readonly class WordBuilder implements HasTask, Varies
     /** Level 1 doubles a letter, level 2 drops an e, level 3 turns a y into i (the joining rules of school spelling, common practice). */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         [$words, $endings] = $chance->one(self::PRACTICE[$level]);
         [$word, $ending] = [$chance->one($words), $chance->one($endings)];
         $joined = self::join($word, $ending) ?? $word.$ending;
@@ -306,7 +306,7 @@ final readonly class WordBuilder implements HasTask, Varies
             ],
         };
 
-        return Variation::of(
+        return Variation::ask(
             ['beginnings' => $word, 'endings' => "-{$ending}"],
             "Join “{$word}” and “-{$ending}”. How is the word written?",
             $joined,
@@ -339,13 +339,13 @@ final readonly class WordBuilder implements HasTask, Varies
     }
 
     /**
-     * The sounds an ending has in the real words: -ed is heard as /t/, /d/ or /ɪd/.
+     * The sounds an ending has in the real words: -ed is spoken as /t/, /d/ or /ɪd/.
      *
      * @return array<string, list<string>> sound => words
      */
     private function endingSounds(string $ending): array
     {
-        $heard = [];
+        $bySound = [];
         foreach ($this->beginnings as $beginning) {
             $word = $this->words[$beginning][$ending];
             $whole = $word === null ? null : Dictionary::shipped()->pronunciation($word);
@@ -355,9 +355,9 @@ final readonly class WordBuilder implements HasTask, Varies
             }
             // The dictionary writes the weak vowel of -ed and -es now as one sound, now as another.
             $sound = strtr($whole->ipa(count($stem->sounds)), ['əd' => 'ɪd', 'əz' => 'ɪz']);
-            $heard[$sound][] = $word;
+            $bySound[$sound][] = $word;
         }
 
-        return $heard;
+        return $bySound;
     }
 }

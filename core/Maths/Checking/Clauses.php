@@ -14,7 +14,7 @@ final class Clauses
     private const COLON = '(?<!\d):|(?<=\d):(?= \p{L})|(?<=\d):(?= \d)(?<! :)';
 
     /** @return list<string> each with at least one “=” or “≈” */
-    public static function of(string $text): array
+    public static function split(string $text): array
     {
         $clauses = preg_split('/[\n;?]|!(?!\s*[-=+×÷−*\/)])|'.self::COLON.'|\.(?=\s|$)|,(?!\d)/u', self::spelled($text)) ?: [];
 

@@ -31,7 +31,7 @@ final class EqualityChecker
         $written = SpokenSums::written(SpokenUnits::written($stated));
 
         return [
-            ...array_merge(...array_map(self::checkClause(...), Clauses::of(Remainders::without($written)))),
+            ...array_merge(...array_map(self::checkClause(...), Clauses::split(Remainders::without($written)))),
             ...Remainders::check($written),
             ...Roundings::check($stated),
             ...SpokenMeasures::check($stated),
@@ -163,7 +163,7 @@ final class EqualityChecker
     {
         $scaled = $expected->in($given->unit)->value;
         $ratio = $expected->unit->factor->dividedBy($given->unit->factor);
-        // An hour has a round number of minutes, whichever of them is told first.
+        // An hour has a round number of minutes, whichever of them comes first.
         $isRoundedInClass = self::figures($ratio) > self::FIGURES_KEPT && self::figures($ratio->reciprocal()) > self::FIGURES_KEPT;
         if ($sign === '=' && $expected->exact && self::terminates($scaled) && ! $isRoundedInClass) {
             return false;

@@ -10,7 +10,7 @@ use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\SignificantFigures;
 
-/** Roundings that are told: “If we round 4.67 to one decimal place we get 4.6.” */
+/** Roundings in words: “If we round 4.67 to one decimal place we get 4.6.” */
 final class Roundings
 {
     private const TO = '(?:the nearest (whole number|one|ten|hundred|thousand|tenth|hundredth)|('

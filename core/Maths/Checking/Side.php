@@ -40,7 +40,7 @@ final readonly class Side
         if (preg_match('/[\dπ]/u', $text) !== 1) {
             return null;
         }
-        $value = self::read($text, Tokens::of(...)) ?? self::read($text, Tokens::ofFormula(...));
+        $value = self::read($text, Tokens::ofSum(...)) ?? self::read($text, Tokens::ofFormula(...));
 
         return $value === null ? null : new self($text, $value);
     }

@@ -8,7 +8,7 @@ use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 
 /**
- * Measures told in a sentence with a unit of the wrong kind: “the tank holds 60 centimetres”, “its area is 40 cm”, “12 cm² long”.
+ * Measures in a sentence with a unit of the wrong kind: “the tank holds 60 centimetres”, “its area is 40 cm”, “12 cm² long”.
  *
  * Only lengths, areas and volumes are told apart here: a song may be three minutes long and a volume at 80 %.
  */

@@ -7,7 +7,7 @@ namespace Daybright\Maths\Checking;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 
-/** Units told in a sentence, turned into an equality: “there are 60 minutes in an hour” becomes “1 hour = 60 minutes”. */
+/** Units in a sentence, turned into an equality: “there are 60 minutes in an hour” becomes “1 hour = 60 minutes”. */
 final class SpokenUnits
 {
     private const PHRASES = [

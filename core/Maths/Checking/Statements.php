@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Maths\Checking;
 
 /**
- * What a text states, without what it asks, tells of somebody else or calls wrong.
+ * What a text states, without what it asks, reports of somebody else or calls wrong.
  *
  * “Is 7 × 8 = 54?”, “Sam wrote 5 + 5 = 11.” and “Find the mistake: …” are meant to be wrong.
  */

@@ -36,7 +36,7 @@ final readonly class Number implements Expression
 
     public function evaluate(array $known): Quantity
     {
-        return Quantity::of($this->value, $this->unit)->told(null, Numeral::isStandardForm($this->written));
+        return Quantity::of($this->value, $this->unit)->withFigures(null, Numeral::isStandardForm($this->written));
     }
 
     public function value(array $known): float

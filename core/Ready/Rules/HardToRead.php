@@ -37,7 +37,7 @@ final readonly class HardToRead implements SlideRule
         $script = implode(' ', array_map(static fn (Step $step): string => $step->script, $slide->steps));
         $findings = [];
         foreach (['What stands on this slide' => self::text($slide), 'The script of this slide' => $script] as $what => $text) {
-            $level = ReadingLevel::of($text);
+            $level = ReadingLevel::measure($text);
             if ($level !== null && $level->words >= self::LEAST_WORDS && $level->grade() > $year + self::STRETCH) {
                 $findings[] = Finding::ofSlide(
                     $this->name(),

@@ -16,7 +16,7 @@ final class Run
      * @param  Closure(float, float, Value): Interval  $interval
      * @return list<Interval> without those that last no time
      */
-    public static function of(array $starts, float $ends, Closure $interval): array
+    public static function intervals(array $starts, float $ends, Closure $interval): array
     {
         $intervals = [];
         foreach ($starts as $index => [$from, $value]) {

@@ -24,7 +24,7 @@ final readonly class Spot extends Interval
     {
         $starts = array_map(static fn (PlacedEvent $event): array => [$event->at, self::place($event->data)], $events->of($kind));
 
-        return Run::of($starts, $events->ends, self::between(...));
+        return Run::intervals($starts, $events->ends, self::between(...));
     }
 
     public static function read(Fields $interval): self

@@ -24,6 +24,6 @@ interface Track
     /** An interval as a timeline keeps it. */
     public static function read(Fields $interval): Interval;
 
-    /** What happens, for the transcript; empty where there is nothing to tell. */
+    /** What happens, for the transcript; empty where there is nothing to say. */
     public static function words(Interval $interval, Lesson $lesson): string;
 }

@@ -106,6 +106,6 @@ final readonly class MissingEdge implements Method
             $quantities[self::SHAPES[$this->shape][1][$letter] ?? $letter] = $value;
         }
 
-        return Variation::of($quantities, $item->prompt, $item->answer, $item->slips, $item->tolerance);
+        return Variation::ask($quantities, $item->prompt, $item->answer, $item->slips, $item->tolerance);
     }
 }

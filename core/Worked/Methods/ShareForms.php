@@ -48,7 +48,7 @@ final readonly class ShareForms implements Method
 
     public function example(): Example
     {
-        $decimal = DecimalExpansion::of($this->share->value);
+        $decimal = DecimalExpansion::expand($this->share->value);
         $places = strlen($decimal->start);
         $fraction = $this->share->fraction();
         $over = '1'.str_repeat('0', $places);
@@ -74,7 +74,7 @@ final readonly class ShareForms implements Method
     {
         $item = $this->share->vary($seed, $level);
 
-        return Variation::of(['share' => $item->quantities['share']], $item->prompt, $item->answer, $item->slips);
+        return Variation::ask(['share' => $item->quantities['share']], $item->prompt, $item->answer, $item->slips);
     }
 
     /** @return list<Line> */

@@ -30,7 +30,7 @@ use Daybright\Worked\Sheet\Choice;
 use Daybright\Worked\Sheet\SheetFormula;
 use Daybright\Worked\Sheet\StartingSheets;
 
-/** Known values put into a formula: chosen, rearranged, units made alike, substituted, worked out, rounded, told and checked. */
+/** Known values put into a formula: chosen, rearranged, units made alike, substituted, worked out, rounded, written and checked. */
 final readonly class Substitution implements Method
 {
     /** The acceleration of falling is the same in every item. */
@@ -196,8 +196,8 @@ final readonly class Substitution implements Method
         $signed = static fn (string $number): string => str_starts_with($number, '-') ? '− '.substr($number, 1) : '+ '.$number;
         $roots = $root->roots($known);
         $other = $roots[1] ?? null;
-        $told = fn (Quantity $each): string => $this->rounded($each)->typed();
-        $choice = $other?->value->isNegative() ? "Only {$told($roots[0])} makes sense here." : "{$told($roots[0])} comes first.";
+        $typed = fn (Quantity $each): string => $this->rounded($each)->typed();
+        $choice = $other?->value->isNegative() ? "Only {$typed($roots[0])} makes sense here." : "{$typed($roots[0])} comes first.";
 
         return [
             new Line(
@@ -208,7 +208,7 @@ final readonly class Substitution implements Method
                 "{$this->asked} = (−{$held($b)} ± √({$held($b)}² − 4 × {$held($a)} × {$held($c)}))/(2 × {$held($a)})",
                 'We use the formula for such equations.',
             ),
-            ...($other === null ? [] : [new Line('', "It gives {$told($roots[0])} and {$told($other)}. {$choice}")]),
+            ...($other === null ? [] : [new Line('', "It gives {$typed($roots[0])} and {$typed($other)}. {$choice}")]),
         ];
     }
 
@@ -263,7 +263,7 @@ final readonly class Substitution implements Method
     {
         $subject = $this->formula->left instanceof Name ? $this->formula->left->name : $this->asked;
         $others = array_values(array_diff($this->formula->names(), [$subject, ...self::NEVER_ASKED]));
-        $asked = $level === 1 || $others === [] ? $subject : Chance::of($seed, $level)->one($others);
+        $asked = $level === 1 || $others === [] ? $subject : Chance::seeded($seed, $level)->one($others);
 
         return $this->practice($seed, $level, $asked, $subject);
     }
@@ -283,7 +283,7 @@ final readonly class Substitution implements Method
             return (new FormulaPractice(
                 $this->formula->withUnits($typed),
                 $kept,
-            ))->item(Chance::of($seed, $level), $level, $asked, $result);
+            ))->item(Chance::seeded($seed, $level), $level, $asked, $result);
         } catch (MathsError $error) {
             throw InvalidQuantities::because($error->getMessage(), 'formula');
         }
@@ -314,7 +314,7 @@ final readonly class Substitution implements Method
     {
         $typed = array_values(array_map(static fn (Quantity $each): Unit => $each->unit, $known));
         $usual = array_values(array_map(static fn (array $each): Unit => $each[1], $formula->quantities));
-        $units = $wanted->isNone() ? LikeUnits::of($typed, $usual) : LikeUnits::of([], [$wanted, ...$usual, ...$typed]);
+        $units = $wanted->isNone() ? LikeUnits::choose($typed, $usual) : LikeUnits::choose([], [$wanted, ...$usual, ...$typed]);
         $asTyped = self::inOneUnit($units->convert($solved->evaluate(array_map($units->convert(...), $known))), Unit::none())->unit;
         $usualAnswer = $formula->quantities[$asked][1];
         $isMixed = str_contains($asTyped->symbol(), ' ') || substr_count($asTyped->symbol(), '/') > 1;
@@ -387,13 +387,13 @@ final readonly class Substitution implements Method
         if ($this->task !== '') {
             return $this->task;
         }
-        $told = array_map(
+        $known = array_map(
             fn (string $name): string => "{$this->called($name)} is {$this->known[$name]->written()}",
             array_map(strval(...), array_keys($this->known)),
         );
 
-        $last = array_pop($told);
-        $list = $told === [] ? $last : implode(', ', $told).' and '.$last;
+        $last = array_pop($known);
+        $list = $known === [] ? $last : implode(', ', $known).' and '.$last;
 
         // A letter keeps its size: “v is 3 m/s” is not about volts.
         $first = (string) array_key_first($this->known);
@@ -451,6 +451,6 @@ final readonly class Substitution implements Method
             }
         }
 
-        return SheetFormula::of($written, [], $known);
+        return SheetFormula::parse($written, [], $known);
     }
 }

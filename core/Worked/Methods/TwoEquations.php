@@ -74,6 +74,6 @@ final readonly class TwoEquations implements Method
     {
         $item = $this->figure->vary($seed, $level);
 
-        return Variation::of(['view' => 'substitution'] + $item->quantities, $item->prompt, $item->answer, $item->slips);
+        return Variation::ask(['view' => 'substitution'] + $item->quantities, $item->prompt, $item->answer, $item->slips);
     }
 }

@@ -104,8 +104,10 @@ final readonly class UnitChange implements Method
         $one = static fn (Unit $unit): string => Quantity::of(1, $unit)->typed();
         $isLarger = $factor->isGreaterThanOrEqualTo(1);
         [$to, $back] = [Quantity::of($factor, $this->to), Quantity::of($factor->reciprocal(), $this->amount->unit)];
-        $multiplies = self::isTold($to) ? ($isLarger || ! self::isTold($back)) : (! self::isTold($back) && $isLarger);
-        $sign = self::isTold($multiplies ? $to : $back) ? '=' : '≈';
+        $multiplies = self::isExactInFigures($to)
+            ? ($isLarger || ! self::isExactInFigures($back))
+            : (! self::isExactInFigures($back) && $isLarger);
+        $sign = self::isExactInFigures($multiplies ? $to : $back) ? '=' : '≈';
         $times = $multiplies ? $to : $back;
         $belonging = ($multiplies ? $one($this->amount->unit) : $one($this->to))." {$sign} {$times->typed()}";
 
@@ -124,7 +126,7 @@ final readonly class UnitChange implements Method
     /**
      * “2 h 15 min” in minutes: 2 × 60 + 15.
      *
-     * @return list<Line>|null null where the amount is told in one unit
+     * @return list<Line>|null null where the amount is written in one unit
      */
     private function parts(): ?array
     {
@@ -163,17 +165,17 @@ final readonly class UnitChange implements Method
     }
 
     /** Whether it is what its figures say, and not rounded or a fraction. */
-    private static function isTold(Quantity $number): bool
+    private static function isExactInFigures(Quantity $number): bool
     {
         return ! str_contains($number->typedNumber(), '/') && Quantity::read($number->typedNumber())->value->isEqualTo($number->value);
     }
 
-    /** An answer that does not end is told in three figures. */
+    /** An answer that does not end is written in three figures. */
     private function short(Quantity $answer): Quantity
     {
-        return self::isTold($answer) || str_contains($answer->typedNumber(), '/')
+        return self::isExactInFigures($answer) || str_contains($answer->typedNumber(), '/')
             ? $answer
-            : Quantity::of(SignificantFigures::decimal($answer->value, 3), $answer->unit)->told(null, false);
+            : Quantity::of(SignificantFigures::decimal($answer->value, 3), $answer->unit)->withFigures(null, false);
     }
 
     private function sign(Quantity $answer): string
@@ -184,7 +186,7 @@ final readonly class UnitChange implements Method
     /** Level 1 goes to a smaller unit, level 2 to a larger one, level 3 between squares, cubes, speeds and inches. */
     public function vary(int $seed, int $level): Variation
     {
-        $chance = Chance::of($seed, $level);
+        $chance = Chance::seeded($seed, $level);
         [$from, $to] = $chance->one(self::PRACTICE[$level]);
         // Numbers whose answer is short: drawn again until one is.
         do {
@@ -198,7 +200,7 @@ final readonly class UnitChange implements Method
         $in = static fn (BigRational $each): Quantity => Quantity::of($each, $answer->unit);
         $root = $factor->isGreaterThan(1) ? 100 : 10;
 
-        return Variation::of(
+        return Variation::ask(
             ['amount' => $amount->typedNumber()." {$from}", 'to' => $to],
             "Write {$amount->written()} in {$answer->unit->symbol()}.",
             $answer,

@@ -23,9 +23,10 @@ final readonly class Choice
         }
         $missing = array_values(array_diff($names, $known, [$asked]));
         if ($missing !== []) {
-            $told = implode(' and ', array_map(static fn (string $name): string => "{$name} ({$formula->quantities[$name][0]})", $missing));
+            $called = static fn (string $name): string => "{$name} ({$formula->quantities[$name][0]})";
+            $unknown = implode(' and ', array_map($called, $missing));
 
-            return new self($formula, false, "{$told} ".(count($missing) === 1 ? 'is' : 'are').' not known.');
+            return new self($formula, false, "{$unknown} ".(count($missing) === 1 ? 'is' : 'are').' not known.');
         }
         try {
             Rearrangement::solve($formula->left, $formula->right, $asked);

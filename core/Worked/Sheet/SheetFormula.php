@@ -28,7 +28,7 @@ final readonly class SheetFormula
      *
      * @throws MathsError
      */
-    public static function of(string $written, array $quantities, array $names = []): self
+    public static function parse(string $written, array $quantities, array $names = []): self
     {
         $written = SideBySide::apart(
             trim($written),
@@ -68,7 +68,7 @@ final readonly class SheetFormula
             $quantities[$quantity->text('name')] = [$quantity->text('meaning', ''), $quantity->text('unit', '')];
         }
 
-        return self::of($written, $quantities, $known);
+        return self::parse($written, $quantities, $known);
     }
 
     /** @return list<array{name: string, meaning: string, unit: string}> */

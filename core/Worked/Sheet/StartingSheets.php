@@ -96,7 +96,7 @@ final class StartingSheets
     {
         return array_map(
             static fn (array $set): array => array_map(
-                static fn (array $formula): SheetFormula => SheetFormula::of($formula[0], $formula[1]),
+                static fn (array $formula): SheetFormula => SheetFormula::parse($formula[0], $formula[1]),
                 $set,
             ),
             self::SETS,

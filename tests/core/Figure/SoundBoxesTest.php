@@ -35,9 +35,9 @@ final class SoundBoxesTest extends TestCase
             'bridge' => ['b · r · i · dge', '4', '1'],
             'wrist' => ['wr · i · s · t', '4', '1'],
         ];
-        foreach ($expected as $word => [$split, $sounds, $beats]) {
+        foreach ($expected as $word => [$split, $sounds, $syllables]) {
             $facts = self::facts(self::of($word));
-            self::assertSame([$split, $sounds, $beats], [$facts['split'], $facts['sounds'], $facts['beats']]);
+            self::assertSame([$split, $sounds, $syllables], [$facts['split'], $facts['sounds'], $facts['beats']]);
         }
     }
 

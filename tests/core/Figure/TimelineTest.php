@@ -46,13 +46,13 @@ final class TimelineTest extends TestCase
     public function test_years_fall_to_scale(): void
     {
         $timeline = self::of("1000: A\n1100: B\n1200: C");
-        $at = static fn (int $year): float => (new Spacing($timeline))->at(Year::of($year, false));
+        $at = static fn (int $year): float => (new Spacing($timeline))->at(Year::numbered($year, false));
         self::assertEqualsWithDelta(1 / 2, $at(1100), 1e-9);
         $broken = new Spacing(self::of("100: A\n110: B\n1300: C\n1310: D"));
         self::assertSame(1, $broken->breakAfter());
         self::assertEqualsWithDelta(
-            $broken->at(Year::of(110, false)) - $broken->at(Year::of(100, false)),
-            $broken->at(Year::of(1310, false)) - $broken->at(Year::of(1300, false)),
+            $broken->at(Year::numbered(110, false)) - $broken->at(Year::numbered(100, false)),
+            $broken->at(Year::numbered(1310, false)) - $broken->at(Year::numbered(1300, false)),
             1e-9,
             'one scale on both sides of the break',
         );

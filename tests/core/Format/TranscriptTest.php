@@ -34,7 +34,7 @@ final class TranscriptTest extends TestCase
         $events = [$stroke(2000), $stroke(2500), ['kind' => 'step', 'at' => 5000, 'step' => 'step-2']];
         $frozen = (new LessonFreezer(Slides::painter()))->freeze(
             $lesson,
-            Timeline::of($lesson, ['slide-1' => Take::of('take', 'slide-1', 480_000, $events, [])]),
+            Timeline::build($lesson, ['slide-1' => Take::recorded('take', 'slide-1', 480_000, $events, [])]),
         );
         self::assertSame(<<<'TEXT'
             A lesson

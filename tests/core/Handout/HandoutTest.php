@@ -123,7 +123,7 @@ final class HandoutTest extends TestCase
     /** @param  list<array<string, mixed>>  $sets */
     private static function handout(array $sets): Handout
     {
-        return Handout::of(Lesson::from(['handout' => $sets] + Slides::document([])), Slides::typefaces(), Slides::formulas());
+        return Handout::prepare(Lesson::from(['handout' => $sets] + Slides::document([])), Slides::typefaces(), Slides::formulas());
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Language;
 
-use Daybright\Language\Beats;
 use Daybright\Language\Dictionary;
 use Daybright\Language\ReadingLevel;
 use Daybright\Language\Rhyme;
+use Daybright\Language\Syllables;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,12 +28,12 @@ final class LanguageTest extends TestCase
     }
 
     #[DataProvider('entries')]
-    public function test_sounds_and_beats_are_those_of_the_dictionary(string $word, string $sounds, int $beats): void
+    public function test_sounds_and_beats_are_those_of_the_dictionary(string $word, string $sounds, int $syllables): void
     {
         $pronunciation = Dictionary::shipped()->pronunciation($word);
         self::assertNotNull($pronunciation);
         self::assertSame($sounds, implode(' ', array_map(static fn ($sound): string => $sound->name, $pronunciation->sounds)));
-        self::assertSame($beats, $pronunciation->beats());
+        self::assertSame($syllables, $pronunciation->syllables());
     }
 
     public function test_every_word_is_found_by_halving_and_no_other(): void
@@ -48,7 +48,7 @@ final class LanguageTest extends TestCase
         }
         self::assertNull((new Dictionary(''))->pronunciation('a'));
         self::assertFalse(Dictionary::shipped()->hasWord('june'), 'a name');
-        self::assertSame(1, Dictionary::shipped()->pronunciation('June')?->beats());
+        self::assertSame(1, Dictionary::shipped()->pronunciation('June')?->syllables());
     }
 
     public function test_beats_by_rule_are_nearly_always_those_of_the_dictionary(): void
@@ -59,7 +59,7 @@ final class LanguageTest extends TestCase
             [$word, $sounds] = array_pad(explode(' ', $line), 2, '');
             if ($number % 25 === 0 && $sounds !== '' && ctype_alpha($sounds[0])) {
                 $tried++;
-                $right += Beats::byRule($word) === Dictionary::shipped()->pronunciation($word)?->beats() ? 1 : 0;
+                $right += Syllables::byRule($word) === Dictionary::shipped()->pronunciation($word)?->syllables() ? 1 : 0;
             }
         }
         self::assertGreaterThan(1000, $tried);
@@ -71,20 +71,20 @@ final class LanguageTest extends TestCase
         $counted = [];
         $expected = require __DIR__.'/school-words.php';
         foreach (array_keys($expected) as $word) {
-            $counted[$word] = Beats::of($word);
+            $counted[$word] = Syllables::count($word);
         }
         self::assertSame($expected, $counted);
         // Words in no dictionary, split by hand as the groups of their vowels.
-        self::assertSame([1, 2, 4, 2], array_map(Beats::of(...), ['vlog', 'Zorblat', 'Borogany', 'rebloome']));
+        self::assertSame([1, 2, 4, 2], array_map(Syllables::count(...), ['vlog', 'Zorblat', 'Borogany', 'rebloome']));
     }
 
     public function test_quotation_marks_are_no_beats(): void
     {
         // Lines of Edward Lear and Lewis Carroll, from memory; beats counted by ear.
-        self::assertSame(3, Beats::inLine("'Who are you?'"));
-        self::assertSame(8, Beats::inLine('There was an Old Man with a beard'));
-        self::assertSame(7, Beats::inLine('‘You are old, Father William,’'));
-        self::assertSame(0, Beats::inLine('– 3 + 4 –'));
+        self::assertSame(3, Syllables::countInLine("'Who are you?'"));
+        self::assertSame(8, Syllables::countInLine('There was an Old Man with a beard'));
+        self::assertSame(7, Syllables::countInLine('‘You are old, Father William,’'));
+        self::assertSame(0, Syllables::countInLine('– 3 + 4 –'));
     }
 
     public function test_a_weak_vowel_has_its_own_letter(): void
@@ -126,11 +126,11 @@ final class LanguageTest extends TestCase
         self::assertEqualsWithDelta(0.39 * 20 + 11.8 * 1.4 - 15.59, $level->grade(), 1e-9);
         // “The cat sat on the mat.” has a reading ease of 116 and a grade of −1.45 (the example that reference works give for these
         // formulas; from memory).
-        $cat = ReadingLevel::of('The cat sat on the mat.');
+        $cat = ReadingLevel::measure('The cat sat on the mat.');
         self::assertNotNull($cat);
         self::assertEqualsWithDelta(116.145, $cat->ease(), 0.001);
         self::assertEqualsWithDelta(-1.45, $cat->grade(), 0.001);
-        self::assertNull(ReadingLevel::of(' 12 – 14 '));
+        self::assertNull(ReadingLevel::measure(' 12 – 14 '));
     }
 
     public function test_endings_rhyme_by_sound_and_not_by_letters(): void

@@ -92,7 +92,7 @@ final class AlgebraTest extends TestCase
             self::assertSame('2', (string) $equation->yAt(BigRational::of(3)));
         }
         self::assertNull(LinearEquation::read('x = 4')->yAt(BigRational::of(4)));
-        self::assertSame('−x + (1/3)y = 3', LinearEquation::of(-1, BigRational::nd(1, 3), 3)->written());
+        self::assertSame('−x + (1/3)y = 3', LinearEquation::withCoefficients(-1, BigRational::nd(1, 3), 3)->written());
         self::assertSame('0', LinearEquation::sum([]));
         $this->expectException(MathsError::class);
         LinearEquation::read('x² + y = 3');
@@ -100,13 +100,13 @@ final class AlgebraTest extends TestCase
 
     public function test_decimals_by_long_division(): void
     {
-        $written = static fn (int $top, int $bottom): string => DecimalExpansion::of(BigRational::nd($top, $bottom))->written();
+        $written = static fn (int $top, int $bottom): string => DecimalExpansion::expand(BigRational::nd($top, $bottom))->written();
         self::assertSame(
             ['0.375', '2', '0.333…', '0.1666…', '0.142857…', '1.0909…', '0.05'],
             [$written(3, 8), $written(6, 3), $written(1, 3), $written(1, 6), $written(1, 7), $written(12, 11), $written(1, 20)],
         );
-        self::assertTrue(DecimalExpansion::of(BigRational::nd(7, 40))->ends());
-        self::assertSame('09', DecimalExpansion::of(BigRational::nd(1, 11))->recurring);
+        self::assertTrue(DecimalExpansion::expand(BigRational::nd(7, 40))->ends());
+        self::assertSame('09', DecimalExpansion::expand(BigRational::nd(1, 11))->recurring);
     }
 
     public function test_samples_of_even_and_odd_size(): void

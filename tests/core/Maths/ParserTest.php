@@ -83,12 +83,12 @@ final class ParserTest extends TestCase
 
     public function test_formulas_are_set_as_typed_or_as_tex_or_as_words(): void
     {
-        self::assertSame('v = u + a\\,t', Formula::of('v = u + a t')->tex);
-        self::assertSame('\\frac{3}{4} + \\frac{1}{2}', Formula::of('3/4 + 1/2')->tex);
-        self::assertSame('\\frac{a}{b + c}', Formula::of('a/(b + c)')->tex);
-        self::assertSame('\\sin x', Formula::of('\\sin x')->tex);
-        self::assertSame('\\text{just words, really}', Formula::of('just words, really')->tex);
-        self::assertSame('5\\,\\mathrm{cm} \\times 4\\,\\mathrm{cm} = 20\\,\\mathrm{cm}^{2}', Formula::of('5 cm × 4 cm = 20 cm²')->tex);
+        self::assertSame('v = u + a\\,t', Formula::parse('v = u + a t')->tex);
+        self::assertSame('\\frac{3}{4} + \\frac{1}{2}', Formula::parse('3/4 + 1/2')->tex);
+        self::assertSame('\\frac{a}{b + c}', Formula::parse('a/(b + c)')->tex);
+        self::assertSame('\\sin x', Formula::parse('\\sin x')->tex);
+        self::assertSame('\\text{just words, really}', Formula::parse('just words, really')->tex);
+        self::assertSame('5\\,\\mathrm{cm} \\times 4\\,\\mathrm{cm} = 20\\,\\mathrm{cm}^{2}', Formula::parse('5 cm × 4 cm = 20 cm²')->tex);
     }
 
     public function test_exact_arithmetic_holds_for_many_random_fractions(): void

@@ -167,10 +167,10 @@ final class QuestionTest extends TestCase
     public function test_time_to_think_follows_from_the_marks_unless_the_teacher_says(): void
     {
         // A minute a mark and two to think: common practice.
-        self::assertSame(180, ThinkingTime::of(null, 1));
-        self::assertSame(420, ThinkingTime::of(null, 5));
-        self::assertSame(20, ThinkingTime::of(20, 5));
-        self::assertSame(3, ThinkingTime::of(1, 1));
+        self::assertSame(180, ThinkingTime::seconds(null, 1));
+        self::assertSame(420, ThinkingTime::seconds(null, 5));
+        self::assertSame(20, ThinkingTime::seconds(20, 5));
+        self::assertSame(3, ThinkingTime::seconds(1, 1));
     }
 
     /** @param  array<string, mixed>  $content */

@@ -193,7 +193,7 @@ final class ReadyCheckTest extends TestCase
     {
         $lesson = Lesson::from(self::withSideSlides('gone', 'far'));
         $slide = $lesson->slides()[0];
-        $report = SlideReport::of(SlideInspection::of($lesson, $slide, Slides::painter()->paint($lesson, $slide)));
+        $report = SlideReport::summarise(SlideInspection::inspect($lesson, $slide, Slides::painter()->paint($lesson, $slide)));
         self::assertNotSame([], $report->links);
         $kept = json_decode((string) json_encode($report->toArray()), true);
         self::assertEquals($report, SlideReport::read(new Fields($kept)));
@@ -243,8 +243,8 @@ final class ReadyCheckTest extends TestCase
     {
         $lesson = Slides::lesson([], ['One.', 'Two.']);
         $told = static fn (array ...$events): array => array_filter(
-            (new ReadyCheck(Slides::painter()))->of($lesson, ['slide-1' => Take::of('take', 'slide-1', 48000, $events, [])]),
-            static fn (Finding $finding): bool => $finding->rule === 'take-tells-missing-step',
+            (new ReadyCheck(Slides::painter()))->of($lesson, ['slide-1' => Take::recorded('take', 'slide-1', 48000, $events, [])]),
+            static fn (Finding $finding): bool => $finding->rule === 'take-shows-missing-step',
         );
         self::assertSame([], $told(['kind' => 'step', 'at' => 10, 'step' => 'step-2']));
         self::assertCount(1, $told(['kind' => 'step', 'at' => 10, 'step' => 'step-9']));

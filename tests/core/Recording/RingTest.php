@@ -23,7 +23,10 @@ final class RingTest extends TestCase
             ['kind' => 'ring', 'at' => 1500, 'x' => 500, 'y' => 300],
             ['kind' => 'ring', 'at' => 2000, 'x' => null, 'y' => null],
         ];
-        $tracks = TimelineTracks::of($lesson, Timeline::of($lesson, ['slide-1' => Take::of('take', 'slide-1', 144_000, $events, [])]));
+        $tracks = TimelineTracks::build(
+            $lesson,
+            Timeline::build($lesson, ['slide-1' => Take::recorded('take', 'slide-1', 144_000, $events, [])]),
+        );
         self::assertSame(
             [
                 ['from' => 1000.0, 'to' => 1500.0, 'x' => 400.0, 'y' => 300.0],

@@ -35,7 +35,7 @@ final class SilenceTest extends TestCase
         for ($sample = 0; $sample < Waveform::RATE; $sample++) {
             $sound .= pack('v', $sample % 2 === 0 ? 16384 : 65536 - 16384);
         }
-        $waveform = Waveform::of($sound);
+        $waveform = Waveform::measure($sound);
         self::assertCount(20, $waveform->peaks);
         self::assertSame(50, $waveform->peaks[5]);
         self::assertEqualsWithDelta(0.5, $waveform->loudness[5], 0.0001);
@@ -46,8 +46,8 @@ final class SilenceTest extends TestCase
         $lesson = Slides::lesson([], ['one two three', 'four']);
         // A second of voice, a second of quiet, a second of voice; the second step begins at 2 s.
         $peaks = [...array_fill(0, 20, 60), ...array_fill(0, 20, 0), ...array_fill(0, 20, 60)];
-        $take = Take::of('t', 'slide-1', 3 * Clock::RATE, [['kind' => 'step', 'at' => 2000, 'step' => 'step-2']], []);
-        $words = WordAlignment::of($lesson->slides()[0], $take, $peaks);
+        $take = Take::recorded('t', 'slide-1', 3 * Clock::RATE, [['kind' => 'step', 'at' => 2000, 'step' => 'step-2']], []);
+        $words = WordAlignment::align($lesson->slides()[0], $take, $peaks);
         self::assertSame(['one', 'two', 'three', '', 'four'], array_map(static fn ($word): string => $word->text, $words));
         self::assertSame([48000, 96000], [$words[3]->from, $words[3]->to]);
         self::assertTrue($words[3]->isSilence);

@@ -15,7 +15,7 @@ final class TakeTest extends TestCase
 {
     public function test_events_are_put_in_the_order_of_time(): void
     {
-        $take = Take::of(
+        $take = Take::recorded(
             't',
             's',
             48000,
@@ -35,12 +35,12 @@ final class TakeTest extends TestCase
     {
         $this->expectException(InvalidRecording::class);
         $this->expectExceptionMessage('“explode”');
-        Take::of('t', 's', 48000, [['kind' => 'explode', 'at' => 1]], []);
+        Take::recorded('t', 's', 48000, [['kind' => 'explode', 'at' => 1]], []);
     }
 
     public function test_pauses_pair_up_and_an_open_one_lasts_to_the_end(): void
     {
-        $take = Take::of('t', 's', 10 * Clock::RATE, [
+        $take = Take::recorded('t', 's', 10 * Clock::RATE, [
             ['kind' => 'resume', 'at' => 500],
             ['kind' => 'pause', 'at' => 1000],
             ['kind' => 'pause', 'at' => 1500],
@@ -53,17 +53,17 @@ final class TakeTest extends TestCase
 
     public function test_a_pause_that_reaches_past_the_sound_ends_with_it(): void
     {
-        $take = Take::of('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 500], ['kind' => 'resume', 'at' => 5000]], []);
+        $take = Take::recorded('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 500], ['kind' => 'resume', 'at' => 5000]], []);
         self::assertEquals([new SampleRange(24_000, 48_000)], $take->leftOut());
-        $late = Take::of('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 2000]], []);
+        $late = Take::recorded('t', 's', Clock::RATE, [['kind' => 'pause', 'at' => 2000]], []);
         self::assertSame([], $late->leftOut());
         self::assertSame(1.0, $late->secondsKept());
     }
 
     public function test_a_take_of_which_nothing_is_left_is_heard_for_no_time(): void
     {
-        self::assertSame(0.0, Take::of('t', 's', 1000, [], [new SampleRange(0, 1000)])->secondsKept());
-        self::assertSame(0.0, Take::of('t', 's', 0, [], [])->secondsKept());
+        self::assertSame(0.0, Take::recorded('t', 's', 1000, [], [new SampleRange(0, 1000)])->secondsKept());
+        self::assertSame(0.0, Take::recorded('t', 's', 0, [], [])->secondsKept());
     }
 
     public function test_a_cut_must_have_a_length(): void

@@ -29,7 +29,7 @@ final class TimelineTest extends TestCase
             foreach ($lesson->mainSlides() as $slide) {
                 $length = mt_rand(1000, 3_000_000);
                 [$cuts, $kept] = self::randomCuts($length);
-                $takes[$slide->id] = Take::of(
+                $takes[$slide->id] = Take::recorded(
                     'take-'.$slide->id,
                     $slide->id,
                     $length,
@@ -38,7 +38,7 @@ final class TimelineTest extends TestCase
                 );
                 $expected += $kept + $seconds * Clock::RATE;
             }
-            $timeline = Timeline::of($lesson, $takes);
+            $timeline = Timeline::build($lesson, $takes);
             self::assertSame($expected, $timeline->length());
             self::assertSame(
                 $timeline->narration(),
@@ -54,7 +54,7 @@ final class TimelineTest extends TestCase
 
     public function test_moments_keep_their_order_and_those_inside_a_cut_fall_on_the_join(): void
     {
-        $kept = KeptRanges::of(1000, [new SampleRange(200, 300), new SampleRange(250, 400), new SampleRange(900, 1000)]);
+        $kept = KeptRanges::afterCuts(1000, [new SampleRange(200, 300), new SampleRange(250, 400), new SampleRange(900, 1000)]);
         self::assertSame(700, $kept->length());
         self::assertSame([0, 199, 200, 200, 200, 201, 700], array_map($kept->place(...), [0, 199, 200, 300, 400, 401, 999]));
         for ($sample = 1; $sample < 1000; $sample++) {
@@ -65,14 +65,14 @@ final class TimelineTest extends TestCase
     public function test_a_take_cannot_be_cut_away_whole(): void
     {
         $this->expectException(InvalidRecording::class);
-        KeptRanges::of(1000, [new SampleRange(0, 600), new SampleRange(500, 1000)]);
+        KeptRanges::afterCuts(1000, [new SampleRange(0, 600), new SampleRange(500, 1000)]);
     }
 
     public function test_a_pause_of_the_teacher_is_left_out(): void
     {
-        $take = Take::of('t', 'slide-1', 480_000, [['kind' => 'pause', 'at' => 2000], ['kind' => 'resume', 'at' => 5000]], []);
+        $take = Take::recorded('t', 'slide-1', 480_000, [['kind' => 'pause', 'at' => 2000], ['kind' => 'resume', 'at' => 5000]], []);
         self::assertSame(480_000 - 144_000, $take->kept()->length());
-        $open = Take::of('t', 'slide-1', 480_000, [['kind' => 'pause', 'at' => 8000]], []);
+        $open = Take::recorded('t', 'slide-1', 480_000, [['kind' => 'pause', 'at' => 8000]], []);
         self::assertSame(384_000, $open->kept()->length());
     }
 
@@ -85,9 +85,9 @@ final class TimelineTest extends TestCase
             ['kind' => 'return', 'at' => 1500],
             ['kind' => 'step', 'at' => 4000, 'step' => $steps[1]->id],
         ];
-        $timeline = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, $events, [new SampleRange(0, 48_000)])]);
+        $timeline = Timeline::build($lesson, ['slide-1' => Take::recorded('t', 'slide-1', 480_000, $events, [new SampleRange(0, 48_000)])]);
         self::assertSame(3 * 48_000, $timeline->pauses()[0]->at);
-        $never = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, [], [])]);
+        $never = Timeline::build($lesson, ['slide-1' => Take::recorded('t', 'slide-1', 480_000, [], [])]);
         self::assertSame(480_000, $never->pauses()[0]->at);
     }
 
@@ -102,8 +102,11 @@ final class TimelineTest extends TestCase
             ['kind' => 'wipe', 'at' => 5000],
             ['kind' => 'step', 'at' => 6000, 'step' => 'a-step-that-was-deleted'],
         ];
-        $timeline = Timeline::of($lesson, ['slide-1' => Take::of('t', 'slide-1', 480_000, $events, [new SampleRange(48_000, 72_000)])]);
-        $tracks = TimelineTracks::of($lesson, $timeline);
+        $timeline = Timeline::build(
+            $lesson,
+            ['slide-1' => Take::recorded('t', 'slide-1', 480_000, $events, [new SampleRange(48_000, 72_000)])],
+        );
+        $tracks = TimelineTracks::build($lesson, $timeline);
         self::assertSame(
             [[0.0, 'slide-1', 0], [1500.0, 'slide-1', 1], [2500.0, 'slide-2', 1], [3500.0, 'slide-1', 1]],
             array_map(static fn (ShownSlide $each): array => [$each->from, $each->slide, $each->step], $tracks->shown()),
@@ -116,11 +119,11 @@ final class TimelineTest extends TestCase
     public function test_captions_follow_the_steps_in_at_most_two_rows_of_42(): void
     {
         $lesson = self::lesson(1, 10);
-        $timeline = Timeline::of(
+        $timeline = Timeline::build(
             $lesson,
-            ['slide-1' => Take::of('t', 'slide-1', 960_000, [['kind' => 'step', 'at' => 12_000, 'step' => 'slide-1-step-2']], [])],
+            ['slide-1' => Take::recorded('t', 'slide-1', 960_000, [['kind' => 'step', 'at' => 12_000, 'step' => 'slide-1-step-2']], [])],
         );
-        $cues = Captions::of($timeline);
+        $cues = Captions::write($timeline);
         self::assertEqualsWithDelta(0, $cues[0]->from, 0.01);
         self::assertEqualsWithDelta(20_000, $cues[count($cues) - 1]->to, 0.01);
         $before = 0.0;

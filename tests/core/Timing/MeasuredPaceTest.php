@@ -19,21 +19,21 @@ final class MeasuredPaceTest extends TestCase
         $lesson = self::lesson(50, 30, 20);
         // Steps 1 and 2 are told: 80 words in 40 s less 8 s that are cut out.
         $take = self::take(40, [['kind' => 'step', 'at' => 1000, 'step' => 'step-2']], [new SampleRange(0, 8 * 48000)]);
-        self::assertSame(150, MeasuredPace::of($lesson, ['slide-1' => $take]));
+        self::assertSame(150, MeasuredPace::measure($lesson, ['slide-1' => $take]));
     }
 
     public function test_too_little_or_nothing_heard_gives_no_pace(): void
     {
-        self::assertNull(MeasuredPace::of(self::lesson(59), ['slide-1' => self::take(20)]));
-        self::assertNull(MeasuredPace::of(self::lesson(200), []));
-        self::assertNull(MeasuredPace::of(self::lesson(200), ['slide-1' => self::take(20, [], [new SampleRange(0, 20 * 48000)])]));
-        self::assertNull(MeasuredPace::of(self::lesson(200), ['slide-1' => self::take(0)]));
+        self::assertNull(MeasuredPace::measure(self::lesson(59), ['slide-1' => self::take(20)]));
+        self::assertNull(MeasuredPace::measure(self::lesson(200), []));
+        self::assertNull(MeasuredPace::measure(self::lesson(200), ['slide-1' => self::take(20, [], [new SampleRange(0, 20 * 48000)])]));
+        self::assertNull(MeasuredPace::measure(self::lesson(200), ['slide-1' => self::take(0)]));
     }
 
     public function test_a_script_takes_the_time_that_was_measured_once_its_pace_is_used(): void
     {
         $lesson = self::lesson(100);
-        $pace = MeasuredPace::of($lesson, ['slide-1' => self::take(50)]);
+        $pace = MeasuredPace::measure($lesson, ['slide-1' => self::take(50)]);
         self::assertSame(120, $pace);
         self::assertEqualsWithDelta(50, (new LessonTiming($lesson))->total(), 0.01);
     }
@@ -49,6 +49,6 @@ final class MeasuredPaceTest extends TestCase
      */
     private static function take(int $seconds, array $events = [], array $cuts = []): Take
     {
-        return Take::of('take', 'slide-1', $seconds * 48000, $events, $cuts);
+        return Take::recorded('take', 'slide-1', $seconds * 48000, $events, $cuts);
     }
 }

@@ -32,7 +32,7 @@ export function questionOf(item: PracticeItem, asChoice: boolean): ContentOf<'qu
     { id: newId('choice'), text: item.answer, right: true },
     ...item.slips.slice(0, 4).map((slip) => ({ id: newId('choice'), text: slip.answer, right: false, slip: slip.why })),
   ];
-  // Numbers are easier to compare in order of size, and the order tells nothing.
+  // Numbers are easier to compare in order of size, and the order gives nothing away.
   choices.sort((one, other) => one.text.localeCompare(other.text, 'en', { numeric: true }));
   return { type: 'choice', prompt: item.prompt, marks: 1, stops: true, choices };
 }

@@ -4,7 +4,7 @@ import type { TakeEvent } from '../../events.types';
 import { ask } from '../../request';
 import { useDesk } from './desk';
 
-/** A take as the server tells it; lengths and cuts in samples, 48 000 a second. */
+/** A take as the server gives it; lengths and cuts in samples, 48 000 a second. */
 export interface Take {
   id: string;
   slide: string;
@@ -39,11 +39,11 @@ export function useTakes() {
     staleTime: 0,
     refetchInterval: (query) => (query.state.data?.some((take) => take.state === 'preparing') ? LOOK : false),
   });
-  const heard = (takes.data ?? []).map((take) => take.edition + take.chosen).join();
+  const editions = (takes.data ?? []).map((take) => take.edition + take.chosen).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the strip shows what is heard, and changes when that does
   useEffect(() => {
     if (takes.data) void desk.refresh();
-  }, [heard]);
+  }, [editions]);
   const lookAgain = async () => {
     // An answer that is on its way may be older than what was just done.
     await queries.cancelQueries({ queryKey });

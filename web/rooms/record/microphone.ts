@@ -91,7 +91,7 @@ export interface Level {
 
 const QUIET_PEAK = 0.0008;
 
-/** Listens to a stream and tells how loud it is. */
+/** Listens to a stream and measures how loud it is. */
 export function useLevel(stream: MediaStream | null): Level {
   const [level, setLevel] = useState<Level>({ peak: 0, isClipping: false, silent: 0 });
   const clippedAt = useRef(0);
@@ -102,7 +102,7 @@ export function useLevel(stream: MediaStream | null): Level {
     analyser.fftSize = 2048;
     context.createMediaStreamSource(stream).connect(analyser);
     const samples = new Float32Array(analyser.fftSize);
-    let heardAt = performance.now();
+    let soundAt = performance.now();
     const timer = setInterval(() => {
       if (context.state === 'suspended') {
         void context.resume();
@@ -111,12 +111,12 @@ export function useLevel(stream: MediaStream | null): Level {
       analyser.getFloatTimeDomainData(samples);
       const peak = samples.reduce((most, each) => Math.max(most, Math.abs(each)), 0);
       const now = performance.now();
-      if (peak > QUIET_PEAK) heardAt = now;
+      if (peak > QUIET_PEAK) soundAt = now;
       if (peak >= 0.99) clippedAt.current = now;
       setLevel({
         peak,
         isClipping: now - clippedAt.current < 1500 && clippedAt.current > 0,
-        silent: (now - heardAt) / 1000,
+        silent: (now - soundAt) / 1000,
       });
     }, 60);
     return () => {

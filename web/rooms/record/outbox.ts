@@ -96,11 +96,11 @@ export class Outbox {
     try {
       while (this.hasMore) {
         this.hasMore = false;
-        while (await this.sendNext()) await this.tell(null);
-        await this.tell(this.refusal);
+        while (await this.sendNext()) await this.report(null);
+        await this.report(this.refusal);
       }
     } catch (error) {
-      await this.tell(this.obstacle(error));
+      await this.report(this.obstacle(error));
       setTimeout(() => void this.work(), AGAIN);
     } finally {
       this.isSending = false;
@@ -186,7 +186,7 @@ export class Outbox {
     for (const listener of this.finished) listener(take.id);
   }
 
-  private async tell(trouble: string | null): Promise<void> {
+  private async report(trouble: string | null): Promise<void> {
     const pieces = (await this.rows.keys('pieces')).length;
     for (const listener of this.listeners) listener({ pieces, trouble });
   }

@@ -76,7 +76,7 @@ final readonly class Highlight implements QuestionKind
         $isTooMuch = $beyond > max(3, count($wanted));
         $sentence = count($found).' of '.count($this->evidence).' pieces of evidence are marked'.($isTooMuch ? ', with many other words. Mark only what shows it.' : '. Look for the others.');
 
-        return Share::of(count($found) - ($isTooMuch ? 1 : 0), count($this->evidence), $marks, $sentence);
+        return Share::award(count($found) - ($isTooMuch ? 1 : 0), count($this->evidence), $marks, $sentence);
     }
 
     public function readable(string $given): string
@@ -88,12 +88,12 @@ final readonly class Highlight implements QuestionKind
         }
         sort($chosen);
         $words = $this->words();
-        $told = '';
+        $excerpt = '';
         foreach ($chosen as $number => $word) {
-            $told .= ($number === 0 ? '' : ($word === $chosen[$number - 1] + 1 ? ' ' : ' … ')).($words[$word] ?? '');
+            $excerpt .= ($number === 0 ? '' : ($word === $chosen[$number - 1] + 1 ? ' ' : ' … ')).($words[$word] ?? '');
         }
 
-        return $told;
+        return $excerpt;
     }
 
     public function unfinished(): ?string

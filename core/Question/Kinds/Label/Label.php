@@ -36,7 +36,7 @@ final readonly class Label implements QuestionKind, ShowsPictures
 
     public function answer(): string
     {
-        return self::told(array_map(static fn (Point $point): string => $point->name, $this->points));
+        return self::listed(array_map(static fn (Point $point): string => $point->name, $this->points));
     }
 
     public function asked(): array
@@ -76,7 +76,7 @@ final readonly class Label implements QuestionKind, ShowsPictures
         }
         $right = count($this->points) - count($wrong);
 
-        return Share::of(
+        return Share::award(
             $right,
             count($this->points),
             $marks,
@@ -92,7 +92,7 @@ final readonly class Label implements QuestionKind, ShowsPictures
             return $given;
         }
 
-        return self::told(array_map(static fn (Point $point): string => $names[$point->id] ?? '–', $this->points));
+        return self::listed(array_map(static fn (Point $point): string => $names[$point->id] ?? '–', $this->points));
     }
 
     public function unfinished(): ?string
@@ -123,7 +123,7 @@ final readonly class Label implements QuestionKind, ShowsPictures
     }
 
     /** @param  list<string>  $names */
-    private static function told(array $names): string
+    private static function listed(array $names): string
     {
         return implode(
             ', ',

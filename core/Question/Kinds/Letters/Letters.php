@@ -60,7 +60,7 @@ final readonly class Letters implements QuestionKind
         [$chosen, $expected] = [self::pattern($chosen), self::pattern($expected)];
         $right = count(array_filter(array_keys($expected), static fn (int $number): bool => $chosen[$number] === $expected[$number]));
 
-        return Share::of(
+        return Share::award(
             $right,
             count($this->lines),
             $marks,

@@ -22,7 +22,7 @@ final readonly class AskedForm
     {
     }
 
-    public static function of(string $prompt, Quantity $expected): self
+    public static function askedBy(string $prompt, Quantity $expected): self
     {
         return new self($prompt, $expected);
     }

@@ -84,7 +84,7 @@ final readonly class NumberWithUnit implements QuestionKind
         } catch (MathsError) {
             throw InvalidAnswer::notANumber();
         }
-        $asked = AskedForm::of($this->prompt, $expected);
+        $asked = AskedForm::askedBy($this->prompt, $expected);
         if ($answer->unit->isNone() && $asked->namesUnit()) {
             $answer = new Quantity($answer->value, $expected->unit, $answer->exact);
         }

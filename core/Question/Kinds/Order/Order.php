@@ -60,7 +60,7 @@ final readonly class Order implements QuestionKind
         }
         $all = max(1, count($right) - 1);
 
-        return Share::of(
+        return Share::award(
             $order === $right ? $all : min($pairs, $all - 1),
             $all,
             $marks,
@@ -98,7 +98,7 @@ final readonly class Order implements QuestionKind
      */
     private function mixed(): array
     {
-        $mixed = Shuffled::of($this->items, static fn (Item $item): string => $item->text.$item->id);
+        $mixed = Shuffled::shuffle($this->items, static fn (Item $item): string => $item->text.$item->id);
 
         return $mixed === $this->items ? array_reverse($mixed) : $mixed;
     }

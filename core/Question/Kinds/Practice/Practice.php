@@ -97,7 +97,7 @@ final class Practice implements QuestionKind
         }
         $right = count($items) - count($wrong);
 
-        return Share::of(
+        return Share::award(
             $right,
             count($items),
             $marks,

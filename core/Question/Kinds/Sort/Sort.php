@@ -73,7 +73,7 @@ final readonly class Sort implements QuestionKind, ShowsPictures
         }
         $right = count($this->things) - count($wrong);
 
-        return Share::of(
+        return Share::award(
             $right,
             count($this->things),
             $marks,
@@ -117,21 +117,21 @@ final readonly class Sort implements QuestionKind, ShowsPictures
     /** @return list<Thing> */
     private function shuffled(): array
     {
-        return Shuffled::of($this->things, static fn (Thing $thing): string => $thing->text.$thing->id);
+        return Shuffled::shuffle($this->things, static fn (Thing $thing): string => $thing->text.$thing->id);
     }
 
     /** @param  array<string, string>  $places item => group */
     private function sorted(array $places): string
     {
-        $told = [];
+        $lines = [];
         foreach ($this->groups as $group) {
             $inside = array_filter($this->things, static fn (Thing $item): bool => ($places[$item->id] ?? '') === $group->id);
-            $told[] = $group->name.': '.($inside === [] ? '–' : implode(
+            $lines[] = $group->name.': '.($inside === [] ? '–' : implode(
                 ', ',
                 array_map(static fn (Thing $thing): string => $thing->text, $inside),
             ));
         }
 
-        return implode('; ', $told);
+        return implode('; ', $lines);
     }
 }

@@ -38,7 +38,7 @@ final class Steps implements ShowsSlides
             $starts[] = [$event->at, $slide->stepNumber($event->data->text('step'))];
         }
 
-        return Run::of(
+        return Run::intervals(
             $starts,
             $events->ends,
             static fn (float $from, float $to, int $step): Interval => new ShownSlide($from, $to, $slide->id, $step),

@@ -37,7 +37,7 @@ final class Visits implements ShowsSlides
             }
         }
 
-        return Run::of($starts, $events->ends, self::visit(...));
+        return Run::intervals($starts, $events->ends, self::visit(...));
     }
 
     /** @param  array{string, int}  $shown */

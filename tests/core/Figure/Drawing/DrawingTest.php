@@ -132,7 +132,7 @@ final class DrawingTest extends TestCase
         self::assertGreaterThanOrEqual(28, $size);
         self::assertLessThan(44, $size);
         foreach ($cards as [$text, $box]) {
-            $shapes = Card::of($text, $box, self::setting(), false, '#FFFFFF', $size);
+            $shapes = Card::layOut($text, $box, self::setting(), false, '#FFFFFF', $size);
             foreach (array_slice($shapes, 1) as $shape) {
                 self::assertTrue($box->holds($shape->box, 1), $text);
             }
@@ -157,7 +157,7 @@ final class DrawingTest extends TestCase
             $series,
         );
         self::assertCount(3, array_unique($marks));
-        $hatched = Hatching::of(new Box(0, 0, 100, 60), self::setting());
+        $hatched = Hatching::lines(new Box(0, 0, 100, 60), self::setting());
         self::assertGreaterThan(3, count(array_filter($hatched, static fn (Shape $shape): bool => $shape->element === 'polyline')));
         foreach ($hatched as $shape) {
             self::assertTrue((new Box(0, 0, 100, 60))->holds($shape->box, 0.01), 'no line of the hatching leaves its cell');

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Daybright\Language;
 
-/** How many beats (syllables) a word has: from the dictionary, and by rule for words that are not in it. */
-final class Beats
+/** How many syllables a word has; the interface calls them beats: from the dictionary, and by rule for words that are not in it. */
+final class Syllables
 {
-    public static function of(string $word): int
+    public static function count(string $word): int
     {
         return array_sum(array_map(self::ofPart(...), explode('-', $word)));
     }
 
-    public static function inLine(string $line): int
+    public static function countInLine(string $line): int
     {
-        return array_sum(array_map(self::of(...), Words::of($line)));
+        return array_sum(array_map(self::count(...), Words::split($line)));
     }
 
-    /** A beat for each group of vowels; a silent e at the end and the e of -es and -ed do not count (common practice). */
+    /** One for each group of vowels; a silent e at the end and the e of -es and -ed do not count (common practice). */
     public static function byRule(string $word): int
     {
         $word = strtolower($word);
@@ -27,7 +27,7 @@ final class Beats
             $word,
         );
         $groups = (int) preg_match_all('/[aeiouy]+/', $tidied);
-        // “poet” and “diary” have a beat for each of two vowels.
+        // “poet” and “diary” have one for each of two vowels.
         $split = (int) preg_match_all('/(ia|io(?!us|n)|eo|iu|ua(?!r)|uou|ying$|oing$)/', $tidied);
 
         return max(1, $groups + $split);
@@ -37,6 +37,6 @@ final class Beats
     {
         $letters = (string) preg_replace('/[^\p{L}]/u', '', mb_strtolower($word));
 
-        return $letters === '' ? 0 : (Dictionary::shipped()->pronunciation($letters)?->beats() ?? self::byRule($letters));
+        return $letters === '' ? 0 : (Dictionary::shipped()->pronunciation($letters)?->syllables() ?? self::byRule($letters));
     }
 }

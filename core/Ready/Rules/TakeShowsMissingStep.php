@@ -9,11 +9,11 @@ use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
 
 /** A recording that reveals a step, or goes to a slide, that has been taken out of the lesson since. */
-final readonly class TakeTellsMissingStep implements LessonRule
+final readonly class TakeShowsMissingStep implements LessonRule
 {
     public function name(): string
     {
-        return 'take-tells-missing-step';
+        return 'take-shows-missing-step';
     }
 
     public function check(LessonInspection $inspection): array
