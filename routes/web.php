@@ -10,7 +10,7 @@ use App\Http\Controllers\FigureController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
-use App\Http\Controllers\PictureController;
+use App\Http\Controllers\MediaController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RepliesController;
@@ -49,8 +49,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [LessonController::class, 'import']);
-        Route::post('pictures', [PictureController::class, 'create']);
-        Route::get('pictures/{sha256}', [PictureController::class, 'show'])->where('sha256', '[0-9a-f]{64}');
+        Route::post('media', [MediaController::class, 'create']);
+        Route::get('media/{sha256}', [MediaController::class, 'show'])->where('sha256', '[0-9a-f]{64}');
         Route::get('classrooms', [ClassroomController::class, 'index']);
         Route::post('classrooms', [ClassroomController::class, 'create']);
 
@@ -116,7 +116,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('leave', [WatchController::class, 'leave']);
         Route::middleware('student')->group(function (): void {
             Route::get('{share}', [WatchController::class, 'show']);
-            Route::get('{share}/pictures/{sha256}', [WatchController::class, 'picture'])->where('sha256', '[0-9a-f]{64}');
+            Route::get('{share}/media/{sha256}', [WatchController::class, 'media'])->where('sha256', '[0-9a-f]{64}');
             Route::get('{share}/handout.pdf', [WatchController::class, 'handout']);
             Route::get('{share}/sound.{kind}', [WatchController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
             Route::put('{share}/place', [WatchController::class, 'place']);

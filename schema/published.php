@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 use Daybright\Block\Blocks;
 use Daybright\Block\Question\QuestionBlock;
+use Daybright\Lesson\Media\Media;
+use Daybright\Lesson\Media\Medium;
 use Daybright\Question\QuestionKinds;
 use Daybright\Recording\Tracks\Tracks;
 
@@ -58,8 +60,29 @@ function lessonSchema(): array
         ];
     }
     $schema['$defs']['block'] = ['title' => 'Block', 'oneOf' => $kinds];
+    $schema['$defs']['medium'] = ['title' => 'Medium', 'oneOf' => array_map(
+        static fn (string $kind): array => mediumSchema($schema['$defs']['medium'], $kind),
+        Media::CATALOGUE,
+    )];
 
     return $schema;
+}
+
+/**
+ * What all media have, with what one kind adds.
+ *
+ * @param  array<mixed>  $common
+ * @param  class-string<Medium>  $kind
+ * @return array<mixed>
+ */
+function mediumSchema(array $common, string $kind): array
+{
+    $added = readSchema(beside($kind, 'fields.schema.json'));
+    $common['title'] = ucfirst($kind::kind()).'Medium';
+    $common['required'] = [...$common['required'], ...array_keys($added)];
+    $common['properties'] = ['type' => ['enum' => $kind::types()]] + $common['properties'] + $added;
+
+    return $common;
 }
 
 /**

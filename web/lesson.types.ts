@@ -17,6 +17,7 @@ export type Block =
   | QuestionBlock
   | PauseBlock
   | InstructionsBlock;
+export type Medium = PictureMedium;
 
 /**
  * One lesson of Daybright Lesson: plan, slides, steps, script and blocks.
@@ -532,13 +533,13 @@ export interface InstructionsContent {
    */
   items: string[];
 }
-export interface Medium {
-  name: string;
+export interface PictureMedium {
   type: "image/png" | "image/jpeg" | "image/webp" | "image/svg+xml";
-  width: number;
-  height: number;
+  name: string;
   sha256: string;
   description: string;
   credit: string;
   licence: "" | "own" | "public domain" | "cc0" | "cc by" | "cc by-sa" | "cc by-nc" | "cc by-nc-sa" | "with permission";
+  width: number;
+  height: number;
 }

@@ -141,6 +141,21 @@ final class Files
     }
 
     /**
+     * @return string path of a temporary file that holds these bytes
+     *
+     * @throws DiskTrouble
+     */
+    public static function temporaryWith(string $bytes, string $extension): string
+    {
+        $path = self::temporary($extension);
+        if (@file_put_contents($path, $bytes) !== strlen($bytes)) {
+            throw DiskTrouble::cannotWrite($path);
+        }
+
+        return $path;
+    }
+
+    /**
      * Whatever temporary files some work makes are gone when it ends, whole or broken. Those whose paths it returns stay.
      *
      * @template T

@@ -7,14 +7,14 @@ namespace App\Demo;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
-use App\Lessons\PictureStore;
+use App\Media\MediaStore;
 use App\Models\Lesson;
 use App\Models\User;
 
 /** The demo's lessons, with their pictures. */
 final readonly class DemoLessons
 {
-    public function __construct(private LessonStore $store, private LessonSchema $schema, private PictureStore $pictures)
+    public function __construct(private LessonStore $store, private LessonSchema $schema, private MediaStore $media)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class DemoLessons
     {
         $document = require database_path("demo/{$file}.php");
         foreach ((array) $document['media'] as $id => $medium) {
-            $kept = $this->pictures->keep($teacher, (string) file_get_contents(database_path('demo/'.$medium['file'])), $medium['file']);
+            $kept = $this->media->bringIn($teacher, database_path('demo/'.$medium['file']), $medium['file']);
             unset($medium['file']);
             $document['media']->$id = [...$kept, ...$medium];
         }

@@ -5,19 +5,20 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Lessons\LessonDocument;
+use App\Media\CheckedFile;
 
 /** What was read from a file: a whole lesson, checked, and not kept yet. */
 final readonly class ImportedLesson
 {
     /**
      * @param  LessonDocument  $document in order by the schema, and drawable
-     * @param  array<string, array{string, string}>  $pictures media type and bytes, by the sha256 of the bytes
+     * @param  list<CheckedFile>  $media
      * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes fields of the model, and the path of a temporary file
      * @param  list<string>  $findings what was left out or changed on the way, a sentence each
      */
     public function __construct(
         public LessonDocument $document,
-        public array $pictures = [],
+        public array $media = [],
         public array $takes = [],
         public array $findings = [],
     ) {

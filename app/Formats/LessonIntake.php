@@ -6,8 +6,8 @@ namespace App\Formats;
 
 use App\Adapters\Files;
 use App\Lessons\LessonStore;
+use App\Media\MediaStore;
 use App\Models\Lesson;
-use App\Models\Picture;
 use App\Models\Take;
 use App\Models\TakeState;
 use App\Models\User;
@@ -19,7 +19,7 @@ use Throwable;
 /** Takes lessons in from files of every format that there is a reader for. */
 final class LessonIntake
 {
-    public function __construct(private readonly LessonStore $store)
+    public function __construct(private readonly LessonStore $store, private readonly MediaStore $media)
     {
     }
 
@@ -50,12 +50,8 @@ final class LessonIntake
         $kept = [];
         try {
             return DB::transaction(function () use ($teacher, $imported, &$kept): Lesson {
-                foreach ($imported->pictures as $sha256 => [$type, $bytes]) {
-                    Storage::put(Picture::path($sha256), $bytes);
-                    Picture::query()->firstOrCreate(
-                        ['user_id' => $teacher->id, 'sha256' => $sha256],
-                        ['type' => $type, 'bytes' => strlen($bytes)],
-                    );
+                foreach ($imported->media as $file) {
+                    $this->media->keep($teacher, $file);
                 }
                 $lesson = $this->store->create(new Lesson(['user_id' => $teacher->id]), $imported->document);
                 $now = now();

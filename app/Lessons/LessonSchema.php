@@ -11,17 +11,14 @@ use Opis\JsonSchema\Validator;
 use stdClass;
 
 /**
- * Checks documents against the published schemas. Each block is checked against the schema of its own kind alone,
- * which says the same as “one of all kinds” and costs a tenth.
+ * Checks documents against the published schemas. Each block and each medium is checked against the schema of its own kind
+ * alone, which says the same as “one of all kinds” and costs a tenth.
  */
 final class LessonSchema
 {
     private const BASE = 'https://daybright.invalid/schema/';
 
     private ?Validator $validator = null;
-
-    /** @var array<string, stdClass> by the kind of block */
-    private array $blocks = [];
 
     /**
      * @param  list<string>|null  $only ids of slides that may have changed; the others are known to be in order
@@ -48,6 +45,14 @@ final class LessonSchema
         $value = $only === null ? $whole : self::part($whole, $kept);
         if ($only !== null) {
             $this->against('lesson', $value, $whole, $place);
+        }
+        foreach (get_object_vars($value->media) as $id => $medium) {
+            $this->against(
+                'medium/'.$medium->type,
+                $medium,
+                $whole,
+                static fn (array $path): array => ['media', $id, ...$path],
+            );
         }
         foreach ($value->parts as $part => $each) {
             foreach ($each->slides as $slide => $shown) {
@@ -103,18 +108,22 @@ final class LessonSchema
             $resolver?->registerFile(self::BASE."{$name}.schema.json", base_path("schema/{$name}.schema.json"));
         }
         $lesson = json_decode((string) file_get_contents(base_path('schema/lesson.schema.json')), flags: JSON_THROW_ON_ERROR);
-        foreach ($lesson->{'$defs'}->block->oneOf as $kind) {
-            $name = $kind->properties->kind->const;
-            $this->blocks[$name] = $kind;
-            $kind->{'$id'} = self::BASE."block/{$name}.schema.json";
-            $kind->{'$defs'} = (object) ['id' => $lesson->{'$defs'}->id];
-            $resolver?->registerRaw($kind);
+        foreach (['block' => 'kind', 'medium' => 'type'] as $what => $field) {
+            $names = [];
+            foreach ($lesson->{'$defs'}->$what->oneOf as $kind) {
+                $own = $kind->properties->$field->enum ?? [$kind->properties->$field->const];
+                $kind->{'$defs'} = (object) ['id' => $lesson->{'$defs'}->id];
+                foreach ($own as $name) {
+                    $resolver?->registerRaw($kind, self::BASE."{$what}/{$name}.schema.json");
+                }
+                array_push($names, ...$own);
+            }
+            $lesson->{'$defs'}->$what = (object) [
+                'type' => 'object',
+                'required' => [$field],
+                'properties' => (object) [$field => (object) ['enum' => $names]],
+            ];
         }
-        $lesson->{'$defs'}->block = (object) [
-            'type' => 'object',
-            'required' => ['kind'],
-            'properties' => (object) ['kind' => (object) ['enum' => array_keys($this->blocks)]],
-        ];
         $resolver?->registerRaw($lesson);
 
         return $this->validator;

@@ -36,7 +36,7 @@ final class LessonView
     {
         try {
             $scene = $this->painter->paint($document, $slide);
-            $svg = self::svg($document, $scene, static fn (string $sha256): string => '/api/pictures/'.$sha256);
+            $svg = self::svg($document, $scene, static fn (string $sha256): string => '/api/media/'.$sha256);
         } catch (FormulasAway $away) {
             throw $away;
         } catch (Throwable $error) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\School;
 
-use App\Models\Picture;
+use App\Models\MediaFile;
 use DomainException;
 use PDO;
 
@@ -34,21 +34,12 @@ final readonly class Verification
     public function missing(): array
     {
         $named = [
-            ...array_map(Picture::path(...), $this->column('SELECT sha256 FROM pictures')),
+            ...$this->mediaFiles(),
             ...array_map(
                 static fn (string $id): string => "takes/{$id}/sound.flac",
                 $this->column("SELECT id FROM takes WHERE state = 'ready'"),
             ),
-            ...array_map(
-                static fn (string $id): string => "releases/{$id}/sound.webm",
-                $this->column("SELECT id FROM releases WHERE state = 'ready' AND parts IS NULL"),
-            ),
-            ...array_merge(
-                ...array_map(
-                    static fn (string $parts): array => array_values((array) json_decode($parts, true)),
-                    $this->column("SELECT parts FROM releases WHERE state = 'ready' AND parts IS NOT NULL"),
-                ),
-            ),
+            ...$this->releaseFiles(),
             ...array_map(
                 static fn (string $piece): string => 'takes/'.$piece,
                 $this->column("SELECT take_id || '/pieces/' || printf('%06d', number) FROM pieces"),
@@ -56,6 +47,35 @@ final readonly class Verification
         ];
 
         return array_values(array_filter($named, fn (string $path): bool => ! is_file($this->folder.'/'.Backup::FILES.'/'.$path)));
+    }
+
+    /** @return list<string> */
+    private function mediaFiles(): array
+    {
+        // A backup may be older than the program that reads it: the table was called otherwise once.
+        $table = $this->column("SELECT name FROM sqlite_master WHERE name IN ('media_files', 'pictures')")[0];
+
+        return array_map(
+            static fn (string $file): string => MediaFile::path(...explode(' ', $file)),
+            $this->column("SELECT type || ' ' || sha256 FROM {$table}"),
+        );
+    }
+
+    /** @return list<string> */
+    private function releaseFiles(): array
+    {
+        // Versions of older backups have no parts that they share.
+        $parts = in_array('parts', $this->column("SELECT name FROM pragma_table_info('releases')"), true) ? 'parts' : 'NULL';
+        $files = array_map(
+            static fn (string $id): array => ["releases/{$id}/sound.webm"],
+            $this->column("SELECT id FROM releases WHERE state = 'ready' AND {$parts} IS NULL"),
+        );
+        $shared = array_map(
+            static fn (string $parts): array => array_values((array) json_decode($parts, true)),
+            $this->column("SELECT {$parts} FROM releases WHERE state = 'ready' AND {$parts} IS NOT NULL"),
+        );
+
+        return array_merge(...$files, ...$shared);
     }
 
     /** @return list<string> */

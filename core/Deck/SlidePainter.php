@@ -12,7 +12,8 @@ use Daybright\Block\LayoutBounds;
 use Daybright\Block\SlideFacts;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\Medium;
+use Daybright\Lesson\Media\Medium;
+use Daybright\Lesson\Media\Picture\PictureMedium;
 use Daybright\Lesson\Slide;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
@@ -77,7 +78,7 @@ final readonly class SlidePainter
     private static function pictures(Lesson $lesson): array
     {
         return array_map(
-            static fn (Medium $medium): Picture => new Picture(
+            static fn (PictureMedium $medium): Picture => new Picture(
                 $medium->id,
                 $medium->width,
                 $medium->height,
@@ -85,7 +86,7 @@ final readonly class SlidePainter
                 $medium->credit,
                 $medium->licence,
             ),
-            $lesson->media,
+            array_filter($lesson->media, static fn (Medium $medium): bool => $medium instanceof PictureMedium),
         );
     }
 

@@ -41,6 +41,11 @@ final class InvalidLesson extends DomainException implements Failure
         return new self("“{$kind}” is not a kind of block that this program knows. It may come from a newer version.", $pointer);
     }
 
+    public static function unknownMedium(string $type, string $pointer): self
+    {
+        return new self("A file of type “{$type}” cannot be shown by this program. It may come from a newer version.", $pointer);
+    }
+
     public static function repeatedId(string $id): self
     {
         return new self("Two things in the lesson have the same id “{$id}”.", '');

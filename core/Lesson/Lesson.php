@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Lesson;
 
+use Daybright\Lesson\Media\Media;
+use Daybright\Lesson\Media\Medium;
+
 /** One lesson document, read and checked for what the schema cannot say. */
 final readonly class Lesson
 {
@@ -43,7 +46,7 @@ final readonly class Lesson
         $fields = new Fields($document);
         $media = [];
         foreach ($fields->fields('media')->names() as $id) {
-            $media[$id] = Medium::from($id, $fields->fields('media')->fields($id));
+            $media[$id] = Media::read($id, $fields->fields('media')->fields($id));
         }
         $lesson = new self(
             $fields->text('title'),

@@ -9,7 +9,7 @@ use Daybright\Block\Blocks;
 use Daybright\Block\SlideFacts;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\Medium;
+use Daybright\Lesson\Media\Medium;
 use Daybright\Lesson\Slide;
 use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\EqualityChecker;

@@ -155,7 +155,9 @@ final readonly class LessonFreezer
     /** Pictures are named by the hash of their bytes; whoever shows them gives them an address of their own. */
     private static function address(Lesson $lesson, string $medium): ?string
     {
-        return isset($lesson->media[$medium]) ? 'picture:'.$lesson->media[$medium]->sha256 : null;
+        $found = $lesson->media[$medium] ?? null;
+
+        return $found === null ? null : $found::kind().':'.$found->sha256;
     }
 
     private static function milliseconds(int $samples): float

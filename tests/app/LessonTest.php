@@ -267,22 +267,22 @@ class LessonTest extends TestCase
     {
         $this->actingAs($this->teacher());
         $png = UploadedFile::fake()->image('gate.jpg', 40, 30);
-        $kept = $this->postJson('/api/pictures', ['file' => $png])->assertCreated()->json();
+        $kept = $this->postJson('/api/media', ['file' => $png])->assertCreated()->json();
         $this->assertSame([40, 30], [$kept['width'], $kept['height']]);
-        $this->get("/api/pictures/{$kept['sha256']}")->assertOk()->assertHeader('Content-Type', $kept['type']);
+        $this->get("/api/media/{$kept['sha256']}")->assertOk()->assertHeader('Content-Type', $kept['type']);
         $this->postJson(
-            '/api/pictures',
+            '/api/media',
             ['file' => UploadedFile::fake()->createWithContent('photo.png', 'not a picture')],
         )->assertStatus(422);
         $svg = UploadedFile::fake()->createWithContent(
             'd.svg',
             '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 20 10"><script>alert(1)</script><rect width="5" height="5"/></svg>',
         );
-        $drawing = $this->postJson('/api/pictures', ['file' => $svg])->assertCreated()->json();
-        $shown = $this->get("/api/pictures/{$drawing['sha256']}")->assertOk();
+        $drawing = $this->postJson('/api/media', ['file' => $svg])->assertCreated()->json();
+        $shown = $this->get("/api/media/{$drawing['sha256']}")->assertOk();
         $this->assertStringNotContainsString('script', $shown->getContent());
         $this->assertStringContainsString('sandbox', (string) $shown->headers->get('Content-Security-Policy'));
-        $this->actingAs($this->teacher('Sol'))->get("/api/pictures/{$kept['sha256']}")->assertNotFound();
+        $this->actingAs($this->teacher('Sol'))->get("/api/media/{$kept['sha256']}")->assertNotFound();
     }
 
     public function test_pages_come_with_a_policy_and_the_ready_check_names_its_places(): void

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\School\Backup;
+use App\School\Verification;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Schema;
 use PDO;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,6 +59,25 @@ class MigrationTest extends TestCase
         config(['database.default' => 'sqlite']);
         DB::purge('older');
         unlink($file);
+    }
+
+    #[DataProvider('schemas')]
+    public function test_a_backup_of_an_older_database_is_read(string $schema): void
+    {
+        $folder = sys_get_temp_dir().'/backup-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $pdo = new PDO("sqlite:{$folder}/".Backup::DATABASE);
+        $pdo->exec((string) file_get_contents($schema));
+        $pdo->exec(self::rows());
+        $pdo->exec("INSERT INTO pictures (user_id, sha256, type, bytes) VALUES ('rowan', 'abcd', 'image/png', 4)");
+        $pdo->exec("UPDATE releases SET state = 'ready'");
+        file_put_contents($folder.'/'.Backup::MANIFEST, json_encode([
+            'format' => 'daybright-backup',
+            'database' => hash_file('sha256', $folder.'/'.Backup::DATABASE),
+            'files' => (object) [],
+        ], JSON_THROW_ON_ERROR));
+        $this->assertSame(['pictures/ab/abcd', 'releases/shared/sound.webm'], Verification::verify($folder)->missing());
+        File::deleteDirectory($folder);
     }
 
     public function test_migrations_that_have_landed_are_as_they_were(): void

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Adapters\Files;
+use App\Media\MediaStore;
+use App\Models\MediaFile;
 use App\Models\PasswordLink;
-use App\Models\Picture;
 use App\Models\User;
 use App\School\Backup;
 use App\School\Verification;
@@ -172,9 +174,12 @@ class PeopleTest extends TestCase
     public function test_pictures_that_nothing_shows_go_after_a_day(): void
     {
         $this->actingAs($rowan = $this->teacher());
-        $keep = fn (string $colour): string => app(\App\Lessons\PictureStore::class)->keep(
+        $keep = fn (string $colour): string => app(MediaStore::class)->bringIn(
             $rowan,
-            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><rect width=\"4\" height=\"3\" fill=\"{$colour}\"/></svg>",
+            Files::temporaryWith(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><rect width=\"4\" height=\"3\" fill=\"{$colour}\"/></svg>",
+                'svg',
+            ),
             'x.svg',
         )['sha256'];
         [$shown, $unused] = [$keep('#111111'), $keep('#222222')];
@@ -191,12 +196,12 @@ class PeopleTest extends TestCase
                 'licence' => '',
             ]]] + self::document(),
         );
-        $this->artisan('pictures:tidy')->expectsOutput('Taken away: 0');
+        $this->artisan('media:tidy')->expectsOutput('Taken away: 0');
         $this->travel(25)->hours();
-        $this->artisan('pictures:tidy')->expectsOutput('Taken away: 1');
-        $this->assertSame([$shown], Picture::query()->pluck('sha256')->all());
-        $this->assertTrue(Storage::exists(Picture::path($shown)));
-        $this->assertFalse(Storage::exists(Picture::path($unused)));
+        $this->artisan('media:tidy')->expectsOutput('Taken away: 1');
+        $this->assertSame([$shown], MediaFile::query()->pluck('sha256')->all());
+        $this->assertTrue(Storage::exists(MediaFile::path('image/svg+xml', $shown)));
+        $this->assertFalse(Storage::exists(MediaFile::path('image/svg+xml', $unused)));
     }
 
     public function test_the_log_of_a_database_error_holds_no_values(): void

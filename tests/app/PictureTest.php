@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Lessons\Photo;
-use App\Lessons\PictureStore;
-use App\Models\Picture;
+use App\Adapters\Files;
+use App\Media\MediaStore;
+use App\Media\Picture\Photo;
+use App\Models\MediaFile;
 use DomainException;
 use Illuminate\Support\Facades\Storage;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -27,7 +28,7 @@ class PictureTest extends TestCase
     {
         $medium = $this->keep(self::photo($write), 'photo.txt');
         $this->assertSame([$type, 60, 40], [$medium['type'], $medium['width'], $medium['height']]);
-        $this->assertSame(hash('sha256', (string) Storage::get(Picture::path($medium['sha256']))), $medium['sha256']);
+        $this->assertSame(hash('sha256', (string) Storage::get(self::path($medium))), $medium['sha256']);
     }
 
     public function test_a_photo_keeps_nothing_but_the_picture_and_stands_upright(): void
@@ -35,8 +36,8 @@ class PictureTest extends TestCase
         $jpeg = self::photo(static fn (\GdImage $image): bool => imagejpeg($image));
         $medium = $this->keep(self::withExif($jpeg, 6), 'gate.jpg');
         $this->assertSame([40, 60], [$medium['width'], $medium['height']]);
-        $this->assertStringNotContainsString('GPS', (string) Storage::get(Picture::path($medium['sha256'])));
-        $kept = imagecreatefromstring((string) Storage::get(Picture::path($medium['sha256'])));
+        $this->assertStringNotContainsString('GPS', (string) Storage::get(self::path($medium)));
+        $kept = imagecreatefromstring((string) Storage::get(self::path($medium)));
         // The red left half of the photo is its upper half once it is turned.
         $this->assertGreaterThan(200, imagecolorat($kept, 20, 10) >> 16 & 255);
         $this->assertLessThan(60, imagecolorat($kept, 20, 50) >> 16 & 255);
@@ -80,7 +81,7 @@ class PictureTest extends TestCase
 
             return imagepng($image);
         });
-        $kept = imagecreatefromstring((string) Storage::get(Picture::path($this->keep($clear, 'a.png')['sha256'])));
+        $kept = imagecreatefromstring((string) Storage::get(self::path($this->keep($clear, 'a.png'))));
         $this->assertSame(127, imagecolorat($kept, 5, 5) >> 24 & 127);
     }
 
@@ -95,12 +96,12 @@ class PictureTest extends TestCase
     public function test_the_same_picture_is_kept_once_for_each_teacher(): void
     {
         $png = self::photo(static fn (\GdImage $image): bool => imagepng($image));
-        $store = new PictureStore;
+        $store = new MediaStore;
         [$rowan, $sol] = [$this->teacher(), $this->teacher('Sol')];
         foreach ([$rowan, $rowan, $sol] as $teacher) {
-            $store->keep($teacher, $png, 'a.png');
+            $store->bringIn($teacher, Files::temporaryWith($png, ''), 'a.png');
         }
-        $this->assertSame(2, Picture::query()->count());
+        $this->assertSame(2, MediaFile::query()->count());
         $this->assertCount(1, Storage::allFiles('pictures'));
     }
 
@@ -112,7 +113,7 @@ class PictureTest extends TestCase
         yield 'a broken drawing' => ['<svg xmlns="http://www.w3.org/2000/svg"><g></svg>', 'not an SVG picture'];
         yield 'half a photo' => [substr(self::photo(static fn (\GdImage $image): bool => imagepng($image)), 0, 60), 'damaged'];
         yield 'a GIF' => [self::photo(static fn (\GdImage $image): bool => imagegif($image)), 'Choose a PNG, JPEG, WebP or SVG'];
-        yield 'too large a file' => [str_repeat('x', 8 * 1024 * 1024 + 1), 'larger than 8 MB'];
+        yield 'too large a file' => ['<svg>'.str_repeat('x', 8 * 1024 * 1024), 'larger than 8 MB'];
         // A PNG header that promises 100 000 × 100 000 points.
         yield 'too many points' => [
             "\x89PNG\r\n\x1A\n\x00\x00\x00\x0DIHDR".pack('NN', 100_000, 100_000)."\x08\x02\x00\x00\x00\x00\x00\x00\x00",
@@ -131,13 +132,19 @@ class PictureTest extends TestCase
     /** @return array<string, mixed> */
     private function keep(string $bytes, string $name): array
     {
-        return (new PictureStore)->keep($this->teacher(), $bytes, $name);
+        return (new MediaStore)->bringIn($this->teacher(), Files::temporaryWith($bytes, ''), $name);
+    }
+
+    /** @param  array<string, mixed>  $medium */
+    private static function path(array $medium): string
+    {
+        return MediaFile::path($medium['type'], $medium['sha256']);
     }
 
     /** @return array{int, int} */
     private function sizeOf(string $svg): array
     {
-        $medium = (new PictureStore)->keep($this->teacher('T'.bin2hex(random_bytes(4))), $svg, 'drawing.svg');
+        $medium = (new MediaStore)->bringIn($this->teacher('T'.bin2hex(random_bytes(4))), Files::temporaryWith($svg, ''), 'drawing.svg');
 
         return [$medium['width'], $medium['height']];
     }

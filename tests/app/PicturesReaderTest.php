@@ -6,7 +6,7 @@ namespace Tests\App;
 
 use App\Adapters\Files;
 use App\Models\Lesson;
-use App\Models\Picture;
+use App\Models\MediaFile;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -29,7 +29,7 @@ class PicturesReaderTest extends TestCase
         $slides = array_values(array_filter($lesson->read()->slides(), static fn ($slide): bool => $slide->part->value === 'explain'));
         $this->assertSame(['Long shadow', 'The end', '1'], array_map(static fn ($slide): string => $slide->title, $slides));
         $this->assertSame('Sun pictures', $lesson->title);
-        $this->assertSame(3, Picture::query()->count());
+        $this->assertSame(3, MediaFile::query()->count());
         // It can be opened, drawn and saved like any other.
         $opened = $this->getJson("/api/lessons/{$lesson->id}")->assertOk();
         $this->assertStringContainsString('<image', $opened->json("scenes.{$slides[0]->id}.svg"));
@@ -50,7 +50,7 @@ class PicturesReaderTest extends TestCase
             array_map(static fn (int $number): string => "{$number}.png", range(1, 101)),
             'x',
         ))->assertStatus(422)->assertJsonPath('detail', 'This zip file holds 101 pictures. Put at most 100 into one lesson.');
-        $this->assertSame([0, 0, []], [Lesson::query()->count(), Picture::query()->count(), Storage::allFiles()]);
+        $this->assertSame([0, 0, []], [Lesson::query()->count(), MediaFile::query()->count(), Storage::allFiles()]);
     }
 
     /**

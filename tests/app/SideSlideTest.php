@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Lessons\PictureStore;
+use App\Media\MediaStore;
 use App\Models\Lesson;
 
 /** Side slides, from the spot of a map to the student's page. */
@@ -53,7 +53,7 @@ class SideSlideTest extends TestCase
     {
         $rowan = $this->teacher();
         $this->actingAs($rowan);
-        $medium = app(PictureStore::class)->keep($rowan, (string) file_get_contents(database_path('demo/sundial.svg')), 'sundial.svg');
+        $medium = app(MediaStore::class)->bringIn($rowan, database_path('demo/sundial.svg'), 'sundial.svg');
         $document = ['media' => ['dial' => $medium + [
             'description' => 'A sundial',
             'credit' => '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Demo\DemoLessons;
 use App\Models\Answer;
 use App\Models\Classroom;
 use App\Models\Lesson;
@@ -59,16 +60,7 @@ class StudentTest extends TestCase
         $this->actingAs($rowan);
         $searched = 0;
         foreach (['shadows-that-move', 'height-of-a-flagpole', 'poem-for-a-sundial'] as $number => $file) {
-            $document = require database_path("demo/{$file}.php");
-            foreach ((array) $document['media'] as $id => $medium) {
-                $kept = app(\App\Lessons\PictureStore::class)->keep(
-                    $rowan,
-                    (string) file_get_contents(database_path('demo/'.$medium['file'])),
-                    $medium['file'],
-                );
-                unset($medium['file']);
-                $document['media']->$id = [...$kept, ...$medium];
-            }
+            $document = app(DemoLessons::class)->document($rowan, $file);
             $this->heron = Classroom::query()->create(['user_id' => $rowan->id, 'name' => "Class {$number}", 'code' => "CODE234{$number}"]);
             $this->heron->students()->create(['name' => 'Ada']);
             $searched += $this->searchThrough($this->recorded($rowan, $document));

@@ -273,7 +273,7 @@ class TakeAwayTest extends TestCase
     /** @return array<string, mixed> */
     private function documentWithPicture(User $teacher): array
     {
-        $medium = $this->actingAs($teacher)->postJson('/api/pictures', ['file' => UploadedFile::fake()->image('gate.png', 20, 10)])->json();
+        $medium = $this->actingAs($teacher)->postJson('/api/media', ['file' => UploadedFile::fake()->image('gate.png', 20, 10)])->json();
 
         return ['media' => ['gate' => ['description' => 'A gate.', 'credit' => 'Rowan', 'licence' => 'own'] + $medium]] + self::document();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
-use App\Lessons\PictureStore;
+use App\Media\MediaStore;
 use App\Models\Classroom;
 use App\Models\Lesson;
 use App\Models\User;
@@ -25,7 +25,7 @@ class TaskTest extends TestCase
         parent::setUp();
         $rowan = $this->teacher();
         $this->actingAs($rowan);
-        $medium = app(PictureStore::class)->keep($rowan, (string) file_get_contents(database_path('demo/sundial.svg')), 'sundial.svg');
+        $medium = app(MediaStore::class)->bringIn($rowan, database_path('demo/sundial.svg'), 'sundial.svg');
         $document = self::document();
         $document['media'] = ['sundial' => $medium + ['description' => 'A sundial', 'credit' => '', 'licence' => 'own']];
         $contents = [

@@ -90,9 +90,9 @@ class DeployTest extends TestCase
             '/',
         );
         self::assertGreaterThan(2_200_000, filesize($photo));
-        self::assertSame(201, $this->post('/api/pictures', ['file' => new \CURLFile($photo)])[0]);
+        self::assertSame(201, $this->post('/api/media', ['file' => new \CURLFile($photo)])[0]);
         file_put_contents($photo, str_repeat('x', 9_000_000));
-        [$status, , $body] = $this->post('/api/pictures', ['file' => new \CURLFile($photo)]);
+        [$status, , $body] = $this->post('/api/media', ['file' => new \CURLFile($photo)]);
         self::assertSame(422, $status);
         self::assertStringContainsString('larger than 8 MB', $body);
     }

@@ -138,7 +138,7 @@ class HostileInputTest extends TestCase
             $hostile = new Hostile($seed);
             $files = Storage::allFiles();
             $answer = $this->post(
-                '/api/pictures',
+                '/api/media',
                 ['file' => UploadedFile::fake()->createWithContent('gate.png', $hostile->bytes($hostile->one($kinds)))],
                 ['Accept' => 'application/json'],
             );

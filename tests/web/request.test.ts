@@ -31,7 +31,7 @@ test('an object is sent as JSON with the token of the cookie, a form as it is', 
   expect(asked[0]?.init.body).toBe('{"title":"Shadows"}');
   asked = [];
   const form = new FormData();
-  await send('POST', '/api/pictures', form);
+  await send('POST', '/api/media', form);
   expect(headers()['Content-Type']).toBeUndefined();
   expect(asked[0]?.init.body).toBe(form);
 });

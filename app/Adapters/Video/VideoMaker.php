@@ -6,7 +6,7 @@ namespace App\Adapters\Video;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
-use App\Models\Picture;
+use App\Models\MediaFile;
 use App\Models\Release;
 use Closure;
 use Daybright\Format\WebVtt;
@@ -69,10 +69,9 @@ final class VideoMaker
     /** A picture as part of the drawing: the renderer fetches nothing. */
     private static function picture(string $sha256): string
     {
-        $type = Picture::query()->where('sha256', $sha256)
-            ->value('type') ?? throw VideoFailed::because('A picture is missing on the server');
+        $file = MediaFile::query()->where('sha256', $sha256)->first() ?? throw VideoFailed::because('A picture is missing on the server');
 
-        return "data:{$type};base64,".base64_encode((string) Storage::get(Picture::path($sha256)));
+        return "data:{$file->type};base64,".base64_encode((string) Storage::get($file->place()));
     }
 
     /** @param  Closure(float): void  $progress */

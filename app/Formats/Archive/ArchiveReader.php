@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace App\Formats\Archive;
 
-use App\Adapters\Files;
 use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\AudioEncoder;
+use App\Adapters\ZipEntry;
 use App\Formats\ImportedLesson;
 use App\Formats\LessonReader;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Lessons\PaintedSlides;
-use App\Lessons\Photo;
+use App\Media\CheckedFile;
+use App\Media\MediaKinds;
 use App\Models\User;
 use App\Recording\DrawingCost;
 use Daybright\Format\IncomingJson;
-use Daybright\Format\SvgCleaner;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
+use Daybright\Lesson\Media\Medium;
 use DomainException;
 use stdClass;
 use ZipArchive;
@@ -32,8 +33,6 @@ final class ArchiveReader implements LessonReader
     private const MOST_BYTES = 2_000_000_000;
 
     private const MOST_JSON = 20_000_000;
-
-    private const NAMES = '~^(lesson\.json|pictures/[0-9a-f]{64}|takes/\d{1,4}/(take\.json|sound\.flac))$~';
 
     public function __construct(private readonly LessonSchema $schema, private readonly PaintedSlides $painted)
     {
@@ -63,7 +62,7 @@ final class ArchiveReader implements LessonReader
         }
         try {
             for ($index = 0; $index < min($zip->numFiles, self::MOST_ENTRIES); $index++) {
-                if (preg_match(self::NAMES, (string) $zip->getNameIndex($index)) === 1) {
+                if (preg_match(self::names(), (string) $zip->getNameIndex($index)) === 1) {
                     return true;
                 }
             }
@@ -84,12 +83,20 @@ final class ArchiveReader implements LessonReader
             $this->checkEntries($zip);
             $document = LessonDocument::from($this->decoded($zip, 'lesson.json'));
             $read = $this->checked($document);
-            [$document, $pictures] = $this->pictures($zip, $read, $document);
+            [$document, $media] = $this->media($zip, $read, $document);
 
-            return new ImportedLesson($document, $pictures, $this->takes($zip));
+            return new ImportedLesson($document, $media, $this->takes($zip));
         } finally {
             $zip->close();
         }
+    }
+
+    /** The pattern of the names that a lesson archive may hold. */
+    private static function names(): string
+    {
+        $folders = implode('|', array_map(static fn (string $kind): string => $kind::folder(), MediaKinds::CATALOGUE));
+
+        return "~^(lesson\\.json|(?:{$folders})/[0-9a-f]{64}|takes/\\d{1,4}/(take\\.json|sound\\.flac))$~";
     }
 
     private function checkEntries(ZipArchive $zip): void
@@ -100,7 +107,7 @@ final class ArchiveReader implements LessonReader
         $bytes = 0;
         for ($index = 0; $index < $zip->numFiles; $index++) {
             $entry = $zip->statIndex($index);
-            if ($entry === false || preg_match(self::NAMES, $entry['name']) !== 1) {
+            if ($entry === false || preg_match(self::names(), $entry['name']) !== 1) {
                 throw new DomainException(
                     'This archive holds a file that does not belong in a lesson: “'
                         .mb_substr((string) ($entry['name'] ?? '?'), 0, 80)
@@ -131,37 +138,40 @@ final class ArchiveReader implements LessonReader
     /**
      * A photo that says where it was taken is written anew and named by what it has become.
      *
-     * @return array{LessonDocument, array<string, array{string, string}>} the document, and sha256 => type and bytes
+     * @return array{LessonDocument, list<CheckedFile>}
      */
-    private function pictures(ZipArchive $zip, Document $read, LessonDocument $document): array
+    private function media(ZipArchive $zip, Document $read, LessonDocument $document): array
     {
-        $pictures = [];
+        $files = [];
         foreach ($read->media as $medium) {
-            $bytes = $zip->getFromName('pictures/'.$medium->sha256, config('daybright.largest_picture') + 1);
-            if ($bytes === false || hash('sha256', $bytes) !== $medium->sha256) {
-                throw new DomainException("The picture “{$medium->name}” is missing from the archive or damaged. Fetch the archive again.");
+            $kind = MediaKinds::ofType($medium->type);
+            $file = ZipEntry::unpack($zip, $kind::folder().'/'.$medium->sha256, $kind::largest());
+            if ($file === null || hash_file('sha256', $file) !== $medium->sha256) {
+                throw new DomainException(
+                    'The '.$medium::kind()." “{$medium->name}” is missing from the archive or damaged. Fetch the archive again.",
+                );
             }
-            $safe = $this->safePicture($bytes, $medium->type, $medium->name);
-            $sha256 = hash('sha256', $safe);
-            $document = $document->withText($medium->sha256, $sha256);
-            $pictures[$sha256] = [$medium->type, $safe];
+            $safe = $this->safe($file, $medium);
+            $document = $document->withText($medium->sha256, $safe->sha256);
+            $files[] = $safe;
         }
 
-        return [$document, $pictures];
+        return [$document, $files];
     }
 
-    private function safePicture(string $bytes, string $type, string $name): string
+    private function safe(string $file, Medium $medium): CheckedFile
     {
+        $name = $medium::kind()." “{$medium->name}”";
         try {
-            $safe = $type === 'image/svg+xml' ? SvgCleaner::clean($bytes) : Photo::cleared($bytes);
+            $safe = MediaKinds::ofType($medium->type)::cleared($file);
         } catch (DomainException $trouble) {
-            throw new DomainException("The picture “{$name}” in the archive cannot be used. {$trouble->getMessage()}");
+            throw new DomainException("The {$name} in the archive cannot be used. {$trouble->getMessage()}");
         }
-        if (is_string($safe) ? $safe !== $bytes : $safe->type !== $type) {
-            throw new DomainException("The picture “{$name}” in the archive is not a safe picture. Nothing was brought in.");
+        if ($safe->type !== $medium->type) {
+            throw new DomainException("The {$name} in the archive is not what it says it is. Nothing was brought in.");
         }
 
-        return is_string($safe) ? $safe : $safe->bytes;
+        return $safe;
     }
 
     /** @return list<array{fields: array<string, mixed>, sound: string}> */
@@ -172,7 +182,7 @@ final class ArchiveReader implements LessonReader
             $taken = $this->decoded($zip, "takes/{$number}/take.json");
             $this->checkTake($taken, $number);
             $fields = IncomingJson::arrays($taken);
-            $sound = $this->unpacked($zip, "takes/{$number}/sound.flac") ?? throw new DomainException(
+            $sound = ZipEntry::unpack($zip, "takes/{$number}/sound.flac") ?? throw new DomainException(
                 "The sound of take {$number} is missing from the archive or damaged. Fetch the archive again.",
             );
             try {
@@ -187,23 +197,6 @@ final class ArchiveReader implements LessonReader
         }
 
         return $takes;
-    }
-
-    /** No more is written than the archive says it holds: an entry may swell without end. */
-    private function unpacked(ZipArchive $zip, string $name): ?string
-    {
-        $size = $zip->statName($name)['size'] ?? 0;
-        $source = $zip->getStream($name);
-        if ($source === false || $size === 0) {
-            return null;
-        }
-        $file = Files::temporary('flac');
-        $target = Files::opened($file, 'wb');
-        // A damaged entry is found by its length, not by a warning.
-        $written = @stream_copy_to_stream($source, $target, $size + 1);
-        fclose($target);
-
-        return $written === $size ? $file : null;
     }
 
     private function checkTake(stdClass $take, int $number): void

@@ -7,8 +7,9 @@ namespace App\Formats\Archive;
 use App\Adapters\Files;
 use App\Formats\LessonWriter;
 use App\Formats\WrittenFormat;
+use App\Media\MediaKinds;
 use App\Models\Lesson;
-use App\Models\Picture;
+use App\Models\MediaFile;
 use App\Models\Take;
 use App\Models\TakeState;
 use Closure;
@@ -40,9 +41,8 @@ final class ArchiveWriter implements LessonWriter
     public function size(Lesson $lesson): int
     {
         $takes = self::takes($lesson)->map(static fn (Take $take): string => $take->path('sound.flac'));
-        $pictures = array_map(Picture::path(...), array_unique(array_column($lesson->document()->array()['media'], 'sha256')));
 
-        return (int) array_sum(array_map(Files::size(...), [...$takes->all(), ...array_values($pictures)]));
+        return (int) array_sum(array_map(Files::size(...), [...$takes->all(), ...self::media($lesson)]));
     }
 
     public function write(Lesson $lesson, Closure $progress): string
@@ -55,15 +55,11 @@ final class ArchiveWriter implements LessonWriter
         $path = Files::temporary('zip');
         $zip = new ZipArchive;
         $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-        $document = $lesson->document();
-        $zip->addFromString('lesson.json', (string) $document);
-        foreach (array_unique(array_column($document->array()['media'], 'sha256')) as $sha256) {
+        $zip->addFromString('lesson.json', (string) $lesson->document());
+        foreach (self::media($lesson) as $name => $stored) {
             $zip->addFile(
-                self::there(
-                    Picture::path($sha256),
-                    'One of its pictures is missing on the server. Choose the picture again in the Storyboard.',
-                ),
-                'pictures/'.$sha256,
+                self::there($stored, 'One of its pictures is missing on the server. Choose the picture again in the Storyboard.'),
+                $name,
             );
         }
         foreach (self::takes($lesson)->values() as $index => $take) {
@@ -87,6 +83,17 @@ final class ArchiveWriter implements LessonWriter
         }
 
         return $path;
+    }
+
+    /** @return array<string, string> paths in storage, by name in the archive */
+    private static function media(Lesson $lesson): array
+    {
+        $paths = [];
+        foreach ($lesson->read()->media as $medium) {
+            $paths[MediaKinds::ofType($medium->type)::folder().'/'.$medium->sha256] = MediaFile::path($medium->type, $medium->sha256);
+        }
+
+        return $paths;
     }
 
     /** @return Collection<int, Take> those that are ready, the oldest first */

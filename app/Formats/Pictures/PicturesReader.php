@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Formats\Pictures;
 
+use App\Adapters\ZipEntry;
 use App\Formats\ImportedLesson;
 use App\Formats\LessonReader;
 use App\Lessons\BlankLesson;
 use App\Lessons\LessonDocument;
-use App\Lessons\PictureStore;
+use App\Media\CheckedFile;
+use App\Media\Picture\PictureKind;
 use App\Models\User;
 use Daybright\Lesson\PartKind;
 use DomainException;
@@ -97,16 +99,13 @@ final class PicturesReader implements LessonReader
         $total = 0;
         foreach ($names as $entry) {
             try {
-                [$medium, $bytes] = PictureStore::checked(
-                    (string) $zip->getFromName($entry, config('daybright.largest_picture') + 1),
-                    basename($entry),
-                );
+                $file = self::picture($zip, $entry);
             } catch (DomainException $trouble) {
                 $findings[] = '“'.basename($entry)."” was left out. {$trouble->getMessage()}";
 
                 continue;
             }
-            $total += strlen($bytes);
+            $total += (int) filesize($file->path);
             if ($total > self::MOST_BYTES) {
                 throw new DomainException(
                     'These pictures are more than '
@@ -115,8 +114,8 @@ final class PicturesReader implements LessonReader
                 );
             }
             $id = self::id('picture');
-            $media[$id] = $medium;
-            $pictures[(string) $medium['sha256']] = [(string) $medium['type'], $bytes];
+            $media[$id] = $file->medium(basename($entry));
+            $pictures[] = $file;
             $slides[] = self::slide($id, pathinfo($entry, PATHINFO_FILENAME));
         }
         if ($slides === []) {
@@ -124,6 +123,21 @@ final class PicturesReader implements LessonReader
         }
 
         return new ImportedLesson(self::document($name, $slides, $media), $pictures, [], $findings);
+    }
+
+    /** @throws DomainException when it cannot be shown */
+    private static function picture(ZipArchive $zip, string $entry): CheckedFile
+    {
+        $most = PictureKind::largest();
+        if (($zip->statName($entry)['size'] ?? 0) > $most) {
+            throw new DomainException('It is larger than 8 MB. Make it smaller and pack it again.');
+        }
+        $path = ZipEntry::unpack($zip, $entry, $most) ?? throw new DomainException('It is empty or damaged. Pack it again.');
+        if (! PictureKind::recognises($path)) {
+            throw new DomainException('It is not a picture that can be shown. Pack '.PictureKind::choice().'.');
+        }
+
+        return PictureKind::written($path);
     }
 
     /**

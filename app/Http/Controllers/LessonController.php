@@ -20,7 +20,7 @@ use App\Lessons\LessonView;
 use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
-use App\Models\Picture;
+use App\Models\MediaFile;
 use App\Models\Revision;
 use App\Models\User;
 use Daybright\Format\UnreadableText;
@@ -121,7 +121,7 @@ class LessonController
     private function keep(Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
     {
         $read = $document->read();
-        $this->refuseForeignPictures($lesson, $read);
+        $this->refuseForeignMedia($lesson, $read);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = $this->painted->views($document, $document->changedSince($before));
         $saved = $this->store->save($lesson, $document, $version);
@@ -204,16 +204,16 @@ class LessonController
         ];
     }
 
-    /** A document may only show pictures that its teacher brought in: a hash copied from elsewhere opens nothing. */
-    private function refuseForeignPictures(Lesson $lesson, Document $document): void
+    /** A document may only show files that its teacher brought in: a hash copied from elsewhere opens nothing. */
+    private function refuseForeignMedia(Lesson $lesson, Document $document): void
     {
         $wanted = array_values(array_unique(array_map(static fn ($medium): string => $medium->sha256, $document->media)));
         if ($wanted === []) {
             return;
         }
-        $owned = Picture::query()->where('user_id', $lesson->user_id)->whereIn('sha256', $wanted)->count();
+        $owned = MediaFile::query()->where('user_id', $lesson->user_id)->whereIn('sha256', $wanted)->count();
         if ($owned !== count($wanted)) {
-            throw new DomainException('One of the pictures is not on this server. Choose the picture again.');
+            throw new DomainException('One of the files is not on this server. Choose the picture again.');
         }
     }
 }

@@ -32,7 +32,7 @@ class ProgrammeController
         $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => TakeAudio::edition($take)]);
 
         return new JsonResponse([
-            ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/pictures'),
+            ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/media'),
             'sounds' => array_map(static fn (TimelineSegment $segment): array => [
                 'from' => round(Clock::milliseconds($segment->starts), 3),
                 'to' => round(Clock::milliseconds($segment->ends()), 3),

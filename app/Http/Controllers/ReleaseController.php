@@ -17,7 +17,7 @@ class ReleaseController
     {
         abort_unless($release->state === ReleaseState::Ready, 404);
 
-        return new JsonResponse(ReleaseView::show($release, "/api/releases/{$release->id}", '/api/pictures'));
+        return new JsonResponse(ReleaseView::show($release, "/api/releases/{$release->id}", '/api/media'));
     }
 
     public function sound(Release $release, string $kind): BinaryFileResponse

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Adapters\Files;
 use App\Http\FileName;
-use App\Http\PictureFile;
+use App\Http\MediaResponse;
 use App\Http\Refused;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\EnterRequest;
@@ -16,7 +16,7 @@ use App\Http\Requests\PlaceRequest;
 use App\Http\Throttle;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
-use App\Models\Picture;
+use App\Models\MediaFile;
 use App\Models\ReleaseState;
 use App\Models\Share;
 use App\Models\Student;
@@ -130,7 +130,7 @@ class WatchController
         $document = $release->document->array();
 
         return new JsonResponse([
-            ...ReleaseView::show($release, $base, $base.'/pictures', $visit),
+            ...ReleaseView::show($release, $base, $base.'/media', $visit),
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
@@ -143,11 +143,11 @@ class WatchController
         ]);
     }
 
-    public function picture(Share $share, string $sha256): Response
+    public function media(Share $share, string $sha256): Response
     {
         abort_unless(in_array($sha256, array_column($share->version()->document->array()['media'], 'sha256'), true), 404);
 
-        return PictureFile::response(Picture::query()->where('sha256', $sha256)->firstOrFail());
+        return MediaResponse::send(MediaFile::query()->where('sha256', $sha256)->firstOrFail());
     }
 
     public function handout(Share $share): BinaryFileResponse

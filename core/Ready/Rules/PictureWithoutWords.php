@@ -6,7 +6,7 @@ namespace Daybright\Ready\Rules;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\ShowsPictures;
-use Daybright\Lesson\Medium;
+use Daybright\Lesson\Media\Medium;
 use Daybright\Ready\Finding;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
@@ -29,7 +29,7 @@ final readonly class PictureWithoutWords implements SlideRule
                 if ($medium !== null && $lacks !== []) {
                     $findings[] = Finding::ofBlock(
                         $this->name(),
-                        "The picture “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.',
+                        "The {$medium::kind()} “{$medium->name}” lacks ".implode(' and ', $lacks).'. Say what it shows and whose it is.',
                         $inspection->slide->id,
                         $block->id,
                     );

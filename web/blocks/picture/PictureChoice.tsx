@@ -14,7 +14,7 @@ export const PICTURE_FILES = 'image/png,image/jpeg,image/webp,image/svg+xml';
 export async function bringInPicture(file: File): Promise<{ id: string; medium: Medium }> {
   const form = new FormData();
   form.append('file', file);
-  return { id: newId('picture'), medium: await ask<Medium>('POST', '/api/pictures', form) };
+  return { id: newId('picture'), medium: await ask<Medium>('POST', '/api/media', form) };
 }
 
 interface PictureChoiceProps {

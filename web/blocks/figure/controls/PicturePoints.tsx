@@ -58,7 +58,7 @@ export function PicturePoints<Point extends PicturePoint>({
     >
       {medium && (
         <img
-          src={`/api/pictures/${medium.sha256}`}
+          src={`/api/media/${medium.sha256}`}
           alt={medium.description}
           draggable={false}
           className="pointer-events-none size-full object-contain"

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Lessons;
+namespace App\Media\Picture;
 
 use App\Adapters\Files;
 use DomainException;
@@ -28,6 +28,13 @@ final readonly class Photo
 
     private function __construct(public string $bytes, public string $type, public int $width, public int $height)
     {
+    }
+
+    public static function recognises(string $path): bool
+    {
+        $size = @getimagesize($path);
+
+        return $size !== false && isset(self::TYPES[$size[2]]);
     }
 
     /** @throws DomainException when it is not a picture that can be shown */
@@ -70,7 +77,7 @@ final readonly class Photo
     {
         $size = @getimagesizefromstring($bytes);
         if ($size === false || ! isset(self::TYPES[$size[2]])) {
-            throw new DomainException('This file is not a picture that can be shown. Choose a PNG, JPEG, WebP or SVG file.');
+            throw new DomainException('This file is not a photo that can be shown.');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw new DomainException('This picture has more than 40 million points. Make it smaller and choose it again.');

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A picture file. */
-final class PictureRequest extends FormRequest
+/** A file of a medium. */
+final class MediaRequest extends FormRequest
 {
     /** @return array<string, string> */
     public function rules(): array

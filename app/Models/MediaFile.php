@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Media\MediaKinds;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file of a medium that a teacher brought in, named by the sha256 of its bytes.
+ *
+ * @property string $user_id
+ * @property string $sha256
+ * @property string $type media type (RFC 6838)
+ * @property int $bytes
+ */
+class MediaFile extends Model
+{
+    protected $guarded = [];
+
+    public static function path(string $type, string $sha256): string
+    {
+        return MediaKinds::ofType($type)::folder().'/'.substr($sha256, 0, 2).'/'.$sha256;
+    }
+
+    public function place(): string
+    {
+        return self::path($this->type, $this->sha256);
+    }
+}
