@@ -7,6 +7,36 @@
 
 export type PartKindName =
   "opening" | "aims" | "explain" | "example" | "your-turn" | "recap" | "exit-check" | "afterwards";
+export type PlayedLesson = Programme;
+export type Classrooms = Classroom[];
+/**
+ * Content of a block that asks a question; described by lesson.schema.json.
+ */
+export type AskedTask = import("./blocks/BlockForm").ContentOf<"question">;
+/**
+ * Described by lesson.schema.json.
+ */
+export type KeptMedium = import("./lesson.types").Medium;
+export type Kept = KeptVersion[];
+export type Takes = TakeAnswer[];
+export type JudgedFormulas = Judged[];
+/**
+ * A shared lesson as a student gets it.
+ */
+export type WatchedLesson = Programme & {
+  student: string;
+  instructions: string;
+  due: string | null;
+  aims: string[];
+  materials: string[];
+  before: string;
+  next: string;
+  /**
+   * Address of pages to print, if there are any.
+   */
+  handout: string | null;
+  visit: VisitState;
+};
 
 /**
  * What the server answers, by name.
@@ -17,6 +47,36 @@ export interface Answers {
   replies?: RepliesAnswer;
   played?: PlayedLesson;
   problem?: ProblemDetails;
+  teacher?: Teacher;
+  classroom?: Classroom;
+  classrooms?: Classrooms;
+  made?: MadeLesson;
+  shared?: MadeShare;
+  marked?: Marked;
+  piece?: KeptPiece;
+  task?: AskedTask;
+  medium?: KeptMedium;
+  take?: TakeAnswer;
+  release?: Release;
+  export?: Export;
+  lesson?: LessonAnswer;
+  saved?: SavedAnswer;
+  kept?: Kept;
+  findings?: FindingsAnswer;
+  takes?: Takes;
+  finished?: FinishedTake;
+  kinds?: KindsAnswer;
+  item?: PracticeItem;
+  written?: WrittenLines;
+  judgedFormulas?: JudgedFormulas;
+  sample?: FigureSample;
+  handout?: HandoutAnswer;
+  broughtIn?: BroughtIn;
+  joined?: JoinedClass;
+  shelf?: StudentShelf;
+  given?: GivenAnswer;
+  visit?: VisitState;
+  watched?: WatchedLesson;
 }
 export interface HomeAnswer {
   series: {
@@ -183,16 +243,17 @@ export interface Reply {
   earned: number | null;
   outOf: number;
 }
-export interface PlayedLesson {
+/**
+ * The running order; times in milliseconds of narration.
+ */
+export interface Programme {
   title: string;
   length: number;
   full: number;
   slides: {
     [k: string]: PlayedSlide;
   };
-  tracks: {
-    [k: string]: IntervalAnswer[];
-  };
+  tracks: import("./tracks/track").Tracks;
   captions: {
     from: number;
     to: number;
@@ -205,7 +266,7 @@ export interface PlayedLesson {
     title: string;
     part: PartKindName;
   }[];
-  pauses: PausePointAnswer[];
+  pauses: PausePoint[];
   sounds: {
     from: number;
     to: number;
@@ -217,7 +278,7 @@ export interface PlayedLesson {
   /**
    * Ranges that this student may not see yet, half-open; null is to the end.
    */
-  sealed?: (number | null)[][];
+  sealed?: [from: number, until: number | null][];
 }
 export interface PlayedSlide {
   title: string;
@@ -233,9 +294,9 @@ export interface PlayedSlide {
    * What is said of a side slide, line by line; other slides have their sound.
    */
   script: string[];
-  links: SlideLinkAnswer[];
+  links: SlideLink[];
 }
-export interface SlideLinkAnswer {
+export interface SlideLink {
   slide: string;
   label: string;
   /**
@@ -245,26 +306,16 @@ export interface SlideLinkAnswer {
   /**
    * Where it can be touched: x, y, width and height in slide units.
    */
-  areas: number[][];
+  areas: [x: number, y: number, width: number, height: number][];
 }
-/**
- * Half-open, in milliseconds of narration; each track adds what it needs.
- */
-export interface IntervalAnswer {
-  from: number;
-  to: number;
-  [k: string]: unknown;
-}
-export interface PausePointAnswer {
+export interface PausePoint {
   at: number;
   block: string;
   slide: string;
   seconds: number;
   prompt: string;
   exitCheck: boolean;
-  question: {
-    [k: string]: unknown;
-  } | null;
+  question: import("./stage/programme").AskedQuestion | null;
   /**
    * A question that is still far off.
    */
@@ -279,4 +330,372 @@ export interface ProblemDetails {
   detail: string;
   pointer?: string;
   [k: string]: unknown;
+}
+export interface Teacher {
+  name: string;
+  email: string;
+}
+export interface Classroom {
+  id: string;
+  name: string;
+  code: string;
+  students: Student[];
+}
+export interface Student {
+  id: string;
+  name: string;
+  hasWord: boolean;
+}
+export interface MadeLesson {
+  id: string;
+}
+export interface MadeShare {
+  id: string;
+}
+export interface Marked {
+  earned: number | null;
+}
+export interface KeptPiece {
+  number: number;
+}
+/**
+ * A take; lengths and cuts in samples, 48 000 a second.
+ */
+export interface TakeAnswer {
+  id: string;
+  slide: string;
+  source: "microphone" | "practice";
+  state: "recording" | "preparing" | "ready" | "failed";
+  chosen: boolean;
+  length: number;
+  cuts: {
+    from: number;
+    to: number;
+  }[];
+  /**
+   * Described by events.schema.json.
+   */
+  events: import("./events.types").TakeEvent[];
+  /**
+   * The loudest of each 50 ms, 0 to 100.
+   */
+  waveform: number[];
+  /**
+   * LUFS.
+   */
+  loudness: number | null;
+  pieces: number;
+  trouble: string | null;
+  at: string;
+  edition: string;
+  /**
+   * Where each word was spoken; not told of a take by itself.
+   */
+  words?: SpokenWord[];
+}
+export interface SpokenWord {
+  text: string;
+  from: number;
+  to: number;
+  isSilence: boolean;
+}
+/**
+ * A lesson as the rooms open it. Its document is described by lesson.schema.json.
+ */
+export interface LessonAnswer {
+  id: string;
+  series: string | null;
+  place: number;
+  document: import("./lesson.types").LessonDocument;
+  version: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  scenes: {
+    [k: string]: SlideScene;
+  };
+  timing: TimingAnswer;
+  strip: StripPartAnswer[];
+  /**
+   * Words a minute in the recordings; null while too little is recorded.
+   */
+  measuredPace: number | null;
+}
+/**
+ * A slide as the rooms show it.
+ */
+export interface SlideScene {
+  svg: string;
+  /**
+   * By block, in slide units.
+   */
+  boxes: {
+    /**
+     * @minItems 4
+     * @maxItems 4
+     */
+    [k: string]: [x: number, y: number, width: number, height: number];
+  };
+  /**
+   * Blocks that hold more than their room.
+   */
+  overfull: string[];
+  /**
+   * Why a block cannot be drawn, by block.
+   */
+  problems: {
+    [k: string]: string;
+  };
+  /**
+   * What is seen, in words.
+   */
+  description: string;
+  /**
+   * What the figures of the slide tell, by name.
+   */
+  facts: {
+    [k: string]: string;
+  };
+  /**
+   * What can appear at steps of its own, by block.
+   */
+  pieces: {
+    [k: string]: {
+      name: string;
+      label: string;
+      script: string;
+    }[];
+  };
+  /**
+   * By block that asks a question.
+   */
+  answers: {
+    [k: string]: {
+      answer: string;
+      seconds: number;
+    };
+  };
+}
+/**
+ * Seconds.
+ */
+export interface TimingAnswer {
+  slides: {
+    [k: string]: {
+      spoken: number;
+      work: number;
+      steps: number[];
+    };
+  };
+  total: number;
+}
+/**
+ * What a save answers: the slides that look different now.
+ */
+export interface SavedAnswer {
+  version: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  scenes: {
+    [k: string]: SlideScene;
+  };
+  timing: TimingAnswer;
+}
+/**
+ * A version that was saved too late.
+ */
+export interface KeptVersion {
+  id: string;
+  title: string;
+  at: string;
+  slides: number;
+}
+export interface FindingsAnswer {
+  findings: Finding[];
+}
+/**
+ * What the ready check has found, and where.
+ */
+export interface Finding {
+  rule: string;
+  sentence: string;
+  slide: string | null;
+  block: string | null;
+  step: string | null;
+  field: string | null;
+}
+export interface FinishedTake {
+  /**
+   * Numbers of pieces that have not arrived.
+   */
+  missing: number[];
+  take: TakeAnswer;
+}
+/**
+ * What can be put on a slide.
+ */
+export interface KindsAnswer {
+  blocks: {
+    name: import("./lesson.types").Block["kind"];
+    label: string;
+    blank: import("./lesson.types").Block["content"];
+  }[];
+  figures: FigureEntry[];
+  methods: MethodEntry[];
+  /**
+   * Formulas to begin with, by subject.
+   */
+  sheets: {
+    [k: string]: StartingFormula[];
+  };
+}
+export interface FigureEntry {
+  name: string;
+  label: string;
+  purpose: string;
+  purposes: string[];
+  subjects: string[];
+  also: string;
+  blank: Record<string, unknown>;
+  fields: FigureField[];
+  varies: boolean;
+  hasTask: boolean;
+}
+/**
+ * One thing that a teacher fills in, as the figure itself describes it.
+ */
+export interface FigureField {
+  control: "text" | "whole" | "tick" | "choice" | "lines" | "table" | "points" | "spots" | "groups" | "passage";
+  name: string;
+  label: string;
+  hint: string;
+  choices: {
+    value: string;
+    label: string;
+  }[];
+  /**
+   * Shown only while these fields have one of these values.
+   */
+  when: {
+    [k: string]: string[];
+  };
+}
+/**
+ * A kind of worked example that the engine writes.
+ */
+export interface MethodEntry {
+  name: string;
+  label: string;
+  blank: Record<string, unknown>;
+  fields: FigureField[];
+}
+export interface StartingFormula {
+  formula: string;
+  names: {
+    name: string;
+    meaning: string;
+    unit: string;
+  }[];
+}
+/**
+ * One practice item as the server makes it.
+ */
+export interface PracticeItem {
+  quantities: Record<string, unknown>;
+  prompt: string;
+  /**
+   * As it is written.
+   */
+  answer: string;
+  /**
+   * The number of the answer, or its words.
+   */
+  value: string;
+  /**
+   * Null when the answer is words.
+   */
+  unit: string | null;
+  /**
+   * How far a typed number may be off; empty for not at all.
+   */
+  tolerance: string;
+  slips: {
+    answer: string;
+    value: string;
+    unit: string | null;
+    why: string;
+  }[];
+  worked?: WrittenLines;
+}
+export interface WrittenLines {
+  task: string;
+  answer: string;
+  lines: {
+    formula: string;
+    reason: string;
+    marks: {
+      [k: string]: string;
+    };
+  }[];
+}
+/**
+ * What the server says of a formula: its letters, and whether it can serve.
+ */
+export interface Judged {
+  formula: string;
+  names: string[];
+  serves: boolean;
+  why: string;
+}
+export interface FigureSample {
+  svg: string;
+}
+export interface HandoutAnswer {
+  pages: string[];
+  troubles: Record<number, string>;
+}
+export interface BroughtIn {
+  id: string;
+  /**
+   * What was left out or changed on the way, a sentence each.
+   */
+  findings: string[];
+}
+export interface JoinedClass {
+  name: string;
+  code: string;
+  students: Student[];
+}
+export interface StudentShelf {
+  name: string;
+  class: string;
+  lessons: {
+    id: string;
+    title: string;
+    series: string | null;
+    due: string | null;
+    minutes: number;
+    begun: boolean;
+    handedIn: boolean;
+  }[];
+}
+/**
+ * What a student answered; the model answer comes once it may be seen.
+ */
+export interface GivenAnswer {
+  given: string;
+  readable: string;
+  earned?: number | null;
+  outOf?: number;
+  model?: string;
+  sentence?: string;
+}
+export interface VisitState {
+  position: number;
+  handedIn: boolean;
+  /**
+   * By block.
+   */
+  answers: {
+    [k: string]: GivenAnswer;
+  };
 }

@@ -175,7 +175,10 @@ class LessonTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
         $this->assertSame(2, PaintedSlide::query()->count());
-        PaintedSlide::query()->where('view', 'like', '%Measure%')->update(['view' => '{"svg":"kept"}']);
+        $kept = PaintedSlide::query()->where('view', 'like', '%Measure%');
+        $view = json_decode((string) $kept->clone()->value('view'));
+        $view->svg = 'kept';
+        $kept->update(['view' => json_encode($view, JSON_THROW_ON_ERROR)]);
         $this->assertSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
         $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
         $this->assertSame(2, PaintedSlide::query()->count());

@@ -17,6 +17,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
@@ -55,6 +56,24 @@ abstract class TestCase extends BaseTestCase
         $this->app['session']->forget('password_hash_web');
 
         return parent::be($user, $guard);
+    }
+
+    /**
+     * Whatever is asked in any test, the answer is as published.
+     *
+     * @param  array<mixed>  $parameters
+     * @param  array<mixed>  $cookies
+     * @param  array<mixed>  $files
+     * @param  array<mixed>  $server
+     * @return TestResponse<Response>
+     */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $answer = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $route = $answer->baseRequest?->route();
+        PublishedAnswers::check("{$method} ".($route instanceof Route ? $route->uri() : ''), $answer);
+
+        return $answer;
     }
 
     protected function teacher(string $name = 'Rowan'): User

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest';
+import type { FigureEntry, FigureField } from '../../web/answers.types';
 import { settled, visibleFields } from '../../web/blocks/figure/fields';
 import { questionOf } from '../../web/blocks/figure/practiceItem';
 import { found } from '../../web/blocks/figure/search';
 import { readList, readMap } from '../../web/questions/Answering';
-import type { FigureEntry, FigureField } from '../../web/rooms/lesson/kinds';
 
 function field(name: string, choices: string[] = [], when: Record<string, string[]> = {}): FigureField {
   return {

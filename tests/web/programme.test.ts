@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { Programme } from '../../web/answers.types';
 import { bytes, clock, spokenTime } from '../../web/clock';
-import { type Programme, seenAt } from '../../web/stage/programme';
+import { seenAt } from '../../web/stage/programme';
 import { linksAt } from '../../web/stage/sideTrip';
 import { drawnBy, type Stroke } from '../../web/tracks/ink/show';
 import played from '../played-lesson.json';

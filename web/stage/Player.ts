@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PausePoint, Programme } from '../answers.types';
 import { useLatest } from '../latest';
-import { type PausePoint, type Programme, reachable } from './programme';
+import { reachable } from './programme';
 
 export interface Playing {
   /** Milliseconds of narration. */

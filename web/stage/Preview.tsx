@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
+import type { Programme } from '../answers.types';
 import { clock } from '../clock';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { usePlayer } from './Player';
-import type { Programme } from './programme';
 import { SeenStage, SideSlides } from './SideSlides';
 import { useSideTrip } from './sideTrip';
 

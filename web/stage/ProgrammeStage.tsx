@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
+import type { Programme } from '../answers.types';
 import { TrackLayers } from '../tracks/TrackLayers';
-import { type Programme, seenAt } from './programme';
+import { seenAt } from './programme';
 import { Stage } from './Stage';
 
 /** What is seen of a programme at a moment of narration. */

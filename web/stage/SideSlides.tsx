@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
+import type { Programme, SlideLink } from '../answers.types';
 import { Button } from '../ui/Button';
 import { ProgrammeStage } from './ProgrammeStage';
-import type { Programme, SlideLink } from './programme';
 import { Stage } from './Stage';
 import type { SideTrip } from './sideTrip';
 

@@ -1,32 +1,9 @@
-import type { PausePointAnswer, PlayedLesson, PlayedSlide, SlideLinkAnswer } from '../answers.types';
+import type { Programme } from '../answers.types';
 import type { QuestionContent } from '../lesson.types';
 import { slideAt } from '../tracks/shown';
-import type { ShownSlide, Tracks } from '../tracks/track';
+import type { ShownSlide } from '../tracks/track';
 
 export type QuestionType = QuestionContent['type'];
-
-/** The finished running order as the server gives it; times in milliseconds of narration. */
-export interface Programme extends Omit<PlayedLesson, 'tracks' | 'pauses' | 'slides' | 'sealed'> {
-  slides: Record<string, ProgrammeSlide>;
-  tracks: Tracks;
-  pauses: PausePoint[];
-  /** Ranges that this student may not see yet, half-open; null is to the end. */
-  sealed?: [number, number | null][];
-}
-
-export interface ProgrammeSlide extends Omit<PlayedSlide, 'links'> {
-  links: SlideLink[];
-}
-
-/** A place on a slide that leads to a side slide. */
-export interface SlideLink extends Omit<SlideLinkAnswer, 'areas'> {
-  /** Where it can be touched: x, y, width and height in slide units. */
-  areas: [number, number, number, number][];
-}
-
-export interface PausePoint extends Omit<PausePointAnswer, 'question'> {
-  question: AskedQuestion | null;
-}
 
 export interface Thing {
   id: string;

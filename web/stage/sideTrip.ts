@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
+import type { Programme, SlideLink } from '../answers.types';
 import type { Playing } from './Player';
-import { type Programme, type SlideLink, seenAt } from './programme';
+import { seenAt } from './programme';
 
 /** A way from the lesson to side slides and back. */
 export interface SideTrip {

@@ -1,12 +1,11 @@
 import { type FormEvent, useState } from 'react';
+import type { GivenAnswer, PausePoint } from '../answers.types';
 import { answeringOf } from '../questions/answers';
 import { ask, sentence, untilAnswered } from '../request';
-import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useDraft } from './draft';
 import { useLeaving } from './leaving';
-import type { GivenAnswer } from './lesson';
 
 interface AnswerFormProps {
   share: string;

@@ -1,5 +1,5 @@
+import type { WatchedLesson } from '../answers.types';
 import { day } from '../clock';
-import type { WatchedLesson } from './lesson';
 
 /** What to know before starting: what to do, what to have ready, what it is for. */
 export function Before({ lesson }: { lesson: WatchedLesson }) {

@@ -1,12 +1,11 @@
 import { useState } from 'react';
+import type { GivenAnswer, PausePoint, VisitState } from '../answers.types';
 import { ask, sentence, untilAnswered } from '../request';
-import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Answered, AnswerForm } from './AnswerForm';
 import { draftOf } from './draft';
 import { useLeaving } from './leaving';
-import type { GivenAnswer, VisitState } from './lesson';
 
 interface ExitCheckProps {
   share: string;

@@ -1,15 +1,10 @@
 import { type FormEvent, useEffect, useState } from 'react';
+import type { JoinedClass } from '../answers.types';
 import { ask } from '../request';
 import { useTrouble } from '../trouble';
 import { Button } from '../ui/Button';
 import { TextField } from '../ui/Field';
 import { Notice } from '../ui/Notice';
-
-interface JoinedClass {
-  name: string;
-  code: string;
-  students: { id: string; name: string; hasWord: boolean }[];
-}
 
 /** The way in: the class code, one’s own first name, and a personal word. */
 export function Join({ code, onEntered }: { code: string; onEntered: () => void }) {

@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
+import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { ask, untilAnswered } from '../request';
 import { usePlayer } from '../stage/Player';
 import { reachable } from '../stage/programme';
@@ -11,7 +12,6 @@ import { Before } from './Before';
 import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
 import { useLeaving } from './leaving';
-import type { GivenAnswer, WatchedLesson } from './lesson';
 import { Pause } from './Pause';
 import { stripOf } from './strip';
 import { Transcript } from './Transcript';

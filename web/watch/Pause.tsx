@@ -1,9 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
+import type { GivenAnswer, PausePoint } from '../answers.types';
 import { clock } from '../clock';
-import type { PausePoint } from '../stage/programme';
 import { Button } from '../ui/Button';
 import { Answered, AnswerForm } from './AnswerForm';
-import type { GivenAnswer } from './lesson';
 
 interface PauseProps {
   share: string;

@@ -1,19 +1,6 @@
+import type { StudentShelf } from '../answers.types';
 import { day } from '../clock';
 import { Button } from '../ui/Button';
-
-export interface StudentShelf {
-  name: string;
-  class: string;
-  lessons: {
-    id: string;
-    title: string;
-    series: string | null;
-    due: string | null;
-    minutes: number;
-    begun: boolean;
-    handedIn: boolean;
-  }[];
-}
 
 /** The lessons of the class, what is due first. */
 export function Shelf({

@@ -1,5 +1,5 @@
+import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { shownSlides } from '../tracks/shown';
-import type { GivenAnswer, WatchedLesson } from './lesson';
 
 interface TranscriptProps {
   lesson: WatchedLesson;

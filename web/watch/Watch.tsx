@@ -1,11 +1,11 @@
 import { useCallback, useEffect, useState } from 'react';
+import type { StudentShelf, WatchedLesson } from '../answers.types';
 import { ask, Problem, sentence } from '../request';
 import { Notice } from '../ui/Notice';
 import { forgetDrafts } from './draft';
 import { Join } from './Join';
 import { Lesson } from './Lesson';
-import type { WatchedLesson } from './lesson';
-import { Shelf, type StudentShelf } from './Shelf';
+import { Shelf } from './Shelf';
 
 /** The student's page: the class code, the shelf of lessons, a lesson. */
 export function Watch() {

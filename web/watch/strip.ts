@@ -1,5 +1,5 @@
+import type { WatchedLesson } from '../answers.types';
 import type { StripPart } from '../stage/Strip';
-import type { WatchedLesson } from './lesson';
 
 /** The lesson as time: its slides with their side slides, part by part. */
 export function stripOf(lesson: WatchedLesson): StripPart[] {

@@ -20,6 +20,6 @@ class HandoutController
     {
         $read = $lesson->read();
 
-        return new JsonResponse(['pages' => $this->handout->pages($read), 'troubles' => Handout::troubles($read) ?: new \stdClass]);
+        return new JsonResponse(['pages' => $this->handout->pages($read), 'troubles' => (object) Handout::troubles($read)]);
     }
 }

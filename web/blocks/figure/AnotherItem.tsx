@@ -1,16 +1,16 @@
 import { useState } from 'react';
+import type { FigureEntry, PracticeItem } from '../../answers.types';
 import type { Slide } from '../../lesson.types';
 import { askOnSlide } from '../../questions/askOnSlide';
 import { freshSeed } from '../../questions/practice/PracticeForm';
 import { PracticeSets } from '../../questions/practice/PracticeSets';
 import { ask, sentence } from '../../request';
 import { findSlide, newId, useDesk } from '../../rooms/lesson/desk';
-import type { FigureEntry } from '../../rooms/lesson/kinds';
 import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
-import { type PracticeItem, questionOf } from './practiceItem';
+import { questionOf } from './practiceItem';
 
 /** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */
 export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>; figure: FigureEntry }) {

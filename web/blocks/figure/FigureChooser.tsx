@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { FigureEntry, FigureSample } from '../../answers.types';
 import { ask } from '../../request';
-import { type FigureEntry, useKinds } from '../../rooms/lesson/kinds';
+import { useKinds } from '../../rooms/lesson/kinds';
 import { Choice, TextField } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';
 import { found } from './search';
@@ -73,7 +74,7 @@ export function FigureChooser({ open, onClose, onChoose }: FigureChooserProps) {
 function Sample({ figure }: { figure: string }) {
   const sample = useQuery({
     queryKey: ['sample', figure],
-    queryFn: () => ask<{ svg: string }>('GET', `/api/figures/${figure}/sample`),
+    queryFn: () => ask<FigureSample>('GET', `/api/figures/${figure}/sample`),
     staleTime: Number.POSITIVE_INFINITY,
   });
   return (

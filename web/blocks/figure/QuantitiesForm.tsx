@@ -1,5 +1,5 @@
 import type { ComponentType } from 'react';
-import type { FigureField } from '../../rooms/lesson/kinds';
+import type { FigureField } from '../../answers.types';
 import { Choice, TextArea, TextField, Tick } from '../../ui/Field';
 import { GroupsField } from './controls/GroupsField';
 import { PassageField } from './controls/PassageField';

@@ -1,4 +1,4 @@
-import type { FigureField } from '../../rooms/lesson/kinds';
+import type { FigureField } from '../../answers.types';
 
 export type Quantities = Record<string, unknown>;
 

@@ -1,20 +1,6 @@
+import type { PracticeItem } from '../../answers.types';
 import { newId } from '../../rooms/lesson/desk';
 import type { ContentOf } from '../BlockForm';
-
-/** One practice item as the server makes it from a figure. */
-export interface PracticeItem {
-  quantities: Record<string, unknown>;
-  prompt: string;
-  /** The answer as it is written. */
-  answer: string;
-  /** The number of the answer, or its words. */
-  value: string;
-  /** Null when the answer is words. */
-  unit: string | null;
-  /** How far a typed number may be off; empty for not at all. */
-  tolerance: string;
-  slips: { answer: string; value: string; unit: string | null; why: string }[];
-}
 
 /** The item as a question: to type a number, or to choose among the answer and those that common slips give. */
 export function questionOf(item: PracticeItem, asChoice: boolean): ContentOf<'question'> {

@@ -1,4 +1,4 @@
-import type { FigureEntry } from '../../rooms/lesson/kinds';
+import type { FigureEntry } from '../../answers.types';
 
 /** The figures in which every word that was typed begins a word, wherever it stands. */
 export function found(figures: FigureEntry[], typed: string): FigureEntry[] {

@@ -1,13 +1,14 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { Judged, StartingFormula } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
-import { type StartingFormula, useKinds } from '../../rooms/lesson/kinds';
+import { useKinds } from '../../rooms/lesson/kinds';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { Quantities } from '../figure/fields';
-import { type Judged, SheetEntry } from './SheetEntry';
+import { SheetEntry } from './SheetEntry';
 
 /** The lesson's formula sheet: which of its formulas can serve for what is known and asked, and why the others cannot. */
 export function FormulaSheet({

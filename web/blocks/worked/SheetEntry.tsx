@@ -1,14 +1,7 @@
+import type { Judged } from '../../answers.types';
 import type { SheetFormula } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
-
-/** What the server says of a formula: its letters, and whether it can serve. */
-export interface Judged {
-  formula: string;
-  names: string[];
-  serves: boolean;
-  why: string;
-}
 
 type Names = SheetFormula['names'];
 

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { PracticeItem, WrittenLines } from '../../answers.types';
 import { useLatest } from '../../latest';
 import type { LessonDocument } from '../../lesson.types';
 import { askOnSlide } from '../../questions/askOnSlide';
@@ -13,17 +14,12 @@ import { Choice } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
 import type { Quantities } from '../figure/fields';
-import { type PracticeItem, questionOf } from '../figure/practiceItem';
+import { questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
 import { FormulaSheet } from './FormulaSheet';
 import { namedQuantities } from './namedQuantities';
 
 type Worked = ContentOf<'worked'>;
-
-interface WrittenLines {
-  task: string;
-  lines: { formula: string; reason: string; marks: Record<string, string> }[];
-}
 
 /** The engine writes the lines from a few quantities; afterwards each can be changed by hand. */
 export function WriteLines({ content, onChange }: { content: Worked; onChange: (content: Worked) => void }) {
@@ -51,7 +47,7 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
   const practise = async (level: number) => {
     try {
       const seed = freshSeed();
-      const item = await ask<PracticeItem & { worked: WrittenLines }>('POST', '/api/worked/vary', {
+      const item = await ask<Required<PracticeItem>>('POST', '/api/worked/vary', {
         ...source,
         seed,
         level,

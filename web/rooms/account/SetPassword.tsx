@@ -1,11 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import type { Teacher } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
-import type { Teacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
 import { NewPassword } from './Account';
 

@@ -1,10 +1,10 @@
 import { type FormEvent, useRef, useState } from 'react';
+import type { Classroom, Student } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { Confirm } from '../../ui/Confirm';
 import { TextArea } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
-import type { Classroom, Student } from './classroom';
 
 /** Does something to a class, and says how it went. */
 type Run = (work: () => Promise<unknown>, done: string) => Promise<boolean>;

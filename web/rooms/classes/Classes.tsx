@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { FormEvent } from 'react';
+import type { Classroom } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
@@ -7,7 +8,6 @@ import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { PageHeader } from '../PageHeader';
 import { ClassSheet } from './ClassSheet';
-import type { Classroom } from './classroom';
 
 /** The teacher’s classes, each a name, its first names and its code. */
 export function Classes() {

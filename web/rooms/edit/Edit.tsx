@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { Programme } from '../../answers.types';
 import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Preview } from '../../stage/Preview';
-import type { Programme } from '../../stage/programme';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { HomeAnswer, LessonCard } from '../../answers.types';
+import type { BroughtIn, HomeAnswer, LessonCard } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
@@ -35,7 +35,7 @@ export function Home() {
     const form = new FormData();
     form.append('file', file);
     await attempt(async () => {
-      const made = await ask<{ id: string; findings: string[] }>('POST', '/api/lessons/import', form);
+      const made = await ask<BroughtIn>('POST', '/api/lessons/import', form);
       if (made.findings.length === 0) return navigate(`/lesson/${made.id}/plan`);
       setBroughtIn(made);
       await queries.invalidateQueries({ queryKey: ['home'] });

@@ -1,17 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import type { KeptVersion } from '../../answers.types';
 import { moment } from '../../clock';
 import { ask } from '../../request';
 import { Button } from '../../ui/Button';
 import { Sheet } from '../../ui/Sheet';
 import { useDesk } from './desk';
-
-interface Kept {
-  id: string;
-  title: string;
-  at: string;
-  slides: number;
-}
 
 /** Versions of the lesson that came too late to be saved and were kept beside it. */
 export function KeptVersions() {
@@ -19,7 +13,7 @@ export function KeptVersions() {
   const [isOpen, setOpen] = useState(false);
   const kept = useQuery({
     queryKey: ['kept', desk.id, desk.version],
-    queryFn: () => ask<Kept[]>('GET', `/api/lessons/${desk.id}/kept`),
+    queryFn: () => ask<KeptVersion[]>('GET', `/api/lessons/${desk.id}/kept`),
     placeholderData: (before) => before,
   });
   const versions = kept.data ?? [];

@@ -1,5 +1,6 @@
 import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
+import type { LessonAnswer, SavedAnswer, SlideScene, TimingAnswer } from '../../answers.types';
 import type { Block, LessonDocument, Slide } from '../../lesson.types';
 import type { PartKind } from '../../parts';
 import { ask, sentence } from '../../request';
@@ -8,46 +9,13 @@ import { Notice } from '../../ui/Notice';
 import { Manuscript } from './Manuscript';
 import { type Place, placeOf } from './refusal';
 
-export interface Scene {
-  svg: string;
-  boxes: Record<string, [number, number, number, number]>;
-  overfull: string[];
-  problems: Record<string, string>;
-  description: string;
-  facts: Record<string, string>;
-  pieces: Record<string, { name: string; label: string; script: string }[]>;
-  answers: Record<string, { answer: string; seconds: number }>;
-}
-
-interface Timing {
-  slides: Record<string, { spoken: number; work: number; steps: number[] }>;
-  total: number;
-}
-
-interface LessonAnswer {
-  id: string;
-  series: string | null;
-  place: number;
-  document: LessonDocument;
-  version: number;
-  canUndo: boolean;
-  canRedo: boolean;
-  scenes: Record<string, Scene>;
-  timing: Timing;
-  strip: StripPart[];
-  measuredPace: number | null;
-}
-
-/** What a save answers: the slides that look different now. */
-type SavedAnswer = Pick<LessonAnswer, 'version' | 'canUndo' | 'canRedo' | 'scenes' | 'timing'>;
-
 /** Everything a room needs of the lesson: what it is now, and the ways to change it. */
 export interface Desk {
   id: string;
   series: string | null;
   document: LessonDocument;
-  scenes: Record<string, Scene>;
-  timing: Timing;
+  scenes: Record<string, SlideScene>;
+  timing: TimingAnswer;
   strip: StripPart[];
   /** Words a minute in the recordings; null while too little is recorded. */
   measuredPace: number | null;

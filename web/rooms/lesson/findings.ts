@@ -1,20 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
+import type { FindingsAnswer } from '../../answers.types';
 import { ask } from '../../request';
-
-export interface Finding {
-  rule: string;
-  sentence: string;
-  slide: string | null;
-  block: string | null;
-  step: string | null;
-  field: string | null;
-}
 
 /** What the ready check finds in the lesson as it was last saved: every version is checked anew. */
 export function useFindings(lesson: string, version: number) {
   return useQuery({
     queryKey: ['ready', lesson, version],
-    queryFn: () => ask<{ findings: Finding[] }>('GET', `/api/lessons/${lesson}/ready`),
+    queryFn: () => ask<FindingsAnswer>('GET', `/api/lessons/${lesson}/ready`),
     placeholderData: (before) => before,
   });
 }

@@ -1,27 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { TakeEvent } from '../../events.types';
+import type { TakeAnswer } from '../../answers.types';
 import { ask } from '../../request';
 import { useDesk } from './desk';
 
-/** A take as the server gives it; lengths and cuts in samples, 48 000 a second. */
-export interface Take {
-  id: string;
-  slide: string;
-  source: 'microphone' | 'practice';
-  state: 'recording' | 'preparing' | 'ready' | 'failed';
-  chosen: boolean;
-  length: number;
-  cuts: { from: number; to: number }[];
-  events: TakeEvent[];
-  /** The loudest of each 50 ms, 0 to 100. */
-  waveform: number[];
-  words: { text: string; from: number; to: number; isSilence: boolean }[];
-  pieces: number;
-  trouble: string | null;
-  at: string;
-  edition: string;
-}
+/** In a list of takes each has the words that were found in it. */
+export type Take = Required<TakeAnswer>;
 
 export const RATE = 48000;
 

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import type { HandoutAnswer } from '../../answers.types';
 import type { PracticeSet } from '../../lesson.types';
 import { freshSeed } from '../../questions/practice/PracticeForm';
 import { ask, sentence } from '../../request';
@@ -19,7 +20,7 @@ export function HandoutPages() {
   const sets = desk.document.handout ?? [];
   const pages = useQuery({
     queryKey: ['handout', desk.id, JSON.stringify(sets), desk.document.title],
-    queryFn: () => ask<{ pages: string[]; troubles: Record<number, string> }>('GET', `/api/lessons/${desk.id}/handout`),
+    queryFn: () => ask<HandoutAnswer>('GET', `/api/lessons/${desk.id}/handout`),
     enabled: sets.length > 0 && !desk.isSaving,
     placeholderData: (before) => before,
   });

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
+import type { Programme } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { Preview } from '../../stage/Preview';
-import type { Programme } from '../../stage/programme';
 import { Stage } from '../../stage/Stage';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';

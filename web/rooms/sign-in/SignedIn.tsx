@@ -1,13 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Navigate, Outlet } from 'react-router';
+import type { Teacher } from '../../answers.types';
 import { ask } from '../../request';
 import { outbox } from '../record/outbox';
-
-export interface Teacher {
-  name: string;
-  email: string;
-}
 
 export function useTeacher() {
   return useQuery({ queryKey: ['me'], queryFn: () => ask<Teacher>('GET', '/api/me'), retry: false, staleTime: 60_000 });

@@ -1,12 +1,13 @@
 import { Popover } from 'radix-ui';
 import type { RefObject } from 'react';
+import type { SlideScene } from '../../answers.types';
 import type { BlockForm, BlockKind } from '../../blocks/BlockForm';
 import { FORMS } from '../../blocks/registry';
 import type { Block, Slide } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
-import { findBlock, findSlide, newId, type Scene, useDesk } from '../lesson/desk';
+import { findBlock, findSlide, newId, useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
 import { Refused } from '../lesson/Refused';
 import { regionFor } from './SlideRow';
@@ -36,7 +37,7 @@ function sides(): { value: Block['region']; label: string }[] {
 interface BlockSpotProps {
   slide: Slide;
   block: Block;
-  scene: Scene;
+  scene: SlideScene;
   open: boolean;
   isSeen: boolean;
   /** The slide on the page: the form opens beside it, so that every change can be watched. */
@@ -119,7 +120,7 @@ function Form({ slide, block, facts }: { slide: Slide; block: Block; facts: Reco
 }
 
 /** Offers what appears together with the block as steps of their own, each with a first line of script. */
-function TellInSteps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
+function TellInSteps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: SlideScene['pieces'][string] }) {
   const desk = useDesk();
   const tellInSteps = () =>
     desk.edit((draft) => {
@@ -153,7 +154,7 @@ function TellInSteps({ slide, block, pieces }: { slide: Slide; block: Block; pie
 }
 
 /** When the block and its pieces appear. */
-function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: Scene['pieces'][string] }) {
+function Steps({ slide, block, pieces }: { slide: Slide; block: Block; pieces: SlideScene['pieces'][string] }) {
   const desk = useDesk();
   const steps = slide.steps.map((step, index) => ({ value: step.id, label: `step ${index + 1}` }));
   return (

@@ -1,4 +1,5 @@
 import { type DragEvent, type Ref, useEffect, useRef, useState } from 'react';
+import type { Finding } from '../../answers.types';
 import { bringInPicture } from '../../blocks/picture/PictureChoice';
 import { clock } from '../../clock';
 import type { Slide } from '../../lesson.types';
@@ -8,7 +9,6 @@ import { PartSign } from '../../stage/PartSign';
 import { Stage } from '../../stage/Stage';
 import { Notice } from '../../ui/Notice';
 import { findSlide, newId, useDesk } from '../lesson/desk';
-import type { Finding } from '../lesson/findings';
 import { Refused } from '../lesson/Refused';
 import { BlockSpot } from './BlockSpot';
 import { SlideTools } from './SlideTools';

@@ -1,9 +1,9 @@
+import type { Finding } from '../../answers.types';
 import type { Slide } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { TextArea } from '../../ui/Field';
 import { addAndFocus } from '../../ui/focus';
 import { findSlide, newId, useDesk } from '../lesson/desk';
-import type { Finding } from '../lesson/findings';
 import { useKinds } from '../lesson/kinds';
 import { Refused } from '../lesson/Refused';
 

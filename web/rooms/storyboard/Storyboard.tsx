@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
+import type { Finding } from '../../answers.types';
 import { PARTS } from '../../parts';
 import { Button } from '../../ui/Button';
 import { addAndFocus, fieldIn } from '../../ui/focus';
 import { useDesk } from '../lesson/desk';
-import { type Finding, useFindings } from '../lesson/findings';
+import { useFindings } from '../lesson/findings';
 import { addSlide } from '../lesson/slides';
 import { SlideRow } from './SlideRow';
 
