@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use League\Flysystem\UnableToWriteFile;
 use PDOException;
@@ -27,6 +28,9 @@ use Throwable;
 /** Errors as RFC 9457 problem details: a sentence a teacher understands, and a pointer to the field. */
 final class Problem
 {
+    /** As SQLite says it. */
+    private const DISK_FULL = ['database or disk is full', 'disk I/O error', 'unable to open database file', 'attempt to write a readonly'];
+
     private const NOTHING_HERE = 'There is nothing here, or it is not yours to see.';
 
     private const PAGE_TOO_OLD = 'This page has been open for too long. Load it again; nothing that was saved is lost.';
@@ -113,10 +117,7 @@ final class Problem
         return $error instanceof DiskTrouble || $error instanceof UnableToWriteFile
             || (
                 $error instanceof PDOException
-                && preg_match(
-                    '/database or disk is full|disk I\/O error|unable to open database file|attempt to write a readonly/i',
-                    $error->getMessage(),
-                ) === 1
+                && Str::contains($error->getMessage(), self::DISK_FULL, ignoreCase: true)
             );
     }
 

@@ -17,7 +17,11 @@ final class IncomingText
     private const BREAKS = '/[\x{0B}\x{0C}\x{85}\x{2028}\x{2029}]/u';
 
     /** Control characters but tab and new line, and the code points that Unicode gives to no character. */
-    private const INVISIBLE = '/[\x{00}-\x{08}\x{0E}-\x{1F}\x{7F}-\x{9F}\x{FDD0}-\x{FDEF}\x{FEFF}\x{FFFE}\x{FFFF}]/u';
+    private const INVISIBLE = '/['.self::CONTROLS.self::NO_CHARACTERS.']/u';
+
+    private const CONTROLS = '\x{00}-\x{08}\x{0E}-\x{1F}\x{7F}-\x{9F}';
+
+    private const NO_CHARACTERS = '\x{FDD0}-\x{FDEF}\x{FEFF}\x{FFFE}\x{FFFF}';
 
     /** @throws UnreadableText when it is not UTF-8; half of a surrogate pair is not */
     public static function clean(string $text): string

@@ -7,6 +7,13 @@ namespace Daybright\Language;
 /** How a word is said: its sounds in order, and how strongly each vowel is stressed. */
 final readonly class Pronunciation
 {
+    // What an English syllable may begin with, by how many sounds it is; each sound is a letter, as Sound writes it.
+    private const ONE = '[bpkgfvTSCJDdtszZhmnlrwy]';
+
+    private const TWO = 's[pktmnlwf]|[bpkgf][lr]|[td]r|Tr|Sr|[tdk]w|[bpkgfvhm]y';
+
+    private const THREE = 's[pkt]r|spl|skw';
+
     /**
      * @param  list<Sound>  $sounds
      * @param  list<int>  $stresses for each sound: 1 main stress, 2 lesser stress, 0 none
@@ -116,10 +123,6 @@ final readonly class Pronunciation
     {
         $written = implode('', array_map(static fn (Sound $sound): string => $sound->value, $onset));
 
-        return preg_match(
-            '/^([bpkgfvTSCJDdtszZhmnlrwy]|s[pktmnlwf]|[bpkgf][lr]|[td]r|Tr|Sr|[tdk]w|s[pkt]r|spl|skw|[bpkgfvhm]y)$/',
-            $written,
-        ) === 1
-            && $onset !== [Sound::NG];
+        return $onset !== [Sound::NG] && preg_match('/^('.self::ONE.'|'.self::TWO.'|'.self::THREE.')$/', $written) === 1;
     }
 }

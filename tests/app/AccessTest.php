@@ -86,10 +86,8 @@ class AccessTest extends TestCase
         foreach (['/sign-in', '/join', '/api/me', '/nothing-here'] as $address) {
             $headers = $this->get($address)->headers;
             $policy = (string) $headers->get('Content-Security-Policy');
-            $this->assertMatchesRegularExpression(
-                "/default-src 'self'; script-src 'self'; style-src 'self' 'nonce-[A-Za-z0-9]{20,}'/",
-                $policy,
-            );
+            $this->assertStringStartsWith("default-src 'self'; script-src 'self'; style-src 'self'", $policy);
+            $this->assertMatchesRegularExpression("/style-src 'self' 'nonce-[A-Za-z0-9]{20,}'/", $policy);
             $this->assertStringContainsString("object-src 'none'", $policy);
             $this->assertSame('nosniff', $headers->get('X-Content-Type-Options'));
         }

@@ -6,10 +6,8 @@ namespace Tests\Core;
 
 use Daybright\Failure;
 use PHPUnit\Framework\TestCase;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
 use ReflectionClass;
-use SplFileInfo;
+use Tests\Core\Support\OurFiles;
 use Throwable;
 
 final class FailureTest extends TestCase
@@ -39,15 +37,9 @@ final class FailureTest extends TestCase
     private static function exceptions(): array
     {
         $classes = [];
-        /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../../core')) as $file) {
-            $path = $file->getPathname();
-            if (
-                $file->getExtension() === 'php'
-                && preg_match('/^final class (\w+) extends \w*(?:Exception|Error)\b/m', (string) file_get_contents($path), $match) === 1
-            ) {
-                $folder = str_replace('/', '\\', substr(dirname($path), strlen(__DIR__.'/../../core')));
-                $class = 'Daybright'.$folder.'\\'.$match[1];
+        foreach (OurFiles::in('core') as $name => $path) {
+            if (preg_match('/^final class (\w+) extends \w*(?:Exception|Error)\b/m', (string) file_get_contents($path), $match) === 1) {
+                $class = 'Daybright'.str_replace('/', '\\', substr(dirname($name), strlen('core'))).'\\'.$match[1];
                 self::assertTrue(class_exists($class), $class);
                 $classes[] = $class;
             }

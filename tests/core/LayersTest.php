@@ -6,9 +6,7 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
+use Tests\Core\Support\OurFiles;
 
 /** Dependencies in core point one way: a layer uses those above it in this list, and never one below. */
 final class LayersTest extends TestCase
@@ -42,7 +40,7 @@ final class LayersTest extends TestCase
 
     public function test_every_folder_of_core_is_a_layer(): void
     {
-        $folders = array_map(basename(...), glob(self::core().'/*', GLOB_ONLYDIR) ?: []);
+        $folders = array_map(basename(...), glob(__DIR__.'/../../core/*', GLOB_ONLYDIR) ?: []);
         self::assertEqualsCanonicalizing(self::LAYERS, $folders);
     }
 
@@ -51,7 +49,7 @@ final class LayersTest extends TestCase
     {
         $allowed = array_slice(self::LAYERS, 0, (int) array_search($layer, self::LAYERS, true) + 1);
         $wrong = [];
-        foreach (self::files($layer) as $path) {
+        foreach (OurFiles::in("core/{$layer}") as $path) {
             preg_match_all('/\bDaybright\\\\(\w+)\\\\\w+/', (string) file_get_contents($path), $names, PREG_SET_ORDER);
             foreach ($names as [$name, $used]) {
                 if (! in_array($used, $allowed, true)) {
@@ -60,21 +58,5 @@ final class LayersTest extends TestCase
             }
         }
         self::assertSame([], $wrong);
-    }
-
-    /** @return iterable<string> */
-    private static function files(string $layer): iterable
-    {
-        /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::core().'/'.$layer)) as $file) {
-            if ($file->getExtension() === 'php') {
-                yield $file->getPathname();
-            }
-        }
-    }
-
-    private static function core(): string
-    {
-        return __DIR__.'/../../core';
     }
 }

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use FilesystemIterator;
 use PhpToken;
 use PHPUnit\Framework\TestCase;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
+use Tests\Core\Support\OurFiles;
 
-/** A line has at most 140 characters; a sentence or a pattern stands whole on its line, and so does a type of a docblock. */
+/** A line has at most 140 characters; a sentence stands whole on its line, and so does a type of a docblock. */
 final class LineLengthTest extends TestCase
 {
     private const LIMIT = 140;
@@ -23,22 +20,15 @@ final class LineLengthTest extends TestCase
 
     public function test_lines_can_be_read_without_scrolling(): void
     {
-        $root = dirname(__DIR__, 2);
         $long = [];
-        foreach (self::FOLDERS as $folder) {
-            $files = new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS));
-            foreach ($files as $file) {
-                $isOurs = $file instanceof SplFileInfo && $file->getExtension() === 'php' && basename($file->getPath()) !== 'migrations';
-                if ($isOurs) {
-                    array_push($long, ...self::longLines($file->getPathname(), strlen($root) + 1));
-                }
-            }
+        foreach (OurFiles::in(...self::FOLDERS) as $name => $path) {
+            array_push($long, ...array_map(static fn (int $line): string => "{$name}:{$line}", self::longLines($path)));
         }
         self::assertSame([], $long);
     }
 
-    /** @return list<string> */
-    private static function longLines(string $path, int $rootLength): array
+    /** @return list<int> numbers of lines, from 1 */
+    private static function longLines(string $path): array
     {
         $source = (string) file_get_contents($path);
         $lengths = array_map(mb_strlen(...), explode("\n", $source));
@@ -63,7 +53,7 @@ final class LineLengthTest extends TestCase
         }
         $long = array_keys(array_filter($lengths, static fn (int $length): bool => $length > self::LIMIT));
 
-        return array_map(static fn (int $line): string => substr($path, $rootLength).':'.($line + 1), $long);
+        return array_map(static fn (int $line): int => $line + 1, $long);
     }
 
     /**

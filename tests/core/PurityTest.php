@@ -6,29 +6,34 @@ namespace Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use RecursiveDirectoryIterator;
-use RecursiveIteratorIterator;
-use SplFileInfo;
+use Tests\Core\Support\OurFiles;
 
 /** core/ imports nothing of a framework and touches no file, process, clock or random source. */
 final class PurityTest extends TestCase
 {
-    private const ALLOWED = '~^(Daybright|Brick\\\\Math)\\\\|^(Closure|DomainException|RuntimeException|Throwable|JsonException|stdClass|WeakMap|DOM[A-Za-z]+|Random\\\\(Randomizer|Engine\\\\[A-Za-z0-9]+))$~';
+    private const ALLOWED = '~^(?:Daybright|Brick\\\\Math)\\\\|^(?:'.self::BUILT_IN.'|DOM[A-Za-z]+|'.self::SEEDED_CHANCE.')$~';
 
-    private const FORBIDDEN = '~\b(file_get_contents|file_put_contents|fopen|fwrite|readfile|unlink|exec|shell_exec|proc_open|system|passthru|popen|curl_init|time|microtime|hrtime|date|rand|mt_rand|random_int|random_bytes|getenv|putenv|app|config|env)\s*\(~';
+    private const BUILT_IN = 'Closure|DomainException|RuntimeException|Throwable|JsonException|stdClass|WeakMap';
+
+    private const SEEDED_CHANCE = 'Random\\\\(?:Randomizer|Engine\\\\[A-Za-z0-9]+)';
+
+    private const FORBIDDEN = '~\b('.self::FILES.'|'.self::PROCESSES.'|'.self::CLOCKS.'|'.self::CHANCE.'|'.self::SURROUNDINGS.')\s*\(~';
+
+    private const FILES = 'file_get_contents|file_put_contents|fopen|fwrite|readfile|unlink';
+
+    private const PROCESSES = 'exec|shell_exec|proc_open|system|passthru|popen|curl_init';
+
+    private const CLOCKS = 'time|microtime|hrtime|date';
+
+    private const CHANCE = 'rand|mt_rand|random_int|random_bytes';
+
+    private const SURROUNDINGS = 'getenv|putenv|app|config|env';
 
     /** @return iterable<string, array{string}> */
     public static function files(): iterable
     {
-        /** @var SplFileInfo $file */
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
-            __DIR__.'/../../core',
-            RecursiveDirectoryIterator::SKIP_DOTS,
-        )) as $file) {
-            // The list of words is data: some of its lines begin with “use”.
-            if ($file->getExtension() === 'php' && basename($file->getPath()) !== 'Data') {
-                yield substr($file->getPathname(), strlen(__DIR__.'/../../')) => [$file->getPathname()];
-            }
+        foreach (OurFiles::in('core') as $name => $path) {
+            yield $name => [$path];
         }
     }
 

@@ -22,7 +22,13 @@ use ZipArchive;
 class HostileInputTest extends TestCase
 {
     /** As libraries speak, and people do not. */
-    private const LIBRARY = '/\$ref|must match|validation\.|SQLSTATE|Undefined|Exception|Call to|must be of type|field is required|The \w+(\.\w+)+ |must be an? (?:string|array|integer|object)\b|additional ?properties|CSRF|stack trace|vendor\//i';
+    private const LIBRARY = '/'.self::OF_SCHEMAS.'|'.self::OF_THE_FRAMEWORK.'|'.self::OF_PHP.'/i';
+
+    private const OF_SCHEMAS = '\$ref|must match|must be an? (?:string|array|integer|object)\b|additional ?properties';
+
+    private const OF_THE_FRAMEWORK = 'validation\.|SQLSTATE|field is required|The \w+(\.\w+)+ |CSRF|vendor\/';
+
+    private const OF_PHP = 'Undefined|Exception|Call to|must be of type|stack trace';
 
     private const TAKE = 'abcdefghijklmnopqrstuv';
 

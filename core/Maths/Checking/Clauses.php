@@ -13,6 +13,11 @@ final class Clauses
     /** A colon that ends a heading; one inside “2 : 3”, “2:3” or “9:05” does not. */
     private const COLON = '(?<!\d):|(?<=\d):(?= \p{L})|(?<=\d):(?= \d)(?<! :)';
 
+    /** The end of a sum, such as “+ 4 kg”, behind which “is” means “equals”. */
+    private const RESULT_OF_A_SUM = '(?:[-+×÷*/]|of) ?[£$€]?[\d.,]+(?: ?(?:'.self::UNIT.'|%))?';
+
+    private const UNIT = '[cmk]?m[²³]?|[mk]?g|litres';
+
     /** @return list<string> each with at least one “=” or “≈” */
     public static function split(string $text): array
     {
@@ -39,7 +44,7 @@ final class Clauses
                 '/'
                     .self::AFTER
                     .' (?:equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as) (?=[\d£$€(−-])/u',
-                '~((?:[-+×÷*/]|of) ?[£$€]?[\d.,]+(?: ?(?:[cmk]?m[²³]?|[mk]?g|litres|%))?|\d/\d+|\d%) is (?=[\d£$€−-])~u',
+                '~('.self::RESULT_OF_A_SUM.'|\d/\d+|\d%) is (?=[\d£$€−-])~u',
             ],
             [' ', ' × ', ' ÷ ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],
             $text,

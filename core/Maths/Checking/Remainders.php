@@ -7,7 +7,17 @@ namespace Daybright\Maths\Checking;
 /** Divisions with a remainder: “15 ÷ 4 = 3 remainder 3”, “15 ÷ 4 = 3 r 3”, “15 ÷ 4 = 3 with 3 left over”. */
 final class Remainders
 {
-    private const DIVISION = '~(?<![\d.,×*+−-]|[×*+−÷/-] )(\d{1,9}) ?(?:[÷/]|divided by) ?(\d{1,9}) ?(?:=|is|makes|gives|equals) ?(\d{1,9}),? ?(?:(?:r|rem|remainder|with (?:a )?remainder(?: of)?) ?(\d{1,9})|(?:with|and) (\d{1,9}) (?:left over|over))(?![\d%]|[.,]\d|\p{L})~iu';
+    private const DIVISION = '~'.self::NOT_AFTER_A_SUM.self::QUOTIENT.',? ?'.self::REMAINDER.self::NOTHING_BEHIND.'~iu';
+
+    private const NOT_AFTER_A_SUM = '(?<![\d.,×*+−-]|[×*+−÷/-] )';
+
+    private const QUOTIENT = '(\d{1,9}) ?(?:[÷/]|divided by) ?(\d{1,9}) ?(?:=|is|makes|gives|equals) ?(\d{1,9})';
+
+    private const REMAINDER = '(?:'.self::NAMED.' ?(\d{1,9})|(?:with|and) (\d{1,9}) (?:left over|over))';
+
+    private const NAMED = '(?:r|rem|remainder|with (?:a )?remainder(?: of)?)';
+
+    private const NOTHING_BEHIND = '(?![\d%]|[.,]\d|\p{L})';
 
     /** @return list<Equality> */
     public static function check(string $text): array

@@ -18,16 +18,51 @@ use Daybright\Maths\Tokens;
 final readonly class Side
 {
     /** A sum that these stand before is part of a longer one. */
-    private const GOES_ON_BEFORE = '~(?:[-+−–×*·÷/^(√=<>:|]|\bx|(?<!volume )(?<!area )(?<!perimeter )(?<!length )(?<!width )(?<!height )(?<!mass )(?<!speed )(?<!distance )(?<!total )(?<!cost )(?<!angle )\bof|\d)\s*$|\d\S*\s+(?:and|plus|minus|less|add|take away)\s*$|\b(?:sin|cos|tan|log|ln|lg|exp|max|min|gcd|hcf|lcm|mod|root|than|off|past|per|by|increase|decrease|ratio)\s*$~ui';
+    private const GOES_ON_BEFORE = '~'.self::SIGN_BEFORE.'|'.self::JOINED_BEFORE.'|'.self::FUNCTION_BEFORE.'~ui';
+
+    private const SIGN_BEFORE = '(?:[-+−–×*·÷/^(√=<>:|]|\bx|'.self::TIMES_BEFORE.'|\d)\s*$';
+
+    /** “of” multiplies, as in “half of 6”, unless it follows what is measured, as in “an area of 6 m²”. */
+    private const TIMES_BEFORE = self::NO_SIZE.self::NO_OTHER_MEASURE.'\bof';
+
+    private const NO_SIZE = '(?<!volume )(?<!area )(?<!perimeter )(?<!length )(?<!width )(?<!height )';
+
+    private const NO_OTHER_MEASURE = '(?<!mass )(?<!speed )(?<!distance )(?<!total )(?<!cost )(?<!angle )';
+
+    private const JOINED_BEFORE = '\d\S*\s+(?:and|plus|minus|less|add|take away)\s*$';
+
+    private const FUNCTION_BEFORE = '\b(?:'.self::FUNCTIONS.'|'.self::RELATIONS.')\s*$';
+
+    private const FUNCTIONS = 'sin|cos|tan|log|ln|lg|exp|max|min|gcd|hcf|lcm|mod|root';
+
+    private const RELATIONS = 'than|off|past|per|by|increase|decrease|ratio';
 
     /** Words before a lone number that do not make a count or a name of it: “so 1 m²” but not “room 12”. */
-    private const LEADS_IN = '/^(?:[^\d]*\s)?(?:so|then|that|therefore|thus|because|since|know|remember|but|also|means|hence|where|if|and)$/ui';
+    private const LEADS_IN = '/^(?:[^\d]*\s)?(?:'.self::CONCLUDING.'|'.self::REMINDING.')$/ui';
+
+    private const CONCLUDING = 'so|then|that|therefore|thus|because|since';
+
+    private const REMINDING = 'know|remember|but|also|means|hence|where|if|and';
 
     /** What follows belongs to the number and was not read: “3 r 1”, “3 : 4”, “3 quarters”, “5 more than 2”. */
-    private const GOES_ON_AFTER = '~^\s*(?:[-+−–×*·÷/^(²³°:|%‰\d]|[a-z](?:\s|\d|$)|r\s*\d|rem(?:ainder)?\b|to \d|(?:more|less|fewer|times|lots|groups)\b|\p{L}*(?:hundred|thousand|million|billion|dozen|ten|one|half|halve|third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth)(?:s|ths?)?\b)~ui';
+    private const GOES_ON_AFTER = '~^\s*(?:'.self::SIGN_AFTER.'|'.self::WORD_AFTER.'|'.self::SIZE_AFTER.')~ui';
+
+    private const SIGN_AFTER = '[-+−–×*·÷/^(²³°:|%‰\d]|[a-z](?:\s|\d|$)';
+
+    private const WORD_AFTER = 'r\s*\d|rem(?:ainder)?\b|to \d|(?:more|less|fewer|times|lots|groups)\b';
+
+    private const SIZE_AFTER = '\p{L}*(?:'.self::LARGE.'|'.self::FRACTIONS.')(?:s|ths?)?\b';
+
+    private const LARGE = 'hundred|thousand|million|billion|dozen|ten';
+
+    private const FRACTIONS = 'one|half|halve|third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth';
 
     /** Words that may follow a result without naming what was counted. */
-    private const FOLLOWS_ON = '/^(?:so|and|then|but|or|which|that|because|as|is|in|for|when|if|therefore|thus|altogether|exactly|too|again)\b/ui';
+    private const FOLLOWS_ON = '/^(?:'.self::JOINING.'|'.self::REMARKING.')\b/ui';
+
+    private const JOINING = 'so|and|then|but|or|which|that|because|as|is|in|for|when';
+
+    private const REMARKING = 'if|therefore|thus|altogether|exactly|too|again';
 
     private function __construct(public string $written, public Quantity $value, public bool $counts = false)
     {

@@ -19,6 +19,8 @@ final readonly class Condition
     /** Trial division up to a million: no number in class is larger, and no student’s answer may keep the server busy. */
     private const LARGEST_TESTED = 1_000_000_000_000;
 
+    private const KINDS = 'even|odd|prime|whole|positive|negative|square|multiple of (\d+)|divisible by (\d+)';
+
     /**
      * @param  list<array{Expression, string, Expression|int|null}>  $parts left side, relation, right side
      */
@@ -57,11 +59,7 @@ final readonly class Condition
     /** @return array{Expression, string, Expression|int|null} */
     private static function part(string $part, string $letter): array
     {
-        if (preg_match(
-            '/^(.+?)\s+is\s+(not\s+)?(?:an?\s+)?(even|odd|prime|whole|positive|negative|square|multiple of (\d+)|divisible by (\d+))(?:\s+number)?$/u',
-            $part,
-            $match,
-        ) === 1) {
+        if (preg_match('/^(.+?)\s+is\s+(not\s+)?(?:an?\s+)?('.self::KINDS.')(?:\s+number)?$/u', $part, $match) === 1) {
             $by = ($match[4] ?? '') !== '' ? $match[4] : ($match[5] ?? '');
             $word = $by === '' ? $match[3] : 'multiple';
 

@@ -24,10 +24,26 @@ use Daybright\Question\InvalidAnswer;
 final class TypedAnswer
 {
     /** What is put in front of an answer without being part of it. */
-    private const BEFORE = '/^(?:(?:so\s+)?(?:the\s+)?(?:final\s+)?ans(?:wer)?\s*(?:is|:|=)?\s*|(?:i\s+(?:think|got|get)\s+)?(?:it\s+is|it’s|it\'s|its|about|around|roughly|approximately|exactly)\s+|(?:i\s+(?:think|got|get))\s+|[≈~=]\s*|\p{L}{1,3}\s*[=≈]\s*)/iu';
+    private const BEFORE = '/^(?:'.self::ANSWER_IS.'|'.self::IT_IS.'|'.self::I_GOT.'|'.self::SIGN.')/iu';
+
+    private const ANSWER_IS = '(?:so\s+)?(?:the\s+)?(?:final\s+)?ans(?:wer)?\s*(?:is|:|=)?\s*';
+
+    private const IT_IS = '(?:i\s+(?:think|got|get)\s+)?(?:it\s+is|it’s|it\'s|its|'.self::NEARLY.')\s+';
+
+    private const NEARLY = 'about|around|roughly|approximately|exactly';
+
+    private const I_GOT = '(?:i\s+(?:think|got|get))\s+';
+
+    private const SIGN = '[≈~=]\s*|\p{L}{1,3}\s*[=≈]\s*';
 
     /** What is put behind it. */
-    private const BEHIND = '/\s*(?:tall|long|wide|high|deep|thick|old|away|each|altogether|in total|in all|more|left|exactly|or so|roughly|approximately)$/iu';
+    private const BEHIND = '/\s*(?:'.self::DIMENSION.'|'.self::SHARE.'|'.self::PRECISION.')$/iu';
+
+    private const DIMENSION = 'tall|long|wide|high|deep|thick|old|away';
+
+    private const SHARE = 'each|altogether|in total|in all|more|left';
+
+    private const PRECISION = 'exactly|or so|roughly|approximately';
 
     private const NUMBER_IN_WORDS = NumberWords::FRACTION.'|'.NumberWords::NUMBER;
 
