@@ -4,15 +4,27 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\ClassroomFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** A class of students, with the code they join by. */
 class Classroom extends Model
 {
+    /** @use HasFactory<ClassroomFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     /** @return HasMany<Student, $this> */
     public function students(): HasMany

@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonOutline;
+use Database\Factories\LessonFactory;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\Take as Recorded;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -22,6 +24,9 @@ use Illuminate\Support\Carbon;
  */
 class Lesson extends Model
 {
+    /** @use HasFactory<LessonFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];

@@ -4,15 +4,27 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\SeriesFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** An ordered set of lessons. */
 class Series extends Model
 {
+    /** @use HasFactory<SeriesFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];
+
+    /** @return BelongsTo<User, $this> */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     /** @return HasMany<Lesson, $this> */
     public function lessons(): HasMany

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\ShareFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -18,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 class Share extends Model
 {
+    /** @use HasFactory<ShareFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\StudentFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Facades\Hash;
@@ -16,6 +18,9 @@ use Illuminate\Support\Str;
  */
 class Student extends Model
 {
+    /** @use HasFactory<StudentFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     private const ROUNDS = 6;

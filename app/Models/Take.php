@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\TakeFactory;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -24,6 +26,9 @@ use Illuminate\Support\Carbon;
  */
 class Take extends Model
 {
+    /** @use HasFactory<TakeFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Database\Factories\VisitFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -20,6 +22,9 @@ use Illuminate\Support\Carbon;
  */
 class Visit extends Model
 {
+    /** @use HasFactory<VisitFactory> */
+    use HasFactory;
+
     use HasPublicId;
 
     protected $guarded = [];

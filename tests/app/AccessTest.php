@@ -154,17 +154,10 @@ class AccessTest extends TestCase
         $release = (new ReleaseStore)->begin($lesson);
         MakeRelease::dispatchSync($release->id);
         $classroom = $this->classroom($rowan, 'Ada');
-        $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id, 'release_id' => $release->id]);
-        $visit = Visit::query()->create(['share_id' => $share->id, 'student_id' => $classroom->students()->sole()->id]);
-        $answer = Answer::query()->create([
-            'visit_id' => $visit->id,
-            'block' => 'measure-question',
-            'given' => '41',
-            'readable' => '41',
-            'earned' => 1,
-            'out_of' => 2,
-        ]);
-        $export = Export::query()->create(['release_id' => $release->id]);
+        $share = Share::factory()->for($lesson)->for($classroom)->for($release)->create();
+        $visit = Visit::factory()->for($share)->for($classroom->students()->sole())->create();
+        $answer = Answer::factory()->for($visit)->create(['earned' => 1]);
+        $export = Export::factory()->for($release)->create();
 
         return $this->things = [
             'lesson' => $lesson,

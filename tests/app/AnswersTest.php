@@ -6,6 +6,8 @@ namespace Tests\App;
 
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
+use App\Models\Answer;
+use App\Models\Visit;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -22,8 +24,8 @@ class AnswersTest extends TestCase
         $this->actingAs($teacher)->putJson("/api/lessons/{$lesson->id}/shares", ['classroom' => $heron->id])->assertOk();
         $this->postJson("/api/releases/{$release->id}/exports")->assertCreated();
         $share = $lesson->shares()->firstOrFail();
-        $visit = $share->visits()->create(['student_id' => $heron->students()->firstOrFail()->id]);
-        $visit->answers()->create(['block' => 'measure-question', 'given' => '5', 'readable' => '5', 'earned' => 0, 'out_of' => 1]);
+        $visit = Visit::factory()->for($share)->for($heron->students()->sole())->create();
+        Answer::factory()->for($visit)->create(['given' => '5', 'earned' => 0]);
 
         $this->assertPublished('home', '/api/home');
         $this->assertPublished('share', "/api/lessons/{$lesson->id}/share");

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\Answer;
 use App\Models\Series;
 use App\Models\Share;
+use App\Models\Take;
 use App\Models\Visit;
 
 class HomeTest extends TestCase
@@ -23,28 +24,21 @@ class HomeTest extends TestCase
         $this->assertSame([['record', '1 slide to record']], $this->waiting());
         $this->take($lesson, 'why', 1);
         $this->assertSame([['share', 'Recorded, not shared yet']], $this->waiting());
-        $lesson->takes()->create(['slide' => 'why', 'source' => 'microphone']);
+        Take::factory()->for($lesson)->create(['slide' => 'why']);
         $this->assertSame(['record', 'A recording was broken off and can be kept'], $this->waiting()[0]);
         $lesson->takes()->where('state', 'recording')->delete();
         $classroom = $this->classroom($rowan, 'Ada');
-        $share = Share::query()->create(['lesson_id' => $lesson->id, 'classroom_id' => $classroom->id]);
+        $share = Share::factory()->for($lesson)->for($classroom)->create();
         $this->assertSame([], $this->waiting());
-        $visit = Visit::query()->create(['share_id' => $share->id, 'student_id' => $classroom->students()->sole()->id]);
-        Answer::query()->create([
-            'visit_id' => $visit->id,
-            'block' => 'why-question',
-            'given' => 'x',
-            'readable' => 'x',
-            'earned' => null,
-            'out_of' => 2,
-        ]);
+        $visit = Visit::factory()->for($share)->for($classroom->students()->sole())->create();
+        Answer::factory()->for($visit)->create(['block' => 'why-question']);
         $this->assertSame([['replies', '1 answer waits to be marked']], $this->waiting());
     }
 
     public function test_lessons_stand_in_their_series_in_order_and_single_ones_apart(): void
     {
         $rowan = $this->teacher();
-        $series = Series::query()->create(['user_id' => $rowan->id, 'title' => 'The Sun']);
+        $series = Series::factory()->for($rowan)->create();
         foreach ([2 => 'Second', 1 => 'First'] as $place => $title) {
             $this->lesson($rowan, ['title' => $title] + self::document())->update(['series_id' => $series->id, 'place' => $place]);
         }
@@ -69,7 +63,7 @@ class HomeTest extends TestCase
 
     public function test_a_series_of_another_teacher_cannot_be_added_to(): void
     {
-        $series = Series::query()->create(['user_id' => $this->teacher('Sol')->id, 'title' => 'Theirs']);
+        $series = Series::factory()->create(['user_id' => $this->teacher('Sol')]);
         $this->actingAs($this->teacher())->postJson('/api/lessons', ['title' => 'Mine', 'series' => $series->id])->assertNotFound();
         $this->postJson('/api/lessons', ['title' => '', 'minutes' => 5])->assertStatus(422)->assertJsonPath('pointer', '/title');
         $this->postJson('/api/lessons', ['title' => 'Mine', 'minutes' => 900])->assertStatus(422)->assertJsonPath('pointer', '/minutes');

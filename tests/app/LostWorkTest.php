@@ -65,7 +65,7 @@ class LostWorkTest extends TestCase
         $this->postJson('/api/takes/'.self::TAKE.'/finish', ['pieces' => 1])->assertOk();
         $this->take($this->made, 'why', 1);
         $release = $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated()->json('id');
-        $export = Export::query()->create(['release_id' => $release]);
+        $export = Export::factory()->create(['release_id' => $release]);
         $this->artisan('jobs:tend')->expectsOutput('Queued again: 1');
         $this->assertSame(['releases', 'takes', 'videos'], DB::table('jobs')->orderBy('queue')->pluck('queue')->all());
         $this->artisan('jobs:tend')->expectsOutput('Queued again: 0');
@@ -262,7 +262,7 @@ class LostWorkTest extends TestCase
     {
         $this->take($this->made, 'measure', 1);
         $release = $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated()->json('id');
-        $export = Export::query()->create(['release_id' => $release]);
+        $export = Export::factory()->create(['release_id' => $release]);
         MakeExport::dispatchSync($export->id);
         $this->assertSame(ExportState::Ready, $export->fresh()->state);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk();

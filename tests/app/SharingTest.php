@@ -70,12 +70,8 @@ class SharingTest extends TestCase
 
     public function test_a_student_sees_only_the_lessons_of_the_own_class(): void
     {
-        $other = Classroom::query()->create(['user_id' => $this->rowan->id, 'name' => '5 Wren', 'code' => 'WXYZ2345']);
-        $foreign = Share::query()->create([
-            'lesson_id' => $this->made->id,
-            'classroom_id' => $other->id,
-            'release_id' => Share::query()->find($this->share)->release_id,
-        ]);
+        $other = Classroom::factory()->for($this->rowan)->create(['code' => 'WXYZ2345']);
+        $foreign = Share::factory()->for($this->made)->for($other)->for(Share::query()->findOrFail($this->share)->version())->create();
         $this->enter('Ada', 'sun');
         $this->getJson("/api/watch/{$foreign->id}")->assertNotFound();
         $this->get("/api/watch/{$foreign->id}/sound.webm")->assertNotFound();
@@ -227,7 +223,7 @@ class SharingTest extends TestCase
         $answers = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk()->json('classes.0.questions.0.answers');
         $this->assertSame(['Adah'], array_column($answers, 'student'));
         $this->assertSame(1, Answer::query()->count());
-        $other = Classroom::query()->create(['user_id' => $this->rowan->id, 'name' => '5 Wren', 'code' => 'WXYZ2345']);
+        $other = Classroom::factory()->for($this->rowan)->create(['code' => 'WXYZ2345']);
         $this->deleteJson("/api/classrooms/{$other->id}/students/{$ada->id}")->assertNotFound();
     }
 

@@ -61,8 +61,7 @@ class StudentTest extends TestCase
         $searched = 0;
         foreach (['shadows-that-move', 'height-of-a-flagpole', 'poem-for-a-sundial'] as $number => $file) {
             $document = app(DemoLessons::class)->document($rowan, $file);
-            $this->heron = Classroom::query()->create(['user_id' => $rowan->id, 'name' => "Class {$number}", 'code' => "CODE234{$number}"]);
-            $this->heron->students()->create(['name' => 'Ada']);
+            $this->heron = Classroom::factory()->for($rowan)->withStudents('Ada')->create(['code' => "CODE234{$number}"]);
             $searched += $this->searchThrough($this->recorded($rowan, $document));
             $this->actingAs($rowan);
         }
@@ -111,7 +110,7 @@ class StudentTest extends TestCase
                 break;
             }
             // Answered in whatever way: from here on it may be told, unless it is one of the exit check.
-            $visit->answers()->create(['block' => $asked[0]['block'], 'given' => 'x', 'readable' => 'x', 'out_of' => 1]);
+            Answer::factory()->for($visit)->create(['block' => $asked[0]['block'], 'given' => 'x', 'readable' => 'x']);
             $answered[$asked[0]['block']] = true;
             if (! $asked[0]['exitCheck']) {
                 unset($open[$asked[0]['block']]);

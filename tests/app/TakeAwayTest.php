@@ -106,12 +106,12 @@ class TakeAwayTest extends TestCase
         $export = $this->postJson("/api/releases/{$release->id}/exports")->assertCreated()->json('id');
         $this->getJson("/api/exports/{$export}")->assertJsonPath('state', 'ready')->assertJsonPath('progress', 1);
         $this->get("/api/exports/{$export}/file")->assertOk()->assertDownload('Shadows.mp4');
-        $stopped = Export::query()->create(['release_id' => $release->id]);
+        $stopped = Export::factory()->for($release)->create();
         $this->deleteJson("/api/exports/{$stopped->id}")->assertJsonPath('state', 'cancelled');
         MakeExport::dispatchSync($stopped->id);
         $this->assertSame(ExportState::Cancelled, $stopped->fresh()->state);
         config(['daybright.programs.ffmpeg' => '/bin/false']);
-        $failing = Export::query()->create(['release_id' => $release->id]);
+        $failing = Export::factory()->for($release)->create();
         try {
             MakeExport::dispatchSync($failing->id);
             $this->fail('a failing encoder went unnoticed');

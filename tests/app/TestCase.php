@@ -5,14 +5,11 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Adapters\Files;
-use App\Adapters\Program;
 use App\Lessons\LessonDocument;
-use App\Lessons\LessonStore;
 use App\Models\Classroom;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
-use App\Recording\MeasuredSound;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -78,13 +75,13 @@ abstract class TestCase extends BaseTestCase
 
     protected function teacher(string $name = 'Rowan'): User
     {
-        return User::query()->create(['name' => $name, 'email' => mb_strtolower($name).'@larkfield.example', 'password' => 'daybright']);
+        return User::factory()->create(['name' => $name]);
     }
 
     /** @param  array<string, mixed>|null  $document */
     protected function lesson(User $teacher, ?array $document = null): Lesson
     {
-        return (new LessonStore)->create(new Lesson(['user_id' => $teacher->id]), LessonDocument::from($document ?? self::document()));
+        return Lesson::factory()->for($teacher)->holding(LessonDocument::from($document ?? self::document()))->create();
     }
 
     /** @return array<string, mixed> two slides: one asks for a number, one is an exit check in words */
@@ -149,46 +146,12 @@ abstract class TestCase extends BaseTestCase
     /** A ready take of a steady tone, with the second step revealed in its middle. */
     protected function take(Lesson $lesson, string $slide, float $seconds = 3.0): Take
     {
-        $sound = Files::temporary('flac');
-        Program::run(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-f',
-                'lavfi',
-                '-i',
-                "sine=frequency=440:sample_rate=48000:duration={$seconds}",
-                '-ac',
-                '1',
-                '-sample_fmt',
-                's16',
-                $sound,
-            ],
-        );
-        $take = $lesson->takes()->create([
-            'slide' => $slide,
-            'source' => 'practice',
-            'events' => [
-                ['kind' => 'show', 'at' => 0, 'slide' => $slide],
-                ['kind' => 'step', 'at' => $seconds * 500, 'step' => "{$slide}-2"],
-            ],
-        ]);
-        MeasuredSound::keep($take, $sound);
-        $take->update(['cuts' => [], 'chosen' => true]);
-
-        return $take;
+        return Take::factory()->for($lesson)->sounding($seconds)->create(['slide' => $slide]);
     }
 
     protected function classroom(User $teacher, string ...$names): Classroom
     {
-        $classroom = Classroom::query()->create(['user_id' => $teacher->id, 'name' => '6 Heron', 'code' => 'ABCD2345']);
-        foreach ($names as $name) {
-            $classroom->students()->create(['name' => $name]);
-        }
-
-        return $classroom;
+        return Classroom::factory()->for($teacher)->withStudents(...$names)->create();
     }
 
     /**

@@ -40,12 +40,12 @@ class ProgramsTest extends TestCase
         $this->assertSame(ReleaseState::Ready, Release::query()->findOrFail($id)->state);
 
         config(['daybright.programs.ffmpeg' => $hanging, 'daybright.longest_wait' => 0.3]);
-        $export = Export::query()->create(['release_id' => $id]);
+        $export = Export::factory()->create(['release_id' => $id]);
         MakeExport::dispatch($export->id);
         $this->work('videos', fn (): bool => ! in_array($export->fresh()->state, ExportState::ON_THE_WAY, true));
         $this->assertSame(ExportState::Failed, $export->fresh()->state);
         config(['daybright.programs.ffmpeg' => 'ffmpeg', 'daybright.longest_wait' => 60]);
-        $again = Export::query()->create(['release_id' => $id]);
+        $again = Export::factory()->create(['release_id' => $id]);
         MakeExport::dispatch($again->id);
         $this->work('videos', fn (): bool => ! in_array($again->fresh()->state, ExportState::ON_THE_WAY, true));
         $this->assertSame(ExportState::Ready, $again->fresh()->state);
