@@ -128,7 +128,7 @@ Route::prefix('api')->group(function (): void {
 
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
-Route::view('/{path?}', 'rooms')->where(
-    'path',
-    '(sign-in|account|set-password/[A-Za-z0-9]{40}|classes|lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies))?',
-)->name('login');
+
+$rooms = 'sign-in|account|set-password/[A-Za-z0-9]{40}|classes';
+$lessonRooms = 'lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies)';
+Route::view('/{path?}', 'rooms')->where('path', "({$rooms}|{$lessonRooms})?")->name('login');

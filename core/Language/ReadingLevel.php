@@ -12,7 +12,13 @@ namespace Daybright\Language;
  */
 final readonly class ReadingLevel
 {
-    private const ABBREVIATIONS = 'Dr|Mr|Mrs|Ms|Prof|Rev|St|Mt|Capt|Col|Gen|Lt|Sgt|Hon|Jr|Sr|vs|cf|etc(?=\.\s+\p{Ll})|approx|Fig|Vol|No(?=\.\s*\d)|pp?(?=\.\s*\d)|e\.\s?g|i\.\s?e|c(?=\.\s*\d)';
+    private const ABBREVIATIONS = self::TITLES.'|'.self::OF_TEXTS.'|'.self::BEFORE_A_NUMBER;
+
+    private const TITLES = 'Dr|Mr|Mrs|Ms|Prof|Rev|St|Mt|Capt|Col|Gen|Lt|Sgt|Hon|Jr|Sr';
+
+    private const OF_TEXTS = 'vs|cf|etc(?=\.\s+\p{Ll})|approx|Fig|Vol|e\.\s?g|i\.\s?e';
+
+    private const BEFORE_A_NUMBER = '(?:No|pp?|c)(?=\.\s*\d)';
 
     private function __construct(public int $sentences, public int $words, public int $syllables)
     {

@@ -22,9 +22,25 @@ final class Numeral
 
     private const GAP = '[ \x{00A0}\x{202F}]';
 
-    private const PLAIN = '(?:\d{1,3}(?:\.\d{3})+,\d+(?!\d)|\d{1,2}(?:,\d{2})+,\d{3}(?!\d)(?:\.\d+)?|\d{1,3}(?:,\d{3})+(?!\d)(?:\.\d+)?|[1-9]\d{0,2}(?:'
-        .self::GAP
-        .'\d{3})+(?![\d\/⁄½¼¾])(?:[.,]\d+)?|0,\d+(?![\d,])|\d+,(?!\d{3}(?!\d))\d+(?![\d,])|\d+(?:\.\d+)?|\.\d+)';
+    /** 1.234,5 */
+    private const POINTS_BETWEEN_THOUSANDS = '\d{1,3}(?:\.\d{3})+,\d+(?!\d)';
+
+    /** 12,34,567 */
+    private const COMMAS_AFTER_LAKHS = '\d{1,2}(?:,\d{2})+,\d{3}(?!\d)(?:\.\d+)?';
+
+    /** 1,234.5 */
+    private const COMMAS_BETWEEN_THOUSANDS = '\d{1,3}(?:,\d{3})+(?!\d)(?:\.\d+)?';
+
+    /** 1 234.5 */
+    private const GAPS_BETWEEN_THOUSANDS = '[1-9]\d{0,2}(?:'.self::GAP.'\d{3})+(?![\d\/⁄½¼¾])(?:[.,]\d+)?';
+
+    /** 0,5 and 12,34 */
+    private const DECIMAL_COMMA = '0,\d+(?![\d,])|\d+,(?!\d{3}(?!\d))\d+(?![\d,])';
+
+    private const UNGROUPED = '\d+(?:\.\d+)?|\.\d+';
+
+    private const PLAIN = '(?:'.self::POINTS_BETWEEN_THOUSANDS.'|'.self::COMMAS_AFTER_LAKHS.'|'.self::COMMAS_BETWEEN_THOUSANDS
+        .'|'.self::GAPS_BETWEEN_THOUSANDS.'|'.self::DECIMAL_COMMA.'|'.self::UNGROUPED.')';
 
     private const POWER = '10(?:\s*\^\s*(?:[-−–]?\d+|\([-−–]?\d+\))|[⁻⁰¹²³⁴⁵⁶⁷⁸⁹]+)';
 

@@ -152,41 +152,46 @@ final readonly class Unit
         return $this->symbol;
     }
 
-    /** “a length”, “an area”, “a volume”: what a measurement in this unit is called in class. */
-    public function kindInWords(): string
+    public function dimension(): Dimension
     {
         return match ($this->dimensions) {
-            [] => 'a plain number',
-            ['length' => 1] => 'a length',
-            ['length' => 2] => 'an area',
-            ['length' => 3] => 'a volume',
-            ['mass' => 1] => 'a mass',
-            ['time' => 1] => 'a time',
-            ['angle' => 1] => 'an angle',
-            ['temperature' => 1] => 'a temperature',
-            ['length' => 1, 'time' => -1] => 'a speed',
-            ['length' => 1, 'time' => -2] => 'an acceleration',
-            ['length' => 1, 'mass' => 1, 'time' => -2] => 'a force',
-            ['length' => -1, 'mass' => 1, 'time' => -2] => 'a pressure',
-            ['length' => 2, 'mass' => 1, 'time' => -2] => 'an energy',
-            ['length' => 2, 'mass' => 1, 'time' => -3] => 'a power',
-            ['length' => -3, 'mass' => 1] => 'a density',
-            ['time' => -1] => 'a frequency',
-            ['current' => 1] => 'a current',
-            ['current' => -1, 'length' => 2, 'mass' => 1, 'time' => -3] => 'a voltage',
-            ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -3] => 'a resistance',
-            ['current' => 1, 'time' => 1] => 'a charge',
+            [] => Dimension::Number,
+            ['length' => 1] => Dimension::Length,
+            ['length' => 2] => Dimension::Area,
+            ['length' => 3] => Dimension::Volume,
+            ['mass' => 1] => Dimension::Mass,
+            ['time' => 1] => Dimension::Time,
+            ['angle' => 1] => Dimension::Angle,
+            ['temperature' => 1] => Dimension::Temperature,
+            ['length' => 1, 'time' => -1] => Dimension::Speed,
+            ['length' => 1, 'time' => -2] => Dimension::Acceleration,
+            ['length' => 1, 'mass' => 1, 'time' => -2] => Dimension::Force,
+            ['length' => -1, 'mass' => 1, 'time' => -2] => Dimension::Pressure,
+            ['length' => 2, 'mass' => 1, 'time' => -2] => Dimension::Energy,
+            ['length' => 2, 'mass' => 1, 'time' => -3] => Dimension::Power,
+            ['length' => -3, 'mass' => 1] => Dimension::Density,
+            ['time' => -1] => Dimension::Frequency,
+            ['current' => 1] => Dimension::Current,
+            ['current' => -1, 'length' => 2, 'mass' => 1, 'time' => -3] => Dimension::Voltage,
+            ['current' => -2, 'length' => 2, 'mass' => 1, 'time' => -3] => Dimension::Resistance,
+            ['current' => 1, 'time' => 1] => Dimension::Charge,
             default => match (true) {
-                $this->isOnly('money') => 'an amount of money',
-                $this->isOnly('temperature') => 'a temperature',
-                default => 'another kind of quantity',
+                $this->isOnly('money') => Dimension::Money,
+                $this->isOnly('temperature') => Dimension::Temperature,
+                default => Dimension::Other,
             },
         };
     }
 
+    /** “a length”, “an area”, “a volume”: what a measurement in this unit is called in class. */
+    public function kindInWords(): string
+    {
+        return $this->dimension()->value;
+    }
+
     public function isMoney(): bool
     {
-        return $this->kindInWords() === 'an amount of money';
+        return $this->dimension() === Dimension::Money;
     }
 
     private function isOnly(string $base): bool

@@ -16,6 +16,7 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
+use Daybright\Maths\Dimension;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
@@ -80,7 +81,7 @@ final readonly class PlaneShape implements Varies
     {
         $reading = new Reading($quantities);
         $unit = $reading->unit();
-        if ($unit->kindInWords() !== 'a length') {
+        if ($unit->dimension() !== Dimension::Length) {
             throw InvalidQuantities::because('Sides are lengths: choose a unit such as cm or m.', 'unit');
         }
 

@@ -17,6 +17,7 @@ use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
+use Daybright\Maths\Dimension;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Scene\Box;
@@ -83,7 +84,7 @@ final readonly class Solid implements Varies
     {
         $reading = new Reading($quantities);
         $unit = $reading->unit();
-        if ($unit->kindInWords() !== 'a length') {
+        if ($unit->dimension() !== Dimension::Length) {
             throw InvalidQuantities::because('The edges of a box are lengths: choose a unit such as cm or m.', 'unit');
         }
         $view = $reading->choice('view', 'The drawing', ['box', 'cubes', 'net']);

@@ -10,6 +10,8 @@ final class Clauses
     /** Number, bracket, raised figure or word that a spoken “equals” may follow. */
     private const AFTER = '(?<=[\d%)²³]|\p{L})';
 
+    private const EQUALS = 'equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as';
+
     /** A colon that ends a heading; one inside “2 : 3”, “2:3” or “9:05” does not. */
     private const COLON = '(?<!\d):|(?<=\d):(?= \p{L})|(?<=\d):(?= \d)(?<! :)';
 
@@ -41,9 +43,7 @@ final class Clauses
                 '/ divided by (?=\d)/u',
                 '/ plus (?=\d)/u',
                 '/ (?:minus|take away) (?=\d)/u',
-                '/'
-                    .self::AFTER
-                    .' (?:equals|makes|is equal to|gives(?: us)?|comes to|works out as|which is|is the same as) (?=[\d£$€(−-])/u',
+                '/'.self::AFTER.' (?:'.self::EQUALS.') (?=[\d£$€(−-])/u',
                 '~('.self::RESULT_OF_A_SUM.'|\d/\d+|\d%) is (?=[\d£$€−-])~u',
             ],
             [' ', ' × ', ' ÷ ', ' × ', ' ÷ ', ' + ', ' − ', ' = ', '$1 = '],

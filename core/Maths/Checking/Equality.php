@@ -34,7 +34,7 @@ final readonly class Equality
 
     public static function ofMeasureWithoutUnit(string $written, string $measure): self
     {
-        $kind = Measures::kindOf($measure);
+        $kind = Measures::dimensionOf($measure)->value;
 
         return new self(
             $written,
@@ -61,7 +61,7 @@ final readonly class Equality
             Verdict::UnitOfTheWrongKind,
             null,
             "“{$written}”: {$given->unit->symbol()} measures {$given->unit->kindInWords()}, and the {$measure} is "
-                .Measures::kindOf($measure)
+                .Measures::dimensionOf($measure)->value
                 .', in '
                 .Measures::exampleUnitOf($measure)
                 .' for example.',

@@ -8,6 +8,7 @@ use Brick\Math\BigRational;
 use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 use Daybright\Maths\CompoundMeasure;
+use Daybright\Maths\Dimension;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
@@ -135,18 +136,20 @@ final class EqualityChecker
     {
         // A year has 365 days here and 366 there, and money changes its price.
         $isCalendar = isset($left->dimensions['years']) !== isset($right->dimensions['years'])
-            && in_array($left->kindInWords(), ['a time', 'another kind of quantity'], true)
-            && in_array($right->kindInWords(), ['a time', 'another kind of quantity'], true);
+            && in_array($left->dimension(), [Dimension::Time, Dimension::Other], true)
+            && in_array($right->dimension(), [Dimension::Time, Dimension::Other], true);
 
-        return $isCalendar || ($left->isMoney() && $right->isMoney() && ! $left->measuresLike($right))
-            || Units::differsByCountry($left) !== Units::differsByCountry($right)
-            || (! $left->measuresLike($right) && $left->kindInWords() === 'a temperature' && $right->kindInWords() === 'a temperature');
+        $areTwoScales = ! $left->measuresLike($right)
+            && $left->dimension() === $right->dimension()
+            && in_array($left->dimension(), [Dimension::Money, Dimension::Temperature], true);
+
+        return $isCalendar || $areTwoScales || Units::differsByCountry($left) !== Units::differsByCountry($right);
     }
 
     /** “1 cm = 2 km” belongs to a map: nobody takes the longer unit for the smaller one. */
     private static function isScale(Quantity $left, Quantity $right): bool
     {
-        return $left->unit->kindInWords() === 'a length' && $left->value->isEqualTo(1)
+        return $left->unit->dimension() === Dimension::Length && $left->value->isEqualTo(1)
             && $right->unit->measuresLike($left->unit) && $right->value->isGreaterThanOrEqualTo(1)
             && $right->unit->factor->isGreaterThan($left->unit->factor);
     }
@@ -264,6 +267,8 @@ final class EqualityChecker
 
     private static function wrongKind(string $written, Quantity $given, string $measure): ?Equality
     {
-        return $given->unit->kindInWords() === Measures::kindOf($measure) ? null : Equality::ofTheWrongMeasure($written, $given, $measure);
+        $isRight = $given->unit->dimension() === Measures::dimensionOf($measure);
+
+        return $isRight ? null : Equality::ofTheWrongMeasure($written, $given, $measure);
     }
 }

@@ -4,35 +4,36 @@ declare(strict_types=1);
 
 namespace Daybright\Maths\Checking;
 
+use Daybright\Maths\Dimension;
+
 /** The names of measures in a text, and the kind of unit each needs. */
 final class Measures
 {
     private const KINDS = [
-        'volume' => 'a volume', 'capacity' => 'a volume', 'area' => 'an area', 'perimeter' => 'a length',
-        'length' => 'a length', 'width' => 'a length', 'height' => 'a length', 'depth' => 'a length',
-        'radius' => 'a length', 'diameter' => 'a length', 'distance' => 'a length',
-        'mass' => 'a mass', 'angle' => 'an angle', 'speed' => 'a speed', 'time' => 'a time',
-        'density' => 'a density', 'force' => 'a force', 'pressure' => 'a pressure', 'acceleration' => 'an acceleration',
-        'voltage' => 'a voltage', 'current' => 'a current', 'resistance' => 'a resistance', 'power' => 'a power', 'energy' => 'an energy',
-    ];
-
-    private const EXAMPLES = [
-        'a volume' => 'cm³',
-        'an area' => 'cm²',
-        'a length' => 'cm',
-        'a mass' => 'g',
-        'an angle' => 'degrees',
-        'a speed' => 'km/h',
-        'a time' => 'minutes',
-        'a density' => 'g/cm³',
-        'a force' => 'N',
-        'a pressure' => 'Pa',
-        'an acceleration' => 'm/s²',
-        'a voltage' => 'V',
-        'a current' => 'A',
-        'a resistance' => 'Ω',
-        'a power' => 'W',
-        'an energy' => 'J',
+        'volume' => Dimension::Volume,
+        'capacity' => Dimension::Volume,
+        'area' => Dimension::Area,
+        'perimeter' => Dimension::Length,
+        'length' => Dimension::Length,
+        'width' => Dimension::Length,
+        'height' => Dimension::Length,
+        'depth' => Dimension::Length,
+        'radius' => Dimension::Length,
+        'diameter' => Dimension::Length,
+        'distance' => Dimension::Length,
+        'mass' => Dimension::Mass,
+        'angle' => Dimension::Angle,
+        'speed' => Dimension::Speed,
+        'time' => Dimension::Time,
+        'density' => Dimension::Density,
+        'force' => Dimension::Force,
+        'pressure' => Dimension::Pressure,
+        'acceleration' => Dimension::Acceleration,
+        'voltage' => Dimension::Voltage,
+        'current' => Dimension::Current,
+        'resistance' => Dimension::Resistance,
+        'power' => Dimension::Power,
+        'energy' => Dimension::Energy,
     ];
 
     /** “The area” or “the area is” names the area and nothing else; “area with height 4” may be about anything. */
@@ -45,14 +46,30 @@ final class Measures
             : null;
     }
 
-    /** @return string such as “an area” */
-    public static function kindOf(string $measure): string
+    public static function dimensionOf(string $measure): Dimension
     {
         return self::KINDS[$measure];
     }
 
     public static function exampleUnitOf(string $measure): string
     {
-        return self::EXAMPLES[self::KINDS[$measure]];
+        return match (self::KINDS[$measure]) {
+            Dimension::Volume => 'cm³',
+            Dimension::Area => 'cm²',
+            Dimension::Length => 'cm',
+            Dimension::Mass => 'g',
+            Dimension::Angle => 'degrees',
+            Dimension::Speed => 'km/h',
+            Dimension::Time => 'minutes',
+            Dimension::Density => 'g/cm³',
+            Dimension::Force => 'N',
+            Dimension::Pressure => 'Pa',
+            Dimension::Acceleration => 'm/s²',
+            Dimension::Voltage => 'V',
+            Dimension::Current => 'A',
+            Dimension::Resistance => 'Ω',
+            Dimension::Power => 'W',
+            Dimension::Energy => 'J',
+        };
     }
 }

@@ -7,6 +7,10 @@ namespace Daybright\Maths\Checking;
 /** A way of saying a sum, and how it is written: “{number} from {number} {is} {number}” is written “{2} − {1} = {3}”. */
 final readonly class Phrase
 {
+    private const EQUALS_IN_WORDS = 'is equal to|(?:is|are) the same as|(?:comes?|works? out) (?:to|as)|gives? us|which (?:is|makes|gives)';
+
+    private const EQUALS_IN_A_WORD = 'is|are|has|makes?|equals?|gives?|leaves?';
+
     private const PLACES = [
         // Where a phrase begins that belongs to nothing before it, as in “minus 3 squared” or “one and a half is”.
         '{begins}' => '(?<=^|[.!?:;,(“\n]|[.!?:;,] |\bso |\bwell |\bnow |\bthen |\bthat |\bbecause |\bsince |\bknow )',
@@ -18,7 +22,7 @@ final readonly class Phrase
         '{decimal}' => '(\d*\.\d+|\d+(?:\.\d+)? ?%)',
         '{table}' => '('.NumberWords::TABLE.')',
         '{unit}' => '((?:square |cubic )?\p{L}+[²³]?)',
-        '{is}' => '(?:=|is equal to|(?:is|are) the same as|(?:comes?|works? out) (?:to|as)|gives? us|which (?:is|makes|gives)|is|are|has|makes?|equals?|gives?|leaves?)',
+        '{is}' => '(?:=|'.self::EQUALS_IN_WORDS.'|'.self::EQUALS_IN_A_WORD.')',
         '{you}' => '(?:if (?:you|we) )?',
         '{you have}' => '(?:,? and|,|,? then)? (?:you|we) (?:have|get|are left with|end up with|make|reach)',
         // What follows a result that is then a plain number, and not “two thirds”, “six of them” or “one more”.

@@ -17,9 +17,11 @@ final class Roundings
         .NumberWords::NUMBER
         .') (decimal places?|significant figures?|s\.?f\.?|d\.?p\.?))';
 
-    private const PATTERN = '/\bround(?:s|ed|ing)? (\d[\d,]*(?:\.\d+)?) to '
-        .self::TO
-        .',?(?: (?:we|you) (?:get|have)| gives(?: us)?| is| it is| makes| =|,) (\d[\d,]*(?:\.\d+)?)(?![\d%])/iu';
+    private const NUMBER = '(\d[\d,]*(?:\.\d+)?)';
+
+    private const GIVES = ',?(?: (?:we|you) (?:get|have)| gives(?: us)?| is| it is| makes| =|,)';
+
+    private const PATTERN = '/\bround(?:s|ed|ing)? '.self::NUMBER.' to '.self::TO.self::GIVES.' '.self::NUMBER.'(?![\d%])/iu';
 
     private const PLACES = [
         'whole number' => 0,

@@ -18,12 +18,18 @@ final class SpokenMeasures
 
     private const NUMBER = '(\d[\d.,]*(?: \d+\/\d+)?\s?(?:square |cubic )?(?:\p{L}+[²³]?|\p{L}+\^?[23])(?: squared| cubed)?)';
 
+    private const HOLDS = '(?:then |now |only |can )?(?:holds?|contains?) (?:about |exactly |only |up to )?';
+
+    private const MEASURE = '(volume|capacity|area|perimeter|length|width|height|depth|radius|diameter)';
+
+    private const OF_A_THING = '(?: of (?:the|a|an|this|our|each) \p{L}+)?';
+
+    private const IS = ' (?:is|was|must be|will be) (?:about |exactly |therefore |then )?';
+
+    private const NAMED = '/\b'.self::MEASURE.self::OF_A_THING.self::IS.self::NUMBER.'/iu';
+
     private const PATTERNS = [
-        'volume' => '/\b(?:'
-            .self::CONTAINERS
-            .') (?:then |now |only |can )?(?:holds?|contains?) (?:about |exactly |only |up to )?'
-            .self::NUMBER
-            .'/iu',
+        'volume' => '/\b(?:'.self::CONTAINERS.') '.self::HOLDS.self::NUMBER.'/iu',
         'length' => '/(?<![\d.,])'.self::NUMBER.' (?:long|wide|high|tall|deep)\b/iu',
     ];
 
@@ -37,14 +43,7 @@ final class SpokenMeasures
                 $found[] = self::judge($match[0], $match[1], $measure);
             }
         }
-        preg_match_all(
-            '/\b(volume|capacity|area|perimeter|length|width|height|depth|radius|diameter)(?: of (?:the|a|an|this|our|each) \p{L}+)? (?:is|was|must be|will be) (?:about |exactly |therefore |then )?'
-                .self::NUMBER
-                .'/iu',
-            $text,
-            $matches,
-            PREG_SET_ORDER,
-        );
+        preg_match_all(self::NAMED, $text, $matches, PREG_SET_ORDER);
         foreach ($matches as $match) {
             $found[] = self::judge($match[0], $match[2], mb_strtolower($match[1]));
         }
@@ -60,7 +59,7 @@ final class SpokenMeasures
             return null;
         }
         $isSpatial = array_keys($given->unit->dimensions) === ['length'] && $given->unit->dimensions['length'] > 0;
-        if (! $isSpatial || $given->unit->kindInWords() === Measures::kindOf($measure)) {
+        if (! $isSpatial || $given->unit->dimension() === Measures::dimensionOf($measure)) {
             return null;
         }
 

@@ -6,6 +6,7 @@ namespace Daybright\Maths\Expression;
 
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
+use Daybright\Maths\Dimension;
 use Daybright\Maths\MathsError;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
@@ -49,7 +50,7 @@ final readonly class NamedFunction implements Expression
         if ($this->name === 'abs') {
             return new Quantity($inner->value->abs(), $inner->unit, $inner->exact);
         }
-        $isAngle = $inner->unit->kindInWords() === 'an angle';
+        $isAngle = $inner->unit->dimension() === Dimension::Angle;
         if (! $inner->unit->isNone() && ! $isAngle) {
             throw MathsError::unlikeUnits($inner->unit, Unit::none());
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Question\Kinds\NumberWithUnit;
 
 use Daybright\Maths\Checking\NumberWords;
+use Daybright\Maths\Dimension;
 use Daybright\Maths\Expression\Expression;
 use Daybright\Maths\Expression\Negation;
 use Daybright\Maths\Expression\Number;
@@ -129,7 +130,7 @@ final class TypedAnswer
             $bare = trim((string) preg_replace([self::BEFORE, '/\s*[.!?;]+$/u', self::BEHIND], '', $bare));
         }
         $bare = self::recurring($bare);
-        if ($expected->kindInWords() === 'a time') {
+        if ($expected->dimension() === Dimension::Time) {
             $bare = (string) preg_replace('/^(\d{1,3}):(\d{2})(?::(\d{2}))?$/', '$1 h $2 min', $bare);
         }
 
