@@ -7,7 +7,8 @@ namespace Daybright;
 use Throwable;
 
 /**
- * Whatever core refuses or cannot do. Each kind of failure is a class with named constructors; its message is a sentence for a person.
+ * Whatever core refuses or cannot do. Each kind of failure is a class with named constructors; its message is a sentence for a person
+ * (docs/decisions/failures.md).
  */
 interface Failure extends Throwable
 {

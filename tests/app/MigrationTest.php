@@ -89,6 +89,11 @@ class MigrationTest extends TestCase
             '2026_11_28_000002_end_sessions_of_students_and_bound_what_counts_as_watched.php' => '4281df495ee304ad0926c30f439f3f4390f3a845b56a774b1cd28905e1f25e3d',
             '2026_11_28_000003_connect_tables_of_older_databases.php' => '1359fd326d5d2ba635bb6e09b6ba0a22f46fabe1696fcb1501cc653328250990',
             '2026_11_28_000004_create_password_links.php' => '2bda9ac9b318e725a43c66448367a96deeef1d07f812411ddabb1a54482d541e',
+            '2026_11_28_000005_write_what_happens_in_shared_lessons_as_tracks.php' => '80982fb1d6830b94ff5fee947e572085f54213a28097290daa2cd6391fe1fea7',
+            '2026_11_28_000006_keep_what_is_painted_of_a_slide.php' => 'e66802dfecb776fd80e4fdf24d60026cfdd7883c71a06ab30c9b85124b8a7870',
+            '2026_11_28_000007_make_exports_of_any_format.php' => '74d13b4afc4a8c7ca9244b0694e0bd237e1dcefbe557f7da8ecdf53dd581f5b2',
+            '2026_11_28_000008_share_parts_between_versions.php' => '180c77e04912c3ea25fac93e72d77bf7d09bb92d54ae680a982bf97757a25cb6',
+            '2026_11_28_000009_keep_files_of_every_kind_of_medium_in_one_table.php' => 'a7f4ab0546a53e33b1be1e866557f91379ec321a93766dfcd2b780d40eb00af4',
         ];
         foreach ($landed as $file => $hash) {
             $this->assertSame($hash, hash_file('sha256', database_path("migrations/{$file}")), $file);
