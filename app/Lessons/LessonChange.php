@@ -10,8 +10,13 @@ use stdClass;
 /** A save that carries the slides that were changed; the others are named by their ids and taken from what is there. */
 final readonly class LessonChange
 {
-    /** @param  list<string>  $changed ids of the slides that came with it */
-    private function __construct(public LessonDocument $document, public array $changed)
+    private const NOT_WHOLE = 'The change did not arrive whole. Load the page again.';
+
+    /**
+     * @param  list<string>  $changed ids of the slides that came with it
+     * @param  bool  $sameFrame whether all but these slides is as it was
+     */
+    private function __construct(public LessonDocument $document, public array $changed, public bool $sameFrame)
     {
     }
 
@@ -24,15 +29,21 @@ final readonly class LessonChange
     public static function apply(LessonDocument $current, stdClass $frame, stdClass $slides): self
     {
         $known = [];
-        foreach ($current->jsonSerialize()->parts as $part) {
-            foreach ($part->slides as $slide) {
-                $known[$slide->id] = $slide;
-            }
+        $before = $current->jsonSerialize();
+        foreach ($before->parts as $part) {
+            $known += array_column($part->slides, null, 'id');
+            $part->slides = array_column($part->slides, 'id');
         }
-        $known = get_object_vars($slides) + $known;
+        $sameFrame = json_encode($before) === json_encode($frame);
+        foreach (get_object_vars($slides) as $id => $slide) {
+            if (! $slide instanceof stdClass || ($slide->id ?? null) !== (string) $id) {
+                throw new DomainException(self::NOT_WHOLE);
+            }
+            $known[$id] = $slide;
+        }
         foreach (is_array($frame->parts ?? null) ? $frame->parts : [] as $part) {
             if (! $part instanceof stdClass || ! is_array($part->slides ?? null)) {
-                throw new DomainException('The change did not arrive whole. Load the page again.');
+                throw new DomainException(self::NOT_WHOLE);
             }
             $part->slides = array_map(
                 static fn (mixed $id): mixed => $known[is_string($id) ? $id : ''] ?? throw new DomainException(
@@ -42,6 +53,6 @@ final readonly class LessonChange
             );
         }
 
-        return new self(LessonDocument::from($frame), array_map(strval(...), array_keys(get_object_vars($slides))));
+        return new self(LessonDocument::from($frame), array_map(strval(...), array_keys(get_object_vars($slides))), $sameFrame);
     }
 }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use Closure;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
 /**
- * Checks documents against the published schemas. Each block and each medium is checked against the schema of its own kind
- * alone, which says the same as “one of all kinds” and costs a tenth.
+ * Checks documents against the published schemas. Each slide, block and medium is checked by itself, a block or medium against the
+ * schema of its own kind alone: this says the same as “one of all kinds”, costs a tenth, and leaves out what has not changed.
  */
 final class LessonSchema
 {
@@ -22,47 +21,20 @@ final class LessonSchema
 
     /**
      * @param  list<string>|null  $only ids of slides that may have changed; the others are known to be in order
+     * @param  bool  $frame whether what stands around the slides may have changed too
      *
      * @throws InvalidLesson
      */
-    public function check(LessonDocument $document, ?array $only = null): Lesson
+    public function check(LessonDocument $document, ?array $only = null, bool $frame = true): Lesson
     {
         $whole = $document->jsonSerialize();
-        if ($only === null) {
-            $this->against('lesson', $whole, $whole, static fn (array $path): array => $path);
+        if ($frame) {
+            $this->checkFrame($whole);
         }
-        $kept = array_map(
-            static fn (stdClass $part): array => array_keys(array_filter(
-                $part->slides,
-                static fn (mixed $slide): bool => $only === null || in_array($slide->id ?? null, $only, true),
-            )),
-            $whole->parts,
-        );
-        // Where something stands in what is checked, and where it stands in the whole document.
-        $place = static fn (array $path): array => ($path[0] ?? '') === 'parts' && isset($path[3])
-            ? array_replace($path, [3 => $kept[$path[1]][$path[3]] ?? $path[3]])
-            : $path;
-        $value = $only === null ? $whole : self::part($whole, $kept);
-        if ($only !== null) {
-            $this->against('lesson', $value, $whole, $place);
-        }
-        foreach (get_object_vars($value->media) as $id => $medium) {
-            $this->against(
-                'medium/'.$medium->type,
-                $medium,
-                $whole,
-                static fn (array $path): array => ['media', $id, ...$path],
-            );
-        }
-        foreach ($value->parts as $part => $each) {
-            foreach ($each->slides as $slide => $shown) {
-                foreach ($shown->blocks as $block => $content) {
-                    $this->against(
-                        "block/{$content->kind}",
-                        $content,
-                        $whole,
-                        static fn (array $path): array => $place(['parts', $part, 'slides', $slide, 'blocks', $block, ...$path]),
-                    );
+        foreach ($whole->parts as $part => $each) {
+            foreach ($each->slides as $number => $slide) {
+                if ($only === null || in_array($slide->id, $only, true)) {
+                    $this->checkSlide($slide, $whole, ['parts', $part, 'slides', $number]);
                 }
             }
         }
@@ -77,23 +49,44 @@ final class LessonSchema
      */
     public function checkEvents(mixed $events): void
     {
-        $this->against('events', $events, $events, static fn (array $path): array => $path);
+        $this->against('events', $events, $events);
     }
 
     /** @throws InvalidLesson */
     public function checkArchivedTake(stdClass $take): void
     {
-        $this->against('take', $take, $take, static fn (array $path): array => $path);
+        $this->against('take', $take, $take);
     }
 
-    /** @param  Closure(array<int|string>): array<int|string>  $place where something in the value stands in the document */
-    private function against(string $name, mixed $value, mixed $document, Closure $place): void
+    /** What stands around the slides, how many there are, and the media. */
+    private function checkFrame(stdClass $document): void
+    {
+        $this->against('lesson', $document, $document);
+        foreach (get_object_vars($document->media) as $id => $medium) {
+            $this->against('medium/'.$medium->type, $medium, $document, ['media', $id]);
+        }
+    }
+
+    /** @param  list<int|string>  $path of the slide in the document */
+    private function checkSlide(stdClass $slide, stdClass $document, array $path): void
+    {
+        $this->against('slide', $slide, $document, $path);
+        foreach ($slide->blocks as $number => $block) {
+            $this->against("block/{$block->kind}", $block, $document, [...$path, 'blocks', $number]);
+        }
+    }
+
+    /**
+     * @param  mixed  $document that the value stands in
+     * @param  list<int|string>  $path of the value in it
+     */
+    private function against(string $name, mixed $value, mixed $document, array $path = []): void
     {
         $error = $this->validator()->validate($value, self::BASE.$name.'.schema.json')->error();
         if ($error === null) {
             return;
         }
-        $found = SchemaSentence::explain($error, $document, $place);
+        $found = SchemaSentence::explain($error, $document, $path);
         throw InvalidLesson::because($found->sentence, '/'.implode('/', $found->path));
     }
 
@@ -102,48 +95,42 @@ final class LessonSchema
         if ($this->validator !== null) {
             return $this->validator;
         }
-        $this->validator = new Validator;
-        $resolver = $this->validator->resolver();
+        $this->validator = $validator = new Validator;
+        $resolver = $validator->resolver();
         foreach (['events', 'take'] as $name) {
             $resolver?->registerFile(self::BASE."{$name}.schema.json", base_path("schema/{$name}.schema.json"));
         }
         $lesson = json_decode((string) file_get_contents(base_path('schema/lesson.schema.json')), flags: JSON_THROW_ON_ERROR);
+        $parts = $lesson->{'$defs'};
         foreach (['block' => 'kind', 'medium' => 'type'] as $what => $field) {
             $names = [];
-            foreach ($lesson->{'$defs'}->$what->oneOf as $kind) {
+            foreach ($parts->$what->oneOf as $kind) {
                 $own = $kind->properties->$field->enum ?? [$kind->properties->$field->const];
-                $kind->{'$defs'} = (object) ['id' => $lesson->{'$defs'}->id];
                 foreach ($own as $name) {
-                    $resolver?->registerRaw($kind, self::BASE."{$what}/{$name}.schema.json");
+                    $this->register("{$what}/{$name}", $kind, $parts);
                 }
                 array_push($names, ...$own);
             }
-            $lesson->{'$defs'}->$what = (object) [
-                'type' => 'object',
-                'required' => [$field],
-                'properties' => (object) [$field => (object) ['enum' => $names]],
-            ];
+            $parts->$what = self::objectWith((object) [$field => (object) ['enum' => $names]]);
         }
+        $this->register('slide', $parts->slide, $parts);
+        $parts->slide = self::objectWith((object) ['id' => (object) ['type' => 'string']]);
         $resolver?->registerRaw($lesson);
 
-        return $this->validator;
+        return $validator;
     }
 
-    /**
-     * The document with the slides that are to be checked and no others.
-     *
-     * @param  array<list<int|string>>  $kept places of slides, by part
-     */
-    private static function part(stdClass $document, array $kept): stdClass
+    /** @param  stdClass  $parts definitions that the schema refers to */
+    private function register(string $name, stdClass $schema, stdClass $parts): void
     {
-        $part = clone $document;
-        $part->parts = array_map(static function (stdClass $part, array $places): stdClass {
-            $part = clone $part;
-            $part->slides = array_map(static fn (int|string $place): mixed => $part->slides[$place], $places);
+        $whole = clone $schema;
+        $whole->{'$defs'} = clone $parts;
+        $this->validator?->resolver()?->registerRaw($whole, self::BASE."{$name}.schema.json");
+    }
 
-            return $part;
-        }, $document->parts, $kept);
-
-        return $part;
+    /** The schema of an object that is looked at more closely by a schema of its own. */
+    private static function objectWith(stdClass $properties): stdClass
+    {
+        return (object) ['type' => 'object', 'required' => array_keys(get_object_vars($properties)), 'properties' => $properties];
     }
 }

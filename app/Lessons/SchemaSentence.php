@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use Closure;
 use Opis\JsonSchema\Errors\ValidationError;
 use stdClass;
 
@@ -16,11 +15,11 @@ final readonly class SchemaSentence
     {
     }
 
-    /** @param  Closure(array<int|string>): array<int|string>  $place where something in what was checked stands in the document */
-    public static function explain(ValidationError $error, mixed $document, Closure $place): self
+    /** @param  list<int|string>  $within where what was checked stands in the document */
+    public static function explain(ValidationError $error, mixed $document, array $within): self
     {
         $error = self::deepest($error);
-        $path = array_values($place($error->data()->fullPath()));
+        $path = [...$within, ...array_values($error->data()->fullPath())];
         $missing = $error->keyword() === 'required' ? array_values((array) ($error->args()['missing'] ?? [])) : [];
         $path = $missing === [] ? $path : [...$path, $missing[0]];
 

@@ -21,6 +21,8 @@ class Answer extends Model
 
     use HasPublicId;
 
+    protected $table = 'answers';
+
     protected $guarded = [];
 
     /** @return array<string, string> */

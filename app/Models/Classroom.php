@@ -18,6 +18,8 @@ class Classroom extends Model
 
     use HasPublicId;
 
+    protected $table = 'classrooms';
+
     protected $guarded = [];
 
     /** @return BelongsTo<User, $this> */

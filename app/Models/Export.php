@@ -22,6 +22,8 @@ class Export extends Model
 
     use HasPublicId;
 
+    protected $table = 'exports';
+
     protected $guarded = [];
 
     protected $attributes = ['format' => 'mp4', 'state' => ExportState::Waiting->value, 'progress' => 0, 'bytes' => 0];

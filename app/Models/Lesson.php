@@ -29,6 +29,8 @@ class Lesson extends Model
 
     use HasPublicId;
 
+    protected $table = 'lessons';
+
     protected $guarded = [];
 
     protected $attributes = ['version' => 1, 'revision' => 1, 'place' => 1];

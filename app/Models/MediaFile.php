@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 class MediaFile extends Model
 {
+    protected $table = 'media_files';
+
     protected $guarded = [];
 
     public static function path(string $type, string $sha256): string

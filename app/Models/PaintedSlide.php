@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 /** What was painted and found of a slide, by the hash of all that it depends on. */
 class PaintedSlide extends Model
 {
+    protected $table = 'painted_slides';
+
     protected $guarded = [];
 
     protected $primaryKey = 'hash';

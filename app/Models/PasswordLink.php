@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /** A link by which a teacher sets a password, known by the hash of its secret alone. */
 class PasswordLink extends Model
 {
+    protected $table = 'password_links';
+
     protected $guarded = [];
 
     protected $primaryKey = 'token_hash';

@@ -31,6 +31,8 @@ class Release extends Model
 {
     use HasPublicId;
 
+    protected $table = 'releases';
+
     protected $guarded = [];
 
     protected $attributes = ['state' => ReleaseState::Making->value];

@@ -18,6 +18,8 @@ use Illuminate\Support\Carbon;
  */
 class Revision extends Model
 {
+    protected $table = 'revisions';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Lesson, $this> */

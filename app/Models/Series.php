@@ -18,6 +18,8 @@ class Series extends Model
 
     use HasPublicId;
 
+    protected $table = 'series';
+
     protected $guarded = [];
 
     /** @return BelongsTo<User, $this> */

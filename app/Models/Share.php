@@ -25,6 +25,8 @@ class Share extends Model
 
     use HasPublicId;
 
+    protected $table = 'shares';
+
     protected $guarded = [];
 
     /** @return BelongsTo<Lesson, $this> */

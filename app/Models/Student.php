@@ -25,6 +25,8 @@ class Student extends Model
 
     private const ROUNDS = 6;
 
+    protected $table = 'students';
+
     protected $guarded = [];
 
     protected $hidden = ['word', 'session_key'];

@@ -31,6 +31,8 @@ class Take extends Model
 
     use HasPublicId;
 
+    protected $table = 'takes';
+
     protected $guarded = [];
 
     // Takes may follow one another within a second, and keep their order.

@@ -17,6 +17,8 @@ class User extends Authenticatable
 
     use HasPublicId;
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password'];
 
     protected $hidden = ['password', 'remember_token'];

@@ -27,6 +27,8 @@ class Visit extends Model
 
     use HasPublicId;
 
+    protected $table = 'visits';
+
     protected $guarded = [];
 
     protected $attributes = ['position' => 0, 'furthest' => 0];

@@ -35,10 +35,11 @@ final readonly class Variation
     public static function ask(array $quantities, string $prompt, Quantity|string $answer, array $slips, string $tolerance = ''): self
     {
         $different = [];
+        $known = [self::written($answer) => $answer];
         foreach ($slips as $why => $slip) {
-            $known = [$answer, ...array_values($different)];
-            if (array_filter($known, static fn (Quantity|string $each): bool => self::alike($each, $slip)) === []) {
-                $different[$why] = $slip;
+            $written = self::written($slip);
+            if (! isset($known[$written]) && ! self::isWorthOneOf($known, $slip)) {
+                $known[$written] = $different[$why] = $slip;
             }
         }
 
@@ -81,10 +82,10 @@ final readonly class Variation
         return $answer instanceof Quantity ? $answer->written() : $answer;
     }
 
-    private static function alike(Quantity|string $one, Quantity|string $other): bool
+    /** @param  array<Quantity|string>  $known */
+    private static function isWorthOneOf(array $known, Quantity|string $slip): bool
     {
-        return $one instanceof Quantity && $other instanceof Quantity
-            ? $one->equals($other) || $one->written() === $other->written()
-            : self::written($one) === self::written($other);
+        return $slip instanceof Quantity
+            && array_filter($known, static fn (Quantity|string $each): bool => $each instanceof Quantity && $each->equals($slip)) !== [];
     }
 }

@@ -34,9 +34,10 @@ final readonly class Quantity
     private const MOST_BITS_OF_FLOAT = 150;
 
     /** Beyond these a number is written as a power of ten. */
-    private const LARGEST_IN_FIGURES = '1000000000000';
+    private const LARGEST_IN_FIGURES = 1_000_000_000_000;
 
-    private const SMALLEST_IN_FIGURES = '1/10000';
+    /** So is a rough number below one part in this many. */
+    private const SMALLEST_PART_IN_FIGURES = 10_000;
 
     /** Fractions of larger parts than these are written as fractions, others as decimals. */
     private const LARGEST_DENOMINATOR = 1000;
@@ -331,15 +332,17 @@ final readonly class Quantity
 
     private function isBeyondFigures(BigRational $value): bool
     {
-        $size = $value->abs();
-
-        if ($size->isZero()) {
+        if ($value->isZero()) {
             return false;
         }
-        $isRough = ! $this->exact || $value->getDenominator()->isGreaterThan(self::LARGEST_DENOMINATOR * 10);
+        $numerator = $value->getNumerator()->abs();
+        $denominator = $value->getDenominator();
+        if ($numerator->isGreaterThanOrEqualTo($denominator->multipliedBy($this->inPowers ? 1000 : self::LARGEST_IN_FIGURES))) {
+            return true;
+        }
+        $isRough = ! $this->exact || $denominator->isGreaterThan(self::LARGEST_DENOMINATOR * 10);
 
-        return $size->isGreaterThanOrEqualTo($this->inPowers ? 1000 : self::LARGEST_IN_FIGURES)
-            || ($size->isLessThan(self::SMALLEST_IN_FIGURES) && $isRough);
+        return $isRough && $numerator->multipliedBy(self::SMALLEST_PART_IN_FIGURES)->isLessThan($denominator);
     }
 
     /** The number in plain figures, as it is typed. */

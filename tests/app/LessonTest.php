@@ -167,6 +167,11 @@ class LessonTest extends TestCase
         $second->blocks[0]->content->marks = 'many';
         $save(['slides' => [$second->id => $second]])->assertStatus(422)
             ->assertJsonPath('pointer', '/parts/1/slides/0/blocks/0/content/marks');
+        // A slide under the name of another would be kept unchecked.
+        $save(['slides' => [$document->parts[0]->slides[0]->id => $second]])->assertStatus(422);
+        $long = self::frame($document);
+        $long->title = str_repeat('a', 201);
+        $save(['frame' => $long])->assertStatus(422)->assertJsonPath('pointer', '/title');
         $this->assertSame(1, $lesson->fresh()->version);
     }
 

@@ -113,7 +113,7 @@ class LessonController
         }
         $before = $lesson->document();
         $change = LessonChange::apply($before, $body->frame, $body->slides);
-        $this->schema->check($change->document, $change->changed);
+        $this->schema->check($change->document, $change->changed, ! $change->sameFrame);
 
         return $this->keep($lesson, $before, $change->document, $body->version);
     }

@@ -24,6 +24,8 @@ final class Practice implements QuestionKind
 {
     private PracticeSet|InvalidQuantities|null $set = null;
 
+    private ?string $answer = null;
+
     private function __construct(private readonly Fields $content)
     {
     }
@@ -39,6 +41,11 @@ final class Practice implements QuestionKind
     }
 
     public function answer(): string
+    {
+        return $this->answer ??= $this->answers();
+    }
+
+    private function answers(): string
     {
         $levels = [];
         foreach (PracticeSet::LEVELS as $level) {
