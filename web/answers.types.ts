@@ -218,7 +218,10 @@ export interface StudentReply {
 export interface QuestionReplies {
   block: string;
   prompt: string;
-  type: string;
+  /**
+   * Whether the teacher gives the marks.
+   */
+  readByTeacher: boolean;
   answer: string;
   marks: number;
   facility: number | null;
@@ -538,6 +541,10 @@ export interface KindsAnswer {
     name: import("./lesson.types").Block["kind"];
     label: string;
     blank: import("./lesson.types").Block["content"];
+    /**
+     * Pieces that never appear together with the block: each begins at a step of its own.
+     */
+    later: string[];
   }[];
   figures: FigureEntry[];
   methods: MethodEntry[];

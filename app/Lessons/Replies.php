@@ -74,7 +74,7 @@ final class Replies
         return [
             'block' => $block,
             'prompt' => $question->prompt,
-            'type' => $question->type(),
+            'readByTeacher' => $question->isReadByTeacher(),
             'answer' => $question->answer(),
             'marks' => $question->marks,
             'facility' => ItemStatistics::facility(array_values(
@@ -82,7 +82,7 @@ final class Replies
             )),
             'right' => $marked->count() - $wrong->count(),
             'wrong' => $wrong->count(),
-            'commonest' => $question->hasAlikeAnswers() ? self::commonest($question, $wrong) : null,
+            'commonest' => $question->isReadByTeacher() ? null : self::commonest($question, $wrong),
             'toMark' => $answers->whereNull('earned')->count(),
             'answers' => $answers->map(static fn (Answer $answer): array => [
                 'id' => $answer->id,

@@ -9,5 +9,8 @@ use Daybright\Question\Question;
 /** A block that asks something, knows its answer, and marks what is given. */
 interface AsksQuestion
 {
+    /** The piece with the answer, which never appears together with the question. */
+    public static function answerPiece(): string;
+
     public function question(): Question;
 }

@@ -100,10 +100,10 @@ final readonly class Question
             : [];
     }
 
-    /** Whether wrong answers can be counted alike; free text is read one by one. */
-    public function hasAlikeAnswers(): bool
+    /** Whether a teacher reads its answers one by one; no two of them are counted as alike. */
+    public function isReadByTeacher(): bool
     {
-        return ! $this->kind instanceof ReadByTeacher;
+        return $this->kind instanceof ReadByTeacher;
     }
 
     public function unfinished(): ?string

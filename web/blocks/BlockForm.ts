@@ -11,4 +11,11 @@ export interface FormProps<Kind extends BlockKind> {
   facts: Record<string, string>;
 }
 
+/** Of some kinds there are many to choose from before one is put on a slide. */
+export interface ChooserProps<Kind extends BlockKind> {
+  open: boolean;
+  onClose: () => void;
+  onChoose: (content: ContentOf<Kind>) => void;
+}
+
 export type BlockForm<Kind extends BlockKind> = ComponentType<FormProps<Kind>>;

@@ -1,4 +1,6 @@
-import type { BlockForm, BlockKind } from './BlockForm';
+import type { ComponentType } from 'react';
+import type { BlockForm, BlockKind, ChooserProps } from './BlockForm';
+import { FigureChooser } from './figure/FigureChooser';
 import { FigureForm } from './figure/FigureForm';
 import { HeadingForm } from './heading/HeadingForm';
 import { InstructionsForm } from './instructions/InstructionsForm';
@@ -22,4 +24,9 @@ export const FORMS: { [Kind in BlockKind]: BlockForm<Kind> } = {
   question: QuestionForm,
   pause: PauseForm,
   instructions: InstructionsForm,
+};
+
+/** The kinds of which there are many: what they are chosen with. */
+export const CHOOSERS: { [Kind in BlockKind]?: ComponentType<ChooserProps<Kind>> } = {
+  figure: FigureChooser,
 };

@@ -5,19 +5,21 @@ import { ChooseOne } from './choice/ChooseOne';
 import { MarkEvidence } from './highlight/MarkEvidence';
 import { NameParts } from './label/NameParts';
 import { GiveLetters } from './letters/GiveLetters';
+import { TypeNumber } from './number/TypeNumber';
 import { PutInOrder } from './order/PutInOrder';
 import { FillPlan } from './plan/FillPlan';
 import { PractiseAtLevel } from './practice/PractiseAtLevel';
+import { ReadScale } from './reading/ReadScale';
 import { SortThings } from './sort/SortThings';
-import { Written } from './text/Written';
+import { WriteWords } from './text/WriteWords';
 import { TrueOrFalse } from './truth/TrueOrFalse';
 
 /** How each kind of question is answered: one line each. */
 const ANSWERINGS: Record<QuestionType, ComponentType<AnsweringProps<never>>> = {
   choice: ChooseOne,
-  number: Written,
-  reading: Written,
-  text: Written,
+  number: TypeNumber,
+  reading: ReadScale,
+  text: WriteWords,
   sort: SortThings,
   order: PutInOrder,
   label: NameParts,

@@ -8,6 +8,7 @@ import { NumberForm } from './number/NumberForm';
 import { OrderForm } from './order/OrderForm';
 import { PlanForm } from './plan/PlanForm';
 import { PracticeForm } from './practice/PracticeForm';
+import { ReadingForm } from './reading/ReadingForm';
 import { SortForm } from './sort/SortForm';
 import { WordsForm } from './text/WordsForm';
 import { TruthForm } from './truth/TruthForm';
@@ -23,7 +24,7 @@ interface QuestionKind {
 export const QUESTION_KINDS: Record<QuestionContent['type'], QuestionKind> = {
   choice: { label: 'Choose one answer', form: ChoiceForm, blank: () => ({ choices: [choice(true), choice(false)] }) },
   number: { label: 'Type a number with its unit', form: NumberForm },
-  reading: { label: 'Read a scale', form: NumberForm },
+  reading: { label: 'Read a scale', form: ReadingForm },
   text: { label: 'Answer in words', form: WordsForm },
   sort: { label: 'Sort into groups', form: SortForm, blank: () => ({ groups: [group(), group()], items: [] }) },
   order: { label: 'Put in order', form: OrderForm, blank: () => ({ items: [] }) },

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\FigureRequest;
 use App\Http\Requests\FigureVariationRequest;
 use App\Lessons\FigureView;
+use Daybright\Block\AsksQuestion;
 use Daybright\Block\Blocks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
@@ -24,7 +25,12 @@ class FigureController
     {
         return new JsonResponse([
             'blocks' => array_map(
-                static fn (string $kind): array => ['name' => $kind::name(), 'label' => $kind::label(), 'blank' => $kind::blank()],
+                static fn (string $kind): array => [
+                    'name' => $kind::name(),
+                    'label' => $kind::label(),
+                    'blank' => $kind::blank(),
+                    'later' => is_a($kind, AsksQuestion::class, true) ? [$kind::answerPiece()] : [],
+                ],
                 Blocks::CATALOGUE,
             ),
             'figures' => array_map($view->entry(...), Figures::all()),

@@ -51,6 +51,11 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         ];
     }
 
+    public static function answerPiece(): string
+    {
+        return 'answer';
+    }
+
     public static function from(Fields $content): self
     {
         return new self(Question::from($content));
@@ -58,7 +63,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
 
     public function pieces(): array
     {
-        return [new BlockPiece('answer', 'the answer', 'The answer is '.$this->spoken($this->question->answer()))];
+        return [new BlockPiece(self::answerPiece(), 'the answer', 'The answer is '.$this->spoken($this->question->answer()))];
     }
 
     public function leastHeight(): ?float
@@ -104,7 +109,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $y = $answerTop + $answer->height() + self::MARGIN * 0.6;
         $card = Shape::rectangle(new Box(0, 0, $bounds->width, $y), Paint::outlined($bounds->context->strong, 3, '#FFFFFF'), 12);
 
-        return new BlockLayout($y, [BlockPiece::MAIN => [$card, ...$shapes], 'answer' => $answer->shapes(self::MARGIN, $answerTop)]);
+        return new BlockLayout($y, [BlockPiece::MAIN => [$card, ...$shapes], self::answerPiece() => $answer->shapes(self::MARGIN, $answerTop)]);
     }
 
     public function words(RenderContext $context): array
@@ -122,7 +127,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
                     [...$choices, ...array_map($context->spoken(...), $question->shown())],
                 ),
             ),
-            'answer' => 'The answer is '.$this->spoken($context->spoken($question->answer())),
+            self::answerPiece() => 'The answer is '.$this->spoken($context->spoken($question->answer())),
         ];
     }
 

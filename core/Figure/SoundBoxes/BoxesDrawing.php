@@ -61,7 +61,7 @@ final readonly class BoxesDrawing
             }
             $pieces['sound-'.($number + 1)] = $shapes;
         }
-        $pieces['beats'] = $this->beats($cells);
+        $pieces['beats'] = $this->syllables($cells);
 
         return $pieces;
     }
@@ -99,7 +99,7 @@ final readonly class BoxesDrawing
      * @param  list<Box>  $cells
      * @return list<Shape>
      */
-    private function beats(array $cells): array
+    private function syllables(array $cells): array
     {
         $shapes = [];
         foreach ($this->figure->syllableStarts as $number => $first) {

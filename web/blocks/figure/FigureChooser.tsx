@@ -1,20 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { FigureEntry, FigureSample } from '../../answers.types';
+import type { FigureSample } from '../../answers.types';
 import { ask } from '../../request';
 import { useKinds } from '../../rooms/lesson/kinds';
 import { Choice, TextField } from '../../ui/Field';
 import { Sheet } from '../../ui/Sheet';
+import type { ChooserProps } from '../BlockForm';
 import { found } from './search';
 
-interface FigureChooserProps {
-  open: boolean;
-  onClose: () => void;
-  onChoose: (figure: FigureEntry) => void;
-}
-
 /** The catalogue: by what the teacher wants to show, by subject, or by a word. */
-export function FigureChooser({ open, onClose, onChoose }: FigureChooserProps) {
+export function FigureChooser({ open, onClose, onChoose }: ChooserProps<'figure'>) {
   const kinds = useKinds();
   const [word, setWord] = useState('');
   const [purpose, setPurpose] = useState('');
@@ -55,7 +50,7 @@ export function FigureChooser({ open, onClose, onChoose }: FigureChooserProps) {
             <button
               type="button"
               className="flex w-full items-center gap-4 p-2 text-left hover:bg-action-ground"
-              onClick={() => onChoose(figure)}
+              onClick={() => onChoose({ figure: figure.name, quantities: structuredClone(figure.blank) })}
             >
               <Sample figure={figure.name} />
               <span>

@@ -33,7 +33,7 @@ export function FigureForm({ content, onChange, facts }: FormProps<'figure'>) {
         onClose={() => setChoosing(false)}
         onChoose={(chosen) => {
           setChoosing(false);
-          onChange({ figure: chosen.name, quantities: structuredClone(chosen.blank) });
+          onChange(chosen);
         }}
       />
     </>

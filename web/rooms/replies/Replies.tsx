@@ -152,7 +152,7 @@ function QuestionSheet({
                   {reply.given}
                   {reply.slip && <span className="block text-small text-quiet">{reply.slip}</span>}
                 </span>
-                {question.type === 'text' ? (
+                {question.readByTeacher ? (
                   <fieldset className="flex gap-1">
                     <legend className="sr-only">Marks for {reply.student}</legend>
                     {Array.from({ length: reply.outOf + 1 }, (_, earned) => (

@@ -1,6 +1,8 @@
 import { Popover } from 'radix-ui';
-import { type RefObject, useRef, useState } from 'react';
-import { FigureChooser } from '../../blocks/figure/FigureChooser';
+import { type ComponentType, type RefObject, useRef, useState } from 'react';
+import type { KindsAnswer } from '../../answers.types';
+import type { ChooserProps } from '../../blocks/BlockForm';
+import { CHOOSERS } from '../../blocks/registry';
 import type { Block, Slide } from '../../lesson.types';
 import { PARTS, type PartKind } from '../../parts';
 import { Button } from '../../ui/Button';
@@ -123,34 +125,31 @@ export function SlideTools({ slide, part, step, slideBox, onAdded }: SlideToolsP
   );
 }
 
+type Kind = KindsAnswer['blocks'][number];
+
 function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdded: (block: string) => void }) {
   const desk = useDesk();
   const kinds = useKinds();
   const hasChosen = useRef(false);
-  const [isChoosing, setChoosing] = useState(false);
-  const chooseFigure = () => {
-    hasChosen.current = true;
-    setChoosing(true);
-  };
-  const add = (kind: Block['kind'], content: Block['content']) => {
-    hasChosen.current = true;
+  const [choosing, setChoosing] = useState<Kind | null>(null);
+  const Chooser = choosing && (CHOOSERS[choosing.name] as ComponentType<ChooserProps<Block['kind']>> | undefined);
+  const add = (kind: Kind, content: Block['content']) => {
     const id = newId('block');
     desk.edit((draft) => {
       const target = findSlide(draft, slide.id);
       const at = target.steps[step]?.id ?? target.steps[0]?.id ?? '';
       const block = {
         id,
-        kind,
+        kind: kind.name,
         region: regionFor(target),
         step: at,
         reveals: {},
         content: structuredClone(content),
       } as Block;
-      // An answer never appears together with its question: it gets a step of its own.
-      if (kind === 'question') {
-        const answer = { id: newId('step'), script: '', pause: 0 };
-        target.steps.splice(step + 1, 0, answer);
-        block.reveals = { answer: answer.id };
+      for (const piece of kind.later) {
+        const later = { id: newId('step'), script: '', pause: 0 };
+        target.steps.splice(step + 1, 0, later);
+        block.reveals[piece] = later.id;
       }
       target.blocks.push(block);
     });
@@ -158,14 +157,16 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
   };
   return (
     <>
-      <FigureChooser
-        open={isChoosing}
-        onClose={() => setChoosing(false)}
-        onChoose={(figure) => {
-          setChoosing(false);
-          add('figure', { figure: figure.name, quantities: figure.blank });
-        }}
-      />
+      {Chooser && (
+        <Chooser
+          open
+          onClose={() => setChoosing(null)}
+          onChoose={(content) => {
+            setChoosing(null);
+            add(choosing, content);
+          }}
+        />
+      )}
       <Menu
         columns={5}
         // The new block's form takes the focus; a menu that was only looked at gives it back.
@@ -182,7 +183,11 @@ function AddBlock({ slide, step, onAdded }: { slide: Slide; step: number; onAdde
         {kinds.data?.blocks.map((kind) => (
           <MenuEntry
             key={kind.name}
-            onSelect={() => (kind.name === 'figure' ? chooseFigure() : add(kind.name, kind.blank))}
+            onSelect={() => {
+              hasChosen.current = true;
+              if (CHOOSERS[kind.name]) setChoosing(kind);
+              else add(kind, kind.blank);
+            }}
           >
             {kind.label}
           </MenuEntry>
