@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Adapters\Files;
-use App\Adapters\Program;
+use App\Adapters\Sound\SignalGenerator;
 use App\Models\Lesson;
 use App\Models\TakeSource;
 use App\Recording\MeasuredSound;
@@ -18,22 +18,10 @@ final class NoiseTake
     public static function record(Lesson $lesson, Slide $slide, float $seconds, float $drawn): void
     {
         $sound = Files::temporary('flac');
-        Program::run(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-f',
-                'lavfi',
-                '-i',
-                "anoisesrc=color=pink:amplitude=0.2:sample_rate=48000:duration={$seconds}",
-                '-ac',
-                '1',
-                '-sample_fmt',
-                's16',
-                $sound,
-            ],
+        SignalGenerator::write(
+            "anoisesrc=color=pink:amplitude=0.2:sample_rate=48000:duration={$seconds}",
+            $sound,
+            SignalGenerator::AS_TAKES,
         );
         $events = [];
         foreach ($slide->steps as $number => $step) {

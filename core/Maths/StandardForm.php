@@ -10,20 +10,6 @@ use Brick\Math\RoundingMode;
 /** Numbers written as a power of ten: 3.77 × 10⁻⁵. */
 final class StandardForm
 {
-    private const SUPERSCRIPTS = [
-        '-' => '⁻',
-        '0' => '⁰',
-        '1' => '¹',
-        '2' => '²',
-        '3' => '³',
-        '4' => '⁴',
-        '5' => '⁵',
-        '6' => '⁶',
-        '7' => '⁷',
-        '8' => '⁸',
-        '9' => '⁹',
-    ];
-
     /** @param  int  $figures the most that are written */
     public static function write(BigRational $value, int $figures): string
     {
@@ -37,7 +23,7 @@ final class StandardForm
         }
         $written = rtrim(rtrim((string) $mantissa, '0'), '.');
 
-        return ($value->isNegative() ? '−' : '')."{$written} × 10".strtr((string) $power, self::SUPERSCRIPTS);
+        return ($value->isNegative() ? '−' : '')."{$written} × 10".Superscript::write($power);
     }
 
     /** The power of ten that is not larger than a number. */

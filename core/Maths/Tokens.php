@@ -13,20 +13,6 @@ final class Tokens
     /** Letters of a sum. */
     private const LONGEST = 1200;
 
-    private const SUPERSCRIPTS = [
-        '⁰' => '0',
-        '¹' => '1',
-        '²' => '2',
-        '³' => '3',
-        '⁴' => '4',
-        '⁵' => '5',
-        '⁶' => '6',
-        '⁷' => '7',
-        '⁸' => '8',
-        '⁹' => '9',
-        '⁻' => '-',
-    ];
-
     /**
      * @param  list<string>  $names letters that are names wherever they stand, whatever else they could be
      * @return list<Token>
@@ -111,7 +97,7 @@ final class Tokens
 
     public static function exponent(string $superscript): string
     {
-        return strtr($superscript, self::SUPERSCRIPTS);
+        return Superscript::read($superscript);
     }
 
     /**
@@ -214,7 +200,7 @@ final class Tokens
 
     private static function isSuperscript(Token $token): bool
     {
-        return isset(self::SUPERSCRIPTS[mb_substr($token->text, 0, 1)]);
+        return Superscript::begins($token->text);
     }
 
     /** @param  list<Token>  $before */

@@ -248,7 +248,7 @@ final readonly class Unit
      */
     private static function writtenParts(array $parts): string
     {
-        $raised = static fn (string $symbol, int $exponent): string => $symbol.($exponent === 1 ? '' : self::superscript($exponent));
+        $raised = static fn (string $symbol, int $exponent): string => $symbol.($exponent === 1 ? '' : Superscript::write($exponent));
         $above = array_filter($parts, static fn (array $part): bool => $part[1] > 0);
         $below = array_diff_key($parts, $above);
         if ($above === []) {
@@ -267,26 +267,6 @@ final readonly class Unit
         );
 
         return $below === [] ? $top : $top.'/'.(count($below) > 1 ? "({$bottom})" : $bottom);
-    }
-
-    private static function superscript(int $exponent): string
-    {
-        return strtr(
-            (string) $exponent,
-            [
-                '0' => '⁰',
-                '1' => '¹',
-                '2' => '²',
-                '3' => '³',
-                '4' => '⁴',
-                '5' => '⁵',
-                '6' => '⁶',
-                '7' => '⁷',
-                '8' => '⁸',
-                '9' => '⁹',
-                '-' => '⁻',
-            ],
-        );
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Adapters\Files;
-use App\Adapters\Program;
+use App\Adapters\Sound\SignalGenerator;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeSource;
@@ -36,8 +36,11 @@ final class TakeFactory extends Factory
             ]])
             ->afterCreating(static function (Take $take) use ($seconds): void {
                 $sound = Files::temporary('flac');
-                $tone = "sine=frequency=440:sample_rate=48000:duration={$seconds}";
-                Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', $tone, '-ac', '1', '-sample_fmt', 's16', $sound]);
+                SignalGenerator::write(
+                    "sine=frequency=440:sample_rate=48000:duration={$seconds}",
+                    $sound,
+                    SignalGenerator::AS_TAKES,
+                );
                 MeasuredSound::keep($take, $sound);
                 $take->update(['cuts' => [], 'chosen' => true]);
             });

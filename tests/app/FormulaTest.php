@@ -53,19 +53,11 @@ class FormulaTest extends TestCase
 
     public function test_the_ready_check_leads_to_a_formula_that_cannot_be_set(): void
     {
-        $document = self::document();
-        $document['parts'][0]['slides'][0]['blocks'][] = [
-            'id' => 'sum',
-            'kind' => 'text',
-            'region' => 'main',
-            'step' => 'measure-1',
-            'reveals' => (object) [],
-            'content' => ['text' => 'So `\\frac{1}{` it is'],
-        ];
+        $document = self::documentWithText('So `\\frac{1}{` it is');
         $lesson = $this->lesson($teacher = $this->teacher(), $document);
         $findings = $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->json('findings');
         $found = array_values(array_filter($findings, static fn (array $finding): bool => $finding['rule'] === 'unreadable-formula'));
-        $this->assertSame(['measure', 'sum'], [$found[0]['slide'], $found[0]['block']]);
+        $this->assertSame(['measure', 'text'], [$found[0]['slide'], $found[0]['block']]);
         $this->assertStringContainsString('Missing close brace', $found[0]['sentence']);
     }
 }

@@ -86,15 +86,7 @@ class InputTest extends TestCase
         $teacher = $this->teacher();
         $lesson = $this->lesson($teacher);
         foreach ([100, 400] as $depth) {
-            $document = self::document();
-            $document['parts'][0]['slides'][0]['blocks'][] = [
-                'id' => 'deep',
-                'kind' => 'text',
-                'region' => 'main',
-                'step' => 'measure-1',
-                'reveals' => (object) [],
-                'content' => ['text' => '`'.substr(str_repeat('\\sqrt{', $depth).'x'.str_repeat('}', $depth), 0, 3900).'`'],
-            ];
+            $document = self::documentWithText('`'.substr(str_repeat('\\sqrt{', $depth).'x'.str_repeat('}', $depth), 0, 3900).'`');
             $this->actingAs($teacher)->save($lesson->id, $document, $lesson->fresh()->version)->assertOk();
             $found = $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk()->json('findings');
             $this->assertStringContainsString('Nested too deeply', implode(' ', array_column($found, 'sentence')));
@@ -113,21 +105,13 @@ class InputTest extends TestCase
             }
         };
         $this->app->instance(SlidePainter::class, new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), $formulas));
-        $document = self::document();
-        $document['parts'][0]['slides'][0]['blocks'][] = [
-            'id' => 'sum',
-            'kind' => 'text',
-            'region' => 'main',
-            'step' => 'measure-1',
-            'reveals' => (object) [],
-            'content' => ['text' => '`x`'],
-        ];
+        $document = self::documentWithText('`x`');
         $lesson = $this->lesson($teacher, $document);
         $answer = $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
-        $this->assertStringContainsString('because of its block “text”', $answer->json('scenes.measure.problems.sum'));
+        $this->assertStringContainsString('because of its block “text”', $answer->json('scenes.measure.problems.text'));
         $this->save($lesson->id, ['title' => 'Changed', 'typeface' => 'andika'] + $document)
             ->assertStatus(422)
-            ->assertJsonPath('pointer', '/slides/measure/blocks/sum');
+            ->assertJsonPath('pointer', '/slides/measure/blocks/text');
     }
 
     public function test_an_object_stays_an_object_and_a_list_a_list(): void

@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Sound\AudioEncoder;
 use App\Adapters\Sound\PracticeVoice;
+use App\Adapters\Sound\SignalGenerator;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeState;
@@ -220,19 +221,8 @@ class RecordingTest extends TestCase
     {
         // EBU Tech 3341, test 1: a stereo sine of 1 kHz at −23.0 dBFS for 20 s reads −23.0 LUFS, give or take 0.1 (from memory).
         $signal = Files::temporary('wav');
-        Program::run(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-f',
-                'lavfi',
-                '-i',
-                'aevalsrc=exprs=pow(10\\,-23/20)*sin(2*PI*1000*t)|pow(10\\,-23/20)*sin(2*PI*1000*t):s=48000:d=20',
-                $signal,
-            ],
-        );
+        $tone = 'pow(10\\,-23/20)*sin(2*PI*1000*t)';
+        SignalGenerator::write("aevalsrc=exprs={$tone}|{$tone}:s=48000:d=20", $signal);
         $this->assertEqualsWithDelta(-23.0, AudioEncoder::loudness($signal), 0.1);
         unlink($signal);
     }
@@ -242,21 +232,7 @@ class RecordingTest extends TestCase
         $parts = [];
         foreach ([0.02, 0.3] as $volume) {
             $file = Files::temporary('flac');
-            Program::run(
-                'ffmpeg',
-                [
-                    '-v',
-                    'error',
-                    '-y',
-                    '-f',
-                    'lavfi',
-                    '-i',
-                    "aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4",
-                    '-sample_fmt',
-                    's16',
-                    $file,
-                ],
-            );
+            SignalGenerator::write("aevalsrc=exprs={$volume}*sin(2*PI*500*t):s=48000:d=4", $file, SignalGenerator::AS_TAKES);
             $parts[] = ['file' => $file, 'loudness' => AudioEncoder::loudness($file), 'ranges' => [new SampleRange(0, 192_000)]];
         }
         $this->assertGreaterThan(20, abs($parts[0]['loudness'] - $parts[1]['loudness']));
@@ -308,24 +284,10 @@ class RecordingTest extends TestCase
     private static function pieces(float $seconds): array
     {
         $file = Files::temporary('webm');
-        Program::run(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-f',
-                'lavfi',
-                '-i',
-                "sine=frequency=300:duration={$seconds}",
-                '-c:a',
-                'libopus',
-                '-b:a',
-                '64k',
-                '-cluster_time_limit',
-                '400',
-                $file,
-            ],
+        SignalGenerator::write(
+            "sine=frequency=300:duration={$seconds}",
+            $file,
+            ['-c:a', 'libopus', '-b:a', '64k', '-cluster_time_limit', '400'],
         );
         $bytes = (string) file_get_contents($file);
         unlink($file);

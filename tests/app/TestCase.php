@@ -143,6 +143,22 @@ abstract class TestCase extends BaseTestCase
         ];
     }
 
+    /** @return array<string, mixed> the same with a text on its first slide */
+    protected static function documentWithText(string $text): array
+    {
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['blocks'][] = [
+            'id' => 'text',
+            'kind' => 'text',
+            'region' => 'main',
+            'step' => 'measure-1',
+            'reveals' => (object) [],
+            'content' => ['text' => $text],
+        ];
+
+        return $document;
+    }
+
     /** A ready take of a steady tone, with the second step revealed in its middle. */
     protected function take(Lesson $lesson, string $slide, float $seconds = 3.0): Take
     {

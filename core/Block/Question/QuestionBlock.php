@@ -109,7 +109,10 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $y = $answerTop + $answer->height() + self::MARGIN * 0.6;
         $card = Shape::rectangle(new Box(0, 0, $bounds->width, $y), Paint::outlined($bounds->context->strong, 3, '#FFFFFF'), 12);
 
-        return new BlockLayout($y, [BlockPiece::MAIN => [$card, ...$shapes], self::answerPiece() => $answer->shapes(self::MARGIN, $answerTop)]);
+        return new BlockLayout($y, [
+            BlockPiece::MAIN => [$card, ...$shapes],
+            self::answerPiece() => $answer->shapes(self::MARGIN, $answerTop),
+        ]);
     }
 
     public function words(RenderContext $context): array
