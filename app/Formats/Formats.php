@@ -32,6 +32,14 @@ final class Formats
         ArchiveWriter::class,
     ];
 
+    /** @return list<string> ends of the names of files that a lesson can be brought in from */
+    public static function accepted(): array
+    {
+        $endings = array_map(static fn (string $reader): array => $reader::accepts(), self::READERS);
+
+        return array_values(array_unique(array_merge(...$endings)));
+    }
+
     public static function writer(string $name): ?LessonWriter
     {
         foreach (self::WRITERS as $writer) {

@@ -9,7 +9,9 @@ use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Take;
 use App\Models\TakeState;
+use Daybright\Lesson\Slide;
 use DomainException;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Freezes lessons: a release keeps the document and the chosen takes as they are now. */
@@ -18,8 +20,7 @@ final class ReleaseStore
     public function begin(Lesson $lesson): Release
     {
         $document = $lesson->document();
-        $main = array_map(static fn ($slide): string => $slide->id, $lesson->read()->mainSlides());
-        $takes = $lesson->takes()->where('chosen', true)->where('state', TakeState::Ready)->whereIn('slide', $main)->get();
+        $takes = self::chosenTakes($lesson);
         if ($takes->isEmpty()) {
             throw new DomainException('Nothing has been recorded yet. Record at least one slide, then share the lesson.');
         }
@@ -43,5 +44,23 @@ final class ReleaseStore
 
             return $release;
         });
+    }
+
+    /** Whether a version made now would hold anything else. */
+    public function hasChangedSince(Lesson $lesson, Release $release): bool
+    {
+        $cuts = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [$take->id => $take->cuts ?? []])->sortKeys();
+        $frozen = array_column($release->takes, 'cuts', 'id');
+        ksort($frozen);
+
+        return ! $release->document->isSameAs($lesson->document()) || $cuts->all() != $frozen;
+    }
+
+    /** @return Collection<int, Take> ready ones of the slides that are played in their order */
+    private static function chosenTakes(Lesson $lesson): Collection
+    {
+        $slides = array_map(static fn (Slide $slide): string => $slide->id, $lesson->read()->mainSlides());
+
+        return $lesson->takes()->where('chosen', true)->where('state', TakeState::Ready)->whereIn('slide', $slides)->get();
     }
 }

@@ -29,9 +29,7 @@ class ClassroomController
 
     public function index(#[CurrentUser] User $teacher): JsonResponse
     {
-        return new JsonResponse($teacher->classrooms()->with('students')->orderBy('name')->get()->map(
-            static fn (Classroom $classroom): ClassroomResource => ClassroomResource::make($classroom),
-        ));
+        return new JsonResponse(ClassroomResource::collection($teacher->classrooms()->with('students')->orderBy('name')->get()));
     }
 
     public function create(ClassroomRequest $request, #[CurrentUser] User $teacher): JsonResponse

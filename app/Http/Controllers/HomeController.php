@@ -5,29 +5,20 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Formats\Formats;
-use App\Lessons\LessonOutline;
-use App\Models\Answer;
-use App\Models\Lesson;
-use App\Models\Take;
-use App\Models\TakeState;
+use App\Lessons\LessonCards;
+use App\Lessons\WaitingWork;
+use App\Models\Series;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Support\Collection;
-use stdClass;
 
 /** The first page: what waits for the teacher, and the lessons by series. */
 class HomeController
 {
     public function show(#[CurrentUser] User $teacher): JsonResponse
     {
-        $lessons = $teacher->lessons()->with('shares.classroom:id,name')->orderBy('place')->get();
-        $toMark = self::toMark($teacher);
-        $takes = self::takes($teacher);
-        $cards = $lessons->map(
-            static fn (Lesson $lesson): array => self::card($lesson, $takes[$lesson->id] ?? [], $toMark[$lesson->id] ?? 0),
-        );
-        $series = $teacher->series()->orderBy('created_at')->get()->map(fn ($each): array => [
+        $cards = LessonCards::show($teacher);
+        $series = $teacher->series()->orderBy('created_at')->get()->map(static fn (Series $each): array => [
             'id' => $each->id,
             'title' => $each->title,
             'lessons' => $cards->where('series', $each->id)->values(),
@@ -36,96 +27,8 @@ class HomeController
         return new JsonResponse([
             'series' => $series,
             'single' => $cards->whereNull('series')->values(),
-            'waiting' => $cards->flatMap(self::waiting(...))->values(),
-            'accepts' => array_values(array_unique(array_merge(
-                ...array_map(static fn (string $reader): array => $reader::accepts(), Formats::READERS),
-            ))),
+            'waiting' => $cards->flatMap(WaitingWork::list(...))->values(),
+            'accepts' => Formats::accepted(),
         ]);
-    }
-
-    /** @return array<string, int> answers that wait to be marked, by lesson id */
-    private static function toMark(User $teacher): array
-    {
-        return Answer::query()->whereNull('earned')
-            ->join('visits', 'visits.id', '=', 'answers.visit_id')
-            ->join('shares', 'shares.id', '=', 'visits.share_id')
-            ->join('lessons', 'lessons.id', '=', 'shares.lesson_id')
-            ->where('lessons.user_id', $teacher->id)
-            ->groupBy('lessons.id')
-            ->selectRaw('lessons.id as lesson, count(*) as waiting')
-            ->pluck('waiting', 'lesson')->all();
-    }
-
-    /** @return array<string, list<stdClass>> what there is of takes, by lesson id: rows and no models, since there are many */
-    private static function takes(User $teacher): array
-    {
-        return Take::query()->join('lessons', 'lessons.id', '=', 'takes.lesson_id')->where('lessons.user_id', $teacher->id)
-            ->toBase()->get(['takes.id', 'takes.lesson_id', 'takes.slide', 'takes.state', 'takes.chosen', 'takes.seconds_kept'])
-            ->groupBy('lesson_id')->map(static fn (Collection $rows): array => array_values($rows->all()))->all();
-    }
-
-    /**
-     * @param  list<stdClass>  $takes of the lesson
-     * @return array<string, mixed>
-     */
-    private static function card(Lesson $lesson, array $takes, int $toMark): array
-    {
-        $outline = $lesson->outlined();
-        $recorded = [];
-        foreach ($takes as $take) {
-            if ($take->state === TakeState::Ready->value && $take->chosen) {
-                $recorded[$take->slide] = $take->seconds_kept ?? Take::query()->whereKey($take->id)->firstOrFail()->secondsKept();
-            }
-        }
-        $slides = array_column(
-            array_filter(array_merge(...array_column($outline['parts'], 'slides')), static fn (array $slide): bool => ! $slide['side']),
-            'id',
-        );
-
-        return [
-            'id' => $lesson->id,
-            'series' => $lesson->series_id,
-            'title' => $outline['title'],
-            'minutes' => $outline['minutes'],
-            'strip' => LessonOutline::strip($outline, $recorded),
-            'slides' => count($slides),
-            'recorded' => count(array_intersect_key($recorded, array_flip($slides))),
-            'shared' => $lesson->shares->pluck('classroom.name')->all(),
-            'toMark' => $toMark,
-            'unfinishedTakes' => count(array_keys(array_column($takes, 'state'), TakeState::Recording->value, true)),
-            'changed' => $lesson->updated_at->toIso8601String(),
-        ];
-    }
-
-    /**
-     * @param  array<string, mixed>  $card
-     * @return list<array<string, mixed>>
-     */
-    private static function waiting(array $card): array
-    {
-        $waits = [];
-        $say = static fn (string $room, string $sentence): array => [
-            'lesson' => $card['id'],
-            'title' => $card['title'],
-            'room' => $room,
-            'sentence' => $sentence,
-        ];
-        if ($card['toMark'] > 0) {
-            $waits[] = $say(
-                'replies',
-                $card['toMark'] === 1 ? '1 answer waits to be marked' : $card['toMark'].' answers wait to be marked',
-            );
-        }
-        if ($card['unfinishedTakes'] > 0) {
-            $waits[] = $say('record', 'A recording was broken off and can be kept');
-        }
-        if ($card['recorded'] < $card['slides']) {
-            $left = $card['slides'] - $card['recorded'];
-            $waits[] = $say('record', $left === 1 ? '1 slide to record' : $left.' slides to record');
-        } elseif ($card['shared'] === [] && $card['slides'] > 0) {
-            $waits[] = $say('share', 'Recorded, not shared yet');
-        }
-
-        return $waits;
     }
 }

@@ -10,6 +10,7 @@ use App\Http\RawJson;
 use App\Http\Requests\LessonFileRequest;
 use App\Http\Requests\LessonPlanRequest;
 use App\Http\Requests\VersionRequest;
+use App\Http\Resources\KeptVersionResource;
 use App\Lessons\BlankLesson;
 use App\Lessons\LessonChange;
 use App\Lessons\LessonDocument;
@@ -21,7 +22,6 @@ use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
 use App\Models\Lesson;
 use App\Models\MediaFile;
-use App\Models\Revision;
 use App\Models\User;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
@@ -145,12 +145,7 @@ class LessonController
     {
         $aside = $lesson->revisions()->where('set_aside', true)->latest('id')->limit(20)->get();
 
-        return new JsonResponse($aside->map(static fn (Revision $kept): array => [
-            'id' => (string) $kept->id,
-            'title' => $kept->document->title(),
-            'at' => $kept->created_at->toIso8601String(),
-            'slides' => count($kept->document->read()->slides()),
-        ]));
+        return new JsonResponse(KeptVersionResource::collection($aside));
     }
 
     public function takeUp(VersionRequest $request, Lesson $lesson, int $kept): JsonResponse

@@ -9,12 +9,12 @@ use App\Formats\Formats;
 use App\Http\Requests\ShareRequest;
 use App\Http\Resources\ExportResource;
 use App\Http\Resources\ReleaseResource;
+use App\Http\Resources\ShareResource;
 use App\Lessons\ReleaseStore;
 use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Share;
-use App\Models\TakeState;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -22,27 +22,17 @@ use Illuminate\Http\JsonResponse;
 /** Giving a lesson to classes, and what can be taken away. */
 class ShareController
 {
-    public function show(Lesson $lesson, #[CurrentUser] User $teacher): JsonResponse
+    public function show(Lesson $lesson, ReleaseStore $store, #[CurrentUser] User $teacher): JsonResponse
     {
         $releases = $lesson->releases;
         $release = $releases->last();
         $ready = $lesson->newestRelease();
 
         return new JsonResponse([
-            'releases' => $releases->map(static fn (Release $release): ReleaseResource => ReleaseResource::make($release))
-                ->reverse()
-                ->values(),
-            'changedSince' => $release !== null && $this->differs($lesson, $release),
+            'releases' => ReleaseResource::collection($releases->reverse()->values()),
+            'changedSince' => $release !== null && $store->hasChangedSince($lesson, $release),
             'classrooms' => $teacher->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
-            'shares' => $lesson->shares()->with('classroom')->get()->map(static fn (Share $share): array => [
-                'id' => $share->id,
-                'classroom' => $share->classroom_id,
-                'name' => $share->classroom->name,
-                'code' => $share->classroom->code,
-                'instructions' => $share->instructions ?? '',
-                'due' => $share->due ?? '',
-                'ready' => $share->release_id !== null,
-            ]),
+            'shares' => ShareResource::collection($lesson->shares()->with('classroom')->get()),
             'files' => $this->files($lesson, $ready),
             'sizes' => $ready === null
                 ? null
@@ -98,20 +88,5 @@ class ShareController
                 'export' => $export === null ? null : ExportResource::make($export),
             ];
         }, Formats::WRITERS);
-    }
-
-    private function differs(Lesson $lesson, Release $release): bool
-    {
-        $takes = $lesson->takes()
-            ->where('chosen', true)
-            ->where('state', TakeState::Ready)
-            ->get()
-            ->map(static fn ($take): array => [$take->id, $take->cuts])
-            ->sort()
-            ->values()
-            ->all();
-        $frozen = collect($release->takes)->map(static fn (array $take): array => [$take['id'], $take['cuts']])->sort()->values()->all();
-
-        return ! $release->document->isSameAs($lesson->document()) || $takes != $frozen;
     }
 }

@@ -13,15 +13,15 @@ use App\Http\Requests\EnterRequest;
 use App\Http\Requests\HandInRequest;
 use App\Http\Requests\JoinRequest;
 use App\Http\Requests\PlaceRequest;
+use App\Http\Resources\StudentResource;
 use App\Http\Throttle;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\MediaFile;
 use App\Models\ReleaseState;
 use App\Models\Share;
-use App\Models\Student;
-use App\Models\Visit;
 use App\Watching\StudentSession;
+use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -51,11 +51,7 @@ class WatchController
         return new JsonResponse([
             'name' => $classroom->name,
             'code' => $classroom->code,
-            'students' => $classroom->students()->get()->map(static fn (Student $student): array => [
-                'id' => $student->id,
-                'name' => $student->name,
-                'hasWord' => $student->word !== null,
-            ]),
+            'students' => StudentResource::collection($classroom->students()->get()),
         ]);
     }
 
@@ -93,26 +89,8 @@ class WatchController
         if ($student === null) {
             throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
-        $shares = Share::query()->with('release', 'lesson.series')
-            ->where('classroom_id', $student->classroom_id)
-            ->whereNotNull('release_id')
-            ->get();
-        $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
 
-        return new JsonResponse([
-            'name' => $student->name,
-            'class' => $student->classroom->name,
-            'lessons' => $shares->sortBy(static fn (Share $share): string => $share->due ?? '9999')
-                ->map(static fn (Share $share): array => [
-                    'id' => $share->id,
-                    'title' => $share->version()->document->title(),
-                    'series' => $share->lesson->series?->title,
-                    'due' => $share->due,
-                    'minutes' => round(($share->version()->programme['length'] ?? 0) / 60000, 1),
-                    'begun' => $visits->has($share->id),
-                    'handedIn' => $visits->get($share->id)?->handed_in_at !== null,
-                ])->values(),
-        ]);
+        return new JsonResponse(StudentShelf::show($student));
     }
 
     public function leave(Request $request): JsonResponse

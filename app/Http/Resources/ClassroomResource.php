@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Classroom;
-use App\Models\Student;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -21,11 +20,7 @@ final class ClassroomResource extends JsonResource
             'id' => $this->id,
             'name' => $this->name,
             'code' => $this->code,
-            'students' => $this->students()->get()->map(static fn (Student $student): array => [
-                'id' => $student->id,
-                'name' => $student->name,
-                'hasWord' => $student->word !== null,
-            ]),
+            'students' => StudentResource::collection($this->students()->get()),
         ];
     }
 }

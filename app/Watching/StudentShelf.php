@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Watching;
+
+use App\Models\Share;
+use App\Models\Student;
+use App\Models\Visit;
+
+/** The lessons that a student's class has been given. */
+final class StudentShelf
+{
+    /** @return array<string, mixed> what is due first stands first */
+    public static function show(Student $student): array
+    {
+        $shares = Share::query()->with('release', 'lesson.series')
+            ->where('classroom_id', $student->classroom_id)
+            ->whereNotNull('release_id')
+            ->get()
+            ->sortBy(static fn (Share $share): string => $share->due ?? '9999');
+        $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
+
+        return [
+            'name' => $student->name,
+            'class' => $student->classroom->name,
+            'lessons' => $shares->map(static fn (Share $share): array => self::lesson($share, $visits->get($share->id)))->values(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function lesson(Share $share, ?Visit $visit): array
+    {
+        $version = $share->version();
+
+        return [
+            'id' => $share->id,
+            'title' => $version->document->title(),
+            'series' => $share->lesson->series?->title,
+            'due' => $share->due,
+            'minutes' => round(($version->programme['length'] ?? 0) / 60000, 1),
+            'begun' => $visit !== null,
+            'handedIn' => $visit?->handed_in_at !== null,
+        ];
+    }
+}
