@@ -7,6 +7,7 @@ namespace App\Media;
 use App\Adapters\Files;
 use App\Models\MediaFile;
 use App\Models\User;
+use Daybright\Lesson\Media\Medium;
 use DomainException;
 use Illuminate\Support\Facades\Storage;
 
@@ -39,5 +40,23 @@ final class MediaStore
             ['user_id' => $teacher->id, 'sha256' => $file->sha256],
             ['type' => $file->type, 'bytes' => Files::size($place)],
         );
+    }
+
+    /**
+     * A lesson may only show files that its teacher brought in: a hash copied from elsewhere opens nothing.
+     *
+     * @param  array<Medium>  $media
+     *
+     * @throws DomainException
+     */
+    public static function refuseForeign(string $teacher, array $media): void
+    {
+        $wanted = array_values(array_unique(array_map(static fn (Medium $medium): string => $medium->sha256, $media)));
+        if ($wanted === []) {
+            return;
+        }
+        if (MediaFile::query()->where('user_id', $teacher)->whereIn('sha256', $wanted)->count() !== count($wanted)) {
+            throw new DomainException('One of the files is not on this server. Choose the picture again.');
+        }
     }
 }

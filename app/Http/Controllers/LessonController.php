@@ -20,8 +20,8 @@ use App\Lessons\LessonStore;
 use App\Lessons\LessonView;
 use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
+use App\Media\MediaStore;
 use App\Models\Lesson;
-use App\Models\MediaFile;
 use App\Models\User;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
@@ -29,7 +29,6 @@ use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\ReadyCheck;
 use Daybright\Timing\MeasuredPace;
-use DomainException;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -121,7 +120,7 @@ class LessonController
     private function keep(Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
     {
         $read = $document->read();
-        $this->refuseForeignMedia($lesson, $read);
+        MediaStore::refuseForeign($lesson->user_id, $read->media);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = $this->painted->views($document, $document->changedSince($before));
         $saved = $this->store->save($lesson, $document, $version);
@@ -197,18 +196,5 @@ class LessonController
             'strip' => LessonOutline::strip($lesson->outlined(), $lesson->secondsRecorded()),
             'measuredPace' => MeasuredPace::measure($read, $lesson->recorded()),
         ];
-    }
-
-    /** A document may only show files that its teacher brought in: a hash copied from elsewhere opens nothing. */
-    private function refuseForeignMedia(Lesson $lesson, Document $document): void
-    {
-        $wanted = array_values(array_unique(array_map(static fn ($medium): string => $medium->sha256, $document->media)));
-        if ($wanted === []) {
-            return;
-        }
-        $owned = MediaFile::query()->where('user_id', $lesson->user_id)->whereIn('sha256', $wanted)->count();
-        if ($owned !== count($wanted)) {
-            throw new DomainException('One of the files is not on this server. Choose the picture again.');
-        }
     }
 }

@@ -19,7 +19,6 @@ use Daybright\Format\IncomingJson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\SpokenWord;
 use Daybright\Recording\WordAlignment;
-use DomainException;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -48,11 +47,8 @@ class TakeController
 
     public function piece(TakePieceRequest $request, Take $take, int $number): JsonResponse
     {
-        $bytes = $request->file('sound') === null ? '' : (string) file_get_contents($request->file('sound')->getRealPath());
-        if ($request->file('sound') === null || strlen($bytes) > config('daybright.largest_piece') || $number > 20000) {
-            throw new DomainException('This piece of the recording cannot be kept: it is missing or too large.');
-        }
         $given = $request->validated();
+        $bytes = (string) file_get_contents($request->file('sound')->getRealPath());
         $this->store->piece($take, $number, $bytes, $given['sha256'], IncomingJson::decode($given['events'] ?? '[]'));
 
         return new JsonResponse(['number' => $number]);
