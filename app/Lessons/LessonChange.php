@@ -13,11 +13,16 @@ final readonly class LessonChange
     private const NOT_WHOLE = 'The change did not arrive whole. Load the page again.';
 
     /**
-     * @param  list<string>  $changed ids of the slides that came with it
+     * @param  array<stdClass>  $changed slides that came with it, by id
+     * @param  array<stdClass>  $before slides as they were, by id
      * @param  bool  $sameFrame whether all but these slides is as it was
      */
-    private function __construct(public LessonDocument $document, public array $changed, public bool $sameFrame)
-    {
+    private function __construct(
+        public LessonDocument $document,
+        private array $changed,
+        private array $before,
+        public bool $sameFrame,
+    ) {
     }
 
     /**
@@ -28,19 +33,20 @@ final readonly class LessonChange
      */
     public static function apply(LessonDocument $current, stdClass $frame, stdClass $slides): self
     {
-        $known = [];
-        $before = $current->jsonSerialize();
-        foreach ($before->parts as $part) {
-            $known += array_column($part->slides, null, 'id');
+        $before = [];
+        $frameBefore = $current->jsonSerialize();
+        foreach ($frameBefore->parts as $part) {
+            $before += array_column($part->slides, null, 'id');
             $part->slides = array_column($part->slides, 'id');
         }
-        $sameFrame = json_encode($before) === json_encode($frame);
-        foreach (get_object_vars($slides) as $id => $slide) {
+        $sameFrame = json_encode($frameBefore) === json_encode($frame);
+        $changed = get_object_vars($slides);
+        foreach ($changed as $id => $slide) {
             if (! $slide instanceof stdClass || ($slide->id ?? null) !== (string) $id) {
                 throw new DomainException(self::NOT_WHOLE);
             }
-            $known[$id] = $slide;
         }
+        $known = $changed + $before;
         foreach (is_array($frame->parts ?? null) ? $frame->parts : [] as $part) {
             if (! $part instanceof stdClass || ! is_array($part->slides ?? null)) {
                 throw new DomainException(self::NOT_WHOLE);
@@ -53,6 +59,20 @@ final readonly class LessonChange
             );
         }
 
-        return new self(LessonDocument::from($frame), array_map(strval(...), array_keys(get_object_vars($slides))), $sameFrame);
+        return new self(LessonDocument::from($frame), $changed, $before, $sameFrame);
+    }
+
+    public function isChanged(string $slide): bool
+    {
+        return isset($this->changed[$slide]);
+    }
+
+    /** @return array<string, string> JSON of the blocks that the slide had, by their ids */
+    public function blocksBefore(string $slide): array
+    {
+        return array_map(
+            static fn (stdClass $block): string => (string) json_encode($block),
+            array_column($this->before[$slide]->blocks ?? [], null, 'id'),
+        );
     }
 }

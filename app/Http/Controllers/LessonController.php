@@ -112,7 +112,7 @@ class LessonController
         }
         $before = $lesson->document();
         $change = LessonChange::apply($before, $body->frame, $body->slides);
-        $this->schema->check($change->document, $change->changed, ! $change->sameFrame);
+        $this->schema->checkChange($change);
 
         return $this->keep($lesson, $before, $change->document, $body->version);
     }
