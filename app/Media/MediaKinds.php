@@ -19,10 +19,15 @@ final class MediaKinds
     /**
      * @return class-string<MediumKind>
      *
-     * @throws DomainException when the file is of no kind
+     * @throws DomainException when the file is larger than any may be, or of no kind
      */
     public static function ofFile(string $path): string
     {
+        if (filesize($path) > self::largest()) {
+            throw new DomainException(
+                'This file is larger than '.intdiv(self::largest(), 1024 * 1024).' MB. Make it smaller and choose it again.',
+            );
+        }
         foreach (self::CATALOGUE as $kind) {
             if ($kind::recognises($path)) {
                 return $kind;

@@ -113,7 +113,7 @@ class PictureTest extends TestCase
         yield 'a broken drawing' => ['<svg xmlns="http://www.w3.org/2000/svg"><g></svg>', 'not an SVG picture'];
         yield 'half a photo' => [substr(self::photo(static fn (\GdImage $image): bool => imagepng($image)), 0, 60), 'damaged'];
         yield 'a GIF' => [self::photo(static fn (\GdImage $image): bool => imagegif($image)), 'Choose a PNG, JPEG, WebP or SVG'];
-        yield 'too large a file' => ['<svg>'.str_repeat('x', 8 * 1024 * 1024), 'larger than 8 MB'];
+        yield 'too large a file' => [str_repeat('x', 8 * 1024 * 1024 + 1), 'larger than 8 MB'];
         // A PNG header that promises 100 000 × 100 000 points.
         yield 'too many points' => [
             "\x89PNG\r\n\x1A\n\x00\x00\x00\x0DIHDR".pack('NN', 100_000, 100_000)."\x08\x02\x00\x00\x00\x00\x00\x00\x00",
