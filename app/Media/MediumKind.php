@@ -35,7 +35,7 @@ interface MediumKind
     /**
      * The same, but a file that holds nothing else stays as it is, so that a lesson that goes from school to school loses nothing.
      *
-     * @throws DomainException when it cannot be shown
+     * @throws DomainException when it cannot be shown, or is not safe
      */
     public static function cleared(string $path): CheckedFile;
 }

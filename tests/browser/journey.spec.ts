@@ -129,8 +129,7 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     await page.getByRole('button', { name: 'Make the video file' }).click();
     const listed = page.getByRole('listitem').filter({ hasText: /^Video file/ });
     const download = listed.getByRole('link', { name: 'Download' });
-    // It is made at the lowest priority, and behind what the demo is still recording.
-    await expect(download).toBeVisible({ timeout: 150_000 });
+    await expect(download).toBeVisible({ timeout: 60_000 });
     const address = (await download.getAttribute('href')) ?? '';
     const file = 'storage/playwright-lesson.mp4';
     writeFileSync(file, await (await page.request.get(address)).body());
