@@ -24,9 +24,6 @@ interface BlockContent
     /** @return list<BlockPiece> what may appear at steps of its own, besides the block itself */
     public function pieces(): array;
 
-    /** The least height of a block that takes what is left on the slide; null for one whose height follows from its text. */
-    public function leastHeight(): ?float;
-
     /** @throws CannotBeDrawn */
     public function layout(LayoutBounds $bounds): BlockLayout;
 

@@ -10,7 +10,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
 
 /** A block that is one text and nothing else: all of it appears at once. */
-abstract readonly class WrittenText implements BlockContent
+abstract readonly class WrittenText implements BlockContent, StandsAlone
 {
     final private function __construct(protected string $text)
     {
@@ -32,11 +32,6 @@ abstract readonly class WrittenText implements BlockContent
     public function pieces(): array
     {
         return [];
-    }
-
-    public function leastHeight(): ?float
-    {
-        return null;
     }
 
     public function layout(LayoutBounds $bounds): BlockLayout

@@ -22,6 +22,7 @@ final readonly class Lesson
      * @param  array<string, Medium>  $media by id
      * @param  int|null  $readingYear school year in which the class reads; null when it is not said
      * @param  list<Fields>  $handout practice sets to print
+     * @param  string  $look name of the look of its slides; empty where none was chosen
      */
     private function __construct(
         public string $title,
@@ -33,6 +34,7 @@ final readonly class Lesson
         public array $media,
         public ?int $readingYear,
         public array $handout,
+        public string $look,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class Lesson
             $media,
             isset($document['readingYear']) ? $fields->whole('readingYear') : null,
             $fields->list('handout'),
+            $fields->text('look', ''),
         );
         $lesson->refuseRepeatedIds();
 

@@ -12,6 +12,8 @@ final readonly class Slide
      * @param  list<string>  $aims ids of the aims it serves
      * @param  non-empty-list<Step>  $steps
      * @param  list<Block>  $blocks
+     * @param  string  $composition name of the composition that it had when it was last looked at; empty for none
+     * @param  float|null  $share of the width that the left column has, where the teacher set it
      */
     public function __construct(
         public string $id,
@@ -22,6 +24,8 @@ final readonly class Slide
         public array $steps,
         public array $blocks,
         public PartKind $part,
+        public string $composition = '',
+        public ?float $share = null,
     ) {
     }
 
@@ -38,13 +42,26 @@ final readonly class Slide
             $steps === [] ? throw InvalidLesson::missing($fields->at('steps')) : $steps,
             array_map(Block::from(...), $fields->list('blocks')),
             $part,
+            $fields->text('composition', ''),
+            $fields->optionalNumber('share'),
         );
     }
 
     /** @param  list<Block>  $blocks */
     public function with(array $blocks): self
     {
-        return new self($this->id, $this->title, $this->side, $this->arrangement, $this->aims, $this->steps, $blocks, $this->part);
+        return new self(
+            $this->id,
+            $this->title,
+            $this->side,
+            $this->arrangement,
+            $this->aims,
+            $this->steps,
+            $blocks,
+            $this->part,
+            $this->composition,
+            $this->share,
+        );
     }
 
     /** The number of a step, from 0; a step that is not on this slide counts as the first, so that nothing is lost from view. */

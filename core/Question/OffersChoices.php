@@ -9,4 +9,7 @@ interface OffersChoices
 {
     /** @return list<string> */
     public function choices(): array;
+
+    /** @return list<int> numbers of the right ones, from 0 */
+    public function rightChoices(): array;
 }

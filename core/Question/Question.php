@@ -84,6 +84,12 @@ final readonly class Question
         return $this->kind instanceof OffersChoices ? $this->kind->choices() : [];
     }
 
+    /** @return list<int> numbers of the right ones among the choices, from 0 */
+    public function rightChoices(): array
+    {
+        return $this->kind instanceof OffersChoices ? $this->kind->rightChoices() : [];
+    }
+
     /** @return list<Statement> texts to be checked for false sums */
     public function statements(): array
     {

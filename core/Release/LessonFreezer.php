@@ -95,7 +95,7 @@ final readonly class LessonFreezer
     {
         $links = [];
         foreach ($scene->groups as $group) {
-            $link = $group->link?->moved($group->x, $group->y);
+            $link = $group->placedLink();
             if ($link !== null && $lesson->slide($link->slide)?->side === true) {
                 $areas = array_map(
                     static fn (Box $area): array => [round($area->x), round($area->y), round($area->width), round($area->height)],

@@ -41,6 +41,37 @@ final readonly class Box
         return new self($this->x + $x, $this->y + $y, $this->width, $this->height);
     }
 
+    public function scaled(float $scale): self
+    {
+        return new self($this->x * $scale, $this->y * $scale, $this->width * $scale, $this->height * $scale);
+    }
+
+    /**
+     * The smallest box that holds all of them; an empty one at zero for none.
+     *
+     * @param  list<self>  $boxes
+     */
+    public static function around(array $boxes): self
+    {
+        if ($boxes === []) {
+            return new self(0, 0, 0, 0);
+        }
+        $x = min(array_map(static fn (self $box): float => $box->x, $boxes));
+        $y = min(array_map(static fn (self $box): float => $box->y, $boxes));
+
+        return new self(
+            $x,
+            $y,
+            max(array_map(static fn (self $box): float => $box->right(), $boxes)) - $x,
+            max(array_map(static fn (self $box): float => $box->bottom(), $boxes)) - $y,
+        );
+    }
+
+    public function area(): float
+    {
+        return $this->width * $this->height;
+    }
+
     public function overlaps(self $other, float $tolerance = 0.5): bool
     {
         return $this->x + $tolerance < $other->right() && $other->x + $tolerance < $this->right()

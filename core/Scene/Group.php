@@ -12,7 +12,8 @@ final readonly class Group
      * @param  float  $x and $y: where the group's own zero stands on the slide
      * @param  int  $stepNumber from 0
      * @param  string  $words what it says or shows, for a student who cannot see it
-     * @param  Link|null  $link where it leads
+     * @param  Link|null  $link where it leads, about the group's own zero
+     * @param  float  $scale of the shapes, about the group's own zero
      */
     public function __construct(
         public string $block,
@@ -24,7 +25,37 @@ final readonly class Group
         public float $y = 0,
         public string $words = '',
         public ?Link $link = null,
+        public float $scale = 1,
     ) {
+    }
+
+    /** Where a shape of it stands on the slide. */
+    public function boxOf(Shape $shape): Box
+    {
+        return $shape->box->scaled($this->scale)->moved($this->x, $this->y);
+    }
+
+    /** Where it leads, in slide units. */
+    public function placedLink(): ?Link
+    {
+        return $this->link?->scaled($this->scale)->moved($this->x, $this->y);
+    }
+
+    /** @param  list<Shape>  $shapes */
+    public function with(array $shapes): self
+    {
+        return new self(
+            $this->block,
+            $this->piece,
+            $this->step,
+            $this->stepNumber,
+            $shapes,
+            $this->x,
+            $this->y,
+            $this->words,
+            $this->link,
+            $this->scale,
+        );
     }
 
     /** What can be read in the group, in order. */

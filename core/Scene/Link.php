@@ -16,6 +16,11 @@ final readonly class Link
     {
     }
 
+    public function scaled(float $scale): self
+    {
+        return new self($this->slide, $this->label, array_map(static fn (Box $area): Box => $area->scaled($scale), $this->areas));
+    }
+
     public function moved(float $x, float $y): self
     {
         return new self($this->slide, $this->label, array_map(static fn (Box $area): Box => $area->moved($x, $y), $this->areas));

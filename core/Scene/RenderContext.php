@@ -21,8 +21,23 @@ final readonly class RenderContext
         public string $strong,
         public array $pictures = [],
         public array $facts = [],
-        public bool $centred = false,
+        public CardStyle $cards = new CardStyle,
     ) {
+    }
+
+    /**
+     * A number or a letter on a disc in the strong colour.
+     *
+     * @return list<Shape>
+     */
+    public function disc(string $mark, float $x, float $y, float $radius): array
+    {
+        $size = max(Typesetter::SMALLEST, $radius * 1.1);
+
+        return [
+            Shape::circle($x, $y, $radius, Paint::filled($this->strong)),
+            $this->type->label($mark, $x, $y + $size * 0.36, new TextStyle($size, Paint::CARD, true, 0.5)),
+        ];
     }
 
     /** A text as it is read out: facts filled in, without the signs of typesetting. */

@@ -16,12 +16,14 @@ final readonly class Scene
      * @param  array<string, Box>  $boxes where each block stands
      * @param  list<string>  $overfull blocks that did not fit even at the smallest size
      * @param  array<string, string>  $problems block => a sentence that says why it could not be drawn
+     * @param  string  $composition name of how its blocks stand to one another; empty where there was nothing to choose
      */
     public function __construct(
         public array $groups,
         public array $boxes,
         public array $overfull,
         public array $problems,
+        public string $composition = '',
     ) {
     }
 
@@ -30,14 +32,14 @@ final readonly class Scene
     {
         $seen = array_values(array_filter($this->groups, static fn (Group $group): bool => $group->stepNumber <= $stepNumber));
 
-        return new self($seen, $this->boxes, $this->overfull, $this->problems);
+        return new self($seen, $this->boxes, $this->overfull, $this->problems, $this->composition);
     }
 
     /** @return list<Link> places that lead to side slides, in slide units */
     public function links(): array
     {
         return array_values(array_filter(array_map(
-            static fn (Group $group): ?Link => $group->link?->moved($group->x, $group->y),
+            static fn (Group $group): ?Link => $group->placedLink(),
             $this->groups,
         )));
     }

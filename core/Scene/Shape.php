@@ -84,11 +84,18 @@ final readonly class Shape
         );
     }
 
-    public static function image(Box $box, string $medium): self
+    /** @param  bool  $fills whether the box is filled, and what does not fit is cut off; else all of the picture is seen */
+    public static function image(Box $box, string $medium, bool $fills = false): self
     {
         return new self(
             'image',
-            ['x' => $box->x, 'y' => $box->y, 'width' => $box->width, 'height' => $box->height, 'preserveAspectRatio' => 'xMidYMid meet'],
+            [
+                'x' => $box->x,
+                'y' => $box->y,
+                'width' => $box->width,
+                'height' => $box->height,
+                'preserveAspectRatio' => $fills ? 'xMidYMid slice' : 'xMidYMid meet',
+            ],
             $box,
             [],
             '',
@@ -117,6 +124,29 @@ final readonly class Shape
     public static function short(float $number, int $places = 2): string
     {
         return rtrim(rtrim(number_format($number, $places, '.', ''), '0'), '.');
+    }
+
+    /** The same in the colours of a palette. */
+    public function in(Palette $palette): self
+    {
+        $attributes = $this->attributes;
+        foreach (['fill', 'stroke'] as $name) {
+            if (isset($attributes[$name])) {
+                $attributes[$name] = $palette->colour((string) $attributes[$name]);
+            }
+        }
+        $children = array_map(static fn (self $child): self => $child->in($palette), $this->children);
+
+        return new self(
+            $this->element,
+            $attributes,
+            $this->box,
+            $children,
+            $this->text,
+            $this->medium,
+            $this->markup,
+            $this->trouble,
+        );
     }
 
     public function isText(): bool

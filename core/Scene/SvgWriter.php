@@ -52,8 +52,10 @@ final readonly class SvgWriter
     private function group(Group $group): string
     {
         $attributes = ['data-block' => $group->block, 'data-piece' => $group->piece, 'data-step' => $group->step];
-        if ($group->x !== 0.0 || $group->y !== 0.0) {
-            $attributes['transform'] = 'translate('.Shape::short($group->x).' '.Shape::short($group->y).')';
+        $moved = $group->x !== 0.0 || $group->y !== 0.0 ? 'translate('.Shape::short($group->x).' '.Shape::short($group->y).')' : '';
+        $scaled = $group->scale !== 1.0 ? 'scale('.Shape::short($group->scale, 4).')' : '';
+        if ($moved.$scaled !== '') {
+            $attributes['transform'] = trim($moved.' '.$scaled);
         }
 
         return self::element('g', $attributes, implode('', array_map($this->shape(...), $group->shapes)));

@@ -11,6 +11,7 @@ use Daybright\Block\CannotBeDrawn;
 use Daybright\Block\KnowsFacts;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
+use Daybright\Block\TakesRoom;
 use Daybright\Block\Unfinished;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
@@ -23,7 +24,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictures, Unfinished
+final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictures, TakesRoom, Unfinished
 {
     /** @param  Figure|InvalidQuantities  $figure what is wrong, where none can be drawn */
     private function __construct(private Figure|InvalidQuantities $figure)
@@ -63,9 +64,19 @@ final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictu
         return array_map(static fn (FigureStep $step): BlockPiece => new BlockPiece($step->name, $step->label, $step->script), $steps);
     }
 
+    public function leastWidth(): float
+    {
+        return $this->figure instanceof Figure ? $this->figure->smallest()->width : 0.0;
+    }
+
     public function leastHeight(): float
     {
         return $this->figure instanceof Figure ? $this->figure->smallest()->height : 0.0;
+    }
+
+    public function shape(RenderContext $context): ?float
+    {
+        return null;
     }
 
     public function layout(LayoutBounds $bounds): BlockLayout

@@ -23,6 +23,6 @@ final readonly class HeadingBlock extends WrittenText
 
     protected function set(LayoutBounds $bounds): SetText
     {
-        return $bounds->text($this->text, 1.4, $bounds->context->strong, true);
+        return $bounds->text($this->text, LayoutBounds::HEADLINE, $bounds->context->strong, true);
     }
 }

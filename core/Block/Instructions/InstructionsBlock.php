@@ -8,17 +8,19 @@ use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
+use Daybright\Block\SpreadsOut;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
-use Daybright\Scene\Shape;
-use Daybright\Scene\TextStyle;
+use Daybright\Scene\SetText;
 
 /** Numbered things to do, in order. */
-final readonly class InstructionsBlock implements BlockContent
+final readonly class InstructionsBlock implements BlockContent, SpreadsOut
 {
-    private const GAP = 12.0;
+    private const GAP = 16.0;
+
+    private const INDENT = 24.0;
 
     /** @param  list<string>  $items */
     private function __construct(private array $items)
@@ -54,28 +56,27 @@ final readonly class InstructionsBlock implements BlockContent
         );
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
+        $disc = max(52.0, $bounds->size * 1.24);
+        $texts = array_map(
+            static fn (string $item): SetText => $bounds->text($item, 1, Paint::INK, false, $bounds->width - $disc - self::INDENT, 0),
+            $this->items,
+        );
+        $heights = array_map(static fn (SetText $text): float => max($disc, $text->height()), $texts);
+        $needed = array_sum($heights) + self::GAP * (count($heights) - 1);
+        $gap = self::GAP + $bounds->spread($needed, count($heights) - 1, $bounds->size * 1.4);
         $y = 0.0;
         $pieces = [];
-        foreach ($this->items as $number => $item) {
-            $text = $bounds->text($item, 1, Paint::INK, false, $bounds->width - 72);
-            $height = max(52.0, $text->height());
-            $style = new TextStyle(28, '#FFFFFF', true, 0.5);
+        foreach ($texts as $number => $text) {
             $pieces['item-'.($number + 1)] = [
-                Shape::circle(26, $y + 26, 24, Paint::filled($bounds->context->strong)),
-                $bounds->context->type->label((string) ($number + 1), 26, $y + 36, $style),
-                ...$text->shapes(72, $y + max(0.0, (52 - $text->height()) / 2)),
+                ...$bounds->context->disc((string) ($number + 1), $disc / 2, $y + $disc / 2, $disc / 2),
+                ...$text->shapes($disc + self::INDENT, $y + max(0.0, ($disc - $text->height()) / 2)),
             ];
-            $y += $height + self::GAP;
+            $y += $heights[$number] + $gap;
         }
 
-        return new BlockLayout(max(0.0, $y - self::GAP), $pieces);
+        return new BlockLayout(max(0.0, $y - $gap), $pieces);
     }
 
     public function words(RenderContext $context): array

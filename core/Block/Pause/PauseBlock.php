@@ -55,11 +55,6 @@ final readonly class PauseBlock implements BlockContent, Stops
         return [];
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
         $text = $bounds->text($this->prompt, 1.1, $bounds->context->strong, true, $bounds->width - 2 * self::MARGIN - 70);

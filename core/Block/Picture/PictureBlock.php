@@ -7,22 +7,28 @@ namespace Daybright\Block\Picture;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
+use Daybright\Block\FillsSlide;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
+use Daybright\Block\TakesRoom;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A photo or drawing, with its caption and credit. */
-final readonly class PictureBlock implements BlockContent, ShowsPictures, Unfinished
+final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPictures, TakesRoom, Unfinished
 {
-    private const GAP = 8;
+    private const GAP = 8.0;
+
+    /** Between a caption and a credit on one line. */
+    private const APART = 40.0;
 
     /** @param  string  $medium id of the picture file; empty while none is chosen */
     private function __construct(private string $medium, private string $caption)
@@ -54,45 +60,84 @@ final readonly class PictureBlock implements BlockContent, ShowsPictures, Unfini
         return $this->caption !== '' ? [new BlockPiece('caption', 'the caption', $this->caption)] : [];
     }
 
+    public function leastWidth(): float
+    {
+        return 240.0;
+    }
+
     public function leastHeight(): float
     {
-        return 180.0;
+        return 200.0;
+    }
+
+    public function shape(RenderContext $context): ?float
+    {
+        $picture = $context->pictures[$this->medium] ?? null;
+
+        return $picture === null ? null : $picture->width / max(1, $picture->height);
     }
 
     public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $height = $bounds->height ?? 180.0;
-        $medium = $bounds->context->pictures[$this->medium] ?? null;
-        $caption = $this->caption !== ''
-            ? $bounds->context->type->fit(
-                $bounds->context->filled($this->caption),
-                $bounds->width,
-                $height * 0.4,
-                new TextStyle(max(Typesetter::SMALLEST, $bounds->size * 0.9), align: 0.5),
-            )
-            : null;
-        $credit = $medium === null || $medium->credit === ''
-            ? null
-            : $bounds->context->type->fit(
-                self::credit($medium->credit, $medium->licence),
-                $bounds->width,
-                $height * 0.3,
-                new TextStyle(Typesetter::SMALLEST, Paint::QUIET, align: 0.5),
-            );
-        // A gap below the picture, and one below the words, whose letters may hang lower than their line.
-        $words = ($caption?->height() ?? 0) + ($credit?->height() ?? 0);
-        $below = $words > 0 ? $words + 2 * self::GAP : 0;
-        $space = new Box(0, 0, $bounds->width, max(40.0, $height - $below));
-        $picture = $medium === null ? $space : $space->fitted($medium->width, $medium->height);
-        $main = $medium === null
-            ? [Shape::rectangle($space, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
-            : [Shape::image($picture, $medium->id)];
-        $y = $picture->bottom() + self::GAP;
-        $captionShapes = $caption?->shapes(0, $y) ?? [];
-        $y += $caption === null ? 0 : $caption->height();
-        array_push($main, ...($credit?->shapes(0, $y) ?? []));
+        $height = $bounds->height ?? $this->leastHeight();
+        $picture = $bounds->context->pictures[$this->medium] ?? null;
+        $size = max(Typesetter::SMALLEST, $bounds->size * LayoutBounds::SMALL);
+        $caption = $this->set($this->caption, $bounds, new TextStyle($size, Paint::INK, true), $bounds->width, $height * 0.4);
+        $credit = $this->set(
+            $picture === null ? '' : self::credit($picture->credit, $picture->licence),
+            $bounds,
+            new TextStyle(Typesetter::SMALLEST, Paint::QUIET),
+            $bounds->width,
+            $height * 0.3,
+        );
+        $widths = ($caption?->width() ?? 0.0) + ($credit?->width() ?? 0.0);
+        $oneLine = $caption === null || $credit === null
+            || ($caption->lineCount() + $credit->lineCount() === 2 && $widths + self::APART <= $bounds->width);
+        $words = $oneLine
+            ? max($caption?->height() ?? 0.0, $credit?->height() ?? 0.0)
+            : ($caption?->height() ?? 0.0) + ($credit?->height() ?? 0.0);
+        $space = new Box(0, 0, $bounds->width, max(40.0, $height - ($words > 0 ? $words + 2 * self::GAP : 0)));
+        $place = $picture === null ? $space : $space->fitted($picture->width, $picture->height);
+        // Words narrower than the picture begin and end with it; wider ones stand about its middle.
+        $within = ($oneLine ? $widths + self::APART : max($caption?->width() ?? 0.0, $credit?->width() ?? 0.0)) <= $place->width;
+        $line = $within ? $place : new Box(0, $place->y, $bounds->width, $place->height);
+        $y = $place->bottom() + self::GAP;
+        $captionShapes = $caption?->shapes($within ? $line->x : $line->middleX() - ($oneLine ? $widths + self::APART : $caption->width()) / 2, $y) ?? [];
+        $below = $oneLine ? $y + max(0.0, ($caption?->height() ?? 0.0) - ($credit?->height() ?? 0.0)) * 0.7 : $y + ($caption?->height() ?? 0.0);
+        $right = $line->right() - ($within ? 0.0 : ($line->width - ($oneLine ? $widths + self::APART : ($credit?->width() ?? 0.0))) / 2);
+        $main = $picture === null
+            ? [Shape::rectangle($place, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
+            : [Shape::image($place, $picture->id)];
+        array_push($main, ...$credit?->shapes($right - $credit->width(), $below) ?? []);
 
         return new BlockLayout($height, array_filter([BlockPiece::MAIN => $main, 'caption' => $captionShapes]));
+    }
+
+    public function filling(Box $box, RenderContext $context): BlockLayout
+    {
+        $picture = $context->pictures[$this->medium] ?? null;
+
+        if ($picture === null) {
+            return new BlockLayout($box->height, [BlockPiece::MAIN => []]);
+        }
+        $notice = self::credit($picture->credit, $picture->licence);
+        $text = implode(' · ', array_filter([$context->filled($this->caption), $notice]));
+        $style = new TextStyle(Typesetter::SMALLEST, Paint::INK);
+        $label = $context->type->fit($text, $box->width * 0.6, 120, $style);
+        $field = new Box($box->right() - $label->width() - 44, $box->y, $label->width() + 44, $label->height() + 20);
+
+        return new BlockLayout($box->height, [BlockPiece::MAIN => [
+            Shape::image($box, $picture->id, true),
+            ...$text === '' ? [] : [
+                Shape::rectangle($field, Paint::filled(Paint::PAPER)),
+                ...$label->shapes($field->x + 22, $field->y + 10),
+            ],
+        ]]);
+    }
+
+    private function set(string $text, LayoutBounds $bounds, TextStyle $style, float $width, float $height): ?SetText
+    {
+        return $text === '' ? null : $bounds->context->type->fit($bounds->context->filled($text), $width, $height, $style);
     }
 
     public function words(RenderContext $context): array

@@ -10,6 +10,7 @@ use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
+use Daybright\Block\SpreadsOut;
 use Daybright\Block\Stops;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
@@ -19,11 +20,22 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
+use Daybright\Scene\Typesetter;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsPictures, Stops, Unfinished
+final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished
 {
-    private const MARGIN = 24.0;
+    private const MARGIN = 28.0;
+
+    private const GAP = 22.0;
+
+    /** From this many letters on, a question is no headline. */
+    private const LONG = 110;
+
+    private const SIGN = 'Stop and try';
+
+    /** The largest type of that sign. */
+    private const PILL = 34.0;
 
     private function __construct(private Question $question)
     {
@@ -66,53 +78,89 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         return [new BlockPiece(self::answerPiece(), 'the answer', 'The answer is '.$this->spoken($this->question->answer()))];
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
+        $measured = $this->set($bounds, 0.0);
+        $gaps = count($this->question->choices()) + count($this->question->shown()) + 2;
+        $spread = $bounds->spread($measured->height, $gaps, $bounds->size * 0.7);
+
+        return $spread > 0 ? $this->set($bounds, $spread) : $measured;
+    }
+
+    /** @param  float  $spread added to every gap */
+    private function set(LayoutBounds $bounds, float $spread): BlockLayout
+    {
         $question = $this->question;
-        $width = $bounds->width - 2 * self::MARGIN;
-        $marks = $question->marks === 1 ? '1 mark' : $question->marks.' marks';
-        $prompt = $bounds->text($question->prompt, 1, Paint::INK, false, $width);
-        $y = self::MARGIN;
-        $shapes = $prompt->shapes(self::MARGIN, $y);
-        $y += $prompt->height();
-        foreach ($question->choices() as $number => $choice) {
-            $y += 10;
-            $text = $bounds->text($choice, 0.95, Paint::INK, false, $width - 62);
-            $height = max(48.0, $text->height());
-            array_push($shapes, ...$this->letter(chr(65 + $number), self::MARGIN + 24, $y + min(24.0, $height / 2), $bounds));
-            array_push($shapes, ...$text->shapes(self::MARGIN + 62, $y + max(0.0, (48 - $text->height()) / 2)));
-            $y += $height;
+        $prompt = $bounds->text($question->prompt, $this->promptScale(), Paint::INK, true, null, 0);
+        $shapes = $prompt->shapes(0, 0);
+        $y = $prompt->height() + self::GAP + $spread;
+        $choices = ChoiceCards::set($question->choices(), $bounds, $y, self::GAP + $spread / 2);
+        if ($choices !== null) {
+            array_push($shapes, ...$choices->shapes());
+            $y = $choices->bottom() + self::GAP + $spread;
         }
         foreach ($question->shown() as $line) {
-            $y += 6;
-            $text = $bounds->text($line, 0.95, Paint::INK, false, $width);
-            array_push($shapes, ...$text->shapes(self::MARGIN, $y));
-            $y += $text->height();
+            $text = $bounds->text($line, 0.95, Paint::INK, false, null, 0);
+            array_push($shapes, ...$text->shapes(0, $y));
+            $y += $text->height() + self::GAP / 2 + $spread;
         }
-        $small = $bounds->text($marks, 0.8, Paint::QUIET, true, $width);
-        $y += 8;
-        array_push($shapes, ...$small->shapes(self::MARGIN, $y));
-        $y += $small->height();
+        [$height, $footer] = $this->footer($bounds, $y);
+        array_push($shapes, ...$footer);
+        $y += $height;
+        $right = $choices?->ringed($question->rightChoices()) ?? [];
+        if ($right !== []) {
+            return new BlockLayout($y, [BlockPiece::MAIN => $shapes, self::answerPiece() => $right]);
+        }
         $answer = $bounds->text(
-            '*Answer:* '.($question->answer() === '' ? '…' : $question->answer()),
+            $question->answer() === '' ? '…' : $question->answer(),
             1,
-            $bounds->context->strong,
-            false,
-            $width,
+            Paint::INK,
+            true,
+            $bounds->width - 2 * self::MARGIN,
+            0,
         );
-        $answerTop = $y + 8;
-        $y = $answerTop + $answer->height() + self::MARGIN * 0.6;
-        $card = Shape::rectangle(new Box(0, 0, $bounds->width, $y), Paint::outlined($bounds->context->strong, 3, '#FFFFFF'), 12);
+        $frame = new Box(0, $y + self::GAP + $spread / 2, min($bounds->width, $answer->width() + 2 * self::MARGIN), $answer->height() + self::MARGIN);
 
-        return new BlockLayout($y, [
-            BlockPiece::MAIN => [$card, ...$shapes],
-            self::answerPiece() => $answer->shapes(self::MARGIN, $answerTop),
+        return new BlockLayout($frame->bottom(), [
+            BlockPiece::MAIN => $shapes,
+            self::answerPiece() => [
+                Shape::rectangle($frame, Paint::outlined($bounds->context->strong, 4, Paint::CARD), $bounds->context->cards->corner),
+                ...$answer->shapes(self::MARGIN, $frame->y + self::MARGIN / 2),
+            ],
         ]);
+    }
+
+    /** A long question is set as text, a short one as a headline. */
+    private function promptScale(): float
+    {
+        return mb_strlen($this->question->prompt) > self::LONG ? 1.0 : LayoutBounds::HEADLINE;
+    }
+
+    /**
+     * That the lesson stops here, and what the question is worth.
+     *
+     * @return array{float, list<Shape>} how high it is, and its shapes
+     */
+    private function footer(LayoutBounds $bounds, float $y): array
+    {
+        $question = $this->question;
+        $marks = $question->marks === 1 ? '1 mark' : $question->marks.' marks';
+        $context = $bounds->context;
+        $size = max(Typesetter::SMALLEST, min(self::PILL, $bounds->size * LayoutBounds::SMALL));
+        $style = new TextStyle($size, Paint::QUIET);
+        $height = $size * 1.8;
+        $baseline = $y + $height / 2 + $size * 0.36;
+        if (! $question->stops) {
+            return [$height, [$context->type->label($marks, 0, $baseline, $style)]];
+        }
+        $sign = new TextStyle($size, Paint::CARD, true);
+        $pill = new Box(0, $y, $context->type->width(self::SIGN, $sign) + $height * 1.2, $height);
+
+        return [$height, [
+            Shape::rectangle($pill, Paint::filled($context->strong), $height / 2),
+            $context->type->label(self::SIGN, $height * 0.6, $baseline, $sign),
+            $context->type->label($marks, $pill->right() + 24, $baseline, $style),
+        ]];
     }
 
     public function words(RenderContext $context): array
@@ -162,17 +210,6 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
     public function asks(): string
     {
         return $this->question->prompt;
-    }
-
-    /** @return list<Shape> */
-    private function letter(string $letter, float $x, float $y, LayoutBounds $bounds): array
-    {
-        $style = new TextStyle(28, $bounds->context->strong, true, 0.5);
-
-        return [
-            Shape::circle($x, $y, 23, Paint::outlined($bounds->context->strong, 3, $bounds->context->tint)),
-            $bounds->context->type->label($letter, $x, $y + 10, $style),
-        ];
     }
 
     private function spoken(string $answer): string

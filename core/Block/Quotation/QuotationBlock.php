@@ -8,6 +8,7 @@ use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
+use Daybright\Block\StandsAlone;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
@@ -17,7 +18,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** Somebody's own words, and whose they are. */
-final readonly class QuotationBlock implements BlockContent, Unfinished
+final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfinished
 {
     private const INDENT = 48.0;
 
@@ -53,16 +54,11 @@ final readonly class QuotationBlock implements BlockContent, Unfinished
         return $this->source === '' ? [] : [new BlockPiece('source', 'whose words they are', "These are the words of {$this->source}.")];
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
         $width = $bounds->width - self::INDENT;
-        $text = $bounds->text("“{$this->text}”", 1.15, Paint::INK, false, $width);
-        $source = $bounds->text($this->source, 0.86, Paint::QUIET, false, $width);
+        $text = $bounds->text("“{$this->text}”", 1, Paint::INK, false, $width, 0);
+        $source = $bounds->text($this->source, LayoutBounds::SMALL, Paint::QUIET, false, $width, 0);
         $height = $text->height() + ($this->source === '' ? 0.0 : self::GAP + $source->height());
         $bar = Shape::rectangle(new Box(0, 0, 8, $height), Paint::filled($bounds->context->strong), 4);
 

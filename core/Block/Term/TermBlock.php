@@ -9,6 +9,8 @@ use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
+use Daybright\Block\SpreadsOut;
+use Daybright\Block\StandsInRow;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
@@ -17,9 +19,20 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A word with its meaning, a picture and a hook to remember it by. */
-final readonly class TermBlock implements BlockContent, ShowsPictures
+final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOut, StandsInRow
 {
-    private const MARGIN = 24.0;
+    private const MARGIN = 36.0;
+
+    private const GAP = 20.0;
+
+    /** A card narrower than this has its picture above its words. */
+    private const UPRIGHT = 760.0;
+
+    /** The least height of its picture. */
+    private const PICTURE = 150.0;
+
+    /** How many times higher than its words need a card may be. */
+    private const MOST = 2.2;
 
     /** @param  string  $picture id of a medium; empty for none */
     private function __construct(private string $word, private string $meaning, private string $hook, private string $picture)
@@ -61,50 +74,37 @@ final readonly class TermBlock implements BlockContent, ShowsPictures
         return $pieces;
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $medium = $bounds->context->pictures[$this->picture] ?? null;
-        $pictureWidth = $medium === null ? 0.0 : min($bounds->width * 0.34, 300.0);
-        $textLeft = self::MARGIN + ($pictureWidth > 0 ? $pictureWidth + self::MARGIN : 0);
-        $textWidth = $bounds->width - $textLeft - self::MARGIN;
-        $word = $bounds->text($this->word, 1.25, $bounds->context->strong, true, $textWidth);
-        $meaning = $bounds->text($this->meaning, 1, Paint::INK, false, $textWidth);
-        $hook = $this->hook !== '' ? $bounds->text($this->hook, 0.86, Paint::QUIET, false, $textWidth) : null;
-        $y = self::MARGIN;
-        $main = $word->shapes($textLeft, $y);
-        $y += $word->height() + 6;
-        $meaningShapes = $meaning->shapes($textLeft, $y);
-        $y += $meaning->height();
-        $hookShapes = [];
-        if ($hook !== null) {
-            $y += 12;
-            $hookShapes = [
-                Shape::polyline([[$textLeft, $y], [$textLeft + min(120, $textWidth), $y]], Paint::outlined($bounds->context->strong, 3)),
-                ...$hook->shapes($textLeft, $y + 8),
-            ];
-            $y += 8 + $hook->height();
+        $upright = $bounds->width < self::UPRIGHT;
+        $picture = $bounds->context->pictures[$this->picture] ?? null;
+        $beside = $picture !== null && ! $upright ? min($bounds->width * 0.34, 400.0) + self::MARGIN : 0.0;
+        $width = $bounds->width - 2 * self::MARGIN - $beside;
+        $align = $upright ? 0.5 : 0.0;
+        $word = $bounds->text($this->word, LayoutBounds::HEADLINE, $bounds->context->strong, true, $width, $align);
+        $meaning = $bounds->text($this->meaning, 1, Paint::INK, false, $width, $align);
+        $hook = $this->hook === '' ? null : $bounds->text($this->hook, LayoutBounds::SMALL, Paint::QUIET, false, $width, $align);
+        $words = $word->height() + 8 + $meaning->height() + ($hook === null ? 0.0 : 12 + $hook->height());
+        $above = $picture !== null && $upright ? self::PICTURE + self::GAP : 0.0;
+        $least = max($words + $above, $beside > 0 ? self::PICTURE : 0.0) + 2 * self::MARGIN;
+        $height = max($least, min($bounds->height ?? $least, $least * self::MOST));
+        $left = self::MARGIN + $beside;
+        // The picture takes what the words leave of a higher card.
+        $room = $above > 0 ? $height - $words - self::GAP - 2 * self::MARGIN : $height - 2 * self::MARGIN;
+        $y = $above > 0 ? self::MARGIN + $room + self::GAP : ($height - $words) / 2;
+        $main = $bounds->context->cards->shapes(new Box(0, 0, $bounds->width, $height), $bounds->context->strong);
+        if ($picture !== null) {
+            $place = new Box(self::MARGIN, self::MARGIN, $upright ? $width : $beside - self::MARGIN, $room);
+            $main[] = Shape::image($place->fitted($picture->width, $picture->height), $picture->id);
         }
-        $height = max($y, $pictureWidth * 0.75 + self::MARGIN) + self::MARGIN;
-        $card = [
-            Shape::rectangle(new Box(0, 0, $bounds->width, $height), Paint::outlined(Paint::RULE, 2, '#FFFFFF'), 10),
-            Shape::rectangle(new Box(0, 0, 8, $height), Paint::filled($bounds->context->strong), 4),
-        ];
-        if ($medium !== null) {
-            $card[] = Shape::image(
-                (new Box(self::MARGIN, self::MARGIN, $pictureWidth, $height - 2 * self::MARGIN))->fitted($medium->width, $medium->height),
-                $medium->id,
-            );
-        }
+        array_push($main, ...$word->shapes($left, $y));
+        $y += $word->height() + 8;
 
-        return new BlockLayout(
-            $height,
-            array_filter([BlockPiece::MAIN => [...$card, ...$main], 'meaning' => $meaningShapes, 'hook' => $hookShapes]),
-        );
+        return new BlockLayout($height, array_filter([
+            BlockPiece::MAIN => $main,
+            'meaning' => $meaning->shapes($left, $y),
+            'hook' => $hook?->shapes($left, $y + $meaning->height() + 12) ?? [],
+        ]));
     }
 
     public function words(RenderContext $context): array

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Worked;
 
+use Closure;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
+use Daybright\Block\SpreadsOut;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Paint;
@@ -15,9 +17,14 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A worked example: lines of working, each with its reason; every equality is checked. */
-final readonly class WorkedBlock implements BlockContent
+final readonly class WorkedBlock implements BlockContent, SpreadsOut
 {
-    private const GAP = 14.0;
+    private const GAP = 16.0;
+
+    private const INDENT = 22.0;
+
+    /** From this width on, reasons stand beside their lines. */
+    private const BESIDE = 900.0;
 
     /** @param  list<Line>  $lines */
     private function __construct(private string $task, private array $lines)
@@ -54,58 +61,64 @@ final readonly class WorkedBlock implements BlockContent
         return $pieces;
     }
 
-    public function leastHeight(): ?float
-    {
-        return null;
-    }
-
     public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $y = 0.0;
-        $pieces = [BlockPiece::MAIN => []];
-        if ($this->task !== '') {
-            $task = $bounds->text($this->task);
-            $pieces[BlockPiece::MAIN] = $task->shapes(0, 0);
-            $y = $task->height() + self::GAP;
-        }
-        $hasReasons = array_filter($this->lines, static fn (Line $line): bool => $line->reason !== '') !== [];
-        $formulaWidth = $hasReasons && $bounds->width > 700 ? $bounds->width * 0.56 : $bounds->width - 24;
-        foreach ($this->lines as $line) {
-            $formula = $bounds->text(
-                '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`',
-                1.1,
-                Paint::INK,
-                false,
-                $formulaWidth,
-            );
-            $height = $line->formula !== '' ? $formula->height() : 0.0;
-            $shapes = $line->formula !== '' ? $formula->shapes(24, $y) : [];
-            if ($line->reason !== '') {
-                $beside = $bounds->width > 700;
-                $reason = $bounds->text(
-                    $line->reason,
-                    0.84,
-                    Paint::QUIET,
-                    false,
-                    $beside ? $bounds->width - $formulaWidth - 48 : $bounds->width - 24,
-                );
-                $shapes = [
-                    ...$shapes,
-                    ...$reason->shapes(
-                        $beside ? $formulaWidth + 48 : 24,
-                        $beside ? $y + max(0.0, ($height - $reason->height()) / 2) : $y + $height,
-                    ),
-                ];
-                $height = $beside ? max($height, $reason->height()) : $height + $reason->height();
-            }
-            if (! $bounds->context->centred) {
-                $shapes[] = Shape::polyline([[6, $y + 4], [6, $y + max(20.0, $height - 4)]], Paint::outlined($bounds->context->strong, 4));
-            }
-            $pieces[$line->id] = $shapes;
-            $y += $height + self::GAP;
+        $disc = max(46.0, $bounds->size * 1.1);
+        $task = $this->task === '' ? null : $bounds->text($this->task, 1, Paint::INK, false, null, 0);
+        $lines = array_map(fn (Line $line): array => $this->line($line, $bounds, $bounds->width - $disc - self::INDENT), $this->lines);
+        $needed = ($task === null ? 0.0 : $task->height() + self::GAP)
+            + array_sum(array_map(static fn (array $line): float => max($disc, $line[0]), $lines)) + self::GAP * (count($lines) - 1);
+        $gap = self::GAP + $bounds->spread($needed, count($lines) - ($task === null ? 1 : 0), $bounds->size * 1.1);
+        $y = $task === null ? 0.0 : $task->height() + $gap;
+        $pieces = [BlockPiece::MAIN => $task?->shapes(0, 0) ?? []];
+        foreach ($lines as $number => [$height, $shapes]) {
+            $top = max(0.0, ($disc - $height) / 2);
+            $pieces[$this->lines[$number]->id] = [
+                ...$bounds->context->disc((string) ($number + 1), $disc / 2, $y + $disc / 2, $disc / 2),
+                ...$shapes($disc + self::INDENT, $y + $top),
+            ];
+            $y += max($disc, $height) + $gap;
         }
 
-        return new BlockLayout(max(0.0, $y - self::GAP), array_filter($pieces));
+        return new BlockLayout(max(0.0, $y - $gap), array_filter($pieces));
+    }
+
+    /**
+     * The formula, and its reason beside it where there is room, else below.
+     *
+     * @return array{float, Closure(float, float): list<Shape>} how high it is, and its shapes at a place
+     */
+    private function line(Line $line, LayoutBounds $bounds, float $width): array
+    {
+        $beside = $line->formula !== '' && $line->reason !== '' && $width > self::BESIDE;
+        $formulaWidth = $beside ? $width * 0.56 : $width;
+        $formula = $line->formula === '' ? null : $bounds->text(
+            '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`',
+            1.1,
+            Paint::INK,
+            false,
+            $formulaWidth,
+            0,
+        );
+        $reason = $line->reason === '' ? null : $bounds->text(
+            $line->reason,
+            LayoutBounds::SMALL,
+            Paint::QUIET,
+            false,
+            $beside ? $width - $formulaWidth - self::INDENT : $width,
+            0,
+        );
+        $first = $formula?->height() ?? 0.0;
+        $second = $reason?->height() ?? 0.0;
+        $shapes = static fn (float $x, float $y): array => [
+            ...$formula?->shapes($x, $y + ($beside ? max(0.0, ($second - $first) / 2) : 0.0)) ?? [],
+            ...$reason?->shapes(
+                $beside ? $x + $formulaWidth + self::INDENT : $x,
+                $beside ? $y + max(0.0, ($first - $second) / 2) : $y + $first,
+            ) ?? [],
+        ];
+
+        return [$beside ? max($first, $second) : $first + $second, $shapes];
     }
 
     public function words(RenderContext $context): array

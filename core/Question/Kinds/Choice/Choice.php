@@ -56,6 +56,11 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
         return array_map(static fn (Option $option): string => $option->text, $this->options);
     }
 
+    public function rightChoices(): array
+    {
+        return array_keys(array_filter($this->options, static fn (Option $option): bool => $option->isRight));
+    }
+
     /** A wrong answer to choose is meant to be wrong. */
     public function statements(): array
     {
