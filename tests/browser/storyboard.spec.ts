@@ -46,7 +46,7 @@ test('steps are added, joined and undone, and blocks go with them', async ({ pag
   await slide.getByLabel('Script of step 2').fill('Second.');
   await put(page, slide, 'Term card');
   await page.getByLabel('Word', { exact: true }).fill('noon');
-  await page.getByLabel('Meaning').fill('the Sun is highest');
+  await page.getByLabel('Meaning', { exact: true }).fill('the Sun is highest');
   await page.keyboard.press('Escape');
   await expect(slide.getByText('Step 2', { exact: true }).locator('..')).toContainText('shows term card');
   await slide.getByLabel('Script of step 1').focus();
