@@ -73,6 +73,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/kept', [LessonController::class, 'kept']);
             Route::post('lessons/{lesson}/kept/{kept}', [LessonController::class, 'takeUp'])->where('kept', '[0-9]{1,18}');
             Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
+            Route::get('lessons/{lesson}/slides/{slide}/looks', [LessonController::class, 'looks'])->where('slide', '[A-Za-z0-9-]{1,40}');
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);
             Route::get('lessons/{lesson}/files/{format}', [ExportController::class, 'write'])->where('format', Formats::writerNames());

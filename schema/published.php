@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 use Daybright\Block\Blocks;
 use Daybright\Block\Question\QuestionBlock;
+use Daybright\Deck\Looks;
 use Daybright\Lesson\Media\Media;
 use Daybright\Lesson\Media\Medium;
 use Daybright\Question\QuestionKinds;
@@ -35,6 +36,7 @@ function eventsSchema(): array
 function lessonSchema(): array
 {
     $schema = readSchema(__DIR__.'/lesson.base.json');
+    $schema['properties']['look']['enum'] = Looks::names();
     $kinds = [];
     foreach (Blocks::CATALOGUE as $kind) {
         $content = readSchema(beside($kind, 'content.schema.json'));

@@ -52,6 +52,7 @@ export interface Answers {
   classrooms?: Classrooms;
   made?: MadeLesson;
   shared?: MadeShare;
+  looks?: LooksAnswer;
   marked?: Marked;
   piece?: KeptPiece;
   task?: AskedTask;
@@ -355,6 +356,17 @@ export interface MadeLesson {
 export interface MadeShare {
   id: string;
 }
+/**
+ * A slide in every look.
+ */
+export interface LooksAnswer {
+  looks: {
+    name: string;
+    label: string;
+    sentence: string;
+    svg: string;
+  }[];
+}
 export interface Marked {
   earned: number | null;
 }
@@ -438,6 +450,10 @@ export interface SlideScene {
      */
     [k: string]: [x: number, y: number, width: number, height: number];
   };
+  /**
+   * How its blocks stand to one another, to be kept with the slide.
+   */
+  composition: string;
   /**
    * Blocks that hold more than their room.
    */

@@ -72,6 +72,10 @@ export interface LessonDocument {
   readingYear?: number | null;
   typeface?: "lexend" | "andika";
   /**
+   * Colours, type and ground of the slides.
+   */
+  look?: "dew" | "ember" | "mist" | "rain" | "noon" | "dusk";
+  /**
    * @maxItems 12
    */
   aims: Aim[];
@@ -138,7 +142,18 @@ export interface Slide {
    * Reached only by a link on another slide.
    */
   side: boolean;
+  /**
+   * What the teacher wants of the composition; whole leaves it to the composer.
+   */
   arrangement: "whole" | "halves" | "wide-left" | "wide-right" | "stacked" | "opening";
+  /**
+   * The left column's share of the width, where the arrangement has two.
+   */
+  share?: number;
+  /**
+   * How the blocks stood to one another when the slide was last looked at: blocks by number, columns parted by |, bands by /, shares behind @.
+   */
+  composition?: string;
   /**
    * @maxItems 12
    */

@@ -246,7 +246,7 @@ final class Office
         return self::middle($times);
     }
 
-    /** @param  non-empty-list<float>  $times */
+    /** @param  list<float>  $times with one at least */
     private static function middle(array $times): float
     {
         sort($times);

@@ -59,8 +59,8 @@ final class LessonDocument implements Castable, JsonSerializable
     }
 
     /**
-     * Slides that are not in another document just so, or that stand in another part of it; with another typeface or picture any may
-     * look different.
+     * Slides that are not in another document just so, or that stand in another part of it; with another typeface, look or picture
+     * any may look different.
      *
      * @return list<Slide>
      */
@@ -69,7 +69,7 @@ final class LessonDocument implements Castable, JsonSerializable
         $old = self::bySlide($before->array());
         $new = self::bySlide($this->array());
         $same = fn (string $field): bool => ($before->array()[$field] ?? null) === ($this->array()[$field] ?? null);
-        $everything = ! $same('media') || ! $same('typeface');
+        $everything = ! $same('media') || ! $same('typeface') || ! $same('look');
 
         return array_values(array_filter(
             $this->read()->slides(),

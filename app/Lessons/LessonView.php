@@ -49,6 +49,7 @@ final class LessonView
                 static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)],
                 $scene->boxes,
             ) ?: new \stdClass,
+            'composition' => $scene->composition,
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
             'description' => $scene->description(),
@@ -66,6 +67,7 @@ final class LessonView
         return [
             'svg' => (new SvgWriter(static fn (): string => ''))->write(new Scene([], [], [], [])),
             'boxes' => $empty,
+            'composition' => '',
             'overfull' => [],
             'problems' => array_fill_keys(array_map(static fn (Block $block): string => $block->id, $slide->blocks), $sentence) ?: $empty,
             'description' => '',

@@ -159,7 +159,7 @@ final class PaintedSlides
     {
         $wanted = array_flip(array_map(static fn (Slide $slide): string => $slide->id, $slides));
         $lesson = $document->array();
-        $around = [config('daybright.edition'), $lesson['typeface'] ?? null, $lesson['readingYear'] ?? null];
+        $around = [config('daybright.edition'), $lesson['typeface'] ?? null, $lesson['look'] ?? null, $lesson['readingYear'] ?? null];
         $hashes = [];
         foreach ($lesson['parts'] as $part) {
             foreach ($part['slides'] as $slide) {

@@ -51,7 +51,7 @@ final readonly class LayoutBounds
     }
 
     /** How much higher the block may be than it needs, spread over its gaps: never so far that what belongs together falls apart. */
-    public function spread(float $needed, int $gaps, float $most): float
+    public function spread(float $needed, float $gaps, float $most): float
     {
         return $gaps < 1 || $this->height === null ? 0.0 : min($most, max(0.0, $this->height - $needed) / $gaps);
     }

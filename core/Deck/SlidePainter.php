@@ -34,9 +34,9 @@ final readonly class SlidePainter
     /** The room of a slide without a title. */
     private const TOP = 78.0;
 
-    private const BOTTOM = 806.0;
+    private const BOTTOM = 814.0;
 
-    private const TITLE_TOP = 56.0;
+    private const TITLE_TOP = 52.0;
 
     private const BELOW_TITLE = 30.0;
 
@@ -171,7 +171,7 @@ final readonly class SlidePainter
 
         return [
             $slide->title === '' ? [] : $title->shapes(self::MARGIN, $top),
-            new Box(self::MARGIN, $below, $width, ($overLandscape ? 640.0 : self::BOTTOM) - $below),
+            new Box(self::MARGIN, $below, $width, ($overLandscape ? 540.0 : self::BOTTOM) - $below),
         ];
     }
 }

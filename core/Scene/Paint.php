@@ -21,8 +21,13 @@ final readonly class Paint
     public const QUIET = '#55626A';
 
     /** @param  float  $stroke outline width in slide units */
-    private function __construct(private string $fill, private string $line, private float $stroke, private string $dash, private float $opacity = 1)
-    {
+    private function __construct(
+        private string $fill,
+        private string $line,
+        private float $stroke,
+        private string $dash,
+        private float $opacity = 1,
+    ) {
     }
 
     public static function filled(string $fill): self

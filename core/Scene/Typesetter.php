@@ -16,6 +16,12 @@ final readonly class Typesetter
     /** On slides nothing is set smaller, in slide units. */
     public const SMALLEST = 28.0;
 
+    /** A last line shorter than this share of the room is a widow. */
+    private const WIDOW = 0.3;
+
+    /** In paragraphs of more lines a short last line does no harm. */
+    private const MOST_BALANCED = 4;
+
     public function __construct(private Typeface $typeface, private FormulaSetter $formulas)
     {
     }
@@ -24,7 +30,7 @@ final readonly class Typesetter
     {
         $lines = [];
         foreach (explode("\n", rtrim($text)) as $paragraph) {
-            array_push($lines, ...$this->paragraph($paragraph, $room, $style));
+            array_push($lines, ...$this->withoutWidow($paragraph, $room, $style));
         }
 
         return new SetText($lines, $room, $style, $this->typeface);
@@ -79,6 +85,29 @@ final readonly class Typesetter
     public function setFormula(string $source): SetFormula
     {
         return $this->formulas->set(Formula::parse($source)->tex);
+    }
+
+    /**
+     * A last line that would hold a word or two gets more, in as many lines: they are broken a little earlier.
+     *
+     * @return list<TextLine>
+     */
+    private function withoutWidow(string $paragraph, float $room, TextStyle $style): array
+    {
+        $lines = $this->paragraph($paragraph, $room, $style);
+        $count = count($lines);
+        if ($count < 2 || $count > self::MOST_BALANCED) {
+            return $lines;
+        }
+        for ($narrower = 0.92; $narrower > 0.6 && $lines[$count - 1]->width < $room * self::WIDOW; $narrower -= 0.08) {
+            $other = $this->paragraph($paragraph, $room * $narrower, $style);
+            if (count($other) > $count) {
+                break;
+            }
+            $lines = $other;
+        }
+
+        return $lines;
     }
 
     /** @return list<TextLine> */

@@ -60,7 +60,7 @@ return (new DemoLesson([
     ], [
         $block('text', ['text' => 'How high is the flagpole, if we may not climb it?'], 1),
     ])
-    ->slide('aims', 'who-measured', 'What the class did', 'wide-left', [], [
+    ->slide('aims', 'who-measured', 'What the class did', 'whole', [], [
         'Here are two sets: those who measured at noon, and those who measured after school.',
         'Five of you did both. Take them away from each set and you see the rest.',
     ], [
@@ -73,7 +73,7 @@ return (new DemoLesson([
         ),
         $block('text', ['text' => "16 measured at noon.\n12 measured after school.\n5 of them did both."], 1, 'right'),
     ])
-    ->slide('explain', 'read-tape', 'Read the ruler first', 'wide-left', ['aim-read'], [
+    ->slide('explain', 'read-tape', 'Read the ruler first', 'whole', ['aim-read'], [
         'The shadow of a pencil lies along this ruler. What is one division worth?',
         'Ten divisions make one centimetre, so one division is one millimetre.',
         'The shadow is six point four centimetres long.',
@@ -87,7 +87,7 @@ return (new DemoLesson([
         ),
         $block('text', ['text' => 'Count the spaces between two numbers, not the lines.'], 2, 'right'),
     ])
-    ->slide('explain', 'plot', 'Long stick, long shadow', 'wide-left', ['aim-read', 'aim-ratio'], [
+    ->slide('explain', 'plot', 'Long stick, long shadow', 'whole', ['aim-read', 'aim-ratio'], [
         'Five sticks, five shadows, all at eleven in the morning.',
         'Every point is one stick.',
         'They lie on a straight line: twice the stick has twice the shadow.',
@@ -101,7 +101,7 @@ return (new DemoLesson([
         ),
         $block('text', ['text' => "There is *{strength}*.\nEach centimetre of stick has about 1.5 cm of shadow."], 3, 'right'),
     ])
-    ->slide('explain', 'same-sun', 'Same Sun, same ratio', 'wide-left', ['aim-ratio'], [
+    ->slide('explain', 'same-sun', 'Same Sun, same ratio', 'whole', ['aim-ratio'], [
         'At the same moment the Sun shines on the stick and on the pole. The pole is four times as long as its stick, so its shadow is four times as long too.',
         'Together the two shadows are seven and a half metres.',
         'One part is one metre fifty.',
@@ -143,7 +143,7 @@ return (new DemoLesson([
             ['id' => 'height', 'formula' => '4 × 1 m = 4 m', 'reason' => 'so the pole is 4 times as high'],
         ]], 1, 'main', ['ratio' => 2, 'height' => 3]),
     ])
-    ->slide('example', 'triangle', 'The triangle of the Sun', 'wide-left', ['aim-height'], [
+    ->slide('example', 'triangle', 'The triangle of the Sun', 'whole', ['aim-height'], [
         'Pole and shadow stand at a right angle.',
         'The shadow is six metres long and the pole four metres high.',
         'The ray of light from the tip of the pole to the tip of the shadow is a little more than seven metres.',
@@ -157,7 +157,7 @@ return (new DemoLesson([
         ),
         $block('text', ['text' => 'The ray of light is *{hypotenuse}* long.'], 3, 'right'),
     ])
-    ->slide('example', 'rule', 'A rule for every shadow', 'wide-left', ['aim-height'], [
+    ->slide('example', 'rule', 'A rule for every shadow', 'whole', ['aim-height'], [
         'At this hour every height is two thirds of its shadow: y is two thirds of x.',
         'Here is the graph, from left to right.',
         'It begins at nought: no height, no shadow.',
@@ -216,7 +216,7 @@ return (new DemoLesson([
             ['answer' => 2],
         ),
     ])
-    ->slide('your-turn', 'thermometer', 'Now you: read the thermometer', 'halves', ['aim-read'], [
+    ->slide('your-turn', 'thermometer', 'Now you: read the thermometer', 'whole', ['aim-read'], [
         'In the shade of the tree it was cooler. Read the thermometer.',
         'One division is two degrees. It shows eighteen.',
     ], [

@@ -42,7 +42,7 @@ return (new DemoLesson([
         ['id' => 'aim-write', 'text' => 'plan a short poem'],
     ],
 ]))
-    ->slide('opening', 'dial', 'A poem for a sundial', 'wide-left', [], [
+    ->slide('opening', 'dial', 'A poem for a sundial', 'whole', [], [
         'Look at this sundial. What do its parts do?',
         'Four spots on it have a story each. Look at them, then go on.',
     ], [
@@ -64,7 +64,7 @@ return (new DemoLesson([
         $block('text', ['text' => 'People carved verses into sundials. Today we write one.'], 1, 'right'),
         $block('pause', ['prompt' => 'Look closer at the four spots.', 'marks' => 1, 'seconds' => 30], 2, 'right'),
     ])
-    ->slide('opening', 'sun-way', 'The way of the Sun', 'wide-left', [], [
+    ->slide('opening', 'sun-way', 'The way of the Sun', 'whole', [], [
         'Seen from our yard the Sun rises in the east, stands highest in the south, and sets in the west.',
     ], [
         $block('picture', ['medium' => 'sun-path', 'caption' => ''], 1, 'left'),
@@ -132,7 +132,7 @@ return (new DemoLesson([
     ], [
         $figure('rhyme-lines', ['verse' => $verse, 'letters' => ''], 1, 'main', ['letter-a' => 2, 'letter-b' => 3, 'form' => 4]),
     ])
-    ->slide('explain', 'sounds', 'Hear the sounds', 'halves', ['aim-hear'], [
+    ->slide('explain', 'sounds', 'Hear the sounds', 'whole', ['aim-hear'], [
         'Shadow has six letters. How many sounds?',
         'Four sounds, and two beats.',
         'And what does an ending sound like? Listen to hopped, played and wanted.',
@@ -146,7 +146,7 @@ return (new DemoLesson([
         ),
         $figure('word-builder', ['beginnings' => "hop\nplay\nwant", 'endings' => "-ed\n-ing"], 3, 'right'),
     ])
-    ->slide('explain', 'groups', 'Words of light and shade', 'wide-left', ['aim-write'], [
+    ->slide('explain', 'groups', 'Words of light and shade', 'whole', ['aim-write'], [
         'Collect words for your poem in two groups.',
         'These are words of light.',
         'And these are words of shade.',
@@ -269,7 +269,7 @@ return (new DemoLesson([
             ['answer' => 2],
         ),
     ])
-    ->slide('your-turn', 'name-parts', 'Now you: name the parts', 'wide-left', ['aim-read'], [
+    ->slide('your-turn', 'name-parts', 'Now you: name the parts', 'whole', ['aim-read'], [
         'Name the five parts.',
         'Compare your names with these.',
     ], [

@@ -50,7 +50,7 @@ return (new DemoLesson([
             ['item-2' => 2, 'item-3' => 3],
         ),
     ])
-    ->slide('explain', 'sun-path', 'The Sun crosses the sky', 'wide-left', ['aim-why'], [
+    ->slide('explain', 'sun-path', 'The Sun crosses the sky', 'whole', ['aim-why'], [
         'In the morning the Sun stands low in the east, so the shadow of a stick is long and points to the west.',
         'Around noon the Sun is at its highest, and the shadow is at its shortest.',
         'In the afternoon the Sun sinks in the west, and the shadow grows long again, towards the east.',
@@ -60,7 +60,7 @@ return (new DemoLesson([
         $block('text', ['text' => '*Noon:* high Sun, short shadow'], 2, 'right'),
         $block('text', ['text' => '*Afternoon:* low Sun, long shadow to the east'], 3, 'right'),
     ])
-    ->slide('explain', 'turning-earth', 'Words for today', 'stacked', ['aim-why'], [
+    ->slide('explain', 'turning-earth', 'Words for today', 'whole', ['aim-why'], [
         'Two words to keep. A shadow is the dark shape where light is blocked.',
         'And noon: the moment when the Sun is highest. Remember it like this: at noon your shadow hides at your feet.',
     ], [
@@ -83,7 +83,7 @@ return (new DemoLesson([
             ['meaning' => 2, 'hook' => 2],
         ),
     ])
-    ->slide('explain', 'half-the-day', 'How much of the day is light?', 'wide-left', ['aim-day'], [
+    ->slide('explain', 'half-the-day', 'How much of the day is light?', 'whole', ['aim-day'], [
         'A day and a night together last twenty-four hours. Let us cut them into three equal parts.',
         'In June, at Larkfield, two of the three parts are light.',
         'One part is eight hours.',
@@ -115,7 +115,7 @@ return (new DemoLesson([
             ['id' => 'check', 'formula' => '2 × 6 cm = 12 cm', 'reason' => 'check: it fits'],
         ]], 1, 'main', ['grew' => 2, 'rate' => 3, 'check' => 4]),
     ])
-    ->slide('example', 'sand-tray', 'A tray to catch the shadow', 'wide-left', ['aim-measure'], [
+    ->slide('example', 'sand-tray', 'A tray to catch the shadow', 'whole', ['aim-measure'], [
         'To mark a shadow indoors we fill a tray with sand. It is thirty centimetres long, twenty wide and six high.',
         'We fill it four centimetres high.',
         'The sand takes thirty times twenty times four. That is two thousand four hundred cubic centimetres.',
@@ -171,7 +171,7 @@ return (new DemoLesson([
             ['answer' => 2],
         ),
     ])
-    ->slide('your-turn', 'measure-question', 'Now you: measure', 'halves', ['aim-measure'], [
+    ->slide('your-turn', 'measure-question', 'Now you: measure', 'whole', ['aim-measure'], [
         'Here is another stick. At one o’clock its shadow is twenty centimetres long, and each hour it grows by seven centimetres. How long is it at four o’clock? Stop and work it out.',
         'From one to four is three hours. Three times seven is twenty-one, and twenty plus twenty-one is forty-one centimetres.',
     ], [

@@ -9,6 +9,8 @@ interface StageProps {
   label: string;
   children?: ReactNode;
   className?: string;
+  /** Everything that appears on the slide, whatever the step. */
+  shows?: 'all';
 }
 
 const Drawing = memo(function Drawing({ svg }: { svg: string }) {
@@ -16,15 +18,15 @@ const Drawing = memo(function Drawing({ svg }: { svg: string }) {
 });
 
 /** Shows the picture of a slide at one of its steps. What comes later is hidden from eyes and screen readers alike. */
-export function Stage({ svg, steps, step, label, children, className = '' }: StageProps) {
+export function Stage({ svg, steps, step, label, children, className = '', shows }: StageProps) {
   const box = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new picture must be gone through again
   useLayoutEffect(() => {
     const seen = new Set(steps.slice(0, step + 1));
     for (const group of box.current?.querySelectorAll('g[data-step]') ?? []) {
-      group.toggleAttribute('data-hidden', !seen.has(group.getAttribute('data-step') ?? ''));
+      group.toggleAttribute('data-hidden', shows !== 'all' && !seen.has(group.getAttribute('data-step') ?? ''));
     }
-  }, [svg, steps, step]);
+  }, [svg, steps, step, shows]);
   return (
     <div ref={box} className={`stage relative aspect-video w-full overflow-hidden bg-sheet ${className}`}>
       <div role="img" aria-label={label} className="contents">

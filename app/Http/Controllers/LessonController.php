@@ -18,6 +18,7 @@ use App\Lessons\LessonOutline;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
 use App\Lessons\LessonView;
+use App\Lessons\LookPreviews;
 use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
 use App\Media\MediaStore;
@@ -166,6 +167,12 @@ class LessonController
         ));
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
+    }
+
+    /** A slide in every look, to choose from. */
+    public function looks(Lesson $lesson, string $slide, LookPreviews $previews): JsonResponse
+    {
+        return new JsonResponse(['looks' => $previews->of($lesson->document(), $slide) ?? abort(404)]);
     }
 
     public function delete(Lesson $lesson): JsonResponse

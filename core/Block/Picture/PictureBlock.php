@@ -27,9 +27,6 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 {
     private const GAP = 8.0;
 
-    /** Between a caption and a credit on one line. */
-    private const APART = 40.0;
-
     /** @param  string  $medium id of the picture file; empty while none is chosen */
     private function __construct(private string $medium, private string $caption)
     {
@@ -90,27 +87,19 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
             $bounds->width,
             $height * 0.3,
         );
-        $widths = ($caption?->width() ?? 0.0) + ($credit?->width() ?? 0.0);
-        $oneLine = $caption === null || $credit === null
-            || ($caption->lineCount() + $credit->lineCount() === 2 && $widths + self::APART <= $bounds->width);
-        $words = $oneLine
-            ? max($caption?->height() ?? 0.0, $credit?->height() ?? 0.0)
-            : ($caption?->height() ?? 0.0) + ($credit?->height() ?? 0.0);
-        $space = new Box(0, 0, $bounds->width, max(40.0, $height - ($words > 0 ? $words + 2 * self::GAP : 0)));
+        $words = new PictureWords($caption, $credit, $bounds->width);
+        $below = $words->height() > 0 ? $words->height() + 2 * self::GAP : 0.0;
+        $space = new Box(0, 0, $bounds->width, max(40.0, $height - $below));
         $place = $picture === null ? $space : $space->fitted($picture->width, $picture->height);
-        // Words narrower than the picture begin and end with it; wider ones stand about its middle.
-        $within = ($oneLine ? $widths + self::APART : max($caption?->width() ?? 0.0, $credit?->width() ?? 0.0)) <= $place->width;
-        $line = $within ? $place : new Box(0, $place->y, $bounds->width, $place->height);
+        $drawn = $picture === null
+            ? Shape::rectangle($place, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)
+            : Shape::image($place, $picture->id);
         $y = $place->bottom() + self::GAP;
-        $captionShapes = $caption?->shapes($within ? $line->x : $line->middleX() - ($oneLine ? $widths + self::APART : $caption->width()) / 2, $y) ?? [];
-        $below = $oneLine ? $y + max(0.0, ($caption?->height() ?? 0.0) - ($credit?->height() ?? 0.0)) * 0.7 : $y + ($caption?->height() ?? 0.0);
-        $right = $line->right() - ($within ? 0.0 : ($line->width - ($oneLine ? $widths + self::APART : ($credit?->width() ?? 0.0))) / 2);
-        $main = $picture === null
-            ? [Shape::rectangle($place, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)]
-            : [Shape::image($place, $picture->id)];
-        array_push($main, ...$credit?->shapes($right - $credit->width(), $below) ?? []);
 
-        return new BlockLayout($height, array_filter([BlockPiece::MAIN => $main, 'caption' => $captionShapes]));
+        return new BlockLayout($height, array_filter([
+            BlockPiece::MAIN => [$drawn, ...$words->creditBelow($place, $y)],
+            'caption' => $words->captionBelow($place, $y),
+        ]));
     }
 
     public function filling(Box $box, RenderContext $context): BlockLayout

@@ -81,7 +81,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
     public function layout(LayoutBounds $bounds): BlockLayout
     {
         $measured = $this->set($bounds, 0.0);
-        $gaps = count($this->question->choices()) + count($this->question->shown()) + 2;
+        $gaps = count($this->question->choices()) / 2 + count($this->question->shown()) + 2;
         $spread = $bounds->spread($measured->height, $gaps, $bounds->size * 0.7);
 
         return $spread > 0 ? $this->set($bounds, $spread) : $measured;
@@ -104,6 +104,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
             array_push($shapes, ...$text->shapes(0, $y));
             $y += $text->height() + self::GAP / 2 + $spread;
         }
+        $y += $question->shown() === [] ? 0.0 : self::GAP / 2;
         [$height, $footer] = $this->footer($bounds, $y);
         array_push($shapes, ...$footer);
         $y += $height;
@@ -119,7 +120,12 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
             $bounds->width - 2 * self::MARGIN,
             0,
         );
-        $frame = new Box(0, $y + self::GAP + $spread / 2, min($bounds->width, $answer->width() + 2 * self::MARGIN), $answer->height() + self::MARGIN);
+        $frame = new Box(
+            0,
+            $y + self::GAP + $spread / 2,
+            min($bounds->width, $answer->width() + 2 * self::MARGIN),
+            $answer->height() + self::MARGIN,
+        );
 
         return new BlockLayout($frame->bottom(), [
             BlockPiece::MAIN => $shapes,

@@ -31,9 +31,6 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
     /** The least height of its picture. */
     private const PICTURE = 150.0;
 
-    /** How many times higher than its words need a card may be. */
-    private const MOST = 2.2;
-
     /** @param  string  $picture id of a medium; empty for none */
     private function __construct(private string $word, private string $meaning, private string $hook, private string $picture)
     {
@@ -87,7 +84,7 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
         $words = $word->height() + 8 + $meaning->height() + ($hook === null ? 0.0 : 12 + $hook->height());
         $above = $picture !== null && $upright ? self::PICTURE + self::GAP : 0.0;
         $least = max($words + $above, $beside > 0 ? self::PICTURE : 0.0) + 2 * self::MARGIN;
-        $height = max($least, min($bounds->height ?? $least, $least * self::MOST));
+        $height = max($least, $bounds->height ?? $least);
         $left = self::MARGIN + $beside;
         // The picture takes what the words leave of a higher card.
         $room = $above > 0 ? $height - $words - self::GAP - 2 * self::MARGIN : $height - 2 * self::MARGIN;

@@ -23,8 +23,8 @@ final readonly class WorkedBlock implements BlockContent, SpreadsOut
 
     private const INDENT = 22.0;
 
-    /** From this width on, reasons stand beside their lines. */
-    private const BESIDE = 900.0;
+    /** Formulas are set in a slighter face than words, and larger. */
+    private const FORMULA = 1.25;
 
     /** @param  list<Line>  $lines */
     private function __construct(private string $task, private array $lines)
@@ -84,41 +84,28 @@ final readonly class WorkedBlock implements BlockContent, SpreadsOut
     }
 
     /**
-     * The formula, and its reason beside it where there is room, else below.
+     * The formula, and its reason below it.
      *
      * @return array{float, Closure(float, float): list<Shape>} how high it is, and its shapes at a place
      */
     private function line(Line $line, LayoutBounds $bounds, float $width): array
     {
-        $beside = $line->formula !== '' && $line->reason !== '' && $width > self::BESIDE;
-        $formulaWidth = $beside ? $width * 0.56 : $width;
-        $formula = $line->formula === '' ? null : $bounds->text(
-            '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`',
-            1.1,
-            Paint::INK,
-            false,
-            $formulaWidth,
-            0,
-        );
+        $source = '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`';
+        $formula = $line->formula === '' ? null : $bounds->text($source, self::FORMULA, Paint::INK, false, $width, 0);
         $reason = $line->reason === '' ? null : $bounds->text(
             $line->reason,
-            LayoutBounds::SMALL,
-            Paint::QUIET,
-            false,
-            $beside ? $width - $formulaWidth - self::INDENT : $width,
+            $formula === null ? 1 : LayoutBounds::SMALL,
+            $formula === null ? Paint::INK : Paint::QUIET,
+            $formula === null,
+            $width,
             0,
         );
-        $first = $formula?->height() ?? 0.0;
-        $second = $reason?->height() ?? 0.0;
-        $shapes = static fn (float $x, float $y): array => [
-            ...$formula?->shapes($x, $y + ($beside ? max(0.0, ($second - $first) / 2) : 0.0)) ?? [],
-            ...$reason?->shapes(
-                $beside ? $x + $formulaWidth + self::INDENT : $x,
-                $beside ? $y + max(0.0, ($first - $second) / 2) : $y + $first,
-            ) ?? [],
-        ];
+        $above = $formula?->height() ?? 0.0;
 
-        return [$beside ? max($first, $second) : $first + $second, $shapes];
+        return [$above + ($reason?->height() ?? 0.0), static fn (float $x, float $y): array => [
+            ...$formula?->shapes($x, $y) ?? [],
+            ...$reason?->shapes($x, $y + $above) ?? [],
+        ]];
     }
 
     public function words(RenderContext $context): array

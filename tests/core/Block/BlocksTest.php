@@ -26,6 +26,7 @@ use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
 use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\Shape;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -144,23 +145,60 @@ final class BlocksTest extends TestCase
         self::assertStringContainsString('Mina · CC-BY', $written);
     }
 
-    public function test_reasons_stand_beside_the_working_where_there_is_room_and_under_it_where_not(): void
+    public function test_a_reason_stands_under_its_line_and_one_without_a_line_is_set_as_a_sentence(): void
     {
         $worked = WorkedBlock::from(new Fields([
             'task' => '',
-            'lines' => [['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'the sum']],
+            'lines' => [
+                ['id' => 'a', 'formula' => '2 + 3 = 5', 'reason' => 'the sum'],
+                ['id' => 'b', 'formula' => '', 'reason' => 'So there are five.'],
+            ],
         ]));
-        $reason = static function (float $width) use ($worked): Box {
-            $texts = array_values(array_filter(
-                $worked->layout(new LayoutBounds($width, null, 34, self::context()))->pieces['a'],
-                static fn ($shape): bool => str_contains($shape->written(), 'the sum'),
-            ));
+        $pieces = $worked->layout(new LayoutBounds(1400, null, 50, self::context()))->pieces;
+        $text = static fn (string $piece, string $words): Shape => array_values(array_filter(
+            $pieces[$piece],
+            static fn (Shape $shape): bool => str_contains($shape->written(), $words),
+        ))[0];
+        $formula = array_values(array_filter($pieces['a'], static fn (Shape $shape): bool => $shape->markup !== null))[0];
+        self::assertGreaterThan($formula->box->bottom() - 1, $text('a', 'the sum')->box->y);
+        self::assertSame(36.0, $text('a', 'the sum')->attributes['font-size']);
+        self::assertSame(50.0, $text('b', 'five')->attributes['font-size']);
+    }
 
-            return $texts[0]->box;
-        };
-        self::assertGreaterThan(600, $reason(1400)->x);
-        self::assertLessThan(100, $reason(600)->x);
-        self::assertGreaterThan($reason(1400)->y, $reason(600)->y);
+    public function test_a_choice_that_is_right_is_ringed_and_nothing_is_written_twice(): void
+    {
+        $question = QuestionBlock::from(new Fields([
+            'type' => 'choice',
+            'prompt' => 'When?',
+            'marks' => 1,
+            'choices' => [
+                ['id' => 'a', 'text' => 'early', 'right' => false],
+                ['id' => 'b', 'text' => 'at noon', 'right' => true],
+            ],
+        ]));
+        $pieces = $question->layout(new LayoutBounds(1400, null, 50, self::context()))->pieces;
+        self::assertCount(1, $pieces['answer']);
+        self::assertSame('', $pieces['answer'][0]->written());
+        $card = array_values(array_filter(
+            $pieces[BlockPiece::MAIN],
+            static fn (Shape $shape): bool => $shape->element === 'rect' && $shape->box == $pieces['answer'][0]->box,
+        ));
+        self::assertCount(1, $card);
+        $words = array_values(array_filter(
+            $pieces[BlockPiece::MAIN],
+            static fn (Shape $shape): bool => str_contains($shape->written(), 'at noon'),
+        ))[0];
+        self::assertTrue($card[0]->box->holds($words->box, 6));
+    }
+
+    public function test_cards_in_a_row_spread_to_the_height_that_they_are_given(): void
+    {
+        $card = TermBlock::from(new Fields(['word' => 'noon', 'meaning' => 'when the Sun is highest', 'hook' => '', 'picture' => 'gate']));
+        $measured = $card->layout(new LayoutBounds(420, null, 44, self::context()));
+        $spread = $card->layout(new LayoutBounds(420, $measured->height + 120, 44, self::context()));
+        self::assertEqualsWithDelta($measured->height + 120, $spread->height, 0.01);
+        $bottom = static fn (array $shapes): float => max(array_map(static fn (Shape $shape): float => $shape->box->bottom(), $shapes));
+        self::assertEqualsWithDelta($bottom($measured->pieces['meaning']) + 120, $bottom($spread->pieces['meaning']), 0.01);
     }
 
     public function test_an_unknown_kind_is_named(): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Scene;
 
-use Daybright\Deck\Arrangement;
 use Daybright\Scene\Box;
 use PHPUnit\Framework\TestCase;
 
@@ -30,24 +29,9 @@ final class BoxTest extends TestCase
         self::assertEquals(new Box(10, 10, 80, 80), $box->inset(10));
         self::assertSame(0.0, (float) $box->inset(80)->width);
         self::assertEquals(new Box(5, 7, 100, 100), $box->moved(5, 7));
+        self::assertEquals(new Box(10, 20, 60, 80), (new Box(5, 10, 30, 40))->scaled(2));
+        self::assertEquals(new Box(-5, 0, 105, 130), Box::around([$box, new Box(-5, 90, 10, 40)]));
+        self::assertEquals(new Box(0, 0, 0, 0), Box::around([]));
         self::assertSame([50.0, 50.0], [$box->middleX(), $box->middleY()]);
-    }
-
-    public function test_the_regions_of_every_arrangement_fill_the_room_without_meeting(): void
-    {
-        $room = new Box(90, 140, 1430, 700);
-        foreach (Arrangement::cases() as $arrangement) {
-            $regions = $arrangement->regions($room);
-            self::assertSame($arrangement->names(), array_keys($regions), $arrangement->value);
-            $boxes = array_values($regions);
-            foreach ($boxes as $index => $box) {
-                self::assertTrue($room->holds($box), $arrangement->value);
-                self::assertGreaterThan(300, $box->width);
-                self::assertGreaterThan(300, $box->height);
-                foreach (array_slice($boxes, $index + 1) as $other) {
-                    self::assertFalse($box->overlaps($other), $arrangement->value);
-                }
-            }
-        }
     }
 }

@@ -6,6 +6,7 @@ import type { PartKind } from '../../parts';
 import { ask, sentence } from '../../request';
 import type { StripPart } from '../../stage/Strip';
 import { Notice } from '../../ui/Notice';
+import { keepCompositions, slidesAsText } from './composition';
 import { Manuscript } from './Manuscript';
 import { type Place, placeOf } from './refusal';
 
@@ -97,7 +98,16 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
     setConflict(null);
     void manuscript.settle(choice);
   };
-  const edit = useCallback((change: (document: LessonDocument) => void) => manuscript.edit(change), [manuscript]);
+  const { scenes } = answer;
+  const edit = useCallback(
+    (change: (document: LessonDocument) => void) =>
+      manuscript.edit((draft) => {
+        const before = slidesAsText(draft);
+        change(draft);
+        keepCompositions(draft, before, scenes);
+      }),
+    [manuscript, scenes],
+  );
 
   const slides = useMemo(
     () => document.parts.flatMap((part) => part.slides.map((slide) => ({ slide, part: part.kind }))),

@@ -11,6 +11,7 @@ import { Notice } from '../../ui/Notice';
 import { findSlide, newId, useDesk } from '../lesson/desk';
 import { Refused } from '../lesson/Refused';
 import { BlockSpot } from './BlockSpot';
+import { Divider } from './Divider';
 import { SlideTools } from './SlideTools';
 import { Steps } from './Steps';
 
@@ -140,6 +141,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
                   isSeen={slide.steps.findIndex((each) => each.id === block.step) <= shown}
                 />
               ))}
+              {isCurrent && <Divider slide={slide} scene={scene} slideBox={slideBox} />}
             </Stage>
           ) : (
             <div className="aspect-video bg-sheet" />

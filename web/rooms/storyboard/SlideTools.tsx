@@ -14,12 +14,12 @@ import { deleteSlide, duplicateSlide, moveSlide, placeSlide } from '../lesson/sl
 import { regionFor } from './SlideRow';
 
 const ARRANGEMENTS: { value: Slide['arrangement']; label: string }[] = [
-  { value: 'whole', label: 'One area' },
-  { value: 'halves', label: 'Two halves' },
-  { value: 'wide-left', label: 'Wide on the left' },
-  { value: 'wide-right', label: 'Wide on the right' },
+  { value: 'whole', label: 'As it fits best' },
+  { value: 'halves', label: 'Left and right' },
+  { value: 'wide-left', label: 'Left and right, wide on the left' },
+  { value: 'wide-right', label: 'Left and right, wide on the right' },
   { value: 'stacked', label: 'Above and below' },
-  { value: 'opening', label: 'Centred, large title' },
+  { value: 'opening', label: 'Opening, large title' },
 ];
 
 interface SlideToolsProps {
@@ -57,7 +57,9 @@ export function SlideTools({ slide, part, step, slideBox, onAdded }: SlideToolsP
               choices={ARRANGEMENTS}
               onChoose={(arrangement) =>
                 desk.edit((draft) => {
-                  findSlide(draft, slide.id).arrangement = arrangement as Slide['arrangement'];
+                  const target = findSlide(draft, slide.id);
+                  target.arrangement = arrangement as Slide['arrangement'];
+                  delete target.share;
                 })
               }
             />

@@ -6,6 +6,7 @@ import { addAndFocus, fieldIn } from '../../ui/focus';
 import { useDesk } from '../lesson/desk';
 import { useFindings } from '../lesson/findings';
 import { addSlide } from '../lesson/slides';
+import { Looks } from './Looks';
 import { SlideRow } from './SlideRow';
 
 /** Two columns, as film people write scripts: what is seen, and what is said. */
@@ -56,9 +57,10 @@ export function Storyboard() {
     <main className="mx-auto w-full max-w-[96rem] grow px-6 pb-24">
       <div className="flex flex-wrap items-start gap-4 py-3">
         {check.data && <ReadyCheck findings={findings} onChoose={goTo} />}
-        <Button onClick={add} className="ml-auto">
-          Add a slide after this one
-        </Button>
+        <div className="ml-auto flex gap-2">
+          <Looks slide={desk.slide.id} />
+          <Button onClick={add}>Add a slide after this one</Button>
+        </div>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-small text-quiet">
         <h2 className="py-2 font-normal">What is seen</h2>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Scene;
+namespace Tests\Core\Deck;
 
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
@@ -19,7 +19,7 @@ final class SlidePainterTest extends TestCase
     public function test_text_never_overlaps_and_never_leaves_the_slide_whatever_is_on_it(): void
     {
         mt_srand(11);
-        for ($round = 0; $round < 150; $round++) {
+        for ($round = 0; $round < 400; $round++) {
             $lesson = self::randomLesson();
             $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
             $texts = self::texts($scene);
@@ -44,7 +44,7 @@ final class SlidePainterTest extends TestCase
             foreach (Slides::painter()->paint($lesson, $lesson->slides()[0])->groups as $group) {
                 foreach ($group->shapes as $shape) {
                     if ($shape->element === 'text') {
-                        self::assertGreaterThanOrEqual(28, $shape->attributes['font-size']);
+                        self::assertGreaterThanOrEqual(28, (float) $shape->attributes['font-size'] * $group->scale);
                     }
                 }
             }
@@ -243,6 +243,6 @@ final class SlidePainterTest extends TestCase
     /** The box of a text without the room for rare descenders. */
     private static function core(Shape $shape, Group $group): Box
     {
-        return $shape->box->moved($group->x, $group->y);
+        return $group->boxOf($shape);
     }
 }

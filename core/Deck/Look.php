@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Deck;
+
+use Daybright\Lesson\PartKind;
+use Daybright\Scene\Box;
+use Daybright\Scene\CardStyle;
+use Daybright\Scene\Paint;
+use Daybright\Scene\Palette;
+use Daybright\Scene\Scene;
+use Daybright\Scene\Shape;
+
+/** Colours, type and ground of a lesson's slides. All of it is drawn here, in vectors. */
+abstract class Look
+{
+    /** In documents, such as “dew”. */
+    abstract public static function name(): string;
+
+    abstract public static function label(): string;
+
+    /** What it is like, for a teacher who chooses. */
+    abstract public static function sentence(): string;
+
+    abstract public function colours(): LookColours;
+
+    public function cards(): CardStyle
+    {
+        return new CardStyle;
+    }
+
+    /** In slide units. */
+    public function titleSize(): float
+    {
+        return 64;
+    }
+
+    /**
+     * What lies below the horizon, behind everything else. It keeps to the lower edge of the slide.
+     *
+     * @return list<Shape>
+     */
+    protected function land(string $strong, string $tint): array
+    {
+        return [];
+    }
+
+    public function palette(): Palette
+    {
+        return $this->colours()->palette();
+    }
+
+    /** @return list<Shape> the whole slide, with the horizon */
+    public function ground(PartKind $part): array
+    {
+        $colours = $this->colours();
+
+        return [
+            Shape::rectangle(new Box(0, 0, Scene::WIDTH, Scene::HEIGHT), Paint::filled($colours->ground)),
+            ...$this->land($colours->strong($part), $colours->tint($part)),
+            ...$this->horizon($part),
+        ];
+    }
+
+    /** @return list<Shape> */
+    public function horizon(PartKind $part): array
+    {
+        return Horizon::shapes($part, $this->colours()->strong($part), $this->colours()->hair);
+    }
+
+    /**
+     * A landscape for slides that have nothing but words: the Sun at the hour of the part over two hills.
+     *
+     * @return list<Shape>
+     */
+    public function landscape(PartKind $part): array
+    {
+        $colours = $this->colours();
+        $sun = 250 + Horizon::hour($part) * (Scene::WIDTH - 500);
+        $height = 660 - 60 * sin(M_PI * Horizon::hour($part));
+
+        return [
+            Shape::circle($sun, $height, 120, Paint::filled($colours->tint($part))),
+            Shape::circle($sun, $height, 78, Paint::filled($colours->mixed($part, 0.55))),
+            Shape::polygon(self::hill(690, 36, 0.4), Paint::filled($colours->mixed($part, 0.16))),
+            Shape::polygon(self::hill(756, 34, 2.6), Paint::filled($colours->mixed($part, 0.26))),
+        ];
+    }
+
+    /**
+     * The line of a hill from edge to edge, and the ground below it.
+     *
+     * @return list<array{float, float}>
+     */
+    protected static function hill(float $level, float $swing, float $phase): array
+    {
+        $points = [[0.0, Scene::HEIGHT]];
+        for ($x = 0.0; $x <= Scene::WIDTH; $x += 40) {
+            $points[] = [$x, $level + $swing * sin($phase + $x / 290) * cos($phase + $x / 700)];
+        }
+        $points[] = [Scene::WIDTH, Scene::HEIGHT];
+
+        return $points;
+    }
+}

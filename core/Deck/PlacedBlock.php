@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Deck;
+
+use Daybright\Block\BlockLayout;
+use Daybright\Block\BlockPiece;
+use Daybright\Block\CannotBeDrawn;
+use Daybright\Deck\Composition\Item;
+use Daybright\Deck\Composition\Measures;
+use Daybright\Lesson\Block;
+use Daybright\Lesson\Slide;
+use Daybright\Scene\Box;
+use Daybright\Scene\Group;
+use Daybright\Scene\Palette;
+use Daybright\Scene\RenderContext;
+use Daybright\Scene\Shape;
+
+/** A block set in its room on the slide. */
+final readonly class PlacedBlock
+{
+    /** How many times larger than it was drawn a figure may be shown, its labels with it. */
+    private const LARGEST = 1.6;
+
+    /** What a figure is first drawn for is a little more than the least that it accepts. */
+    private const EASE = 1.12;
+
+    /** @param  Box  $box that is seen of it, in slide units */
+    private function __construct(
+        private Item $item,
+        private BlockLayout $layout,
+        private float $x,
+        private float $y,
+        private float $scale,
+        public Box $box,
+    ) {
+    }
+
+    /** @throws CannotBeDrawn */
+    public static function set(Item $item, Box $room, float $size, Measures $measures): self
+    {
+        $takesRoom = $item->room();
+        if ($takesRoom === null) {
+            $layout = $measures->layout($item->number, $room->width, $room->height, $size);
+
+            return new self($item, $layout, $room->x, $room->y, 1, new Box($room->x, $room->y, $room->width, $layout->height));
+        }
+        $isPicture = $takesRoom->shape($measures->context) !== null;
+        $scale = $isPicture ? 1.0 : min(self::LARGEST, max(1.0, min(
+            $room->width / max(1.0, $takesRoom->leastWidth()),
+            $room->height / max(1.0, $takesRoom->leastHeight()),
+        ) / self::EASE));
+        $layout = $measures->layout($item->number, $room->width / $scale, $room->height / $scale, $size);
+        $seen = Measures::around($layout);
+        if (! $isPicture && $seen->width > 0 && $seen->height > 0) {
+            $scale = max($scale, min(self::LARGEST, $room->width / $seen->width, $room->height / $seen->height));
+        }
+        // What is seen stands in the middle of its room.
+        $x = $room->middleX() - $seen->middleX() * $scale;
+        $y = $room->middleY() - $seen->middleY() * $scale;
+
+        return new self($item, $layout, $x, $y, $scale, $seen->scaled($scale)->moved($x, $y));
+    }
+
+    /** @return list<Group> */
+    public function groups(Slide $slide, RenderContext $context, Palette $palette): array
+    {
+        return self::grouped(
+            $slide,
+            $this->item->block,
+            $this->layout,
+            $this->item->content->words($context),
+            $palette,
+            [$this->x, $this->y, $this->scale],
+        );
+    }
+
+    /**
+     * @param  array<string, string>  $words
+     * @param  array{float, float, float}  $at x, y and scale
+     * @return list<Group>
+     */
+    public static function grouped(Slide $slide, Block $block, BlockLayout $layout, array $words, Palette $palette, array $at): array
+    {
+        $groups = [];
+        foreach ($layout->pieces as $name => $shapes) {
+            $piece = (string) $name;
+            $step = $piece === BlockPiece::MAIN ? $block->step : $block->stepOf($piece);
+            // A piece never appears before its block.
+            $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
+            $groups[] = new Group(
+                $block->id,
+                $piece,
+                $slide->steps[$number]->id,
+                $number,
+                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $shapes),
+                $at[0],
+                $at[1],
+                $words[$piece] ?? '',
+                $layout->links[$piece] ?? null,
+                $at[2],
+            );
+        }
+
+        return $groups;
+    }
+}
