@@ -28,6 +28,7 @@ return (new DemoLesson([
     'materials' => ['your three shadow lengths', 'squared paper'],
     'keyWords' => ['scale', 'ratio'],
     'typeface' => 'lexend',
+    'look' => 'ember',
     'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-height', 'text' => 'find a height from a shadow'],

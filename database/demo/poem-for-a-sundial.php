@@ -35,6 +35,7 @@ return (new DemoLesson([
     'materials' => ['paper', 'two colours'],
     'keyWords' => ['rhyme', 'pattern', 'gnomon'],
     'typeface' => 'lexend',
+    'look' => 'dusk',
     'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-hear', 'text' => 'hear which lines rhyme'],

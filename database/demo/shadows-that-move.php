@@ -19,6 +19,7 @@ return (new DemoLesson([
     'materials' => ['a straight stick, about 30 cm', 'chalk or small stones', 'a ruler', 'a sunny spot'],
     'keyWords' => ['shadow', 'noon', 'sundial'],
     'typeface' => 'lexend',
+    'look' => 'dew',
     'readingYear' => 6,
     'aims' => [
         ['id' => 'aim-why', 'text' => 'explain why a shadow moves during the day'],

@@ -130,7 +130,7 @@ class AccessTest extends TestCase
                 'kind' => 'webm',
                 'format' => 'archive',
                 'sha256' => str_repeat('0', 64),
-                'block' => 'measure-question',
+                'block', 'slide' => 'measure-question',
                 'figure' => 'solid',
                 default => (string) $things[$name[1]]->getKey(),
             }, $route->uri());

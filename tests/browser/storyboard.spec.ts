@@ -1,5 +1,5 @@
 import { expect, type Locator, test } from '@playwright/test';
-import { newStoryboard, openRoom, put, putFigure, saved } from './steps';
+import { findNothing, newStoryboard, openRoom, put, putFigure, saved } from './steps';
 
 /** What can be read on a slide now, hidden steps left out. */
 async function read(slide: Locator): Promise<string> {
@@ -35,8 +35,59 @@ test('a figure gives its facts to the text, tells itself in steps, and asks abou
   await expect.poll(() => read(slide)).not.toContain('Volume');
   const asked = page.getByRole('region', { name: 'Your turn: Now you' });
   await expect(asked.getByLabel('Script of step 1')).toHaveValue(/Stop the lesson and try/);
+  // The answer is one group of the slide, which is to be seen at its own step only.
+  const answer = asked.locator('.stage g[data-piece="answer"]');
   await asked.getByLabel('Script of step 1').focus();
-  await expect.poll(() => read(asked)).not.toContain('Answer:');
+  await expect(answer).toHaveAttribute('data-hidden', '');
+  await asked.getByLabel('Script of step 2').focus();
+  await expect(answer).not.toHaveAttribute('data-hidden');
+});
+
+test('a look is chosen by what it makes of the slide, and columns are as wide as the teacher wants', async ({
+  page,
+}) => {
+  const slide = await newStoryboard(page, 'Looks');
+  await putFigure(page, slide, 'cuboid', 'Solid');
+  await page.keyboard.press('Escape');
+  await put(page, slide, 'Text');
+  await page
+    .getByRole('textbox', { name: 'Text' })
+    .fill('A box is as long as its longest edge. Its volume is base times height, whatever stands on the ground.');
+  await page.keyboard.press('Escape');
+  await saved(page);
+
+  const words = slide.getByRole('button', { name: 'Change text' });
+  const left = async () => (await words.boundingBox())?.x ?? 0;
+  const divider = slide.getByRole('separator', { name: 'Divider between the columns' });
+  await expect(divider).toBeVisible();
+  await findNothing(page);
+  const before = await left();
+  const share = Number(await divider.getAttribute('aria-valuenow'));
+  await divider.press('ArrowLeft');
+  await expect(divider).toHaveAttribute('aria-valuenow', String(share - 2));
+  await expect.poll(left).toBeLessThan(before);
+  await saved(page);
+  const place = await divider.boundingBox();
+  if (!place) throw new Error('The divider is not to be seen.');
+  await page.mouse.move(place.x + place.width / 2, place.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(place.x + 60, place.y + 20, { steps: 4 });
+  await page.mouse.up();
+  await expect.poll(left).toBeGreaterThan(before);
+  await slide.getByRole('button', { name: 'Arrange' }).click();
+  await page.getByLabel('Arrangement').selectOption('As it fits best');
+  await page.keyboard.press('Escape');
+  await expect.poll(left).toBeCloseTo(before, 0);
+
+  await page.getByRole('button', { name: 'Change the look' }).click();
+  const looks = page.getByRole('dialog', { name: 'The look of this lesson' });
+  await expect(looks.getByRole('button', { name: /Dew: chosen/ })).toHaveAttribute('aria-pressed', 'true');
+  await findNothing(page);
+  await looks.getByRole('button', { name: /Dusk/ }).click();
+  await expect(slide.locator('.stage svg rect').first()).toHaveAttribute('fill', '#14203A');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(slide.locator('.stage svg rect').first()).not.toHaveAttribute('fill', '#14203A');
 });
 
 test('steps are added, joined and undone, and blocks go with them', async ({ page }) => {

@@ -32,7 +32,7 @@ function Previews({ slide, onChosen }: { slide: string; onChosen: () => void }) 
   if (!looks.data) return <p>Drawing this slide in every look …</p>;
   const chosen = desk.document.look ?? looks.data.looks[0]?.name;
   return (
-    <ul className="grid grid-cols-2 gap-4">
+    <ul className="grid grid-cols-3 gap-3">
       {looks.data.looks.map((look) => (
         <li key={look.name}>
           <button
