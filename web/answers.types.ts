@@ -299,6 +299,7 @@ export interface PlayedSlide {
    */
   script: string[];
   links: SlideLink[];
+  tall?: TallPicture;
 }
 export interface SlideLink {
   slide: string;
@@ -311,6 +312,13 @@ export interface SlideLink {
    * Where it can be touched: x, y, width and height in slide units.
    */
   areas: [x: number, y: number, width: number, height: number][];
+}
+/**
+ * The same for a phone held upright; left out where only the wide picture is shown.
+ */
+export interface TallPicture {
+  svg: string;
+  links: SlideLink[];
 }
 export interface PausePoint {
   at: number;

@@ -56,7 +56,11 @@ final class ReleaseView
     {
         foreach ($lesson['slides'] as $id => $slide) {
             // In a text a quotation mark is written as an entity.
-            $lesson['slides'][$id]['svg'] = str_replace('="picture:', '="'.$pictures.'/', $slide['svg']);
+            $addressed = static fn (string $svg): string => str_replace('="picture:', '="'.$pictures.'/', $svg);
+            $lesson['slides'][$id]['svg'] = $addressed($slide['svg']);
+            if (isset($slide['tall'])) {
+                $lesson['slides'][$id]['tall']['svg'] = $addressed($slide['tall']['svg']);
+            }
         }
         foreach ($lesson['pauses'] as $index => $pause) {
             if (is_array($pause['question'])) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Daybright\Deck;
 
 use Daybright\Lesson\PartKind;
-use Daybright\Scene\Box;
 use Daybright\Scene\CardStyle;
+use Daybright\Scene\Group;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Palette;
 use Daybright\Scene\Scene;
@@ -51,22 +51,29 @@ abstract class Look
         return $this->colours()->palette();
     }
 
-    /** @return list<Shape> the whole slide, with the horizon */
-    public function ground(PartKind $part): array
+    /**
+     * Everything behind the blocks.
+     *
+     * @param  bool  $withLandscape for slides that have nothing but words
+     * @return list<Group> of no block, to be seen from the first step on
+     */
+    public function ground(Format $format, PartKind $part, string $step, bool $withLandscape = false): array
     {
         $colours = $this->colours();
+        $page = $format->page();
+        // The land is drawn for the wide page, and stands at the foot of any other.
+        $scale = $page->width / Scene::WIDTH;
+        $foot = $page->height - Scene::HEIGHT * $scale;
+        $land = [
+            ...$this->land($colours->strong($part), $colours->tint($part)),
+            ...$withLandscape ? $this->landscape($part) : [],
+        ];
 
         return [
-            Shape::rectangle(new Box(0, 0, Scene::WIDTH, Scene::HEIGHT), Paint::filled($colours->ground)),
-            ...$this->land($colours->strong($part), $colours->tint($part)),
-            ...$this->horizon($part),
+            new Group('', 'ground', $step, 0, [Shape::rectangle($page, Paint::filled($colours->ground))]),
+            ...$land === [] ? [] : [new Group('', 'land', $step, 0, $land, 0, $foot, scale: $scale)],
+            new Group('', 'horizon', $step, 0, Horizon::shapes($format, $part, $colours->strong($part), $colours->hair)),
         ];
-    }
-
-    /** @return list<Shape> */
-    public function horizon(PartKind $part): array
-    {
-        return Horizon::shapes($part, $this->colours()->strong($part), $this->colours()->hair);
     }
 
     /**
@@ -74,7 +81,7 @@ abstract class Look
      *
      * @return list<Shape>
      */
-    public function landscape(PartKind $part): array
+    private function landscape(PartKind $part): array
     {
         $colours = $this->colours();
         $sun = 250 + Horizon::hour($part) * (Scene::WIDTH - 500);

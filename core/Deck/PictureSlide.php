@@ -89,7 +89,7 @@ final readonly class PictureSlide
     public function scene(): Scene
     {
         $whole = new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
-        $width = Scene::WIDTH - 2 * SlidePainter::MARGIN;
+        $width = Scene::WIDTH - 2 * Format::Wide->margin();
         $style = new TextStyle(self::TITLE, Paint::CARD, true, 0, 1.16);
         $title = $this->context->type->fit($this->context->filled($this->slide->title), $width, 220, $style, 44);
         $bounds = new LayoutBounds($width, null, self::TEXT, $this->context);
@@ -101,7 +101,7 @@ final readonly class PictureSlide
         $field = new Box(0, $top - self::MARGIN, Scene::WIDTH, Scene::HEIGHT - $top + self::MARGIN);
         $first = $this->slide->steps[0]->id;
         $groups = [
-            new Group('', 'ground', $first, 0, $this->look->ground($this->slide->part)),
+            ...$this->look->ground(Format::Wide, $this->slide->part, $first),
             ...$filling === null ? [] : PlacedBlock::grouped(
                 $this->slide,
                 $this->picture,
@@ -112,17 +112,17 @@ final readonly class PictureSlide
             ),
             new Group('', 'title', $first, 0, [
                 Shape::rectangle($field, Paint::translucent(self::FIELD, self::OPACITY)),
-                ...$title->shapes(SlidePainter::MARGIN, $top),
-                ...Horizon::shapes($this->slide->part, '#FFFFFF', '#8C989F'),
+                ...$title->shapes(Format::Wide->margin(), $top),
+                ...Horizon::shapes(Format::Wide, $this->slide->part, '#FFFFFF', '#8C989F'),
             ], words: $this->context->spoken($this->slide->title)),
         ];
         $boxes = [$this->picture->id => new Box(0, 0, Scene::WIDTH, $field->y)];
         $y = $top + $title->height() + self::GAP;
         foreach ($this->words as $number => $block) {
             $words = Blocks::read($block)->words($this->context);
-            $at = [SlidePainter::MARGIN, $y, 1.0];
+            $at = [Format::Wide->margin(), $y, 1.0];
             array_push($groups, ...PlacedBlock::grouped($this->slide, $block, $texts[$number], $words, $night, $at));
-            $boxes[$block->id] = new Box(SlidePainter::MARGIN, $y, $width, $texts[$number]->height);
+            $boxes[$block->id] = new Box(Format::Wide->margin(), $y, $width, $texts[$number]->height);
             $y += $texts[$number]->height + self::GAP;
         }
 

@@ -29,26 +29,22 @@ use Daybright\Scene\Typesetter;
 /** Paints a slide: the ground of its look, its title, and its blocks as the composer places them. */
 final readonly class SlidePainter
 {
-    public const MARGIN = 96.0;
-
-    /** The room of a slide without a title. */
-    private const TOP = 78.0;
-
-    private const BOTTOM = 814.0;
-
-    private const TITLE_TOP = 52.0;
-
     private const BELOW_TITLE = 30.0;
 
-    /** The title of an opening slide. */
+    /** The title of an opening slide, and less where a picture or figure stands below it. */
     private const GREAT = 100.0;
+
+    private const GREAT_OVER_ROOM = 76.0;
+
+    /** Where the landscape of an opening slide begins, as a share of the page. */
+    private const SKY = 0.6;
 
     /** @param  array<string, Typeface>  $typefaces by name */
     public function __construct(private array $typefaces, private FormulaSetter $formulas)
     {
     }
 
-    public function paint(Lesson $lesson, Slide $slide): Scene
+    public function paint(Lesson $lesson, Slide $slide, Format $format = Format::Wide): Scene
     {
         $look = Looks::called($lesson->look);
         $context = new RenderContext(
@@ -63,9 +59,9 @@ final readonly class SlidePainter
         while (true) {
             $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => ! isset($problems[$block->id])));
             try {
-                $scene = $this->painted($slide, $blocks, $look, $context);
+                $scene = $this->painted($slide, $blocks, $look, $context, $format);
 
-                return new Scene($scene->groups, $scene->boxes, $scene->overfull, $problems, $scene->composition);
+                return new Scene($scene->groups, $scene->boxes, $scene->overfull, $problems, $scene->composition, $format->page());
             } catch (CannotBeDrawn $trouble) {
                 // What cannot be drawn is left out, and the others are laid out without it.
                 $problems[$trouble->block] = $trouble->getMessage();
@@ -94,36 +90,43 @@ final readonly class SlidePainter
      *
      * @throws CannotBeDrawn
      */
-    private function painted(Slide $slide, array $blocks, Look $look, RenderContext $context): Scene
+    private function painted(Slide $slide, array $blocks, Look $look, RenderContext $context, Format $format): Scene
     {
-        $filled = PictureSlide::of($slide, $blocks, $look, $context);
+        $filled = $format === Format::Wide ? PictureSlide::of($slide, $blocks, $look, $context) : null;
         if ($filled !== null) {
             return $filled->scene();
         }
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
-        $items = array_map(static fn (int $number): Item => Item::read($number, $blocks[$number], $context), array_keys($blocks));
+        $items = array_map(
+            static fn (int $number): Item => Item::read($number, $blocks[$number], $context),
+            array_keys($blocks),
+        );
         $isOpening = $arrangement === Arrangement::Opening || $items === [];
         $onlyWords = array_filter($items, static fn (Item $item): bool => ! $item->standsAlone()) === [];
-        $ground = $look->ground($slide->part);
-        if ($isOpening && $onlyWords) {
-            $ground = [...$ground, ...$look->landscape($slide->part), ...$look->horizon($slide->part)];
-        }
+        $hasLandscape = $isOpening && $onlyWords;
         [$title, $room] = $isOpening
-            ? self::greatTitle($slide, $items === [] || $onlyWords, $context)
-            : self::title($slide, $look, $context);
+            ? self::greatTitle($slide, $hasLandscape, $context, $format)
+            : self::title($slide, $look, $context, $format);
         $palette = $look->palette();
         $first = $slide->steps[0]->id;
-        $groups = [new Group('', 'ground', $first, 0, [
-            ...$ground,
-            ...array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title),
-        ], words: $context->spoken($slide->title))];
+        $groups = [
+            ...$look->ground($format, $slide->part, $first, $hasLandscape),
+            new Group(
+                '',
+                'title',
+                $first,
+                0,
+                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title),
+                words: $context->spoken($slide->title),
+            ),
+        ];
         if ($items === []) {
             return new Scene($groups, [], [], []);
         }
         $isAlone = count($items) === 1 && $items[0]->standsAlone();
         $measures = new Measures($items, $context, $isOpening || ($isAlone && $slide->title === ''));
-        $composed = (new Composer($items, $measures, $room))->best(
-            Compositions::of($items, $isOpening ? Arrangement::Opening : $arrangement, $slide->share),
+        $composed = (new Composer($items, $measures, $room, $format->type()))->best(
+            Compositions::of($items, $isOpening ? Arrangement::Opening : $arrangement, $slide->share, $format->hasColumns()),
             $slide->composition,
         );
         $boxes = [];
@@ -143,17 +146,18 @@ final readonly class SlidePainter
     }
 
     /** @return array{list<Shape>, Box} its shapes, and the room that it leaves */
-    private static function title(Slide $slide, Look $look, RenderContext $context): array
+    private static function title(Slide $slide, Look $look, RenderContext $context, Format $format): array
     {
-        $width = Scene::WIDTH - 2 * self::MARGIN;
         if ($slide->title === '') {
-            return [[], new Box(self::MARGIN, self::TOP, $width, self::BOTTOM - self::TOP)];
+            return [[], $format->room($format->top())];
         }
-        $style = new TextStyle($look->titleSize(), $context->strong, true, 0, 1.2);
-        $title = $context->type->fit($context->filled($slide->title), $width, 140, $style, 40);
-        $top = self::TITLE_TOP + $title->height() + self::BELOW_TITLE;
+        $style = new TextStyle($look->titleSize() * $format->type(), $context->strong, true, 0, 1.2);
+        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 140, $style, 40 * $format->type());
 
-        return [$title->shapes(self::MARGIN, self::TITLE_TOP), new Box(self::MARGIN, $top, $width, self::BOTTOM - $top)];
+        return [
+            $title->shapes($format->margin(), $format->titleTop()),
+            $format->room($format->titleTop() + $title->height() + self::BELOW_TITLE),
+        ];
     }
 
     /**
@@ -161,17 +165,18 @@ final readonly class SlidePainter
      *
      * @return array{list<Shape>, Box}
      */
-    private static function greatTitle(Slide $slide, bool $overLandscape, RenderContext $context): array
+    private static function greatTitle(Slide $slide, bool $overLandscape, RenderContext $context, Format $format): array
     {
-        $width = Scene::WIDTH - 2 * self::MARGIN;
-        $style = new TextStyle($overLandscape ? self::GREAT : self::GREAT * 0.76, $context->strong, true, 0.5, 1.16);
-        $title = $context->type->fit($context->filled($slide->title), $width, 250, $style, 44);
-        $top = $overLandscape ? 110.0 : self::TITLE_TOP;
-        $below = $top + ($slide->title === '' ? 0.0 : $title->height() + self::BELOW_TITLE);
+        $size = ($overLandscape ? self::GREAT : self::GREAT_OVER_ROOM) * $format->type();
+        $style = new TextStyle($size, $context->strong, true, 0.5, 1.16);
+        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 250, $style, 44 * $format->type());
+        $top = $overLandscape ? 2 * $format->titleTop() : $format->titleTop();
+        $room = $format->room($top + ($slide->title === '' ? 0.0 : $title->height() + self::BELOW_TITLE));
+        $sky = max(100.0, $format->page()->height * self::SKY - $room->y);
 
         return [
-            $slide->title === '' ? [] : $title->shapes(self::MARGIN, $top),
-            new Box(self::MARGIN, $below, $width, ($overLandscape ? 540.0 : self::BOTTOM) - $below),
+            $slide->title === '' ? [] : $title->shapes($format->margin(), $top),
+            $overLandscape ? new Box($room->x, $room->y, $room->width, $sky) : $room,
         ];
     }
 }

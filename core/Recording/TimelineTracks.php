@@ -8,6 +8,7 @@ use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\SegmentEvents;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Recording\Tracks\ShowsSlides;
@@ -77,6 +78,14 @@ final readonly class TimelineTracks
         }
 
         return $shown;
+    }
+
+    /** @return list<Interval> while something is drawn over the slide */
+    public function over(): array
+    {
+        $tracks = Tracks::that(PaintsFrames::class);
+
+        return array_merge(...array_map(fn (string $track): array => $this->intervals[$track::name()] ?? [], $tracks));
     }
 
     /**

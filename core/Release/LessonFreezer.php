@@ -6,6 +6,7 @@ namespace Daybright\Release;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\SlideFacts;
+use Daybright\Deck\Format;
 use Daybright\Deck\SideSlides;
 use Daybright\Deck\SlidePainter;
 use Daybright\Language\PlainWords;
@@ -62,32 +63,66 @@ final readonly class LessonFreezer
             $links[$slide->id] = array_map(static fn (Link $link): string => $link->slide, $scenes[$slide->id]->links());
         }
         $shown = array_values(array_unique(array_map(static fn (ShownSlide $each): string => $each->slide, $tracks->shown())));
+        $drawnOn = self::drawnOn($tracks);
         $slides = [];
         foreach ([...$shown, ...SideSlides::reached($lesson, $links, $shown)] as $id) {
             $slide = $lesson->slide($id);
             if ($slide !== null) {
-                $slides[$id] ??= self::slide($lesson, $slide, $scenes[$id]);
+                $slides[$id] ??= self::slide($lesson, $slide, $scenes[$id], isset($drawnOn[$id]) ? null : $this->tall($lesson, $slide));
             }
         }
 
         return $slides;
     }
 
-    private static function slide(Lesson $lesson, Slide $slide, Scene $scene): FrozenSlide
+    /** The slide for a phone held upright; null where not all of it finds room there. */
+    private function tall(Lesson $lesson, Slide $slide): ?Scene
     {
-        $writer = new SvgWriter(static fn (string $medium): string => self::address($lesson, $medium) ?? '');
+        $scene = $this->painter->paint($lesson, $slide, Format::Tall);
+
+        return $scene->overfull === [] && $scene->problems === [] ? $scene : null;
+    }
+
+    /**
+     * Slides on which something was drawn or pointed at: it belongs to the wide page, where it was done.
+     *
+     * @return array<string, true> by their ids
+     */
+    private static function drawnOn(TimelineTracks $tracks): array
+    {
+        $slides = [];
+        foreach ($tracks->over() as $interval) {
+            foreach ($tracks->shown() as $shown) {
+                if ($shown->from < $interval->to && $interval->from < $shown->to) {
+                    $slides[$shown->slide] = true;
+                }
+            }
+        }
+
+        return $slides;
+    }
+
+    private static function slide(Lesson $lesson, Slide $slide, Scene $scene, ?Scene $tall): FrozenSlide
+    {
         $script = $slide->side ? array_map(static fn (Step $step): string => trim($step->script), $slide->steps) : [];
 
         return new FrozenSlide(
             $slide->title,
             $slide->part->value,
             $slide->side,
-            $writer->write($scene),
+            self::picture($lesson, $scene),
+            $tall === null ? null : self::picture($lesson, $tall),
             array_map(static fn (Step $step): string => $step->id, $slide->steps),
             array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
             array_values(array_filter($script, static fn (string $line): bool => $line !== '')),
-            self::links($lesson, $scene),
         );
+    }
+
+    private static function picture(Lesson $lesson, Scene $scene): FrozenPicture
+    {
+        $writer = new SvgWriter(static fn (string $medium): string => self::address($lesson, $medium) ?? '');
+
+        return new FrozenPicture($writer->write($scene), self::links($lesson, $scene));
     }
 
     /** @return list<array{slide: string, label: string, step: int, areas: list<list<float>>}> */

@@ -16,6 +16,7 @@ final readonly class Scene
      * @param  array<string, Box>  $boxes where each block stands
      * @param  list<string>  $overfull blocks that did not fit even at the smallest size
      * @param  array<string, string>  $problems block => a sentence that says why it could not be drawn
+     * @param  Box  $page that it is drawn on
      * @param  string  $composition name of how its blocks stand to one another; empty where there was nothing to choose
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class Scene
         public array $overfull,
         public array $problems,
         public string $composition = '',
+        public Box $page = new Box(0, 0, self::WIDTH, self::HEIGHT),
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class Scene
     {
         $seen = array_values(array_filter($this->groups, static fn (Group $group): bool => $group->stepNumber <= $stepNumber));
 
-        return new self($seen, $this->boxes, $this->overfull, $this->problems, $this->composition);
+        return new self($seen, $this->boxes, $this->overfull, $this->problems, $this->composition, $this->page);
     }
 
     /** @return list<Link> places that lead to side slides, in slide units */

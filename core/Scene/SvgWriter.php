@@ -16,13 +16,13 @@ final readonly class SvgWriter
     }
 
     /**
-     * @param  Box|null  $view what is seen of the slide; all of it when left out
+     * @param  Box|null  $view what is seen of the page; all of it when left out
      *
      * @throws MalformedDrawing
      */
     public function write(Scene $scene, ?Box $view = null): string
     {
-        $view ??= new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
+        $view ??= $scene->page;
         $groups = implode('', array_map($this->group(...), $scene->groups));
 
         return self::wellFormed(

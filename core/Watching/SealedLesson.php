@@ -120,7 +120,7 @@ final readonly class SealedLesson
         }
         $waiting = array_keys($reached);
         while (($id = array_pop($waiting)) !== null) {
-            foreach ($slides[$id]->links ?? [] as $link) {
+            foreach (isset($slides[$id]) ? $slides[$id]->wide->links : [] as $link) {
                 if ($link['step'] <= $reached[$id] && ! isset($reached[$link['slide']]) && isset($slides[$link['slide']])) {
                     $reached[$link['slide']] = max(0, count($slides[$link['slide']]->steps) - 1);
                     $waiting[] = $link['slide'];

@@ -1,5 +1,5 @@
 import { type Browser, expect, type Page, test } from '@playwright/test';
-import { enterClass, placeReported } from './steps';
+import { enterClass, findNothing, placeReported } from './steps';
 
 test('pause points stop the student, and what was reached is there again later', async ({ browser, page }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
@@ -76,4 +76,21 @@ test('an answer given without a connection arrives later, and one half written o
   await student.getByRole('button', { name: 'Go on', exact: true }).click();
   await expect(student.getByLabel('Your answer, with its unit')).toHaveValue('41 c', { timeout: 15_000 });
   await student.context().close();
+});
+
+test('on a phone held upright a slide is laid out for it, and on its side as on a screen', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await enterClass(student, 'Kofi', 'kites');
+  await student.getByRole('button', { name: /Shadows that move/ }).click();
+  await student.getByRole('button', { name: /^Aims/ }).click();
+  const picture = student.locator('.stage svg');
+  await expect(picture).toHaveAttribute('viewBox', '0 0 670 1042');
+  // The smallest type is 28 units high.
+  const width = (await picture.boundingBox())?.width ?? 0;
+  expect((28 * width) / 670).toBeGreaterThanOrEqual(15);
+  await findNothing(student);
+  await student.setViewportSize({ width: 844, height: 390 });
+  await expect(picture).toHaveAttribute('viewBox', '0 0 1600 900');
+  await context.close();
 });

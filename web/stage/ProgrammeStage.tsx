@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Programme } from '../answers.types';
 import { TrackLayers } from '../tracks/TrackLayers';
+import { pageOf } from './page';
 import { seenAt } from './programme';
 import { Stage } from './Stage';
 
@@ -26,6 +27,7 @@ export function ProgrammeStage({
       step={shown.step}
       label={slide.descriptions[shown.step] || slide.title}
       className={className}
+      page={pageOf(slide)}
     >
       <TrackLayers tracks={programme.tracks} at={at} slide={shown.slide} />
       {children}

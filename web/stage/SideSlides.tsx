@@ -2,13 +2,16 @@ import { useEffect, useRef } from 'react';
 import type { Programme, SlideLink } from '../answers.types';
 import { Button } from '../ui/Button';
 import { ProgrammeStage } from './ProgrammeStage';
+import { type Page, pageOf, WIDE } from './page';
+import { seenAt } from './programme';
 import { Stage } from './Stage';
 import type { SideTrip } from './sideTrip';
 
 /** What is seen: the lesson at its moment, or the side slide that is being looked at. */
 export function SeenStage({ programme, at, trip }: { programme: Programme; at: number; trip: SideTrip }) {
   const slide = trip.here ? programme.slides[trip.here] : undefined;
-  const areas = <LinkAreas links={trip.links} onVisit={trip.visit} />;
+  const shown = slide ?? programme.slides[seenAt(programme, at)?.slide ?? ''];
+  const areas = <LinkAreas links={trip.links} page={shown ? pageOf(shown) : WIDE} onVisit={trip.visit} />;
   if (!slide) {
     return (
       <ProgrammeStage programme={programme} at={at}>
@@ -18,7 +21,13 @@ export function SeenStage({ programme, at, trip }: { programme: Programme; at: n
   }
   const last = slide.steps.length - 1;
   return (
-    <Stage svg={slide.svg} steps={slide.steps} step={last} label={slide.descriptions[last] || slide.title}>
+    <Stage
+      svg={slide.svg}
+      steps={slide.steps}
+      step={last}
+      label={slide.descriptions[last] || slide.title}
+      page={pageOf(slide)}
+    >
       {areas}
     </Stage>
   );
@@ -67,7 +76,9 @@ export function SideSlides({ programme, trip }: { programme: Programme; trip: Si
 }
 
 /** For a pointer on the picture itself; fingers and keys have the buttons below it. */
-function LinkAreas({ links, onVisit }: { links: SlideLink[]; onVisit: (slide: string) => void }) {
+function LinkAreas({ links, page, onVisit }: { links: SlideLink[]; page: Page; onVisit: (slide: string) => void }) {
+  const across = (units: number) => `${(100 * units) / page.width}%`;
+  const down = (units: number) => `${(100 * units) / page.height}%`;
   return links.flatMap((link) =>
     link.areas.map(([x, y, width, height]) => (
       <button
@@ -78,7 +89,7 @@ function LinkAreas({ links, onVisit }: { links: SlideLink[]; onVisit: (slide: st
         title={link.label}
         onClick={() => onVisit(link.slide)}
         className="absolute cursor-pointer rounded hover:outline-3 hover:outline-action"
-        style={{ left: `${x / 16}%`, top: `${y / 9}%`, width: `${width / 16}%`, height: `${height / 9}%` }}
+        style={{ left: across(x), top: down(y), width: across(width), height: down(height) }}
       />
     )),
   );

@@ -1,4 +1,5 @@
 import { memo, type ReactNode, useLayoutEffect, useRef } from 'react';
+import { type Page, WIDE } from './page';
 
 interface StageProps {
   svg: string;
@@ -11,6 +12,7 @@ interface StageProps {
   className?: string;
   /** Everything that appears on the slide, whatever the step. */
   shows?: 'all';
+  page?: Page;
 }
 
 const Drawing = memo(function Drawing({ svg }: { svg: string }) {
@@ -18,7 +20,7 @@ const Drawing = memo(function Drawing({ svg }: { svg: string }) {
 });
 
 /** Shows the picture of a slide at one of its steps. What comes later is hidden from eyes and screen readers alike. */
-export function Stage({ svg, steps, step, label, children, className = '', shows }: StageProps) {
+export function Stage({ svg, steps, step, label, children, className = '', shows, page = WIDE }: StageProps) {
   const box = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new picture must be gone through again
   useLayoutEffect(() => {
@@ -28,7 +30,11 @@ export function Stage({ svg, steps, step, label, children, className = '', shows
     }
   }, [svg, steps, step, shows]);
   return (
-    <div ref={box} className={`stage relative aspect-video w-full overflow-hidden bg-sheet ${className}`}>
+    <div
+      ref={box}
+      className={`stage relative w-full overflow-hidden bg-sheet ${className}`}
+      style={{ aspectRatio: `${page.width} / ${page.height}` }}
+    >
       <div role="img" aria-label={label} className="contents">
         <Drawing svg={svg} />
       </div>

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { ask, untilAnswered } from '../request';
 import { usePlayer } from '../stage/Player';
+import { inTallPictures, useIsUpright } from '../stage/page';
 import { reachable } from '../stage/programme';
 import { SeenStage, SideSlides } from '../stage/SideSlides';
 import { Strip } from '../stage/Strip';
@@ -20,7 +21,9 @@ import { usePlaceKept } from './usePlaceKept';
 
 /** A lesson to watch: it stops at its pause points, and goes on when the student has tried. */
 export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
-  const { lesson, isComing, comeOn } = useComing(id, loaded);
+  const { lesson: come, isComing, comeOn } = useComing(id, loaded);
+  const isUpright = useIsUpright();
+  const lesson = useMemo(() => (isUpright ? inTallPictures(come) : come), [come, isUpright]);
   const player = usePlayer(lesson, startOf(loaded));
   const trip = useSideTrip(lesson, player);
   const [answers, setAnswers] = useState(lesson.visit.answers);
@@ -127,7 +130,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
       <main className="mt-1 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(20rem,26rem)] lg:items-start lg:gap-5">
         <div
           className="mx-auto w-full lg:sticky lg:top-2"
-          style={{ maxWidth: 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
+          style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
           <div className="border border-rule">
             <SeenStage programme={lesson} at={player.at} trip={trip} />

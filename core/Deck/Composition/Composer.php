@@ -33,11 +33,17 @@ final readonly class Composer
     /** The space between bands grows by no more than this. */
     private const LOOSER = 30.0;
 
+    /** Room for the words below a picture. */
+    private const CAPTION = 110.0;
+
     /** How many times higher than it needs a block may be that spreads out. */
     private const SPREAD = 1.6;
 
-    /** @param  non-empty-list<Item>  $items */
-    public function __construct(private array $items, private Measures $measures, private Box $room)
+    /**
+     * @param  non-empty-list<Item>  $items
+     * @param  float  $type size of type against that of the wide page
+     */
+    public function __construct(private array $items, private Measures $measures, private Box $room, private float $type = 1)
     {
     }
 
@@ -102,7 +108,8 @@ final readonly class Composer
 
     private function compose(Composition $composition): Composed
     {
-        $sizes = array_values(array_filter(self::SIZES, fn (float $size): bool => $size <= $this->largest($composition)));
+        $largest = max(Typesetter::SMALLEST, $this->largest($composition) * $this->type);
+        $sizes = array_values(array_filter(self::SIZES, static fn (float $size): bool => $size <= $largest));
         // The first size that fits, by halving: larger type never needs less room.
         [$low, $high] = [0, count($sizes) - 1];
         while ($low < $high) {
@@ -252,8 +259,9 @@ final readonly class Composer
         $needed = array_sum($heights) + self::GAP * (count($heights) - 1);
         $spare = max(0.0, $box->height - $needed);
         $looser = min(self::LOOSER, $spare / (count($heights) + 1));
-        // What stands beside something higher is centred on its height.
-        $y = $box->y + ($beside ? ($spare - $looser * (count($heights) - 1)) / 2 : 0.0);
+        // What stands beside something higher is centred on its height, and so is a picture that needs less than there is.
+        $isCentred = $beside || $this->holdsRoom([$column]);
+        $y = $box->y + ($isCentred ? ($spare - $looser * (count($heights) - 1)) / 2 : 0.0);
         $places = [];
         foreach ($column->items as $index => $item) {
             $room = new Box($box->x, $y, $box->width, $heights[$index]);
@@ -272,7 +280,10 @@ final readonly class Composer
         $rooms = array_keys(array_filter($column->items, fn (int $item): bool => $this->items[$item]->room() !== null));
         $spreading = array_keys(array_filter($column->items, fn (int $item): bool => $this->items[$item]->spreadsOut()));
         foreach ($rooms as $index) {
-            $heights[$index] += max(0.0, $spare) / count($rooms);
+            $shape = $this->items[$column->items[$index]]->room()?->shape($this->measures->context);
+            // No higher than its shape needs, so that its words stand close to it.
+            $most = $shape === null ? INF : $box->width / $shape + self::CAPTION;
+            $heights[$index] = max($heights[$index], min($most, $heights[$index] + max(0.0, $spare) / count($rooms)));
         }
         foreach ($rooms === [] ? $spreading : [] as $index) {
             $most = $this->items[$column->items[$index]]->standsInRow() ? INF : $heights[$index] * (self::SPREAD - 1);

@@ -23,10 +23,14 @@ final readonly class Compositions
      * @param  non-empty-list<Item>  $items
      * @return non-empty-list<Composition>
      */
-    public static function of(array $items, Arrangement $wish, ?float $share): array
+    public static function of(array $items, Arrangement $wish, ?float $share, bool $hasColumns = true): array
     {
         $all = new self($items);
         $numbers = array_keys($items);
+
+        if (! $hasColumns) {
+            return [Composition::stack($all->inOrder($wish))];
+        }
 
         return match ($wish) {
             Arrangement::Whole => $all->free(),
@@ -140,15 +144,33 @@ final readonly class Compositions
         return $found;
     }
 
-    private function inRegions(Arrangement $wish, float $share): Composition
+    /** @return list<int> numbers of the blocks on the right or below */
+    private function inSecondRegion(Arrangement $wish): array
     {
         $second = $wish->names()[1] ?? '';
-        $isSecond = fn (int $number): bool => $this->items[$number]->block->region === $second;
+
+        return array_values(array_filter(
+            array_keys($this->items),
+            fn (int $number): bool => $this->items[$number]->block->region === $second,
+        ));
+    }
+
+    /** @return non-empty-list<int> as they are read where nothing stands side by side */
+    private function inOrder(Arrangement $wish): array
+    {
         $numbers = array_keys($this->items);
-        $after = array_values(array_filter($numbers, $isSecond));
-        $before = array_values(array_diff($numbers, $after));
+        $after = $this->inSecondRegion($wish);
+        $ordered = [...array_values(array_diff($numbers, $after)), ...$after];
+
+        return $ordered === [] ? $numbers : $ordered;
+    }
+
+    private function inRegions(Arrangement $wish, float $share): Composition
+    {
+        $after = $this->inSecondRegion($wish);
+        $before = array_values(array_diff(array_keys($this->items), $after));
         if ($before === [] || $after === []) {
-            return Composition::stack($numbers);
+            return Composition::stack(array_keys($this->items));
         }
 
         return $wish === Arrangement::Stacked

@@ -62,7 +62,7 @@ final class Score
             }
         }
 
-        return min(0.5, $most / 4);
+        return min(0.5, $most / 2.5);
     }
 
     /**

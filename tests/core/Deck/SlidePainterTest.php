@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Deck;
 
+use Daybright\Deck\Format;
+use Daybright\Deck\Looks;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
 use Daybright\Scene\Group;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
 use Daybright\Scene\SvgWriter;
+use Daybright\Scene\Typesetter;
 use DOMDocument;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -21,11 +24,11 @@ final class SlidePainterTest extends TestCase
         mt_srand(11);
         for ($round = 0; $round < 400; $round++) {
             $lesson = self::randomLesson();
-            $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
+            $scene = Slides::painter()->paint($lesson, $lesson->slides()[0], $round % 2 === 0 ? Format::Wide : Format::Tall);
             $texts = self::texts($scene);
             foreach ($texts as $index => [$name, $box]) {
                 self::assertTrue(
-                    (new Box(0, 0, Scene::WIDTH, Scene::HEIGHT))->holds($box, 2),
+                    $scene->page->holds($box, 2),
                     "round {$round}: “{$name}” leaves the slide",
                 );
                 foreach (array_slice($texts, $index + 1) as [$other, $otherBox]) {
@@ -39,9 +42,10 @@ final class SlidePainterTest extends TestCase
     public function test_no_text_is_smaller_than_28_units(): void
     {
         mt_srand(12);
-        for ($round = 0; $round < 40; $round++) {
+        for ($round = 0; $round < 80; $round++) {
             $lesson = self::randomLesson();
-            foreach (Slides::painter()->paint($lesson, $lesson->slides()[0])->groups as $group) {
+            $format = $round % 2 === 0 ? Format::Wide : Format::Tall;
+            foreach (Slides::painter()->paint($lesson, $lesson->slides()[0], $format)->groups as $group) {
                 foreach ($group->shapes as $shape) {
                     if ($shape->element === 'text') {
                         self::assertGreaterThanOrEqual(28, (float) $shape->attributes['font-size'] * $group->scale);
@@ -49,6 +53,24 @@ final class SlidePainterTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_type_on_the_tall_page_is_15_pixels_high_on_a_small_phone(): void
+    {
+        $page = Format::Tall->page();
+        self::assertGreaterThanOrEqual(15.0, round(Typesetter::SMALLEST * 360 / $page->width, 2));
+        self::assertEqualsWithDelta(900 / 1400, $page->width / $page->height, 0.001);
+    }
+
+    public function test_on_the_tall_page_blocks_stand_one_under_another_in_the_order_in_which_they_are_read(): void
+    {
+        $lesson = Slides::lesson([
+            Slides::block('right', 'text', ['text' => 'Read second'], region: 'right'),
+            Slides::block('left', 'text', ['text' => 'Read first'], region: 'left'),
+        ], ['One.'], ['arrangement' => 'halves']);
+        $boxes = Slides::painter()->paint($lesson, $lesson->slides()[0], Format::Tall)->boxes;
+        self::assertLessThan($boxes['right']->y, $boxes['left']->bottom());
+        self::assertSame($boxes['left']->x, $boxes['right']->x);
     }
 
     public function test_the_words_of_a_slide_tell_what_is_seen_and_nothing_that_comes_later(): void
@@ -222,7 +244,9 @@ final class SlidePainterTest extends TestCase
             $blocks[] = Slides::block("block-{$number}", $kind, $content, 'step-1', [], $regions[mt_rand(0, count($regions) - 1)]);
         }
 
-        return Slides::lesson($blocks, ['One.'], ['title' => $text(mt_rand(1, 8)), 'arrangement' => $arrangement]);
+        $document = Slides::document($blocks, ['One.'], ['title' => $text(mt_rand(1, 8)), 'arrangement' => $arrangement]);
+
+        return Lesson::from(['look' => Looks::names()[mt_rand(0, count(Looks::names()) - 1)]] + $document);
     }
 
     /** @return list<array{string, Box}> the written shapes, where they stand on the slide */

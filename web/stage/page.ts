@@ -1,0 +1,36 @@
+import { useSyncExternalStore } from 'react';
+import type { PlayedSlide, Programme } from '../answers.types';
+
+/** The page that a slide is shown on: its size in units. */
+export interface Page {
+  width: number;
+  height: number;
+}
+
+export const WIDE: Page = { width: 1600, height: 900 };
+export const TALL: Page = { width: 670, height: 1042 };
+
+/** A phone held upright. */
+const UPRIGHT = '(orientation: portrait) and (max-width: 600px)';
+
+export function useIsUpright(): boolean {
+  return useSyncExternalStore(
+    (changed) => {
+      const query = window.matchMedia(UPRIGHT);
+      query.addEventListener('change', changed);
+      return () => query.removeEventListener('change', changed);
+    },
+    () => window.matchMedia(UPRIGHT).matches,
+  );
+}
+
+/** The same programme with the tall pictures of its slides, where there are any. */
+export function inTallPictures<Some extends Programme>(programme: Some): Some {
+  const slides = Object.entries(programme.slides).map(([id, slide]) => [id, { ...slide, ...slide.tall }] as const);
+  return { ...programme, slides: Object.fromEntries(slides) };
+}
+
+/** The page of the picture that a slide is shown by. */
+export function pageOf(slide: PlayedSlide): Page {
+  return slide.tall?.svg === slide.svg ? TALL : WIDE;
+}
