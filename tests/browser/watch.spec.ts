@@ -84,7 +84,7 @@ test('on a phone held upright a slide is laid out for it, and on its side as on 
   await enterClass(student, 'Kofi', 'kites');
   await student.getByRole('button', { name: /Shadows that move/ }).click();
   await student.getByRole('button', { name: /^Aims/ }).click();
-  const picture = student.locator('.stage svg');
+  const picture = student.locator('.stage [role="img"] svg');
   await expect(picture).toHaveAttribute('viewBox', '0 0 670 1042');
   // The smallest type is 28 units high.
   const width = (await picture.boundingBox())?.width ?? 0;
