@@ -63,6 +63,7 @@ class Bench extends Command
         $this->page($release);
         (new Office($this->report, $teacher, $store, $demo))->measure();
         $this->figures($painter);
+        $this->slides($painter, $teacher, $demo);
         $this->dictionary();
         $this->checker();
 
@@ -246,6 +247,28 @@ class Bench extends Command
             }
             $this->report->atMost($class::entry()->label.': facts and scene, at the median', self::median($times), 15, '%.2f ms');
         }
+    }
+
+    /** Each slide of the demo composed and painted, with what is set once already set. */
+    private function slides(SlidePainter $painter, User $teacher, DemoLessons $demo): void
+    {
+        $medians = [];
+        foreach (['shadows-that-move', 'height-of-a-flagpole', 'poem-for-a-sundial'] as $name) {
+            $document = LessonDocument::from($demo->document($teacher, $name));
+            $times = [];
+            for ($round = 0; $round < 8; $round++) {
+                // Read anew, since a block keeps what it has made.
+                $lesson = LessonDocument::kept((string) $document)->read();
+                foreach ($lesson->slides() as $slide) {
+                    $begun = hrtime(true);
+                    $painter->paint($lesson, $slide);
+                    $times[$slide->id][] = (hrtime(true) - $begun) / 1e6;
+                }
+            }
+            array_push($medians, ...array_values(array_map(self::median(...), $times)));
+        }
+        $this->report->atMost('Composing and painting a slide of the demo, at the median', self::median($medians), 10, '%.1f ms');
+        $this->report->atMost('… and the slowest of them', max($medians), 25, '%.1f ms');
     }
 
     /** In a process of its own: here the words may be known already. */

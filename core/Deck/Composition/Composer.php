@@ -28,7 +28,7 @@ final readonly class Composer
     private const CLEARLY = 0.1;
 
     /** How many compositions are judged with their figures drawn. */
-    private const DRAWN = 4;
+    private const DRAWN = 3;
 
     /** The space between bands grows by no more than this. */
     private const LOOSER = 30.0;

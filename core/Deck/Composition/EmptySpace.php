@@ -9,9 +9,9 @@ use Daybright\Scene\Box;
 /** The largest rectangle of a room in which nothing stands. */
 final class EmptySpace
 {
-    private const COLUMNS = 32;
+    private const COLUMNS = 24;
 
-    private const ROWS = 20;
+    private const ROWS = 15;
 
     /**
      * @param  list<Box>  $boxes
