@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use Daybright\Deck\SlidePainter;
-use Daybright\Format\IncomingJson;
 use Daybright\Ready\Finding;
 use Daybright\Ready\ReadyCheck;
-use DomainException;
-use stdClass;
 
 /** The ready check from the shell. */
-class CheckLesson extends LessonCommand
+class CheckLesson extends LessonJsonCommand
 {
     protected $signature = 'lesson:check {lesson? : id or title; without it a lesson document is read from standard input}';
 
@@ -32,19 +28,5 @@ class CheckLesson extends LessonCommand
         ));
 
         return self::SUCCESS;
-    }
-
-    private static function fromInput(): LessonDocument
-    {
-        $value = IncomingJson::decode((string) stream_get_contents(STDIN));
-
-        return $value instanceof stdClass
-            ? LessonDocument::from($value)
-            : throw new DomainException('What was read is not a lesson document.');
-    }
-
-    protected function printError(string $sentence): void
-    {
-        $this->output->writeln((string) json_encode(['error' => $sentence], JSON_UNESCAPED_UNICODE));
     }
 }

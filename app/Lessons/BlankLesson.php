@@ -11,7 +11,7 @@ use Illuminate\Support\Str;
 /** A new lesson: every part of a day, and a first slide to begin with. */
 final class BlankLesson
 {
-    /** @param  array<string, mixed>  $plan title, and subject, className and minutes where they were given */
+    /** @param  array<string, mixed>  $plan title, and subject, className, minutes and look where they were given */
     public static function document(array $plan): LessonDocument
     {
         return LessonDocument::from([
@@ -29,6 +29,7 @@ final class BlankLesson
             'materials' => [],
             'keyWords' => [],
             'typeface' => 'lexend',
+            ...isset($plan['look']) ? ['look' => $plan['look']] : [],
             'aims' => [],
             'parts' => array_map(static fn (PartKind $kind): array => [
                 'id' => self::id('part'),

@@ -28,6 +28,12 @@ class Series extends Model
         return $this->belongsTo(User::class);
     }
 
+    /** The look of its last lesson, in which the next one begins; null where none was chosen. */
+    public function look(): ?string
+    {
+        return $this->lessons()->reorder('place', 'desc')->first()?->document()->array()['look'] ?? null;
+    }
+
     /** @return HasMany<Lesson, $this> */
     public function lessons(): HasMany
     {

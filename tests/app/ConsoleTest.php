@@ -83,6 +83,24 @@ class ConsoleTest extends TestCase
         $this->assertSame(1, $this->piped('lesson:check', ['title' => 'Not whole'])[0]);
     }
 
+    public function test_a_lesson_is_painted_from_json_on_either_page_and_in_any_look(): void
+    {
+        $document = $this->document();
+        $painted = [];
+        foreach ([[], ['--page=tall'], ['--look=dusk']] as $options) {
+            [$code, $answer] = $this->piped('lesson:paint', $document, $options);
+            $this->assertSame(0, $code);
+            $painted[] = $answer['slides'][0];
+        }
+        $this->assertStringContainsString('viewBox="0 0 1600 900"', $painted[0]['svg']);
+        $this->assertStringContainsString('viewBox="0 0 670 1042"', $painted[1]['svg']);
+        $this->assertStringContainsString('#14203A', $painted[2]['svg']);
+        $this->assertNotSame($painted[0]['boxes'], $painted[1]['boxes']);
+        $this->assertSame($painted[0]['boxes'], $painted[2]['boxes']);
+        $this->assertStringContainsString('“wide” or “tall”', $this->piped('lesson:paint', $document, ['--page=round'])[1]['error']);
+        $this->assertStringContainsString('dew, ember', $this->piped('lesson:paint', $document, ['--look=hologram'])[1]['error']);
+    }
+
     public function test_a_lesson_goes_out_to_a_file_and_in_for_another_teacher(): void
     {
         $lesson = $this->lesson($this->teacher());
@@ -132,11 +150,14 @@ class ConsoleTest extends TestCase
             ->assertFailed();
     }
 
-    /** @return array{int, array<string, mixed>} exit code and what was written, of a command that reads standard input */
-    private function piped(string $command, mixed $input): array
+    /**
+     * @param  list<string>  $options
+     * @return array{int, array<string, mixed>} exit code and what was written, of a command that reads standard input
+     */
+    private function piped(string $command, mixed $input, array $options = []): array
     {
         $process = new Process(
-            [PHP_BINARY, base_path('artisan'), $command],
+            [PHP_BINARY, base_path('artisan'), $command, ...$options],
             base_path(),
             ['APP_ENV' => 'testing', 'APP_KEY' => config('app.key')],
             is_string($input) ? $input : json_encode($input),

@@ -6,8 +6,10 @@ namespace Tests\App;
 
 use App\Demo\DemoLessons;
 use App\Lessons\LessonDocument;
+use App\Lessons\LessonStore;
 use App\Lessons\LessonView;
 use App\Models\Lesson;
+use App\Models\Series;
 use App\Models\User;
 use Daybright\Deck\Looks;
 use Daybright\Deck\SlidePainter;
@@ -36,6 +38,21 @@ final class LookTest extends TestCase
         $this->putJson("/api/lessons/{$lesson->id}", ['version' => $lesson->version, 'document' => $document])
             ->assertUnprocessable()
             ->assertJsonPath('pointer', '/look');
+    }
+
+    public function test_the_next_lesson_of_a_series_begins_in_the_look_of_the_last(): void
+    {
+        $lesson = $this->signedInWithLesson();
+        $series = Series::query()->create(['user_id' => $lesson->user_id, 'title' => 'The Sun']);
+        $document = LessonDocument::from(['look' => 'rain'] + (array) $lesson->document()->jsonSerialize());
+        $this->app->make(LessonStore::class)->create(
+            new Lesson(['user_id' => $lesson->user_id, 'series_id' => $series->id, 'place' => 1]),
+            $document,
+        );
+        $made = $this->postJson('/api/lessons', ['title' => 'The Moon', 'minutes' => 6, 'series' => $series->id])->assertCreated();
+        $this->assertSame('rain', Lesson::query()->findOrFail($made->json('id'))->document()->array()['look']);
+        $alone = $this->postJson('/api/lessons', ['title' => 'The tide', 'minutes' => 6])->assertCreated();
+        $this->assertArrayNotHasKey('look', Lesson::query()->findOrFail($alone->json('id'))->document()->array());
     }
 
     /** @return array<string, array{string}> */

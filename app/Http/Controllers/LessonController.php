@@ -57,7 +57,7 @@ class LessonController
             'series_id' => $series?->id,
             'place' => ($series?->lessons()->max('place') ?? 0) + 1,
         ]);
-        $this->store->create($lesson, BlankLesson::document($plan));
+        $this->store->create($lesson, BlankLesson::document(['look' => $series?->look()] + $plan));
 
         return new JsonResponse(['id' => $lesson->id], 201);
     }
