@@ -79,14 +79,12 @@ function placeItem(slide: Slide, figure: string, item: PracticeItem, asChoice: b
     title: 'Now you',
     script: item.prompt,
     compare: 'Compare your answer with this one.',
-    region: 'left',
     content: questionOf(item, asChoice),
   });
-  slide.arrangement = 'halves';
   slide.blocks.push({
     id: newId('block'),
     kind: 'figure',
-    region: 'right',
+    region: 'main',
     step: answer,
     reveals: {},
     content: { figure, quantities: item.quantities },
@@ -100,18 +98,13 @@ function placeTask(slide: Slide, content: ContentOf<'figure'>, task: ContentOf<'
     title: 'Now you',
     script: task.prompt,
     compare: 'Compare your answer with this one.',
-    region: showsFigure ? 'left' : 'main',
     content: task,
   });
-  slide.arrangement = showsFigure ? 'halves' : 'whole';
   if (task.type === 'label') {
-    slide.arrangement = 'wide-right';
-    const [asking] = slide.blocks;
-    if (asking) asking.region = 'left';
     slide.blocks.push({
       id: newId('block'),
       kind: 'figure',
-      region: 'right',
+      region: 'main',
       step: asked,
       reveals: {},
       content: { figure: content.figure, quantities: { ...content.quantities, view: 'blanks' } },
@@ -121,7 +114,7 @@ function placeTask(slide: Slide, content: ContentOf<'figure'>, task: ContentOf<'
     slide.blocks.push({
       id: newId('block'),
       kind: 'figure',
-      region: 'right',
+      region: 'main',
       step: asked,
       reveals: { division: answer, answer },
       content: structuredClone(content),
