@@ -19,6 +19,13 @@ export function askOnSlide(slide: Slide, { title, script, compare, content }: As
     { id: asked, script: `${script} Stop the lesson and try.`, pause: 0 },
     { id: answer, script: compare, pause: 0 },
   ];
-  slide.blocks.push({ id: newId('block'), kind: 'question', region: 'main', step: asked, reveals: { answer }, content });
+  slide.blocks.push({
+    id: newId('block'),
+    kind: 'question',
+    region: 'main',
+    step: asked,
+    reveals: { answer },
+    content,
+  });
   return { asked, answer };
 }
