@@ -561,6 +561,13 @@ export interface FinishedTake {
  * What can be put on a slide.
  */
 export interface KindsAnswer {
+  looks: {
+    name: string;
+    /**
+     * Whether the ground is darker than what stands on it.
+     */
+    dark: boolean;
+  }[];
   blocks: {
     name: import("./lesson.types").Block["kind"];
     label: string;

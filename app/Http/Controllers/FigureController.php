@@ -9,6 +9,7 @@ use App\Http\Requests\FigureVariationRequest;
 use App\Lessons\FigureView;
 use Daybright\Block\AsksQuestion;
 use Daybright\Block\Blocks;
+use Daybright\Deck\Looks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\HasTask;
@@ -24,6 +25,10 @@ class FigureController
     public function kinds(FigureView $view): JsonResponse
     {
         return new JsonResponse([
+            'looks' => array_map(
+                static fn (string $name): array => ['name' => $name, 'dark' => Looks::called($name)->colours()->dark],
+                Looks::names(),
+            ),
             'blocks' => array_map(
                 static fn (string $kind): array => [
                     'name' => $kind::name(),

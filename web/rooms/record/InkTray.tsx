@@ -4,17 +4,35 @@ import { Key } from '../../ui/Key';
 /** No tool: the hand only points with the mouse. */
 export const HAND = 'none';
 
-const COLOURS = [
-  { value: '#B3261E', name: 'Red' },
-  { value: '#1B6074', name: 'Blue' },
-  { value: '#2C6528', name: 'Green' },
-  { value: '#1F2D36', name: 'Black' },
+export interface Ink {
+  name: string;
+  colour: string;
+}
+
+const ON_LIGHT: readonly Ink[] = [
+  { name: 'Red', colour: '#B3261E' },
+  { name: 'Blue', colour: '#1B6074' },
+  { name: 'Green', colour: '#2C6528' },
+  { name: 'Black', colour: '#1F2D36' },
 ];
+
+const ON_DARK: readonly Ink[] = [
+  { name: 'Red', colour: '#FF9C8F' },
+  { name: 'Blue', colour: '#93D3E8' },
+  { name: 'Green', colour: '#A9E3A0' },
+  { name: 'White', colour: '#F4F1EA' },
+];
+
+/** Inks that are seen on the ground of the slides. */
+export function inksOn(isDark: boolean): readonly Ink[] {
+  return isDark ? ON_DARK : ON_LIGHT;
+}
 
 const TOOLS = [{ name: HAND, label: 'Hand' }, ...CAPTURES.flatMap((capture) => capture.tools ?? [])];
 
 interface InkTrayProps {
   tool: string;
+  inks: readonly Ink[];
   colour: string;
   onTool: (tool: string) => void;
   onColour: (colour: string) => void;
@@ -22,7 +40,7 @@ interface InkTrayProps {
 }
 
 /** Pens at the hand's side. */
-export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProps) {
+export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTrayProps) {
   return (
     <div role="toolbar" aria-label="Drawing" aria-orientation="vertical" className="flex flex-col gap-2 pt-24">
       {TOOLS.map((each) => (
@@ -37,15 +55,15 @@ export function InkTray({ tool, colour, onTool, onColour, actions }: InkTrayProp
         </button>
       ))}
       <div className="grid grid-cols-2 gap-2 pt-1">
-        {COLOURS.map((each) => (
+        {inks.map((each) => (
           <button
-            key={each.value}
+            key={each.colour}
             type="button"
             aria-label={each.name}
-            aria-pressed={colour === each.value}
-            onClick={() => onColour(each.value)}
-            className={`size-10 rounded-full border-4 ${colour === each.value ? 'border-ink' : 'border-paper'}`}
-            style={{ background: each.value }}
+            aria-pressed={colour === each.colour}
+            onClick={() => onColour(each.colour)}
+            className={`size-10 rounded-full border-4 ${colour === each.colour ? 'border-ink' : 'border-paper'}`}
+            style={{ background: each.colour }}
           />
         ))}
       </div>

@@ -7,10 +7,11 @@ import { Choice } from '../../ui/Field';
 import { Key } from '../../ui/Key';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
+import { useKinds } from '../lesson/kinds';
 import { RoomLink } from '../lesson/RoomLink';
 import { useTakes } from '../lesson/takes';
 import { CaptureLayer } from './CaptureLayer';
-import { HAND, InkTray } from './InkTray';
+import { HAND, InkTray, inksOn } from './InkTray';
 import { outbox, type Sending } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
@@ -30,7 +31,10 @@ export function Record() {
   const chosen = useSource();
   const recording = useRecording(slides, slide, chosen);
   const [tool, setTool] = useState(HAND);
-  const [colour, setColour] = useState('#B3261E');
+  const [chosenColour, setColour] = useState('');
+  const { data: kinds } = useKinds();
+  const inks = inksOn(kinds?.looks.find((look) => look.name === desk.document.look)?.dark === true);
+  const colour = inks.find((ink) => ink.colour === chosenColour)?.colour ?? inks[0]?.colour ?? '#000000';
   const { takes = [], lookAgain } = useTakes();
   const sending = useSending(lookAgain);
   const shown = everySlide.find((each) => each.id === (recording.visiting ?? slide?.id));
@@ -54,7 +58,14 @@ export function Record() {
 
   return (
     <main className="grid grow grid-cols-[5.5rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
-      <InkTray tool={tool} colour={colour} onTool={setTool} onColour={setColour} actions={captured.actions} />
+      <InkTray
+        tool={tool}
+        inks={inks}
+        colour={colour}
+        onTool={setTool}
+        onColour={setColour}
+        actions={captured.actions}
+      />
       <div
         className="mx-auto flex w-full flex-col gap-3"
         style={{ maxWidth: 'calc((100vh - 19rem) * 16 / 9)', minWidth: '32rem' }}
