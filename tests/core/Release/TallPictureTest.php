@@ -46,7 +46,8 @@ final class TallPictureTest extends TestCase
     public function test_nothing_of_a_later_step_is_in_either_picture(): void
     {
         $slide = self::frozen()->upTo(0);
-        foreach ([$slide->wide->svg, $slide->tall?->svg ?? ''] as $svg) {
+        self::assertNotNull($slide->tall);
+        foreach ([$slide->wide->svg, $slide->tall->svg] as $svg) {
             self::assertStringContainsString('noon', $svg);
             self::assertStringNotContainsString('secret', $svg);
         }
