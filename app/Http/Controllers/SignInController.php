@@ -54,8 +54,9 @@ class SignInController
     /** A hash of the same cost as every teacher's, of a password that nobody has. */
     private static function nobodysPassword(): string
     {
-        static $hash;
+        static $hashes = [];
+        $cost = (int) config('hashing.bcrypt.rounds');
 
-        return $hash ??= password_hash(random_bytes(24), PASSWORD_BCRYPT, ['cost' => (int) config('hashing.bcrypt.rounds')]);
+        return $hashes[$cost] ??= password_hash(random_bytes(24), PASSWORD_BCRYPT, ['cost' => $cost]);
     }
 }
