@@ -33,21 +33,4 @@ enum Arrangement: string
             self::Stacked => ['top', 'bottom'],
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::Whole => 'As it fits best',
-            self::Halves => 'Two halves',
-            self::WideLeft => 'Wide left',
-            self::WideRight => 'Wide right',
-            self::Stacked => 'One above the other',
-            self::Opening => 'Centred',
-        };
-    }
-
-    public function isCentred(): bool
-    {
-        return $this === self::Opening;
-    }
 }
