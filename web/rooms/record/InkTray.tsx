@@ -62,7 +62,7 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
             aria-label={each.name}
             aria-pressed={colour === each.colour}
             onClick={() => onColour(each.colour)}
-            className={`size-10 rounded-full border-4 ${colour === each.colour ? 'border-ink' : 'border-paper'}`}
+            className={`size-10 rounded-full border-4 inset-ring inset-ring-edge ${colour === each.colour ? 'border-ink' : 'border-paper'}`}
             style={{ background: each.colour }}
           />
         ))}
