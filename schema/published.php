@@ -7,6 +7,7 @@ declare(strict_types=1);
 use Daybright\Block\Blocks;
 use Daybright\Block\Question\QuestionBlock;
 use Daybright\Deck\Looks;
+use Daybright\Lesson\BlockPlacing;
 use Daybright\Lesson\Media\Media;
 use Daybright\Lesson\Media\Medium;
 use Daybright\Question\QuestionKinds;
@@ -57,6 +58,13 @@ function lessonSchema(): array
                     'additionalProperties' => ['$ref' => '#/$defs/id'],
                     'description' => 'Piece of the block to the step at which it appears.',
                 ],
+                'size' => [
+                    'type' => 'number',
+                    'minimum' => BlockPlacing::SMALLEST,
+                    'maximum' => BlockPlacing::LARGEST,
+                    'description' => 'Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.',
+                ],
+                'align' => ['enum' => BlockPlacing::aligns(), 'description' => 'Left to the composer when left out.'],
                 'content' => $content,
             ],
         ];

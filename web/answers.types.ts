@@ -463,6 +463,10 @@ export interface SlideScene {
    */
   composition: string;
   /**
+   * Texts that can be typed where they stand.
+   */
+  fields: TextField[];
+  /**
    * Blocks that hold more than their room.
    */
   overfull: string[];
@@ -501,6 +505,52 @@ export interface SlideScene {
       seconds: number;
     };
   };
+}
+/**
+ * Where a text stands on a slide, in slide units, and how it is set.
+ */
+export interface TextField {
+  /**
+   * Empty for the slide itself.
+   */
+  block: string;
+  /**
+   * To the text, within the content of the block or within the slide.
+   */
+  path: string;
+  label: string;
+  /**
+   * The room that its lines are broken for.
+   *
+   * @minItems 4
+   * @maxItems 4
+   */
+  box: [x: number, y: number, width: number, height: number];
+  /**
+   * Width at which its lines break as they are seen.
+   */
+  measure: number;
+  size: number;
+  colour: string;
+  bold: boolean;
+  /**
+   * 0 left, 0.5 centred, 1 right.
+   */
+  align: number;
+  leading: number;
+  /**
+   * Whether Enter begins another line of the same text.
+   */
+  hasParagraphs: boolean;
+  /**
+   * Of the list that it is an entry of; null where it is none.
+   */
+  repetition: null | Repetition;
+}
+export interface Repetition {
+  blank: string | Record<string, unknown>;
+  least: number;
+  most: number;
 }
 /**
  * Seconds.
@@ -576,6 +626,10 @@ export interface KindsAnswer {
      * Pieces that never appear together with the block: each begins at a step of its own.
      */
     later: string[];
+    /**
+     * Path to the text that a new one begins with, where it is typed on the slide.
+     */
+    firstField: string | null;
   }[];
   figures: FigureEntry[];
   methods: MethodEntry[];

@@ -143,9 +143,9 @@ export interface Slide {
    */
   side: boolean;
   /**
-   * What the teacher wants of the composition; whole leaves it to the composer.
+   * What the teacher wants of the composition; whole leaves it to the composer, filled lets one picture fill the slide.
    */
-  arrangement: "whole" | "halves" | "wide-left" | "wide-right" | "stacked" | "opening";
+  arrangement: "whole" | "halves" | "wide-left" | "wide-right" | "stacked" | "opening" | "filled";
   /**
    * The left column's share of the width, where the arrangement has two.
    */
@@ -187,6 +187,14 @@ export interface HeadingBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: HeadingContent;
 }
 export interface HeadingContent {
@@ -203,6 +211,14 @@ export interface TextBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: TextContent;
 }
 export interface TextContent {
@@ -219,6 +235,14 @@ export interface QuotationBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: QuotationContent;
 }
 export interface QuotationContent {
@@ -239,6 +263,14 @@ export interface TermBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: TermContent;
 }
 export interface TermContent {
@@ -261,6 +293,14 @@ export interface PictureBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: PictureContent;
 }
 export interface PictureContent {
@@ -281,6 +321,14 @@ export interface FigureBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: FigureContent;
 }
 export interface FigureContent {
@@ -306,6 +354,14 @@ export interface WorkedBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: WorkedContent;
 }
 export interface WorkedContent {
@@ -349,6 +405,14 @@ export interface QuestionBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: QuestionContent;
 }
 /**
@@ -522,6 +586,14 @@ export interface PauseBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: PauseContent;
 }
 export interface PauseContent {
@@ -540,6 +612,14 @@ export interface InstructionsBlock {
   reveals: {
     [k: string]: Id;
   };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
   content: InstructionsContent;
 }
 export interface InstructionsContent {

@@ -6,6 +6,7 @@ namespace Daybright\Block;
 
 use Daybright\Scene\Link;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 
 /** A block laid out for a width: how high it is, and the shapes of its pieces, about its own zero. */
 final readonly class BlockLayout
@@ -13,8 +14,9 @@ final readonly class BlockLayout
     /**
      * @param  array<string, list<Shape>>  $pieces piece => shapes, in the order in which they are drawn
      * @param  array<string, Link>  $links piece => where it leads
+     * @param  list<TextField>  $fields texts of the content that can be typed where they stand
      */
-    public function __construct(public float $height, public array $pieces, public array $links = [])
+    public function __construct(public float $height, public array $pieces, public array $links = [], public array $fields = [])
     {
     }
 }

@@ -25,14 +25,14 @@ final readonly class LayoutBounds
      * @param  float  $width in slide units
      * @param  float|null  $height in slide units; null while the block is measured
      * @param  float  $size of running text, in slide units
-     * @param  bool  $centred whether lines stand in the middle of the room
+     * @param  float  $align of lines: 0 left, 0.5 in the middle of the room, 1 right
      */
     public function __construct(
         public float $width,
         public ?float $height,
         public float $size,
         public RenderContext $context,
-        public bool $centred = false,
+        public float $align = 0,
     ) {
     }
 
@@ -45,7 +45,7 @@ final readonly class LayoutBounds
         ?float $align = null,
     ): SetText {
         $size = max(Typesetter::SMALLEST, $this->size * $scale);
-        $style = new TextStyle($size, $colour, $bold, $align ?? ($this->centred ? 0.5 : 0), $size >= self::LARGE ? 1.2 : 1.32);
+        $style = new TextStyle($size, $colour, $bold, $align ?? $this->align, $size >= self::LARGE ? 1.2 : 1.32);
 
         return $this->context->type->set($this->context->filled($text), $width ?? $this->width, $style);
     }

@@ -8,9 +8,10 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
+use Daybright\Scene\TextField;
 
 /** A block that is one text and nothing else: all of it appears at once. */
-abstract readonly class WrittenText implements BlockContent, StandsAlone
+abstract readonly class WrittenText implements BlockContent, StandsAlone, WrittenInPlace
 {
     final private function __construct(protected string $text)
     {
@@ -19,9 +20,19 @@ abstract readonly class WrittenText implements BlockContent, StandsAlone
     /** The text as this kind sets it. */
     abstract protected function set(LayoutBounds $bounds): SetText;
 
+    protected function field(SetText $text): TextField
+    {
+        return $text->field('text', static::label(), 0, 0);
+    }
+
     public static function blank(): array
     {
         return ['text' => ''];
+    }
+
+    public static function firstField(): string
+    {
+        return 'text';
     }
 
     public static function from(Fields $content): static
@@ -38,7 +49,7 @@ abstract readonly class WrittenText implements BlockContent, StandsAlone
     {
         $text = $this->set($bounds);
 
-        return new BlockLayout($text->height(), [BlockPiece::MAIN => $text->shapes(0, 0)]);
+        return new BlockLayout($text->height(), [BlockPiece::MAIN => $text->shapes(0, 0)], [], [$this->field($text)]);
     }
 
     public function words(RenderContext $context): array

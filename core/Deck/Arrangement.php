@@ -13,6 +13,7 @@ enum Arrangement: string
     case WideRight = 'wide-right';
     case Stacked = 'stacked';
     case Opening = 'opening';
+    case Filled = 'filled';
 
     /** The left column's share of the width. */
     public function share(): float
@@ -28,7 +29,7 @@ enum Arrangement: string
     public function names(): array
     {
         return match ($this) {
-            self::Whole, self::Opening => ['main'],
+            self::Whole, self::Opening, self::Filled => ['main'],
             self::Halves, self::WideLeft, self::WideRight => ['left', 'right'],
             self::Stacked => ['top', 'bottom'],
         };

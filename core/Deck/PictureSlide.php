@@ -19,6 +19,7 @@ use Daybright\Scene\Palette;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 use Daybright\Scene\TextStyle;
 
 /** One great picture fills the slide; the title and a few words stand on a quiet field over its lower edge. */
@@ -36,6 +37,9 @@ final readonly class PictureSlide
 
     /** More letters than these would hide the picture. */
     private const MOST_LETTERS = 130;
+
+    /** Where the teacher wants the picture to fill the slide. */
+    private const MOST_LETTERS_WANTED = 300;
 
     private const FIELD = '#0B161D';
 
@@ -69,7 +73,7 @@ final readonly class PictureSlide
     public static function of(Slide $slide, array $blocks, Look $look, RenderContext $context): ?self
     {
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
-        if ($slide->title === '' || ! in_array($arrangement, [Arrangement::Whole, Arrangement::Opening], true)) {
+        if ($slide->title === '' || ! in_array($arrangement, [Arrangement::Whole, Arrangement::Opening, Arrangement::Filled], true)) {
             return null;
         }
         $pictures = array_values(array_filter($blocks, static fn (Block $block): bool => Blocks::able($block, FillsSlide::class) !== null));
@@ -78,12 +82,16 @@ final readonly class PictureSlide
             return null;
         }
         $said = implode(' ', array_map(static fn (Block $block): string => implode(' ', Blocks::read($block)->words($context)), $words));
+        $self = new self($slide, $pictures[0], $words, $look, $context);
+        if ($arrangement === Arrangement::Filled) {
+            return mb_strlen($said) <= self::MOST_LETTERS_WANTED ? $self : null;
+        }
         $shape = Blocks::able($pictures[0], TakesRoom::class)?->shape($context) ?? 0.0;
         $isOpening = $arrangement === Arrangement::Opening;
         $fits = $shape >= ($isOpening ? self::NARROWEST_OPENING : self::NARROWEST)
             && $shape <= ($isOpening ? self::WIDEST_OPENING : self::WIDEST);
 
-        return $fits && mb_strlen($said) <= self::MOST_LETTERS ? new self($slide, $pictures[0], $words, $look, $context) : null;
+        return $fits && mb_strlen($said) <= self::MOST_LETTERS ? $self : null;
     }
 
     public function scene(): Scene
@@ -116,17 +124,22 @@ final readonly class PictureSlide
                 ...Horizon::shapes(Format::Wide, $this->slide->part, '#FFFFFF', '#8C989F'),
             ], words: $this->context->spoken($this->slide->title)),
         ];
+        $fields = ['' => [SlideTitle::field($title, Format::Wide->margin(), $top)->placed(0, 0, 1, $night)]];
         $boxes = [$this->picture->id => new Box(0, 0, Scene::WIDTH, $field->y)];
         $y = $top + $title->height() + self::GAP;
         foreach ($this->words as $number => $block) {
             $words = Blocks::read($block)->words($this->context);
             $at = [Format::Wide->margin(), $y, 1.0];
             array_push($groups, ...PlacedBlock::grouped($this->slide, $block, $texts[$number], $words, $night, $at));
+            $fields[$block->id] = array_map(
+                static fn (TextField $field): TextField => $field->placed($at[0], $at[1], $at[2], $night),
+                $texts[$number]->fields,
+            );
             $boxes[$block->id] = new Box(Format::Wide->margin(), $y, $width, $texts[$number]->height);
             $y += $texts[$number]->height + self::GAP;
         }
 
-        return new Scene($groups, $boxes, [], []);
+        return new Scene($groups, $boxes, [], [], fields: $fields);
     }
 
     /** White on the field, whatever the look. */

@@ -7,15 +7,18 @@ namespace Daybright\Deck;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\TakesRoom;
 use Daybright\Deck\Composition\Item;
 use Daybright\Deck\Composition\Measures;
 use Daybright\Lesson\Block;
+use Daybright\Lesson\BlockPlacing;
 use Daybright\Lesson\Slide;
 use Daybright\Scene\Box;
 use Daybright\Scene\Group;
 use Daybright\Scene\Palette;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 
 /** A block set in its room on the slide. */
 final readonly class PlacedBlock
@@ -46,6 +49,7 @@ final readonly class PlacedBlock
 
             return new self($item, $layout, $room->x, $room->y, 1, new Box($room->x, $room->y, $room->width, $layout->height));
         }
+        $room = self::narrowed($room, $takesRoom, $item->placing());
         $isPicture = $takesRoom->shape($measures->context) !== null;
         $scale = $isPicture ? 1.0 : min(self::LARGEST, max(1.0, min(
             $room->width / max(1.0, $takesRoom->leastWidth()),
@@ -56,11 +60,38 @@ final readonly class PlacedBlock
         if (! $isPicture && $seen->width > 0 && $seen->height > 0) {
             $scale = max($scale, min(self::LARGEST, $room->width / $seen->width, $room->height / $seen->height));
         }
-        // What is seen stands in the middle of its room.
-        $x = $room->middleX() - $seen->middleX() * $scale;
+        // What is seen stands in the middle of its room, unless the teacher wants it at a side.
+        $x = $room->x - $seen->x * $scale + ($room->width - $seen->width * $scale) * ($item->placing()->align ?? 0.5);
         $y = $room->middleY() - $seen->middleY() * $scale;
 
         return new self($item, $layout, $x, $y, $scale, $seen->scaled($scale)->moved($x, $y));
+    }
+
+    /** Made smaller about a place on the slide. */
+    public function shrunk(float $times, float $x, float $y): self
+    {
+        return $times === 1.0 ? $this : new self(
+            $this->item,
+            $this->layout,
+            $x + ($this->x - $x) * $times,
+            $y + ($this->y - $y) * $times,
+            $this->scale * $times,
+            $this->box->moved(-$x, -$y)->scaled($times)->moved($x, $y),
+        );
+    }
+
+    /** A picture or figure that is wanted smaller gets a part of its place, and never less than it needs. */
+    private static function narrowed(Box $room, TakesRoom $block, BlockPlacing $placing): Box
+    {
+        $width = max(min($room->width, $block->leastWidth()), $room->width * min(1.0, $placing->size));
+        $height = max(min($room->height, $block->leastHeight()), $room->height * min(1.0, $placing->size));
+
+        return new Box(
+            $room->x + ($room->width - $width) * ($placing->align ?? 0.5),
+            $room->y + ($room->height - $height) / 2,
+            $width,
+            $height,
+        );
     }
 
     /** @return list<Group> */
@@ -73,6 +104,15 @@ final readonly class PlacedBlock
             $this->item->content->words($context),
             $palette,
             [$this->x, $this->y, $this->scale],
+        );
+    }
+
+    /** @return list<TextField> in slide units */
+    public function fields(Palette $palette): array
+    {
+        return array_map(
+            fn (TextField $field): TextField => $field->placed($this->x, $this->y, $this->scale, $palette),
+            $this->layout->fields,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Daybright\Deck;
 
 use Daybright\Block\CannotBeDrawn;
 use Daybright\Block\SlideFacts;
+use Daybright\Deck\Composition\Composed;
 use Daybright\Deck\Composition\Composer;
 use Daybright\Deck\Composition\Compositions;
 use Daybright\Deck\Composition\Item;
@@ -22,22 +23,16 @@ use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
-use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
 
 /** Paints a slide: the ground of its look, its title, and its blocks as the composer places them. */
 final readonly class SlidePainter
 {
-    private const BELOW_TITLE = 30.0;
+    /** An overfull slide is shrunk by this, again and again, and at most to this share. */
+    private const SMALLER = 0.85;
 
-    /** The title of an opening slide, and less where a picture or figure stands below it. */
-    private const GREAT = 100.0;
-
-    private const GREAT_OVER_ROOM = 76.0;
-
-    /** Where the landscape of an opening slide begins, as a share of the page. */
-    private const SKY = 0.6;
+    private const SMALLEST = 0.3;
 
     /** @param  array<string, Typeface>  $typefaces by name */
     public function __construct(private array $typefaces, private FormulaSetter $formulas)
@@ -61,7 +56,7 @@ final readonly class SlidePainter
             try {
                 $scene = $this->painted($slide, $blocks, $look, $context, $format);
 
-                return new Scene($scene->groups, $scene->boxes, $scene->overfull, $problems, $scene->composition, $format->page());
+                return $scene->on($format->page(), $problems);
             } catch (CannotBeDrawn $trouble) {
                 // What cannot be drawn is left out, and the others are laid out without it.
                 $problems[$trouble->block] = $trouble->getMessage();
@@ -104,9 +99,9 @@ final readonly class SlidePainter
         $isOpening = $arrangement === Arrangement::Opening || $items === [];
         $onlyWords = array_filter($items, static fn (Item $item): bool => ! $item->standsAlone()) === [];
         $hasLandscape = $isOpening && $onlyWords;
-        [$title, $room] = $isOpening
-            ? self::greatTitle($slide, $hasLandscape, $context, $format)
-            : self::title($slide, $look, $context, $format);
+        $title = $isOpening
+            ? SlideTitle::great($slide, $hasLandscape, $context, $format)
+            : SlideTitle::of($slide, $look, $context, $format);
         $palette = $look->palette();
         $first = $slide->steps[0]->id;
         $groups = [
@@ -116,67 +111,44 @@ final readonly class SlidePainter
                 'title',
                 $first,
                 0,
-                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title),
+                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title->shapes),
                 words: $context->spoken($slide->title),
             ),
         ];
+        $fields = ['' => [$title->field->placed(0, 0, 1, $palette)]];
         if ($items === []) {
-            return new Scene($groups, [], [], []);
+            return new Scene($groups, [], [], [], fields: $fields);
         }
         $isAlone = count($items) === 1 && $items[0]->standsAlone();
         $measures = new Measures($items, $context, $isOpening || ($isAlone && $slide->title === ''));
-        $composed = (new Composer($items, $measures, $room, $format->type()))->best(
-            Compositions::of($items, $isOpening ? Arrangement::Opening : $arrangement, $slide->share, $format->hasColumns()),
-            $slide->composition,
-        );
+        $candidates = Compositions::of($items, $isOpening ? Arrangement::Opening : $arrangement, $slide->share, $format->hasColumns());
+        $compose = static fn (Box $room): Composed => (new Composer($items, $measures, $room, $format->type()))
+            ->best($candidates, $slide->composition);
+        $composed = $compose($title->room);
+        $overfull = $composed->overfull;
+        $zoom = 1.0;
+        // What does not fit in legible type is shown smaller all the same, so that it can be shortened where it stands.
+        while ($composed->overfull !== [] && $zoom > self::SMALLEST) {
+            $zoom *= self::SMALLER;
+            $composed = $compose($title->room->enlarged(1 / $zoom));
+        }
         $boxes = [];
         foreach ($composed->places as $place) {
-            $placed = PlacedBlock::set($items[$place->item], $place->room, $composed->size, $measures);
-            $boxes[$items[$place->item]->block->id] = $placed->box;
+            $placed = PlacedBlock::set($items[$place->item], $place->room, $composed->size, $measures)
+                ->shrunk($zoom, $title->room->x, $title->room->y);
+            $id = $items[$place->item]->block->id;
+            $boxes[$id] = $placed->box;
+            $fields[$id] = $placed->fields($palette);
             array_push($groups, ...$placed->groups($slide, $context, $palette));
         }
 
         return new Scene(
             $groups,
             $boxes,
-            array_map(static fn (int $item): string => $items[$item]->block->id, $composed->overfull),
+            array_map(static fn (int $item): string => $items[$item]->block->id, $overfull),
             [],
             $composed->composition->name(),
+            fields: $fields,
         );
-    }
-
-    /** @return array{list<Shape>, Box} its shapes, and the room that it leaves */
-    private static function title(Slide $slide, Look $look, RenderContext $context, Format $format): array
-    {
-        if ($slide->title === '') {
-            return [[], $format->room($format->top())];
-        }
-        $style = new TextStyle($look->titleSize() * $format->type(), $context->strong, true, 0, 1.2);
-        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 140, $style, 40 * $format->type());
-
-        return [
-            $title->shapes($format->margin(), $format->titleTop()),
-            $format->room($format->titleTop() + $title->height() + self::BELOW_TITLE),
-        ];
-    }
-
-    /**
-     * In the middle of an opening slide.
-     *
-     * @return array{list<Shape>, Box}
-     */
-    private static function greatTitle(Slide $slide, bool $overLandscape, RenderContext $context, Format $format): array
-    {
-        $size = ($overLandscape ? self::GREAT : self::GREAT_OVER_ROOM) * $format->type();
-        $style = new TextStyle($size, $context->strong, true, 0.5, 1.16);
-        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 250, $style, 44 * $format->type());
-        $top = $overLandscape ? 2 * $format->titleTop() : $format->titleTop();
-        $room = $format->room($top + ($slide->title === '' ? 0.0 : $title->height() + self::BELOW_TITLE));
-        $sky = max(100.0, $format->page()->height * self::SKY - $room->y);
-
-        return [
-            $slide->title === '' ? [] : $title->shapes($format->margin(), $top),
-            $overLandscape ? new Box($room->x, $room->y, $room->width, $sky) : $room,
-        ];
     }
 }

@@ -19,6 +19,7 @@ final readonly class Block
         public string $step,
         public array $reveals,
         public Fields $content,
+        public BlockPlacing $placing = new BlockPlacing,
     ) {
     }
 
@@ -31,6 +32,7 @@ final readonly class Block
             $fields->text('step'),
             $fields->map('reveals'),
             $fields->fields('content'),
+            BlockPlacing::from($fields),
         );
     }
 

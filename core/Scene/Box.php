@@ -46,6 +46,12 @@ final readonly class Box
         return new self($this->x * $scale, $this->y * $scale, $this->width * $scale, $this->height * $scale);
     }
 
+    /** With the same top left corner. */
+    public function enlarged(float $times): self
+    {
+        return new self($this->x, $this->y, $this->width * $times, $this->height * $times);
+    }
+
     /**
      * The smallest box that holds all of them; an empty one at zero for none.
      *

@@ -62,6 +62,18 @@ final readonly class SetText
         return $shapes;
     }
 
+    /** Where it is typed, with the top left corner at ($x, $y). */
+    public function field(string $path, string $label, float $x, float $y): TextField
+    {
+        return new TextField(
+            $path,
+            $label,
+            new Box($x, $y, $this->room, $this->height()),
+            count($this->lines) > 1 ? $this->width() : $this->room,
+            $this->style,
+        );
+    }
+
     /** @return list<Shape> */
     private function line(TextLine $line, float $x, float $baseline): array
     {

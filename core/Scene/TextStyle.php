@@ -25,4 +25,9 @@ final readonly class TextStyle
     {
         return new self($size, $this->colour, $this->bold, $this->align, $this->leading);
     }
+
+    public function coloured(string $colour): self
+    {
+        return new self($this->size, $colour, $this->bold, $this->align, $this->leading);
+    }
 }

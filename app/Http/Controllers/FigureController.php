@@ -9,6 +9,7 @@ use App\Http\Requests\FigureVariationRequest;
 use App\Lessons\FigureView;
 use Daybright\Block\AsksQuestion;
 use Daybright\Block\Blocks;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Deck\Looks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
@@ -35,6 +36,7 @@ class FigureController
                     'label' => $kind::label(),
                     'blank' => $kind::blank(),
                     'later' => is_a($kind, AsksQuestion::class, true) ? [$kind::answerPiece()] : [],
+                    'firstField' => is_a($kind, WrittenInPlace::class, true) ? $kind::firstField() : null,
                 ],
                 Blocks::CATALOGUE,
             ),

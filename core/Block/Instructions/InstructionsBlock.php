@@ -9,18 +9,23 @@ use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\SpreadsOut;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\Repetition;
 use Daybright\Scene\SetText;
 
 /** Numbered things to do, in order. */
-final readonly class InstructionsBlock implements BlockContent, SpreadsOut
+final readonly class InstructionsBlock implements BlockContent, SpreadsOut, WrittenInPlace
 {
     private const GAP = 16.0;
 
     private const INDENT = 24.0;
+
+    /** Items, as the schema has them. */
+    private const MOST = 12;
 
     /** @param  list<string>  $items */
     private function __construct(private array $items)
@@ -40,6 +45,11 @@ final readonly class InstructionsBlock implements BlockContent, SpreadsOut
     public static function blank(): array
     {
         return ['items' => ['']];
+    }
+
+    public static function firstField(): string
+    {
+        return 'items/0';
     }
 
     public static function from(Fields $content): self
@@ -68,15 +78,19 @@ final readonly class InstructionsBlock implements BlockContent, SpreadsOut
         $gap = self::GAP + $bounds->spread($needed, count($heights) - 1, $bounds->size * 1.4);
         $y = 0.0;
         $pieces = [];
+        $fields = [];
         foreach ($texts as $number => $text) {
+            $top = $y + max(0.0, ($disc - $text->height()) / 2);
             $pieces['item-'.($number + 1)] = [
                 ...$bounds->context->disc((string) ($number + 1), $disc / 2, $y + $disc / 2, $disc / 2),
-                ...$text->shapes($disc + self::INDENT, $y + max(0.0, ($disc - $text->height()) / 2)),
+                ...$text->shapes($disc + self::INDENT, $top),
             ];
+            $fields[] = $text->field("items/{$number}", 'Number '.($number + 1), $disc + self::INDENT, $top)
+                ->repeated(new Repetition('', 1, self::MOST));
             $y += $heights[$number] + $gap;
         }
 
-        return new BlockLayout(max(0.0, $y - $gap), $pieces);
+        return new BlockLayout(max(0.0, $y - $gap), $pieces, [], $fields);
     }
 
     public function words(RenderContext $context): array

@@ -9,6 +9,7 @@ use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\Stops;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Question\ThinkingTime;
@@ -18,7 +19,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A place to stop and do something that is not handed in: build, measure, read, think. */
-final readonly class PauseBlock implements BlockContent, Stops
+final readonly class PauseBlock implements BlockContent, Stops, WrittenInPlace
 {
     private const MARGIN = 24.0;
 
@@ -40,6 +41,11 @@ final readonly class PauseBlock implements BlockContent, Stops
     public static function blank(): array
     {
         return ['prompt' => 'Stop the lesson and try.', 'marks' => 1, 'seconds' => null];
+    }
+
+    public static function firstField(): string
+    {
+        return 'prompt';
     }
 
     public static function from(Fields $content): self
@@ -65,7 +71,7 @@ final readonly class PauseBlock implements BlockContent, Stops
             Shape::rectangle(new Box(0, 0, $bounds->width, $height), Paint::filled($bounds->context->tint), 12),
             ...array_map(static fn (Box $bar): Shape => Shape::rectangle($bar, Paint::filled($bounds->context->strong), 3), $bars),
             ...$text->shapes(self::MARGIN + 66, ($height - $text->height()) / 2),
-        ]]);
+        ]], [], [$text->field('prompt', 'What to do while the lesson waits', self::MARGIN + 66, ($height - $text->height()) / 2)]);
     }
 
     public function words(RenderContext $context): array

@@ -19,6 +19,7 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
@@ -99,7 +100,19 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         return new BlockLayout($height, array_filter([
             BlockPiece::MAIN => [$drawn, ...$words->creditBelow($place, $y)],
             'caption' => $words->captionBelow($place, $y),
-        ]));
+        ]), [], [$this->captionField($words, $place, $y, $bounds, $size)]);
+    }
+
+    /** Where the caption is typed: where it stands, or over the lower edge of a picture that has none yet. */
+    private function captionField(PictureWords $words, Box $place, float $y, LayoutBounds $bounds, float $size): TextField
+    {
+        $known = $words->captionField($place, $y);
+        if ($known !== null) {
+            return $known;
+        }
+        $empty = $bounds->context->type->set('', $place->width, new TextStyle($size, Paint::INK, true));
+
+        return $empty->field('caption', 'Caption', $place->x, $place->bottom() - $empty->height());
     }
 
     public function filling(Box $box, RenderContext $context): BlockLayout

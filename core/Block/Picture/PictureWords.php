@@ -7,6 +7,7 @@ namespace Daybright\Block\Picture;
 use Daybright\Scene\Box;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 
 /** The caption and the credit below a picture: on one line where there is room, else one under the other. */
 final readonly class PictureWords
@@ -42,6 +43,12 @@ final readonly class PictureWords
     public function captionBelow(Box $picture, float $y): array
     {
         return $this->caption === null ? [] : $this->caption->shapes($this->line($picture)->x, $y);
+    }
+
+    /** Null where there is no caption. */
+    public function captionField(Box $picture, float $y): ?TextField
+    {
+        return $this->caption?->field('caption', 'Caption', $this->line($picture)->x, $y);
     }
 
     /** @return list<Shape> */

@@ -7,8 +7,10 @@ namespace Daybright\Block\Question;
 use Daybright\Block\LayoutBounds;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
+use Daybright\Scene\Repetition;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
 
 /** The answers to choose from: cards in one column or in two, each behind its letter. */
 final readonly class ChoiceCards
@@ -19,6 +21,9 @@ final readonly class ChoiceCards
 
     /** Two columns are tried from this width on. */
     private const TWO = 900.0;
+
+    /** Choices, as the schema has them. */
+    private const MOST = 8;
 
     /** The width of the ring around a right answer. */
     private const RING = 6.0;
@@ -66,6 +71,22 @@ final readonly class ChoiceCards
         }
 
         return $shapes;
+    }
+
+    /** @return list<TextField> */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach ($this->cards as $number => [$box, $text]) {
+            $fields[] = $text->field(
+                "choices/{$number}/text",
+                'Answer '.chr(65 + $number),
+                $box->x + 2 * self::MARGIN + $this->disc,
+                $box->middleY() - $text->height() / 2,
+            )->repeated(new Repetition(['id' => '', 'text' => '', 'right' => false], 2, self::MOST));
+        }
+
+        return $fields;
     }
 
     /**

@@ -13,6 +13,7 @@ use Daybright\Block\ShowsPictures;
 use Daybright\Block\SpreadsOut;
 use Daybright\Block\Stops;
 use Daybright\Block\Unfinished;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Question\Question;
 use Daybright\Scene\Box;
@@ -23,7 +24,7 @@ use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished
+final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished, WrittenInPlace
 {
     private const MARGIN = 28.0;
 
@@ -68,6 +69,11 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         return 'answer';
     }
 
+    public static function firstField(): string
+    {
+        return 'prompt';
+    }
+
     public static function from(Fields $content): self
     {
         return new self(Question::from($content));
@@ -108,9 +114,10 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         [$height, $footer] = $this->footer($bounds, $y);
         array_push($shapes, ...$footer);
         $y += $height;
+        $fields = [$prompt->field('prompt', 'Question', 0, 0), ...$choices?->fields() ?? []];
         $right = $choices?->ringed($question->rightChoices()) ?? [];
         if ($right !== []) {
-            return new BlockLayout($y, [BlockPiece::MAIN => $shapes, self::answerPiece() => $right]);
+            return new BlockLayout($y, [BlockPiece::MAIN => $shapes, self::answerPiece() => $right], [], $fields);
         }
         $answer = $bounds->text(
             $question->answer() === '' ? '…' : $question->answer(),
@@ -133,7 +140,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
                 Shape::rectangle($frame, Paint::outlined($bounds->context->strong, 4, Paint::CARD), $bounds->context->cards->corner),
                 ...$answer->shapes(self::MARGIN, $frame->y + self::MARGIN / 2),
             ],
-        ]);
+        ], [], $fields);
     }
 
     /** A long question is set as text, a short one as a headline. */

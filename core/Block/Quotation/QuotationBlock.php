@@ -10,6 +10,7 @@ use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\StandsAlone;
 use Daybright\Block\Unfinished;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
@@ -18,7 +19,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** Somebody's own words, and whose they are. */
-final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfinished
+final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfinished, WrittenInPlace
 {
     private const INDENT = 48.0;
 
@@ -44,6 +45,11 @@ final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfini
         return ['text' => '', 'source' => ''];
     }
 
+    public static function firstField(): string
+    {
+        return 'text';
+    }
+
     public static function from(Fields $content): self
     {
         return new self($content->text('text', ''), $content->text('source', ''));
@@ -65,7 +71,10 @@ final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfini
         return new BlockLayout($height, array_filter([
             BlockPiece::MAIN => [$bar, ...$text->shapes(self::INDENT, 0)],
             'source' => $this->source === '' ? [] : $source->shapes(self::INDENT, $text->height() + self::GAP),
-        ]));
+        ]), [], [
+            $text->field('text', 'Their words', self::INDENT, 0)->inParagraphs(),
+            $source->field('source', 'Source', self::INDENT, $text->height() + self::GAP),
+        ]);
     }
 
     public function words(RenderContext $context): array

@@ -11,6 +11,7 @@ use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\SpreadsOut;
 use Daybright\Block\StandsInRow;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
@@ -19,7 +20,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A word with its meaning, a picture and a hook to remember it by. */
-final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOut, StandsInRow
+final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOut, StandsInRow, WrittenInPlace
 {
     private const MARGIN = 36.0;
 
@@ -51,6 +52,11 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
         return ['word' => '', 'meaning' => '', 'hook' => '', 'picture' => null];
     }
 
+    public static function firstField(): string
+    {
+        return 'word';
+    }
+
     public static function from(Fields $content): self
     {
         return new self(
@@ -80,8 +86,8 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
         $align = $upright ? 0.5 : 0.0;
         $word = $bounds->text($this->word, LayoutBounds::HEADLINE, $bounds->context->strong, true, $width, $align);
         $meaning = $bounds->text($this->meaning, 1, Paint::INK, false, $width, $align);
-        $hook = $this->hook === '' ? null : $bounds->text($this->hook, LayoutBounds::SMALL, Paint::QUIET, false, $width, $align);
-        $words = $word->height() + 8 + $meaning->height() + ($hook === null ? 0.0 : 12 + $hook->height());
+        $hook = $bounds->text($this->hook, LayoutBounds::SMALL, Paint::QUIET, false, $width, $align);
+        $words = $word->height() + 8 + $meaning->height() + ($this->hook === '' ? 0.0 : 12 + $hook->height());
         $above = $picture !== null && $upright ? self::PICTURE + self::GAP : 0.0;
         $least = max($words + $above, $beside > 0 ? self::PICTURE : 0.0) + 2 * self::MARGIN;
         $height = max($least, $bounds->height ?? $least);
@@ -95,13 +101,18 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
             $main[] = Shape::image($place->fitted($picture->width, $picture->height), $picture->id);
         }
         array_push($main, ...$word->shapes($left, $y));
-        $y += $word->height() + 8;
+        $belowWord = $y + $word->height() + 8;
+        $belowMeaning = $belowWord + $meaning->height() + 12;
 
         return new BlockLayout($height, array_filter([
             BlockPiece::MAIN => $main,
-            'meaning' => $meaning->shapes($left, $y),
-            'hook' => $hook?->shapes($left, $y + $meaning->height() + 12) ?? [],
-        ]));
+            'meaning' => $meaning->shapes($left, $belowWord),
+            'hook' => $this->hook === '' ? [] : $hook->shapes($left, $belowMeaning),
+        ]), [], [
+            $word->field('word', 'Word', $left, $y),
+            $meaning->field('meaning', 'Meaning', $left, $belowWord),
+            $hook->field('hook', 'A hook to remember it by', $left, $belowMeaning),
+        ]);
     }
 
     public function words(RenderContext $context): array

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Worked;
 
-use Closure;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\SpreadsOut;
+use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
-use Daybright\Scene\Shape;
+use Daybright\Scene\Repetition;
 
 /** A worked example: lines of working, each with its reason; every equality is checked. */
-final readonly class WorkedBlock implements BlockContent, SpreadsOut
+final readonly class WorkedBlock implements BlockContent, SpreadsOut, WrittenInPlace
 {
     private const GAP = 16.0;
 
     private const INDENT = 22.0;
 
-    /** Formulas are set in a slighter face than words, and larger. */
-    private const FORMULA = 1.25;
+    /** Lines, as the schema has them. */
+    private const MOST = 30;
 
     /** @param  list<Line>  $lines */
     private function __construct(private string $task, private array $lines)
@@ -46,6 +46,11 @@ final readonly class WorkedBlock implements BlockContent, SpreadsOut
         return ['task' => '', 'lines' => [['id' => 'line-1', 'formula' => '', 'reason' => '']]];
     }
 
+    public static function firstField(): string
+    {
+        return 'lines/0/formula';
+    }
+
     public static function from(Fields $content): self
     {
         return new self($content->text('task', ''), array_map(Line::from(...), $content->list('lines')));
@@ -65,47 +70,28 @@ final readonly class WorkedBlock implements BlockContent, SpreadsOut
     {
         $disc = max(46.0, $bounds->size * 1.1);
         $task = $this->task === '' ? null : $bounds->text($this->task, 1, Paint::INK, false, null, 0);
-        $lines = array_map(fn (Line $line): array => $this->line($line, $bounds, $bounds->width - $disc - self::INDENT), $this->lines);
+        $left = $disc + self::INDENT;
+        $lines = array_map(static fn (Line $line): SetLine => SetLine::of($line, $bounds, $bounds->width - $left), $this->lines);
         $needed = ($task === null ? 0.0 : $task->height() + self::GAP)
-            + array_sum(array_map(static fn (array $line): float => max($disc, $line[0]), $lines)) + self::GAP * (count($lines) - 1);
+            + array_sum(array_map(static fn (SetLine $line): float => max($disc, $line->height()), $lines))
+            + self::GAP * (count($lines) - 1);
         $gap = self::GAP + $bounds->spread($needed, count($lines) - ($task === null ? 1 : 0), $bounds->size * 1.1);
         $y = $task === null ? 0.0 : $task->height() + $gap;
         $pieces = [BlockPiece::MAIN => $task?->shapes(0, 0) ?? []];
-        foreach ($lines as $number => [$height, $shapes]) {
-            $top = max(0.0, ($disc - $height) / 2);
+        $fields = $task === null ? [] : [$task->field('task', 'The task', 0, 0)];
+        foreach ($lines as $number => $line) {
+            $top = $y + max(0.0, ($disc - $line->height()) / 2);
             $pieces[$this->lines[$number]->id] = [
                 ...$bounds->context->disc((string) ($number + 1), $disc / 2, $y + $disc / 2, $disc / 2),
-                ...$shapes($disc + self::INDENT, $y + $top),
+                ...$line->shapes($left, $top),
             ];
-            $y += max($disc, $height) + $gap;
+            foreach ($line->fields($number, $left, $top) as $field) {
+                $fields[] = $field->repeated(new Repetition(['id' => '', 'formula' => '', 'reason' => ''], 1, self::MOST));
+            }
+            $y += max($disc, $line->height()) + $gap;
         }
 
-        return new BlockLayout(max(0.0, $y - $gap), array_filter($pieces));
-    }
-
-    /**
-     * The formula, and its reason below it.
-     *
-     * @return array{float, Closure(float, float): list<Shape>} how high it is, and its shapes at a place
-     */
-    private function line(Line $line, LayoutBounds $bounds, float $width): array
-    {
-        $source = '`'.str_replace('`', '', Marks::inTex($line->formula, $line->marks)).'`';
-        $formula = $line->formula === '' ? null : $bounds->text($source, self::FORMULA, Paint::INK, false, $width, 0);
-        $reason = $line->reason === '' ? null : $bounds->text(
-            $line->reason,
-            $formula === null ? 1 : LayoutBounds::SMALL,
-            $formula === null ? Paint::INK : Paint::QUIET,
-            $formula === null,
-            $width,
-            0,
-        );
-        $above = $formula?->height() ?? 0.0;
-
-        return [$above + ($reason?->height() ?? 0.0), static fn (float $x, float $y): array => [
-            ...$formula?->shapes($x, $y) ?? [],
-            ...$reason?->shapes($x, $y + $above) ?? [],
-        ]];
+        return new BlockLayout(max(0.0, $y - $gap), array_filter($pieces), [], $fields);
     }
 
     public function words(RenderContext $context): array

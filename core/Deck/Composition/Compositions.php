@@ -33,7 +33,7 @@ final readonly class Compositions
         }
 
         return match ($wish) {
-            Arrangement::Whole => $all->free(),
+            Arrangement::Whole, Arrangement::Filled => $all->free(),
             Arrangement::Opening => [Composition::stack($numbers)],
             default => [$all->inRegions($wish, $share ?? $wish->share())],
         };

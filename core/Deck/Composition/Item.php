@@ -11,6 +11,7 @@ use Daybright\Block\StandsAlone;
 use Daybright\Block\StandsInRow;
 use Daybright\Block\TakesRoom;
 use Daybright\Lesson\Block;
+use Daybright\Lesson\BlockPlacing;
 use Daybright\Scene\RenderContext;
 
 /** A block that is to be placed on a slide. */
@@ -36,6 +37,12 @@ final readonly class Item
     public function room(): ?TakesRoom
     {
         return $this->content instanceof TakesRoom ? $this->content : null;
+    }
+
+    /** What the teacher wants of how it stands in its place. */
+    public function placing(): BlockPlacing
+    {
+        return $this->block->placing;
     }
 
     public function standsInRow(): bool

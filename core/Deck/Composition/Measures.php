@@ -30,7 +30,15 @@ final class Measures
     {
         $key = sprintf('%d %.1f %.1f %.1f', $number, $width, $height ?? -1, $size);
 
-        return $this->layouts[$key] ??= $this->set($number, new LayoutBounds($width, $height, $size, $this->context, $this->centred));
+        return $this->layouts[$key] ??= $this->set($number, $this->bounds($number, $width, $height, $size));
+    }
+
+    private function bounds(int $number, float $width, ?float $height, float $size): LayoutBounds
+    {
+        $item = $this->items[$number];
+        $own = $item->room() === null ? $item->placing()->size : 1.0;
+
+        return new LayoutBounds($width, $height, $size * $own, $this->context, $item->placing()->align ?? ($this->centred ? 0.5 : 0.0));
     }
 
     /** The least height of a block. */

@@ -39,13 +39,14 @@ final class SlidePainterTest extends TestCase
         }
     }
 
-    public function test_no_text_is_smaller_than_28_units(): void
+    public function test_no_text_is_smaller_than_28_units_on_a_slide_that_is_not_told_to_be_overfull(): void
     {
         mt_srand(12);
         for ($round = 0; $round < 80; $round++) {
             $lesson = self::randomLesson();
             $format = $round % 2 === 0 ? Format::Wide : Format::Tall;
-            foreach (Slides::painter()->paint($lesson, $lesson->slides()[0], $format)->groups as $group) {
+            $scene = Slides::painter()->paint($lesson, $lesson->slides()[0], $format);
+            foreach ($scene->overfull === [] ? $scene->groups : [] as $group) {
                 foreach ($group->shapes as $shape) {
                     if ($shape->element === 'text') {
                         self::assertGreaterThanOrEqual(28, (float) $shape->attributes['font-size'] * $group->scale);
@@ -93,12 +94,14 @@ final class SlidePainterTest extends TestCase
         self::assertStringEndsWith('20 cm + 21 cm = 41 cm.', $scene->at(2)->description());
     }
 
-    public function test_what_does_not_fit_is_said_and_not_drawn(): void
+    public function test_what_does_not_fit_is_said_and_shown_smaller_to_be_shortened(): void
     {
         $lesson = Slides::lesson([Slides::block('long', 'text', ['text' => str_repeat('A long sentence that fills the slide. ', 100)])]);
         $scene = Slides::painter()->paint($lesson, $lesson->slides()[0]);
         self::assertSame(['long'], $scene->overfull);
-        self::assertArrayNotHasKey('long', $scene->boxes);
+        self::assertTrue($scene->page->holds($scene->boxes['long']));
+        self::assertSame('text', $scene->fields['long'][0]->path);
+        self::assertLessThan(28, $scene->fields['long'][0]->style->size);
     }
 
     public function test_every_word_has_its_own_x_and_groups_carry_block_and_step(): void

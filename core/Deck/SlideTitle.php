@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Deck;
+
+use Daybright\Lesson\Slide;
+use Daybright\Scene\Box;
+use Daybright\Scene\RenderContext;
+use Daybright\Scene\SetText;
+use Daybright\Scene\Shape;
+use Daybright\Scene\TextField;
+use Daybright\Scene\TextStyle;
+
+/** The title of a slide as it is set, and the room that it leaves. */
+final readonly class SlideTitle
+{
+    public const PATH = 'title';
+
+    private const BELOW = 30.0;
+
+    /** The title of an opening slide, and less where a picture or figure stands below it. */
+    private const GREAT = 100.0;
+
+    private const GREAT_OVER_ROOM = 76.0;
+
+    /** Where the landscape of an opening slide begins, as a share of the page. */
+    private const SKY = 0.6;
+
+    /** @param  list<Shape>  $shapes */
+    private function __construct(public array $shapes, public Box $room, public TextField $field)
+    {
+    }
+
+    public static function of(Slide $slide, Look $look, RenderContext $context, Format $format): self
+    {
+        $style = new TextStyle($look->titleSize() * $format->type(), $context->strong, true, 0, 1.2);
+        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 140, $style, 40 * $format->type());
+        $below = $slide->title === '' ? $format->top() : $format->titleTop() + $title->height() + self::BELOW;
+
+        return self::set($title, $slide, $format, $format->titleTop(), $format->room($below));
+    }
+
+    /** In the middle of an opening slide. */
+    public static function great(Slide $slide, bool $overLandscape, RenderContext $context, Format $format): self
+    {
+        $size = ($overLandscape ? self::GREAT : self::GREAT_OVER_ROOM) * $format->type();
+        $style = new TextStyle($size, $context->strong, true, 0.5, 1.16);
+        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 250, $style, 44 * $format->type());
+        $top = $overLandscape ? 2 * $format->titleTop() : $format->titleTop();
+        $room = $format->room($top + ($slide->title === '' ? 0.0 : $title->height() + self::BELOW));
+        $sky = max(100.0, $format->page()->height * self::SKY - $room->y);
+        $left = $overLandscape ? new Box($room->x, $room->y, $room->width, $sky) : $room;
+
+        return self::set($title, $slide, $format, $top, $left);
+    }
+
+    /** Where the title of a slide is typed that is set elsewhere. */
+    public static function field(SetText $title, float $x, float $y): TextField
+    {
+        return $title->field(self::PATH, 'Title of the slide', $x, $y);
+    }
+
+    private static function set(SetText $title, Slide $slide, Format $format, float $top, Box $room): self
+    {
+        return new self(
+            $slide->title === '' ? [] : $title->shapes($format->margin(), $top),
+            $room,
+            self::field($title, $format->margin(), $top),
+        );
+    }
+}
