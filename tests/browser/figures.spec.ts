@@ -1,5 +1,5 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { enterClass, findNothing, newStoryboard, put, putFigure, recorded, saved } from './steps';
+import { details, enterClass, findNothing, newStoryboard, put, putFigure, recorded, saved } from './steps';
 
 interface Trial {
   group: string;
@@ -130,8 +130,8 @@ const PER_UNIT: Record<string, number> = { 'm cm': 100, 'kg g': 1000, 'km m': 10
 
 test('a worked example writes its lines, and its practice set is answered at a level', async ({ page, browser }) => {
   const slide = await newStoryboard(page, 'Trial of worked examples');
-  await put(page, slide, 'Worked example');
-  const form = page.getByRole('dialog', { name: 'Worked example' });
+  await put(slide, 'Worked example');
+  const form = await details(page, 'Worked example');
   await form.getByLabel('Kind of example').selectOption('units');
   await form.getByLabel('Amount').fill('3 kg');
   await form.getByLabel('In which unit').fill('cm');
@@ -139,11 +139,11 @@ test('a worked example writes its lines, and its practice set is answered at a l
   await expect(form.getByText(/one cannot be turned into the other/)).toBeVisible();
   await form.getByLabel('In which unit').fill('g');
   await form.getByRole('button', { name: 'Write the lines' }).click();
-  await expect(form.getByLabel('Working').nth(1)).toHaveValue('3 × 1000 = 3000');
+  await expect(slide.getByRole('textbox', { name: 'Line 2', exact: true })).toHaveValue('3 × 1000 = 3000');
   // A line changed by hand is checked again.
-  await form.getByLabel('Working').nth(1).fill('3 × 1000 = 300');
+  await slide.getByRole('textbox', { name: 'Line 2', exact: true }).fill('3 × 1000 = 300');
   await expect(slide.getByText('the right side would be 3000')).toBeVisible();
-  await form.getByLabel('Working').nth(1).fill('3 × 1000 = 3000');
+  await slide.getByRole('textbox', { name: 'Line 2', exact: true }).fill('3 × 1000 = 3000');
   await form.getByRole('button', { name: /^Tell it in steps/ }).click();
   await expect(slide.getByText(/shows line 3/)).toBeVisible();
   await form.getByRole('button', { name: 'Students choose a level' }).click();
@@ -182,8 +182,8 @@ test('a worked example writes its lines, and its practice set is answered at a l
 
 test('a formula of one’s own is put on the sheet, its letters named, and its lines tell them', async ({ page }) => {
   const slide = await newStoryboard(page, 'Trial of a formula sheet');
-  await put(page, slide, 'Worked example');
-  const form = page.getByRole('dialog', { name: 'Worked example' });
+  await put(slide, 'Worked example');
+  const form = await details(page, 'Worked example');
   await form.getByLabel('Kind of example').selectOption('formula');
   await form.getByLabel('What is known, one on a line').fill('F = 30 N\nx = 5 cm');
   await form.getByLabel('What is asked').fill('k');
@@ -207,8 +207,8 @@ test('a formula of one’s own is put on the sheet, its letters named, and its l
   await expect(form.getByLabel('The task', { exact: true })).toHaveValue(
     /^The pull is 30\sN and the stretch is 5\scm\. What is the stiffness\?$/,
   );
-  await expect(form.getByLabel('Working').nth(2)).toHaveValue('x = 5 cm = 0.05 m');
-  await expect(form.getByLabel('Working').nth(5)).toHaveValue('k = 600 N/m');
+  await expect(slide.getByRole('textbox', { name: 'Line 3', exact: true })).toHaveValue('x = 5 cm = 0.05 m');
+  await expect(slide.getByRole('textbox', { name: 'Line 6', exact: true })).toHaveValue('k = 600 N/m');
   await saved(page);
 });
 

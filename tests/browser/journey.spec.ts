@@ -2,7 +2,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { begunAnew, enterClass, recorded, saved, signIn } from './steps';
+import { begunAnew, details, enterClass, put, recorded, saved, signIn } from './steps';
 
 test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched, answered, read and taken away', async ({
   page,
@@ -26,23 +26,19 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     await page.getByRole('link', { name: 'Storyboard' }).click();
     const opening = page.getByRole('region', { name: 'Opening: Lime tree' });
     await opening.getByLabel('Script of step 1').fill('How high is the lime tree?');
-    await opening.getByRole('button', { name: 'Put on the slide' }).click();
-    await page.getByRole('menuitem', { name: 'Text' }).click();
-    await page.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 450');
-    await page.keyboard.press('Escape');
+    await put(opening, 'Text');
+    await opening.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 450');
     await expect(opening.getByText('the right side would be 420')).toBeVisible();
-    await opening.getByRole('button', { name: 'Change text' }).click();
-    await page.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 420');
-    await page.keyboard.press('Escape');
+    await opening.getByRole('textbox', { name: 'Text' }).fill('14 × 30 = 420');
     await expect(opening.getByText('the right side would be')).toHaveCount(0);
 
     const turn = page.getByRole('region', { name: /^Your turn/ });
     await turn.getByLabel('Title of the slide').fill('Now you');
     await turn.getByLabel('Script of step 1').fill('Stop and work it out.');
-    await turn.getByRole('button', { name: 'Put on the slide' }).click();
-    await page.getByRole('menuitem', { name: 'Question' }).click();
+    await put(turn, 'Question');
+    await turn.getByRole('textbox', { name: 'Question', exact: true }).fill('How high is the tree?');
+    await details(page, 'Question');
     await page.getByLabel('Kind of question').selectOption({ label: 'Type a number with its unit' });
-    await page.getByRole('textbox', { name: 'Question', exact: true }).fill('How high is the tree?');
     await page.getByLabel('Right number').fill('6');
     await page.getByLabel('Unit').fill('m');
     await page.getByLabel('Seconds to try').fill('4');

@@ -45,16 +45,25 @@ export async function newStoryboard(page: Page, title: string): Promise<Locator>
   return slide;
 }
 
-export async function put(page: Page, slide: Locator, kind: string): Promise<void> {
-  await slide.getByRole('button', { name: 'Put on the slide' }).click();
-  await page.getByRole('menuitem', { name: kind }).click();
-  await expect(page.getByRole('dialog', { name: kind })).toBeVisible();
+/** Puts a block on the slide by its sign. */
+export async function put(slide: Locator, kind: string): Promise<void> {
+  await slide
+    .getByRole('toolbar', { name: 'Put on the slide' })
+    .getByRole('button', { name: kind, exact: true })
+    .click();
+}
+
+/** Opens what of the chosen block cannot be said on the slide. */
+export async function details(page: Page, kind: string): Promise<Locator> {
+  await page.getByRole('button', { name: 'Details' }).click();
+  const form = page.getByRole('dialog', { name: kind });
+  await expect(form).toBeVisible();
+  return form;
 }
 
 /** Chooses a figure from the catalogue by a word, and gives its form. */
 export async function putFigure(page: Page, slide: Locator, word: string, figure: string): Promise<Locator> {
-  await slide.getByRole('button', { name: 'Put on the slide' }).click();
-  await page.getByRole('menuitem', { name: 'Figure' }).click();
+  await put(slide, 'Figure');
   const catalogue = page.getByRole('dialog', { name: 'What do you want to show?' });
   await catalogue.getByLabel('A word').fill(word);
   await catalogue.getByRole('button', { name: figure }).click();

@@ -25,9 +25,8 @@ test('a figure gives its facts to the text, tells itself in steps, and asks abou
   await expect(form.getByText(/A question was added to Your turn/)).toBeVisible();
   await page.keyboard.press('Escape');
 
-  await put(page, slide, 'Text');
-  await page.getByRole('textbox', { name: 'Text' }).fill('It holds *{volume}*.');
-  await page.keyboard.press('Escape');
+  await put(slide, 'Text');
+  await slide.getByRole('textbox', { name: 'Text' }).fill('It holds *{volume}*.');
   await saved(page);
   await expect.poll(() => read(slide)).toContain('3600');
   // Before the last step the volume is on the slide nowhere in the figure.
@@ -49,14 +48,13 @@ test('a look is chosen by what it makes of the slide, and columns are as wide as
   const slide = await newStoryboard(page, 'Looks');
   await putFigure(page, slide, 'cuboid', 'Solid');
   await page.keyboard.press('Escape');
-  await put(page, slide, 'Text');
+  await put(slide, 'Text');
   await page
     .getByRole('textbox', { name: 'Text' })
     .fill('A box is as long as its longest edge. Its volume is base times height, whatever stands on the ground.');
-  await page.keyboard.press('Escape');
   await saved(page);
 
-  const words = slide.getByRole('button', { name: 'Change text' });
+  const words = slide.getByRole('textbox', { name: 'Text' });
   const left = async () => (await words.boundingBox())?.x ?? 0;
   const divider = slide.getByRole('separator', { name: 'Divider between the columns' });
   await expect(divider).toBeVisible();
@@ -76,7 +74,7 @@ test('a look is chosen by what it makes of the slide, and columns are as wide as
   await expect.poll(left).toBeGreaterThan(before);
   await slide.getByRole('button', { name: 'Arrange' }).click();
   await page.getByLabel('Arrangement').selectOption('As it fits best');
-  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Done' }).click();
   await expect.poll(left).toBeCloseTo(before, 0);
 
   await page.getByRole('button', { name: 'Change the look' }).click();
@@ -95,10 +93,9 @@ test('steps are added, joined and undone, and blocks go with them', async ({ pag
   await slide.getByLabel('Script of step 1').fill('First.');
   await slide.getByRole('button', { name: 'Add a step' }).click();
   await slide.getByLabel('Script of step 2').fill('Second.');
-  await put(page, slide, 'Term card');
-  await page.getByLabel('Word', { exact: true }).fill('noon');
-  await page.getByLabel('Meaning', { exact: true }).fill('the Sun is highest');
-  await page.keyboard.press('Escape');
+  await put(slide, 'Term card');
+  await slide.getByRole('textbox', { name: 'Word', exact: true }).fill('noon');
+  await slide.getByRole('textbox', { name: 'Meaning', exact: true }).fill('the Sun is highest');
   await expect(slide.getByText('Step 2', { exact: true }).locator('..')).toContainText('shows term card');
   await slide.getByLabel('Script of step 1').focus();
   await expect.poll(() => read(slide)).not.toContain('noon');
@@ -141,7 +138,7 @@ test('a slide is moved, copied, deleted and brought back, and dragged on the pla
 
 test('a picture is chosen, described and credited, and what is no picture is refused', async ({ page }) => {
   const slide = await newStoryboard(page, 'Pictures');
-  await put(page, slide, 'Picture');
+  await put(slide, 'Picture');
   const form = page.getByRole('dialog', { name: 'Picture' });
   const drawing =
     '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 30"><script>alert(1)</script><style>.a{fill:#00f}</style><rect class="a" width="40" height="30"/></svg>';

@@ -2,31 +2,49 @@ import type { ComponentType } from 'react';
 import type { BlockForm, BlockKind, ChooserProps } from './BlockForm';
 import { FigureChooser } from './figure/FigureChooser';
 import { FigureForm } from './figure/FigureForm';
-import { HeadingForm } from './heading/HeadingForm';
-import { InstructionsForm } from './instructions/InstructionsForm';
+import { sign as figure } from './figure/sign';
+import { sign as heading } from './heading/sign';
+import { sign as instructions } from './instructions/sign';
 import { PauseForm } from './pause/PauseForm';
+import { sign as pause } from './pause/sign';
 import { PictureForm } from './picture/PictureForm';
+import { sign as picture } from './picture/sign';
 import { QuestionForm } from './question/QuestionForm';
-import { QuotationForm } from './quotation/QuotationForm';
+import { sign as question } from './question/sign';
+import { sign as quotation } from './quotation/sign';
+import { sign as term } from './term/sign';
 import { TermForm } from './term/TermForm';
+import { sign as text } from './text/sign';
 import { TextForm } from './text/TextForm';
+import { sign as worked } from './worked/sign';
 import { WorkedForm } from './worked/WorkedForm';
 
-/** The kinds of block and their forms: one line each. */
-export const FORMS: { [Kind in BlockKind]: BlockForm<Kind> } = {
-  heading: HeadingForm,
+/** What of a kind cannot be said on the slide; some have nothing. */
+export const FORMS: { [Kind in BlockKind]?: BlockForm<Kind> } = {
   text: TextForm,
-  quotation: QuotationForm,
   term: TermForm,
   picture: PictureForm,
   figure: FigureForm,
   worked: WorkedForm,
   question: QuestionForm,
   pause: PauseForm,
-  instructions: InstructionsForm,
 };
 
 /** The kinds of which there are many: what they are chosen with. */
 export const CHOOSERS: { [Kind in BlockKind]?: ComponentType<ChooserProps<Kind>> } = {
   figure: FigureChooser,
+};
+
+/** What each kind is known by, as the path of a drawing. */
+export const SIGNS: Record<BlockKind, string> = {
+  heading,
+  text,
+  quotation,
+  term,
+  picture,
+  figure,
+  worked,
+  question,
+  pause,
+  instructions,
 };

@@ -1,35 +1,26 @@
-import { TextArea, TextField } from '../../ui/Field';
+import { TextField } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
 import { Seconds, secondsFor } from '../Seconds';
 
 export function PauseForm({ content, onChange }: FormProps<'pause'>) {
   const marks = content.marks ?? 1;
   return (
-    <>
-      <TextArea
-        label="What to do while the lesson waits"
-        value={content.prompt}
-        maxLength={600}
-        autoFocus
-        onChange={(event) => onChange({ ...content, prompt: event.target.value })}
+    <div className="grid grid-cols-2 gap-3">
+      <TextField
+        label="Marks it is worth"
+        type="number"
+        min={1}
+        max={20}
+        value={marks}
+        onChange={(event) =>
+          onChange({ ...content, marks: Math.min(20, Math.max(1, Math.round(Number(event.target.value)))) })
+        }
       />
-      <div className="grid grid-cols-2 gap-3">
-        <TextField
-          label="Marks it is worth"
-          type="number"
-          min={1}
-          max={20}
-          value={marks}
-          onChange={(event) =>
-            onChange({ ...content, marks: Math.min(20, Math.max(1, Math.round(Number(event.target.value)))) })
-          }
-        />
-        <Seconds
-          value={content.seconds}
-          fromMarks={secondsFor(marks)}
-          onChange={(seconds) => onChange({ ...content, seconds })}
-        />
-      </div>
-    </>
+      <Seconds
+        value={content.seconds}
+        fromMarks={secondsFor(marks)}
+        onChange={(seconds) => onChange({ ...content, seconds })}
+      />
+    </div>
   );
 }

@@ -15,13 +15,6 @@ export function QuestionForm({ content, onChange, facts }: FormProps<'question'>
         choices={Object.entries(QUESTION_KINDS).map(([value, kind]) => ({ value, label: kind.label }))}
         onChoose={(type) => set(withType(content, type as ContentOf<'question'>['type']))}
       />
-      <TextArea
-        label="Question"
-        value={content.prompt}
-        maxLength={1000}
-        autoFocus
-        onChange={(event) => set({ prompt: event.target.value })}
-      />
       <KindForm content={content} set={set} />
       <TextArea
         label="Hint"

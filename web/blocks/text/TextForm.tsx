@@ -1,19 +1,13 @@
-import { TextArea } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
 import { Facts } from '../Facts';
 
-export function TextForm({ content, onChange, facts }: FormProps<'text'>) {
+/** The text itself is typed on the slide: here is what it may hold. */
+export function TextForm({ facts }: FormProps<'text'>) {
   return (
     <>
-      <TextArea
-        label="Text"
-        value={content.text}
-        maxLength={4000}
-        autoFocus
-        rows={2}
-        hint="A line that begins with “- ” is a point. *Stars* make words bold, `back quotes` set a formula."
-        onChange={(event) => onChange({ text: event.target.value })}
-      />
+      <p className="text-small text-quiet">
+        A line that begins with “- ” is a point. *Stars* make words bold, `back quotes` set a formula.
+      </p>
       <Facts facts={facts} />
     </>
   );

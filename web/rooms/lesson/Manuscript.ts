@@ -39,6 +39,9 @@ const SIGNED_OUT = 'You are signed out. Sign in again in another tab: what you c
 const QUIET = 350;
 const AGAIN = 4000;
 
+/** Milliseconds of typing without a pause before a save. */
+const LONGEST = 1500;
+
 /** The lesson’s document as it is changed here, and its way to the server: one save at a time, and none forgotten. */
 export class Manuscript<Saved extends Answer, Whole extends Moved> {
   private newest: LessonDocument;
@@ -49,6 +52,7 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
   /** Documents that are to be revisions of their own: what was added, moved or deleted is undone by itself. */
   private milestones: LessonDocument[] = [];
   private version: number;
+  private unsavedSince = 0;
   private running: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -69,15 +73,18 @@ export class Manuscript<Saved extends Answer, Whole extends Moved> {
   edit(change: (document: LessonDocument) => void): void {
     const next = structuredClone(this.newest);
     change(next);
-    if (outline(next) !== outline(this.newest)) {
+    const isAnotherOutline = outline(next) !== outline(this.newest);
+    if (isAnotherOutline) {
       const known = [this.saved, this.sending, this.refused, this.milestones.at(-1)];
       if (!known.includes(this.newest)) this.milestones.push(this.newest);
       this.milestones.push(next);
     }
+    if (!this.isUnsaved) this.unsavedSince = Date.now();
     this.newest = next;
     this.listener.onDocument(next);
     this.listener.onSaving(true);
-    this.saveIn(QUIET);
+    // What was added is shown at once, and the picture follows long typing.
+    this.saveIn(isAnotherOutline ? 0 : Math.min(QUIET, Math.max(0, this.unsavedSince + LONGEST - Date.now())));
   }
 
   /** Saves until nothing is unsaved, or something stands in the way. */

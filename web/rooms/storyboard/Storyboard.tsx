@@ -2,12 +2,13 @@ import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '../../answers.types';
 import { PARTS } from '../../parts';
 import { Button } from '../../ui/Button';
-import { addAndFocus, fieldIn } from '../../ui/focus';
+import { addAndFocus } from '../../ui/focus';
 import { useDesk } from '../lesson/desk';
 import { useFindings } from '../lesson/findings';
 import { addSlide } from '../lesson/slides';
 import { Looks } from './Looks';
-import { SlideRow } from './SlideRow';
+import { COLUMNS, SlideRow } from './SlideRow';
+import { fieldId } from './writing/fields';
 
 /** Two columns, as film people write scripts: what is seen, and what is said. */
 export function Storyboard() {
@@ -39,7 +40,7 @@ export function Storyboard() {
         });
         desk.chooseSlide(id);
       },
-      () => fieldIn(rows.current.get(id)),
+      () => document.getElementById(fieldId(id, '', 'title')),
     );
   };
 
@@ -62,7 +63,7 @@ export function Storyboard() {
           <Button onClick={add}>Add a slide after this one</Button>
         </div>
       </div>
-      <div className="grid grid-cols-[minmax(0,1fr)_3.5rem_minmax(0,0.78fr)] border-t border-rule text-small text-quiet">
+      <div className={`grid ${COLUMNS} border-t border-rule text-small text-quiet`}>
         <h2 className="py-2 font-normal">What is seen</h2>
         <span />
         <h2 className="py-2 pl-4 font-normal">What is said</h2>
