@@ -627,9 +627,9 @@ export interface KindsAnswer {
      */
     later: string[];
     /**
-     * Path to the text that a new one begins with, where it is typed on the slide.
+     * Where a new one is typed, about its own zero; empty where it is not written on the slide.
      */
-    firstField: string | null;
+    fields: TextField[];
   }[];
   figures: FigureEntry[];
   methods: MethodEntry[];

@@ -24,7 +24,7 @@ final class TextFieldView
     }
 
     /** @return array<string, mixed> */
-    private static function one(string $block, TextField $field): array
+    public static function one(string $block, TextField $field): array
     {
         $box = $field->room;
         $repetition = $field->repetition;

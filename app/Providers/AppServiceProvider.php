@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Adapters\Formula\MathJax;
 use App\Database\ImmediateConnector;
+use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
 use App\Lessons\HandoutFile;
 use Daybright\Deck\SlidePainter;
@@ -23,7 +24,7 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
-        foreach ([SlidePainter::class, FigureView::class, HandoutFile::class] as $drawing) {
+        foreach ([SlidePainter::class, BlockKindView::class, FigureView::class, HandoutFile::class] as $drawing) {
             $this->app->singleton(
                 $drawing,
                 fn (): object => new $drawing(

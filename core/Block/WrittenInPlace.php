@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
-/** A block of which texts are typed on the slide itself. */
+/** A block that is written: its texts are typed on the slide itself, the first of them as soon as it is put there. */
 interface WrittenInPlace
 {
-    /** Path to the text that a new one begins with. */
-    public static function firstField(): string;
 }

@@ -30,11 +30,6 @@ abstract readonly class WrittenText implements BlockContent, StandsAlone, Writte
         return ['text' => ''];
     }
 
-    public static function firstField(): string
-    {
-        return 'text';
-    }
-
     public static function from(Fields $content): static
     {
         return new static($content->text('text', ''));

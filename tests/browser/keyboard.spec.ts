@@ -1,22 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
-import { recorded, saved } from './steps';
-
-/** Moves on with Tab until the wanted thing has the focus; nothing is clicked. */
-async function tabTo(page: Page, name: RegExp, most = 220): Promise<void> {
-  for (let press = 0; press < most; press++) {
-    await page.keyboard.press('Tab');
-    const label = await page.evaluate(() => {
-      const at = document.activeElement as HTMLElement | null;
-      const labelled =
-        at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || at instanceof HTMLSelectElement
-          ? at.labels?.[0]?.textContent
-          : undefined;
-      return at?.getAttribute('aria-label') ?? labelled ?? at?.textContent ?? '';
-    });
-    if (name.test(label.trim())) return;
-  }
-  throw new Error(`Tab never reaches ${name}.`);
-}
+import { expect, test } from '@playwright/test';
+import { recorded, saved, tabTo } from './steps';
 
 test('a lesson is made, recorded and watched with the keyboard alone', async ({ page, browser }) => {
   test.setTimeout(180_000);

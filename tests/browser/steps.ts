@@ -107,3 +107,20 @@ export async function placeReported(student: Page): Promise<void> {
   };
   await expect.poll(apart, { timeout: 30_000 }).toBeLessThan(1000);
 }
+
+/** Moves on with Tab until the wanted thing has the focus; nothing is clicked. */
+export async function tabTo(page: Page, name: RegExp, most = 220): Promise<void> {
+  for (let press = 0; press < most; press++) {
+    await page.keyboard.press('Tab');
+    const label = await page.evaluate(() => {
+      const at = document.activeElement as HTMLElement | null;
+      const labelled =
+        at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement || at instanceof HTMLSelectElement
+          ? at.labels?.[0]?.textContent
+          : undefined;
+      return at?.getAttribute('aria-label') ?? labelled ?? at?.textContent ?? '';
+    });
+    if (name.test(label.trim())) return;
+  }
+  throw new Error(`Tab never reaches ${name}.`);
+}

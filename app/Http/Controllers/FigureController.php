@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\FigureRequest;
 use App\Http\Requests\FigureVariationRequest;
+use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
-use Daybright\Block\AsksQuestion;
 use Daybright\Block\Blocks;
-use Daybright\Block\WrittenInPlace;
 use Daybright\Deck\Looks;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
@@ -23,23 +22,14 @@ use Illuminate\Http\JsonResponse;
 /** What can be put on a slide, and more items of the same kind. */
 class FigureController
 {
-    public function kinds(FigureView $view): JsonResponse
+    public function kinds(FigureView $view, BlockKindView $blocks): JsonResponse
     {
         return new JsonResponse([
             'looks' => array_map(
                 static fn (string $name): array => ['name' => $name, 'dark' => Looks::called($name)->colours()->dark],
                 Looks::names(),
             ),
-            'blocks' => array_map(
-                static fn (string $kind): array => [
-                    'name' => $kind::name(),
-                    'label' => $kind::label(),
-                    'blank' => $kind::blank(),
-                    'later' => is_a($kind, AsksQuestion::class, true) ? [$kind::answerPiece()] : [],
-                    'firstField' => is_a($kind, WrittenInPlace::class, true) ? $kind::firstField() : null,
-                ],
-                Blocks::CATALOGUE,
-            ),
+            'blocks' => array_map($blocks->entry(...), Blocks::CATALOGUE),
             'figures' => array_map($view->entry(...), Figures::all()),
             'methods' => array_map($view->method(...), Methods::all()),
             'sheets' => array_map(

@@ -47,11 +47,6 @@ final readonly class InstructionsBlock implements BlockContent, SpreadsOut, Writ
         return ['items' => ['']];
     }
 
-    public static function firstField(): string
-    {
-        return 'items/0';
-    }
-
     public static function from(Fields $content): self
     {
         return new self($content->texts('items'));

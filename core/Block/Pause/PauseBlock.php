@@ -43,11 +43,6 @@ final readonly class PauseBlock implements BlockContent, Stops, WrittenInPlace
         return ['prompt' => 'Stop the lesson and try.', 'marks' => 1, 'seconds' => null];
     }
 
-    public static function firstField(): string
-    {
-        return 'prompt';
-    }
-
     public static function from(Fields $content): self
     {
         return new self(

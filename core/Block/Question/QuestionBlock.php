@@ -69,11 +69,6 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         return 'answer';
     }
 
-    public static function firstField(): string
-    {
-        return 'prompt';
-    }
-
     public static function from(Fields $content): self
     {
         return new self(Question::from($content));

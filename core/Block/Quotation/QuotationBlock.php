@@ -45,11 +45,6 @@ final readonly class QuotationBlock implements BlockContent, StandsAlone, Unfini
         return ['text' => '', 'source' => ''];
     }
 
-    public static function firstField(): string
-    {
-        return 'text';
-    }
-
     public static function from(Fields $content): self
     {
         return new self($content->text('text', ''), $content->text('source', ''));

@@ -52,11 +52,6 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
         return ['word' => '', 'meaning' => '', 'hook' => '', 'picture' => null];
     }
 
-    public static function firstField(): string
-    {
-        return 'word';
-    }
-
     public static function from(Fields $content): self
     {
         return new self(

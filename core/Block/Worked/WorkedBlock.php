@@ -46,11 +46,6 @@ final readonly class WorkedBlock implements BlockContent, SpreadsOut, WrittenInP
         return ['task' => '', 'lines' => [['id' => 'line-1', 'formula' => '', 'reason' => '']]];
     }
 
-    public static function firstField(): string
-    {
-        return 'lines/0/formula';
-    }
-
     public static function from(Fields $content): self
     {
         return new self($content->text('task', ''), array_map(Line::from(...), $content->list('lines')));

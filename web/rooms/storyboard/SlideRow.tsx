@@ -33,11 +33,12 @@ interface SlideRowProps {
   findings: Finding[];
   focus: { block: string | null; step: string | null } | null;
   onChoose: () => void;
+  onNewSlide: () => void;
   ref: Ref<HTMLElement>;
 }
 
 /** One slide: its picture at the chosen step, the time in the gutter, its steps with their script. */
-export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, ref }: SlideRowProps) {
+export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, onNewSlide, ref }: SlideRowProps) {
   const desk = useDesk();
   const kinds = useKinds();
   const [step, setStep] = useState(slide.steps.length - 1);
@@ -58,7 +59,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
   const showBlock = (id: string | null) => {
     setChosen(id);
     const block = slide.blocks.find((each) => each.id === id);
-    const first = block && kindOf(block)?.firstField;
+    const first = block && kindOf(block)?.fields[0]?.path;
     if (block && first) focusField(slide.id, block.id, first);
     else if (block) setPanel('block');
   };
@@ -111,7 +112,8 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
   const chosenBlock = slide.blocks.find((block) => block.id === chosen);
   const added = (id: string, kind: Kind) => {
     setChosen(id);
-    if (kind.firstField) focusField(slide.id, id, kind.firstField);
+    const first = kind.fields[0]?.path;
+    if (first) focusField(slide.id, id, first);
     else setPanel('block');
   };
   /** What can be done with the slide stands under it: all of it is to be seen, once the press has done its work. */
@@ -179,7 +181,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
                 scene={scene}
                 slideBox={slideBox}
                 isChosen={isCurrent && chosen === block.id}
-                isForm={kindOf(block)?.firstField === null}
+                isForm={kindOf(block)?.fields.length === 0}
                 isSeen={slide.steps.findIndex((each) => each.id === block.step) <= shown}
                 onChoose={() => showBlock(block.id)}
                 onDrop={setDrop}
@@ -193,6 +195,7 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, re
               chosen={chosen}
               slideBox={slideBox}
               onChoose={setChosen}
+              onNewSlide={onNewSlide}
               onLeave={(block) => document.getElementById(spotId(block))?.focus()}
             />
             {isCurrent && <Divider slide={slide} scene={scene} slideBox={slideBox} />}

@@ -60,7 +60,9 @@ export function Storyboard() {
         {check.data && <ReadyCheck findings={findings} onChoose={goTo} />}
         <div className="ml-auto flex gap-2">
           <Looks slide={desk.slide.id} />
-          <Button onClick={add}>Add a slide after this one</Button>
+          <Button onClick={add} title="Or Ctrl and Enter, while you type on a slide">
+            Add a slide after this one
+          </Button>
         </div>
       </div>
       <div className={`grid ${COLUMNS} border-t border-rule text-small text-quiet`}>
@@ -84,6 +86,7 @@ export function Storyboard() {
                 isCurrent={slide.id === current}
                 findings={findings.filter((finding) => finding.slide === slide.id)}
                 focus={slide.id === current ? focus : null}
+                onNewSlide={add}
                 onChoose={() => {
                   scrolled.current = slide.id;
                   if (slide.id !== current) desk.chooseSlide(slide.id);

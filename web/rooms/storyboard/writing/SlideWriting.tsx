@@ -21,6 +21,7 @@ interface SlideWritingProps {
   slideBox: RefObject<HTMLElement | null>;
   onChoose: (block: string | null) => void;
   onLeave: (block: string) => void;
+  onNewSlide: () => void;
 }
 
 /** Everything on a slide that is typed where it stands. */
@@ -33,6 +34,7 @@ export function SlideWriting({
   slideBox,
   onChoose,
   onLeave,
+  onNewSlide,
 }: SlideWritingProps) {
   const desk = useDesk();
   const kinds = useKinds().data?.blocks;
@@ -61,14 +63,15 @@ export function SlideWriting({
   const beginText = (field: TextField): boolean => {
     const kind = kinds?.find((each) => each.name === 'text');
     const block = slide.blocks.find((each) => each.id === field.block);
-    if (!kind?.firstField || (block && block.kind !== 'heading')) return false;
+    const first = kind?.fields[0]?.path;
+    if (!kind || !first || (block && block.kind !== 'heading')) return false;
     let added = '';
     flushSync(() =>
       desk.edit((draft) => {
         added = addBlock(findSlide(draft, slide.id), kind, step);
       }),
     );
-    focusField(slide.id, added, kind.firstField);
+    focusField(slide.id, added, first);
     return true;
   };
   const endList = (field: TextField): boolean => {
@@ -114,7 +117,7 @@ export function SlideWriting({
 
   /** A block that is written and says nothing yet shows what to type; a caption that is not wanted does not. */
   const isNew = (block: Block) =>
-    isBlank(block, ofBlock(block.id)) && kinds?.find((each) => each.name === block.kind)?.firstField !== null;
+    isBlank(block, ofBlock(block.id)) && kinds?.find((each) => each.name === block.kind)?.fields.length !== 0;
 
   return fields.map((field) => {
     const block = slide.blocks.find((each) => each.id === field.block);
@@ -133,6 +136,7 @@ export function SlideWriting({
         onLines={(lines, marked) => apply(pasteEntries(slide, field, lines, marked), field.block)}
         onUndo={desk.undo}
         onRedo={desk.redo}
+        onNewSlide={onNewSlide}
         onEnter={() => onChoose(field.block || null)}
         onLeave={() => onLeave(field.block)}
       />

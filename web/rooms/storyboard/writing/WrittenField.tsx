@@ -34,6 +34,7 @@ interface WrittenFieldProps {
   onLines: (lines: string[], marked: Marked) => boolean;
   onUndo: () => void;
   onRedo: () => void;
+  onNewSlide: () => void;
   onEnter: () => void;
   onLeave: () => void;
 }
@@ -71,6 +72,10 @@ export function WrittenField(props: WrittenFieldProps) {
     if ((event.ctrlKey || event.metaKey) && /^[zy]$/i.test(key)) {
       event.preventDefault();
       return takeBack(event);
+    }
+    if ((event.ctrlKey || event.metaKey) && key === 'Enter') {
+      event.preventDefault();
+      return props.onNewSlide();
     }
     if (event.altKey && /^Arrow(Up|Down)$/.test(key)) {
       if (props.onKey(`Alt+${key}`, markedIn(currentTarget))) event.preventDefault();

@@ -3,14 +3,29 @@ import type { Slide } from '../../../lesson.types';
 import { entryOf, firstOf, holderOf, listAt, textAt } from './paths';
 
 /** Where a block is typed whose picture is still being made, in slide units. */
-const MEANWHILE = { box: [96, 250, 1408, 80] as TextField['box'], size: 50, leading: 1.32 };
+const MEANWHILE = { x: 96, y: 250 };
 
 /** A new slide in the moment before its first picture: its title can be typed already. */
 export const NOT_PAINTED: SlideScene = {
   svg: '',
   boxes: {},
   composition: '',
-  fields: [{ ...inTheMeantime('', 'title', 'Title of the slide'), box: [96, 72, 1408, 70], size: 56, bold: true }],
+  fields: [
+    {
+      block: '',
+      path: 'title',
+      label: 'Title of the slide',
+      box: [96, 72, 1408, 70],
+      measure: 1408,
+      size: 56,
+      colour: 'currentColor',
+      bold: true,
+      align: 0,
+      leading: 1.2,
+      hasParagraphs: false,
+      repetition: null,
+    },
+  ],
   overfull: [],
   problems: {},
   description: '',
@@ -28,10 +43,9 @@ export function fieldsOf(slide: Slide, scene: SlideScene, kinds: KindsAnswer['bl
   for (const block of slide.blocks) {
     const known = scene.fields.filter((field) => field.block === block.id);
     const kind = kinds.find((each) => each.name === block.kind);
-    if (known.length === 0 && kind?.firstField && !(block.id in scene.boxes) && !(block.id in scene.problems)) {
-      fields.push(inTheMeantime(block.id, kind.firstField, kind.label));
-    }
-    fields.push(...known, ...addedEntries(slide, known));
+    const isBeingPainted = !(block.id in scene.boxes) && !(block.id in scene.problems);
+    const shown = kind && isBeingPainted ? kind.fields.map((field) => inTheMeantime(field, block.id)) : known;
+    fields.push(...shown, ...addedEntries(slide, shown));
   }
   return fields.filter((field) => {
     const holder = holderOf(slide, field.block);
@@ -44,19 +58,9 @@ export function fieldId(slide: string, block: string, path: string): string {
   return `writing-${block || slide}-${path}`;
 }
 
-function inTheMeantime(block: string, path: string, label: string): TextField {
-  return {
-    block,
-    path,
-    label,
-    ...MEANWHILE,
-    measure: MEANWHILE.box[2],
-    colour: 'currentColor',
-    bold: false,
-    align: 0,
-    hasParagraphs: false,
-    repetition: null,
-  };
+function inTheMeantime(field: TextField, block: string): TextField {
+  const [x, y, width, height] = field.box;
+  return { ...field, block, box: [MEANWHILE.x + x, MEANWHILE.y + y, width, height] };
 }
 
 /** Entries at the end of a list that the picture does not show yet stand below the last one that it does. */
