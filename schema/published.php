@@ -64,6 +64,7 @@ function lessonSchema(): array
                     'maximum' => BlockPlacing::LARGEST,
                     'description' => 'Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.',
                 ],
+                'source' => ['$ref' => '#/$defs/id', 'description' => 'A block of the same slide, such as a table, of which it shows the numbers.'],
                 'align' => ['enum' => BlockPlacing::aligns(), 'description' => 'Left to the composer when left out.'],
                 'content' => $content,
             ],

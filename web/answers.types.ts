@@ -548,7 +548,7 @@ export interface TextField {
   repetition: null | Repetition;
 }
 export interface Repetition {
-  blank: string | Record<string, unknown>;
+  blank: string | string[] | Record<string, unknown>;
   least: number;
   most: number;
 }
@@ -626,6 +626,10 @@ export interface KindsAnswer {
      * Pieces that never appear together with the block: each begins at a step of its own.
      */
     later: string[];
+    /**
+     * Whether a plot on the same slide can show its numbers.
+     */
+    holdsTable: boolean;
     /**
      * Where a new one is typed, about its own zero; empty where it is not written on the slide.
      */
@@ -780,6 +784,10 @@ export interface GivenAnswer {
   outOf?: number;
   model?: string;
   sentence?: string;
+  /**
+   * What the student filled into a table, drawn as SVG where a plot shows its numbers.
+   */
+  plot?: string | null;
 }
 export interface VisitState {
   position: number;

@@ -16,7 +16,8 @@ export type Block =
   | WorkedBlock
   | QuestionBlock
   | PauseBlock
-  | InstructionsBlock;
+  | InstructionsBlock
+  | TableBlock;
 export type Medium = PictureMedium;
 
 /**
@@ -192,6 +193,10 @@ export interface HeadingBlock {
    */
   size?: number;
   /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
    * Left to the composer when left out.
    */
   align?: "left" | "middle" | "right";
@@ -216,6 +221,10 @@ export interface TextBlock {
    */
   size?: number;
   /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
    * Left to the composer when left out.
    */
   align?: "left" | "middle" | "right";
@@ -239,6 +248,10 @@ export interface QuotationBlock {
    * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
    */
   size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
   /**
    * Left to the composer when left out.
    */
@@ -267,6 +280,10 @@ export interface TermBlock {
    * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
    */
   size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
   /**
    * Left to the composer when left out.
    */
@@ -298,6 +315,10 @@ export interface PictureBlock {
    */
   size?: number;
   /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
    * Left to the composer when left out.
    */
   align?: "left" | "middle" | "right";
@@ -325,6 +346,10 @@ export interface FigureBlock {
    * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
    */
   size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
   /**
    * Left to the composer when left out.
    */
@@ -358,6 +383,10 @@ export interface WorkedBlock {
    * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
    */
   size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
   /**
    * Left to the composer when left out.
    */
@@ -409,6 +438,10 @@ export interface QuestionBlock {
    * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
    */
   size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
   /**
    * Left to the composer when left out.
    */
@@ -591,6 +624,10 @@ export interface PauseBlock {
    */
   size?: number;
   /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
    * Left to the composer when left out.
    */
   align?: "left" | "middle" | "right";
@@ -617,6 +654,10 @@ export interface InstructionsBlock {
    */
   size?: number;
   /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
    * Left to the composer when left out.
    */
   align?: "left" | "middle" | "right";
@@ -627,6 +668,60 @@ export interface InstructionsContent {
    * @maxItems 12
    */
   items: string[];
+}
+export interface TableBlock {
+  id: Id;
+  kind: "table";
+  region: "main" | "left" | "right" | "top" | "bottom";
+  step: Id;
+  /**
+   * Piece of the block to the step at which it appears.
+   */
+  reveals: {
+    [k: string]: Id;
+  };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
+  content: TableContent;
+}
+export interface TableContent {
+  /**
+   * Cells as typed. {sum}, {mean}, {difference} and {rate} work on the column above; behind ? stands what a student fills in.
+   *
+   * @minItems 1
+   * @maxItems 20
+   */
+  rows: string[][];
+  /**
+   * Whether the first row names the columns.
+   */
+  hasHead: boolean;
+  /**
+   * Whether the first column names the rows.
+   */
+  hasSide: boolean;
+  /**
+   * What to do with the cells that a student fills in.
+   */
+  prompt?: string;
+  marks?: number;
+  hint?: string;
+  stops?: boolean;
+  seconds?: number | null;
+  /**
+   * How far a number may be off; empty for not at all.
+   */
+  tolerance?: string;
 }
 export interface PictureMedium {
   type: "image/png" | "image/jpeg" | "image/webp" | "image/svg+xml";

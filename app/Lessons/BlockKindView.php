@@ -6,6 +6,7 @@ namespace App\Lessons;
 
 use Daybright\Block\AsksQuestion;
 use Daybright\Block\BlockContent;
+use Daybright\Block\HoldsTable;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\WrittenInPlace;
 use Daybright\Lesson\Fields;
@@ -39,11 +40,24 @@ final class BlockKindView
             'name' => $kind::name(),
             'label' => $kind::label(),
             'blank' => $kind::blank(),
-            'later' => is_a($kind, AsksQuestion::class, true) ? [$kind::answerPiece()] : [],
+            'later' => is_a($kind, AsksQuestion::class, true) && self::asks($kind) ? [$kind::answerPiece()] : [],
+            'holdsTable' => is_a($kind, HoldsTable::class, true),
             'fields' => is_a($kind, WrittenInPlace::class, true)
                 ? array_map(static fn (TextField $field): array => TextFieldView::one('', $field), $this->fields($kind))
                 : [],
         ];
+    }
+
+    /**
+     * Whether a blank one asks something already.
+     *
+     * @param  class-string<BlockContent&AsksQuestion>  $kind
+     */
+    private static function asks(string $kind): bool
+    {
+        $blank = $kind::from(new Fields($kind::blank()));
+
+        return $blank instanceof AsksQuestion && $blank->question() !== null;
     }
 
     /**

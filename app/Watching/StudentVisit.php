@@ -12,6 +12,7 @@ use Daybright\Language\PlainWords;
 use Daybright\Lesson\Lesson;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Question;
+use Daybright\Release\MeasuredPlot;
 use Daybright\Release\Questions;
 use DomainException;
 use Illuminate\Database\QueryException;
@@ -27,6 +28,10 @@ final class StudentVisit
 
     /** Milliseconds by which two reports may lie closer together than what was played between them. */
     private const SLACK = 6000.0;
+
+    public function __construct(private readonly MeasuredPlot $plots)
+    {
+    }
 
     public function open(Share $share, Student $student): Visit
     {
@@ -115,7 +120,7 @@ final class StudentVisit
         foreach ($visit->answers as $answer) {
             if (isset($questions[$answer->block])) {
                 $open = in_array($answer->block, $exitCheck, true) && $visit->handed_in_at === null;
-                $answers[$answer->block] = self::shownAnswer($answer, $questions[$answer->block], ! $open);
+                $answers[$answer->block] = $this->shownAnswer($lesson, $answer, $questions[$answer->block], ! $open);
             }
         }
 
@@ -134,7 +139,7 @@ final class StudentVisit
             throw new DomainException('The exit check is handed in already and cannot be changed.');
         }
         if (! $isExitCheck && $before !== null) {
-            return self::shownAnswer($before, $question, true);
+            return $this->shownAnswer($lesson, $before, $question, true);
         }
         $marking = $question->mark($given);
         $answer = $visit->answers()->updateOrCreate(['block' => $block], [
@@ -144,11 +149,11 @@ final class StudentVisit
             'out_of' => $marking->outOf,
         ]);
 
-        return self::shownAnswer($answer, $question, ! $isExitCheck);
+        return $this->shownAnswer($lesson, $answer, $question, ! $isExitCheck);
     }
 
     /** @return array<string, mixed> */
-    private static function shownAnswer(Answer $answer, Question $question, bool $withModel): array
+    private function shownAnswer(Lesson $lesson, Answer $answer, Question $question, bool $withModel): array
     {
         if (! $withModel) {
             return ['given' => $answer->given, 'readable' => $answer->readable];
@@ -161,6 +166,7 @@ final class StudentVisit
             'outOf' => $answer->out_of,
             'model' => PlainWords::read($question->answer()),
             'sentence' => self::sentence($answer, $question),
+            'plot' => $this->plots->draw($lesson, $answer->block, $answer->given),
         ];
     }
 

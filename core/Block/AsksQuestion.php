@@ -6,11 +6,12 @@ namespace Daybright\Block;
 
 use Daybright\Question\Question;
 
-/** A block that asks something, knows its answer, and marks what is given. */
+/** A block that can ask something, knows its answer, and marks what is given. */
 interface AsksQuestion
 {
     /** The piece with the answer, which never appears together with the question. */
     public static function answerPiece(): string;
 
-    public function question(): Question;
+    /** Null while it asks nothing. */
+    public function question(): ?Question;
 }

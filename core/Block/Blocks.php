@@ -11,6 +11,7 @@ use Daybright\Block\Pause\PauseBlock;
 use Daybright\Block\Picture\PictureBlock;
 use Daybright\Block\Question\QuestionBlock;
 use Daybright\Block\Quotation\QuotationBlock;
+use Daybright\Block\Table\TableBlock;
 use Daybright\Block\Term\TermBlock;
 use Daybright\Block\Text\TextBlock;
 use Daybright\Block\Worked\WorkedBlock;
@@ -35,6 +36,7 @@ final class Blocks
         QuestionBlock::class,
         PauseBlock::class,
         InstructionsBlock::class,
+        TableBlock::class,
     ];
 
     /** @var WeakMap<Block, BlockContent>|null */
@@ -50,7 +52,15 @@ final class Blocks
     {
         self::$contents ??= new WeakMap;
 
-        return self::$contents[$block] ??= self::called($block->kind)::from($block->content);
+        return self::$contents[$block] ??= self::fed(self::called($block->kind)::from($block->content), $block);
+    }
+
+    /** Shows the numbers of the block that it is fed by, where there is one. */
+    private static function fed(BlockContent $content, Block $block): BlockContent
+    {
+        $source = $block->source === null ? null : self::able($block->source, HoldsTable::class);
+
+        return $source !== null && $content instanceof FedByTable ? $content->fedBy($source) : $content;
     }
 
     /**

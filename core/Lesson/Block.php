@@ -11,6 +11,7 @@ final readonly class Block
      * @param  string  $region one of the arrangement's regions
      * @param  string  $step the step at which it appears
      * @param  array<string, string>  $reveals piece => step, for pieces that appear at a step of their own
+     * @param  self|null  $source another block of the slide, of which it shows the numbers
      */
     public function __construct(
         public string $id,
@@ -20,10 +21,12 @@ final readonly class Block
         public array $reveals,
         public Fields $content,
         public BlockPlacing $placing = new BlockPlacing,
+        public ?self $source = null,
     ) {
     }
 
-    public static function from(Fields $fields): self
+    /** @param  array<string, self>  $sources blocks that it may show the numbers of, by id */
+    public static function from(Fields $fields, array $sources = []): self
     {
         return new self(
             $fields->text('id'),
@@ -33,7 +36,18 @@ final readonly class Block
             $fields->map('reveals'),
             $fields->fields('content'),
             BlockPlacing::from($fields),
+            $sources[$fields->text('source', '')] ?? null,
         );
+    }
+
+    public function with(Fields $content): self
+    {
+        return new self($this->id, $this->kind, $this->region, $this->step, $this->reveals, $content, $this->placing, $this->source);
+    }
+
+    public function fedBy(?self $source): self
+    {
+        return new self($this->id, $this->kind, $this->region, $this->step, $this->reveals, $this->content, $this->placing, $source);
     }
 
     public function stepOf(string $piece): string

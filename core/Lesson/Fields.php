@@ -84,6 +84,16 @@ final readonly class Fields
         return $items;
     }
 
+    /** @return list<list<string>> */
+    public function rows(string $name): array
+    {
+        return array_map(
+            fn (self $row, int $number): array => (new self(['row' => $row->values], $this->at("{$name}/{$number}")))->texts('row'),
+            $this->list($name),
+            array_keys($this->list($name)),
+        );
+    }
+
     /** @return array<string, string> */
     public function map(string $name): array
     {

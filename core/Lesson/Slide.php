@@ -40,10 +40,29 @@ final readonly class Slide
             $fields->text('arrangement'),
             $fields->texts('aims'),
             $steps === [] ? throw InvalidLesson::missing($fields->at('steps')) : $steps,
-            array_map(Block::from(...), $fields->list('blocks')),
+            self::blocks($fields->list('blocks')),
             $part,
             $fields->text('composition', ''),
             $fields->optionalNumber('share'),
+        );
+    }
+
+    /**
+     * @param  list<Fields>  $blocks
+     * @return list<Block>
+     */
+    private static function blocks(array $blocks): array
+    {
+        $sources = [];
+        foreach ($blocks as $block) {
+            if (! $block->has('source')) {
+                $sources[$block->text('id')] = Block::from($block);
+            }
+        }
+
+        return array_map(
+            static fn (Fields $block): Block => $sources[$block->text('id')] ?? Block::from($block, $sources),
+            $blocks,
         );
     }
 

@@ -81,6 +81,12 @@ final class InvalidAnswer extends DomainException implements Failure
         return new self("“{$name}” is still empty. Write something in every box.");
     }
 
+    /** @param  string  $place such as “row 2, height” */
+    public static function emptyCell(string $place): self
+    {
+        return new self("The cell in {$place} is still empty. Fill every cell, even if you have to guess.");
+    }
+
     public static function noVerdict(): self
     {
         return new self('Choose true or false first.');

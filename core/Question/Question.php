@@ -26,8 +26,14 @@ final readonly class Question
 
     public static function from(Fields $content): self
     {
+        return self::asking(QuestionKinds::read($content), $content);
+    }
+
+    /** Of a kind that another block than a question asks. */
+    public static function asking(QuestionKind $kind, Fields $content): self
+    {
         return new self(
-            QuestionKinds::read($content),
+            $kind,
             $content->text('prompt', ''),
             $content->text('hint', ''),
             $content->whole('marks', 1),

@@ -7,7 +7,7 @@ import { WritingHistory } from '../../web/rooms/storyboard/writing/history';
 import { actionFor } from '../../web/rooms/storyboard/writing/keys';
 import { linesOfText } from '../../web/rooms/storyboard/writing/pasted';
 
-const ALONE = { entries: 0, isAloneInEntry: true, isNextBlank: false, isBlockBlank: false };
+const ALONE = { entries: 0, isAloneInEntry: true, isEntryBlank: false, isNextBlank: false, isBlockBlank: false };
 
 function field(path: string, more: Partial<TextField> = {}): TextField {
   return {

@@ -12,6 +12,8 @@ import { sign as picture } from './picture/sign';
 import { QuestionForm } from './question/QuestionForm';
 import { sign as question } from './question/sign';
 import { sign as quotation } from './quotation/sign';
+import { sign as table } from './table/sign';
+import { TableForm } from './table/TableForm';
 import { sign as term } from './term/sign';
 import { TermForm } from './term/TermForm';
 import { sign as text } from './text/sign';
@@ -28,6 +30,7 @@ export const FORMS: { [Kind in BlockKind]?: BlockForm<Kind> } = {
   worked: WorkedForm,
   question: QuestionForm,
   pause: PauseForm,
+  table: TableForm,
 };
 
 /** The kinds of which there are many: what they are chosen with. */
@@ -47,4 +50,5 @@ export const SIGNS: Record<BlockKind, string> = {
   question,
   pause,
   instructions,
+  table,
 };

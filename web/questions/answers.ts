@@ -11,6 +11,7 @@ import { FillPlan } from './plan/FillPlan';
 import { PractiseAtLevel } from './practice/PractiseAtLevel';
 import { ReadScale } from './reading/ReadScale';
 import { SortThings } from './sort/SortThings';
+import { FillCells } from './table/FillCells';
 import { WriteWords } from './text/WriteWords';
 import { TrueOrFalse } from './truth/TrueOrFalse';
 
@@ -28,6 +29,7 @@ const ANSWERINGS: Record<QuestionType, ComponentType<AnsweringProps<never>>> = {
   highlight: MarkEvidence,
   plan: FillPlan,
   practice: PractiseAtLevel,
+  table: FillCells,
 };
 
 export function answeringOf(question: AskedQuestion): ComponentType<AnsweringProps> {

@@ -3,7 +3,8 @@ import type { QuestionContent } from '../lesson.types';
 import { slideAt } from '../tracks/shown';
 import type { ShownSlide } from '../tracks/track';
 
-export type QuestionType = QuestionContent['type'];
+/** A table with cells to fill asks, too. */
+export type QuestionType = QuestionContent['type'] | 'table';
 
 export interface Thing {
   id: string;

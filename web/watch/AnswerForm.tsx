@@ -70,6 +70,12 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
           Answer: <strong className="font-semibold">{answer.model}</strong>
         </p>
       )}
+      {answer.plot && (
+        <figure className="stage mt-2 border border-rule">
+          <figcaption className="px-3 py-1 text-small text-quiet">What you wrote, drawn</figcaption>
+          <div role="img" aria-label="Your numbers as a plot" dangerouslySetInnerHTML={{ __html: answer.plot }} />
+        </figure>
+      )}
       {answer.earned !== undefined && answer.earned !== null && (
         <p className="text-small text-quiet">
           {answer.earned} of {answer.outOf} {answer.outOf === 1 ? 'mark' : 'marks'}

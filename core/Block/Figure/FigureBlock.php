@@ -8,6 +8,8 @@ use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\FedByTable;
+use Daybright\Block\HoldsTable;
 use Daybright\Block\KnowsFacts;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
@@ -24,10 +26,10 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictures, TakesRoom, Unfinished
+final readonly class FigureBlock implements BlockContent, FedByTable, KnowsFacts, ShowsPictures, TakesRoom, Unfinished
 {
     /** @param  Figure|InvalidQuantities  $figure what is wrong, where none can be drawn */
-    private function __construct(private Figure|InvalidQuantities $figure)
+    private function __construct(private Figure|InvalidQuantities $figure, private Fields $content)
     {
     }
 
@@ -51,10 +53,21 @@ final readonly class FigureBlock implements BlockContent, KnowsFacts, ShowsPictu
     public static function from(Fields $content): self
     {
         try {
-            return new self(Figures::draw($content->text('figure'), $content->fields('quantities')));
+            return new self(Figures::draw($content->text('figure'), $content->fields('quantities')), $content);
         } catch (InvalidQuantities $error) {
-            return new self($error);
+            return new self($error, $content);
         }
+    }
+
+    /** What it has of its own in its table gives way to the rows of another block. */
+    public function fedBy(HoldsTable $table): self
+    {
+        $quantities = $this->content->fields('quantities')->raw();
+
+        return isset($quantities['table']) ? self::from(new Fields([
+            ...$this->content->raw(),
+            'quantities' => [...$quantities, 'table' => $table->separated()],
+        ], $this->content->pointer)) : $this;
     }
 
     public function pieces(): array

@@ -102,7 +102,7 @@ final class BlocksTest extends TestCase
 
     public function test_blocks_that_stop_the_lesson_say_for_how_long_and_what_to_do(): void
     {
-        self::assertSame(['question', 'pause'], self::kindsThat(Stops::class));
+        self::assertSame(['question', 'pause', 'table'], self::kindsThat(Stops::class));
         $pause = PauseBlock::from(new Fields(['prompt' => 'Try it.', 'marks' => 2]));
         self::assertSame(240, $pause->waits());
         self::assertSame('Try it.', $pause->asks());
@@ -126,9 +126,9 @@ final class BlocksTest extends TestCase
         );
     }
 
-    public function test_only_a_question_asks_one_and_only_some_kinds_show_pictures(): void
+    public function test_only_some_kinds_can_ask_and_only_some_show_pictures(): void
     {
-        self::assertSame(['question'], self::kindsThat(AsksQuestion::class));
+        self::assertSame(['question', 'table'], self::kindsThat(AsksQuestion::class));
         self::assertSame(['term', 'picture', 'figure', 'question'], self::kindsThat(ShowsPictures::class));
         self::assertSame(['gate'], PictureBlock::from(new Fields(['medium' => 'gate']))->media());
         self::assertSame([], PictureBlock::from(new Fields(['medium' => null]))->media());

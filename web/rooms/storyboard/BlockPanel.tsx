@@ -7,6 +7,7 @@ import { Choice } from '../../ui/Field';
 import { findBlock, findSlide, newId, useDesk } from '../lesson/desk';
 import { BlockTrouble } from './BlockTrouble';
 import { Panel } from './Panel';
+import { Source } from './Source';
 import { useKindLabel } from './useKindLabel';
 
 interface BlockPanelProps {
@@ -26,6 +27,7 @@ export function BlockPanel({ slide, block, scene, onClose }: BlockPanelProps) {
         <BlockTrouble slide={slide.id} block={block.id} scene={scene} />
       </div>
       <div className="col-span-2 flex flex-col gap-3 empty:hidden">
+        <Source slide={slide} block={block} />
         <Form slide={slide} block={block} facts={scene.facts} />
       </div>
       {pieces.length > 0 && <Reveals slide={slide} block={block} pieces={pieces} />}

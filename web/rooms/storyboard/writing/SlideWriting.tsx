@@ -5,11 +5,27 @@ import type { Block, Slide } from '../../../lesson.types';
 import { findSlide, useDesk } from '../../lesson/desk';
 import { useKinds } from '../../lesson/kinds';
 import { addBlock, removeBlock } from '../blocks';
-import { type Edit, entries, joinEntry, moveEntry, pasteEntries, splitEntry, write } from './entries';
+import {
+  addRow,
+  type Edit,
+  entries,
+  inColumn,
+  joinEntry,
+  moveEntry,
+  pasteCells,
+  pasteEntries,
+  removeRow,
+  splitEntry,
+  write,
+} from './entries';
 import { fieldId, fieldsOf } from './fields';
 import { actionFor, type KeyAction, type Marked } from './keys';
 import { entryOf, hasOnly, holderOf, isBlank, isBlankEntry, textAt } from './paths';
 import { WrittenField } from './WrittenField';
+
+/** Of a table, as the schema has them. */
+const MOST_COLUMNS = 8;
+const MOST_ROWS = 20;
 
 interface SlideWritingProps {
   slide: Slide;
@@ -98,6 +114,15 @@ export function SlideWriting({
         return apply(joinEntry(slide, field, marked.text), block);
       case 'moveEntry':
         return apply(moveEntry(slide, field, action.by, marked.from), block);
+      case 'addRow':
+        return apply(addRow(field), block);
+      case 'removeRow':
+        return apply(removeRow(field), block);
+      case 'goDown': {
+        const path = inColumn(field, action.by);
+        if (path) focusField(slide.id, block, path);
+        return path !== null;
+      }
       case 'endList':
         return endList(field);
     }
@@ -109,12 +134,22 @@ export function SlideWriting({
     const action = actionFor(key, marked, field, {
       entries: all.length,
       isAloneInEntry: entry === null || hasOnly(all[entry.index], entry.within),
+      isEntryBlank: entry !== null && isBlankEntry(all[entry.index]),
       isNextBlank: entry !== null && entry.index + 1 < all.length && isBlankEntry(all[entry.index + 1]),
       isBlockBlank: block !== undefined && isBlank(block, ofBlock(block.id)),
     });
     return action !== null && perform(action, field, marked);
   };
 
+  /** Pasted rows and columns go into the table that is typed in, or become one. */
+  const takeCells = (field: TextField, cells: string[][]): boolean => {
+    if (apply(pasteCells(field, cells, MOST_COLUMNS), field.block)) return true;
+    const kind = kinds?.find((each) => each.name === 'table');
+    if (!kind) return false;
+    const rows = cells.slice(0, MOST_ROWS).map((row) => row.slice(0, MOST_COLUMNS));
+    desk.edit((draft) => addBlock(findSlide(draft, slide.id), kind, step, { ...kind.blank, rows } as Block['content']));
+    return true;
+  };
   /** A block that is written and says nothing yet shows what to type; a caption that is not wanted does not. */
   const isNew = (block: Block) =>
     isBlank(block, ofBlock(block.id)) && kinds?.find((each) => each.name === block.kind)?.fields.length !== 0;
@@ -133,6 +168,7 @@ export function SlideWriting({
         slideBox={slideBox}
         onText={(text) => desk.edit((draft) => write(findSlide(draft, slide.id), field, text))}
         onKey={(key, marked) => press(field, key, marked)}
+        onCells={(cells) => takeCells(field, cells)}
         onLines={(lines, marked) => apply(pasteEntries(slide, field, lines, marked), field.block)}
         onUndo={desk.undo}
         onRedo={desk.redo}

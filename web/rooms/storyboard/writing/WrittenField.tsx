@@ -11,7 +11,7 @@ import type { TextField } from '../../../answers.types';
 import { fieldId } from './fields';
 import { WritingHistory } from './history';
 import type { Marked } from './keys';
-import { pastedLines } from './pasted';
+import { pastedCells, pastedLines } from './pasted';
 import { typeOf, units } from './typeset';
 import { useHiddenDrawing } from './useHiddenDrawing';
 
@@ -32,6 +32,7 @@ interface WrittenFieldProps {
   onKey: (key: string, marked: Marked) => boolean;
   /** Lines that were pasted; what is not taken up is typed as one. */
   onLines: (lines: string[], marked: Marked) => boolean;
+  onCells: (cells: string[][]) => boolean;
   onUndo: () => void;
   onRedo: () => void;
   onNewSlide: () => void;
@@ -93,6 +94,8 @@ export function WrittenField(props: WrittenFieldProps) {
     if (event.clipboardData.files.length > 0) return;
     event.preventDefault();
     const marked = markedIn(event.currentTarget);
+    const cells = pastedCells(event.clipboardData);
+    if (cells && props.onCells(cells)) return;
     const lines = pastedLines(event.clipboardData);
     if (lines.length === 0 || props.onLines(lines, marked)) return;
     const pasted = lines.join(field.hasParagraphs ? '\n' : ' ');
@@ -100,6 +103,8 @@ export function WrittenField(props: WrittenFieldProps) {
     putCursor(event.currentTarget, marked.from + pasted.length);
   };
   const isEmpty = text === '';
+  // A cell is seen by its lines; its place in the table is read out, not written into it.
+  const isCell = Array.isArray(field.repetition?.blank);
   const isAsSeen = seen === text && !MARKED.test(text);
   const style = typeOf(field, typeface, isAsSeen ? field.measure + 2 : field.box[2]);
   return (
@@ -107,7 +112,7 @@ export function WrittenField(props: WrittenFieldProps) {
       ref={box}
       id={fieldId(slide, field.block, field.path)}
       aria-label={field.label}
-      placeholder={saysWhat ? field.label : undefined}
+      placeholder={saysWhat && !isCell ? field.label : undefined}
       rows={1}
       value={shown(text)}
       onChange={(event) => write(typed(event.target.value))}

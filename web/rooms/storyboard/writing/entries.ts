@@ -60,11 +60,69 @@ export function moveEntry(slide: Slide, field: TextField, by: -1 | 1, at: number
   };
 }
 
+/** The same column in another row of a table, which may have to be added. */
+export function inColumn(field: TextField, by: number): string | null {
+  const entry = entryOf(field.path);
+  return entry && `${entry.list}/${entry.index + by}/${entry.within}`;
+}
+
+export function addRow(field: TextField): Edit | null {
+  const entry = entryOf(field.path);
+  const { repetition } = field;
+  const path = inColumn(field, 1);
+  if (!entry || !repetition || !path) return null;
+  return {
+    change: (draft) => {
+      entries(draft, field, entry).splice(entry.index + 1, 0, newEntry(repetition, entry.list, ''));
+    },
+    path,
+    at: 0,
+  };
+}
+
+export function removeRow(field: TextField): Edit | null {
+  const entry = entryOf(field.path);
+  const path = inColumn(field, entry?.index === 0 ? 0 : -1);
+  if (!entry || !path) return null;
+  return {
+    change: (draft) => {
+      entries(draft, field, entry).splice(entry.index, 1);
+    },
+    path,
+  };
+}
+
+/** Pasted rows and columns fill the table from a cell on, which grows as far as it may. */
+export function pasteCells(field: TextField, cells: string[][], mostColumns: number): Edit | null {
+  const entry = entryOf(field.path);
+  const { repetition } = field;
+  if (!entry || !repetition || !Array.isArray(repetition.blank)) return null;
+  const column = Number(entry.within);
+  return {
+    change: (draft) => {
+      const rows = entries(draft, field, entry) as string[][];
+      const width = Math.min(
+        mostColumns,
+        Math.max(rows[0]?.length ?? 1, column + Math.max(...cells.map((row) => row.length))),
+      );
+      while (rows.length < Math.min(repetition.most, entry.index + cells.length)) rows.push([]);
+      for (const row of rows) while (row.length < width) row.push('');
+      for (const [down, row] of cells.entries()) {
+        for (const [across, text] of row.entries()) {
+          const target = rows[entry.index + down];
+          if (target && column + across < width) target[column + across] = text;
+        }
+      }
+    },
+    path: field.path,
+  };
+}
+
 /** Pasted lines become entries; null where they are not several, or the list has no room for them. */
 export function pasteEntries(slide: Slide, field: TextField, lines: string[], marked: Marked): Edit | null {
   const entry = entryOf(field.path);
   const { repetition } = field;
-  if (!entry || !repetition || lines.length < 2) return null;
+  if (!entry || !repetition || Array.isArray(repetition.blank) || lines.length < 2) return null;
   const words = lines.map((line) => line.replace(/^- /, ''));
   if (entries(slide, field, entry).length + words.length - 1 > repetition.most) return null;
   return {

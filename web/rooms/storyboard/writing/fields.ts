@@ -1,6 +1,6 @@
 import type { KindsAnswer, SlideScene, TextField } from '../../../answers.types';
 import type { Slide } from '../../../lesson.types';
-import { entryOf, firstOf, holderOf, listAt, textAt } from './paths';
+import { entryOf, holderOf, listAt, textAt } from './paths';
 
 /** Where a block is typed whose picture is still being made, in slide units. */
 const MEANWHILE = { x: 96, y: 250 };
@@ -65,21 +65,24 @@ function inTheMeantime(field: TextField, block: string): TextField {
 
 /** Entries at the end of a list that the picture does not show yet stand below the last one that it does. */
 function addedEntries(slide: Slide, known: TextField[]): TextField[] {
-  const last = known.filter((field) => field.repetition).at(-1);
-  const entry = last && entryOf(last.path);
-  const holder = last && holderOf(slide, last.block);
-  if (!last?.repetition || !entry || !holder) return [];
-  const count = listAt(holder, entry.list).length;
-  const [x, y, width, height] = last.box;
+  const lastIndex = Math.max(...known.map((field) => entryOf(field.path)?.index ?? -1));
+  const last = known.filter((field) => field.repetition && entryOf(field.path)?.index === lastIndex);
+  const entry = last[0] && entryOf(last[0].path);
+  const holder = last[0] && holderOf(slide, last[0].block);
+  if (!entry || !holder) return [];
+  const below = Math.max(...last.map((field) => field.box[3])) * 1.2;
   const added: TextField[] = [];
-  for (let index = entry.index + 1; index < count; index++) {
-    added.push({
-      ...last,
-      path: firstOf(entry.list, index, last.repetition),
-      label: last.label,
-      box: [x, y + (index - entry.index) * height * 1.2, width, last.size * last.leading],
-      measure: width,
-    });
+  for (let index = entry.index + 1; index < listAt(holder, entry.list).length; index++) {
+    for (const field of last) {
+      const [x, y, width] = field.box;
+      const within = entryOf(field.path)?.within;
+      added.push({
+        ...field,
+        path: `${entry.list}/${index}${within ? `/${within}` : ''}`,
+        box: [x, y + (index - entry.index) * below, width, field.size * field.leading],
+        measure: width,
+      });
+    }
   }
   return added;
 }

@@ -1,5 +1,5 @@
-import type { TextField } from '../../../answers.types';
-import { entryOf } from './paths';
+import type { Repetition, TextField } from '../../../answers.types';
+import { type Entry, entryOf } from './paths';
 
 /** The text of a field, and what of it is marked. */
 export interface Marked {
@@ -18,6 +18,10 @@ export type KeyAction =
   | { does: 'join' }
   /** The entry changes places with its neighbour. */
   | { does: 'moveEntry'; by: -1 | 1 }
+  /** In a table: another row below, the same column in another row, or no row any more. */
+  | { does: 'addRow' }
+  | { does: 'goDown'; by: -1 | 1 }
+  | { does: 'removeRow' }
   /** An empty entry at the end of a list is not wanted any more: writing goes on behind the list. */
   | { does: 'endList' }
   | { does: 'goTo'; which: 'next' | 'previous' }
@@ -28,6 +32,7 @@ interface Surroundings {
   /** Entries in the list of the field, and whether this one has texts besides this one. */
   entries: number;
   isAloneInEntry: boolean;
+  isEntryBlank: boolean;
   /** Whether nothing is written in the entry behind it, which is then not needed a second time. */
   isNextBlank: boolean;
   /** Whether no text of the block says anything. */
@@ -39,6 +44,10 @@ const POINT = '- ';
 export function actionFor(key: string, marked: Marked, field: TextField, around: Surroundings): KeyAction | null {
   const { text, from, to } = marked;
   const entry = field.repetition ? entryOf(field.path) : null;
+  if (entry && field.repetition && Array.isArray(field.repetition.blank)) {
+    const inTable = keyInTable(key, marked, entry, around, field.repetition);
+    if (inTable !== undefined) return inTable;
+  }
   if (key === 'Enter') {
     if (field.hasParagraphs) return nextPoint(marked);
     if (!entry || !field.repetition) return { does: 'goTo', which: 'next' };
@@ -65,6 +74,24 @@ export function actionFor(key: string, marked: Marked, field: TextField, around:
   if (key === 'ArrowLeft' && from === 0 && to === 0) return { does: 'goTo', which: 'previous' };
   if (key === 'ArrowRight' && from === text.length && to === from) return { does: 'goTo', which: 'next' };
   return null;
+}
+
+/** In a table Enter goes down its column, and below the last row begins another; arrows go up and down it. */
+function keyInTable(
+  key: string,
+  { from, to }: Marked,
+  entry: Entry,
+  around: Surroundings,
+  repetition: Repetition,
+): KeyAction | null | undefined {
+  const isLast = entry.index === around.entries - 1;
+  if (key === 'Enter' && isLast && around.entries < repetition.most) return { does: 'addRow' };
+  if ((key === 'Enter' || key === 'ArrowDown') && !isLast) return { does: 'goDown', by: 1 };
+  if (key === 'ArrowUp' && entry.index > 0) return { does: 'goDown', by: -1 };
+  if (key === 'Backspace' && from === 0 && to === 0) {
+    return around.isEntryBlank && around.entries > repetition.least ? { does: 'removeRow' } : null;
+  }
+  return key === 'Enter' ? { does: 'goTo', which: 'next' } : undefined;
 }
 
 /** Enter in a list begins the next point; on an empty point it ends the list. */

@@ -8,6 +8,26 @@ export function pastedLines(clipboard: DataTransfer): string[] {
   return lines.length > 0 ? lines : linesOfText(clipboard.getData('text/plain'));
 }
 
+/** The cells of a table, rows first; null where what was copied is none. */
+export function pastedCells(clipboard: DataTransfer): string[][] | null {
+  const html = clipboard.getData('text/html');
+  return (html && cellsOfHtml(html)) || cellsOfText(clipboard.getData('text/plain'));
+}
+
+/** Spreadsheets copy cells with tabs between them. */
+export function cellsOfText(text: string): string[][] | null {
+  const rows = text.replace(/\r/g, '').replace(/\n+$/, '').split('\n');
+  return rows.some((row) => row.includes('\t')) ? rows.map((row) => row.split('\t').map((cell) => cell.trim())) : null;
+}
+
+function cellsOfHtml(html: string): string[][] | null {
+  const table = new DOMParser().parseFromString(html, 'text/html').querySelector('table');
+  const rows = [...(table?.rows ?? [])].map((row) =>
+    [...row.cells].map((cell) => (cell.textContent ?? '').replace(/\s+/g, ' ').trim()),
+  );
+  return rows.some((row) => row.length > 1) ? rows : null;
+}
+
 export function linesOfText(text: string): string[] {
   return text
     .split(/\r\n|\r|\n/)

@@ -45,6 +45,7 @@ export function firstOf(list: string, index: number, repetition: Repetition): st
 /** A new entry whose first text is given. */
 export function newEntry(repetition: Repetition, list: string, text: string): unknown {
   if (typeof repetition.blank === 'string') return text;
+  if (Array.isArray(repetition.blank)) return [...repetition.blank];
   const entry = structuredClone(repetition.blank);
   if ('id' in entry) entry.id = newId(list.replace(/s$/, ''));
   const first = textsOf(entry)[0]?.[0];
