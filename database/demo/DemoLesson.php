@@ -37,6 +37,9 @@ final class DemoLesson
         }
         foreach ($blocks as $number => $block) {
             $blocks[$number]['id'] = "{$name}-block-".($number + 1);
+            if (isset($block['source'])) {
+                $blocks[$number]['source'] = "{$name}-block-{$block['source']}";
+            }
             $blocks[$number]['step'] = "{$name}-".$block['step'];
             $blocks[$number]['reveals'] = (object) array_map(static fn (int $step): string => "{$name}-{$step}", $block['reveals']);
         }
@@ -61,6 +64,17 @@ final class DemoLesson
     public static function block(string $kind, array $content, int $step = 1, string $region = 'main', array $reveals = []): array
     {
         return ['kind' => $kind, 'region' => $region, 'step' => $step, 'reveals' => $reveals, 'content' => $content];
+    }
+
+    /**
+     * Shows the numbers of another block of its slide, counted from 1.
+     *
+     * @param  array<string, mixed>  $block
+     * @return array<string, mixed>
+     */
+    public static function fedBy(int $number, array $block): array
+    {
+        return ['source' => $number] + $block;
     }
 
     /**

@@ -93,13 +93,18 @@ return (new DemoLesson([
         'Every point is one stick.',
         'They lie on a straight line: twice the stick has twice the shadow.',
     ], [
-        $figure(
+        $block('table', [
+            'rows' => [['Stick', 'Shadow'], ['20 cm', '31 cm'], ['40 cm', '59 cm'], ['60 cm', '91 cm'], ['80 cm', '120 cm'], ['100 cm', '149 cm']],
+            'hasHead' => true,
+            'hasSide' => false,
+        ], 1, 'left'),
+        DemoLesson::fedBy(1, $figure(
             'data-plot',
-            ['kind' => 'scatter', 'table' => "Stick in cm, Shadow in cm\n20, 31\n40, 59\n60, 91\n80, 120\n100, 149", 'line' => true],
+            ['kind' => 'scatter', 'table' => "Stick in cm, Shadow in cm\n20, 31", 'line' => true],
             1,
             'left',
             ['points' => 2, 'line' => 3],
-        ),
+        )),
         $block('text', ['text' => "There is *{strength}*.\nEach centimetre of stick has about 1.5 cm of shadow."], 3, 'right'),
     ])
     ->slide('explain', 'same-sun', 'Same Sun, same ratio', 'whole', ['aim-ratio'], [

@@ -272,6 +272,50 @@ async function answered(browser: Browser, link: string, trial: Pick<Trial, 'answ
   return student;
 }
 
+test('a table is filled by a student, and the plot beside it follows what was measured', async ({ page, browser }) => {
+  const slide = await newStoryboard(page, 'Trial of tables');
+  await put(slide, 'Table');
+  const rows = [
+    ['Stick', 'Shadow', ''],
+    ['20 cm', '30 cm', ''],
+    ['40 cm', '?60 cm', '?'],
+  ];
+  for (const [row, cells] of rows.entries())
+    for (const [column, text] of cells.entries())
+      await slide.getByRole('textbox', { name: `Row ${row + 1}, column ${column + 1}` }).fill(text);
+  const cell = (row: number, column: number) =>
+    slide.getByRole('textbox', { name: `Row ${row}, column ${column}`, exact: true });
+  await cell(3, 2).press('Enter');
+  await expect(cell(4, 2)).toBeFocused();
+  await page.keyboard.type('{rate}');
+  await expect(slide.locator('.stage [role=img]').first()).toContainText('1.5');
+  const table = await details(page, 'Table');
+  await table.getByLabel('A number may be off by').fill('2');
+  await table.getByRole('button', { name: /^Give the filled cells a step of its own/ }).click();
+  await page.keyboard.press('Escape');
+  const plot = await putFigure(page, slide, 'scatter', 'Data plot');
+  await plot.getByLabel('Its numbers').selectOption('those of the table on the slide');
+  await page.keyboard.press('Escape');
+  await expect(slide.locator('.stage [role=img]').first()).toContainText('Shadow in cm');
+  await saved(page);
+
+  const student = await answered(browser, await recordAndShare(page, /Explain: The tank/), {
+    answer: async (at) => {
+      const lesson = await at.request.get(`/api/watch/${at.url().split('/w/')[1]}`);
+      expect(await lesson.text()).not.toContain('60 cm');
+      await at.getByRole('textbox', { name: 'Row 3, Shadow' }).fill('61');
+      await at.getByRole('textbox', { name: 'Row 3, column 3' }).fill('2');
+    },
+  });
+  await expect(student.getByText('2 of 2 marks')).toBeVisible();
+  const own = student.getByRole('img', { name: 'Your numbers as a plot' });
+  await expect(own).toBeVisible();
+  await expect(own).toContainText('Shadow in cm');
+  await student.reload();
+  await expect(own).toHaveCount(0);
+  await student.context().close();
+});
+
 test('pictures: a map leads a student to a side slide and back', async ({ page, browser }) => {
   const slide = await newStoryboard(page, 'Trial of picture maps');
   const form = await putFigure(page, slide, 'hotspots', 'Picture map');

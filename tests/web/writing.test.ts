@@ -1,11 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import type { KindsAnswer, SlideScene, TextField } from '../../web/answers.types';
 import type { Slide } from '../../web/lesson.types';
-import { joinEntry, moveEntry, pasteEntries, splitEntry } from '../../web/rooms/storyboard/writing/entries';
+import {
+  addRow,
+  joinEntry,
+  moveEntry,
+  pasteCells,
+  pasteEntries,
+  removeRow,
+  splitEntry,
+} from '../../web/rooms/storyboard/writing/entries';
 import { fieldsOf } from '../../web/rooms/storyboard/writing/fields';
 import { WritingHistory } from '../../web/rooms/storyboard/writing/history';
 import { actionFor } from '../../web/rooms/storyboard/writing/keys';
-import { linesOfText } from '../../web/rooms/storyboard/writing/pasted';
+import { cellsOfText, linesOfText } from '../../web/rooms/storyboard/writing/pasted';
 
 const ALONE = { entries: 0, isAloneInEntry: true, isEntryBlank: false, isNextBlank: false, isBlockBlank: false };
 
@@ -154,6 +162,55 @@ describe('a list that is typed in place', () => {
   });
 });
 
+describe('a table that is typed in place', () => {
+  const TABLE = { blank: ['', ''], least: 1, most: 4 };
+  const cell = (row: number, column: number) => field(`rows/${row}/${column}`, { repetition: TABLE });
+  const at = (text: string) => ({ text, from: 0, to: 0 });
+  const before = slide(
+    {
+      rows: [
+        ['a', 'b'],
+        ['c', 'd'],
+      ],
+    },
+    'table',
+  );
+
+  it('is gone through by column, and grows below its last row', () => {
+    expect(actionFor('Enter', at('b'), cell(0, 1), { ...ALONE, entries: 2 })).toEqual({ does: 'goDown', by: 1 });
+    expect(actionFor('Enter', at('d'), cell(1, 1), { ...ALONE, entries: 2 })).toEqual({ does: 'addRow' });
+    expect(actionFor('Enter', at('d'), cell(3, 1), { ...ALONE, entries: 4 })).toMatchObject({ does: 'goTo' });
+    expect(actionFor('ArrowUp', at('d'), cell(1, 1), { ...ALONE, entries: 2 })).toEqual({ does: 'goDown', by: -1 });
+    expect(applied(before, addRow(cell(1, 1)))).toEqual({
+      rows: [
+        ['a', 'b'],
+        ['c', 'd'],
+        ['', ''],
+      ],
+    });
+  });
+
+  it('loses a row only when nothing stands in it', () => {
+    expect(actionFor('Backspace', at(''), cell(1, 0), { ...ALONE, entries: 2 })).toBeNull();
+    expect(actionFor('Backspace', at(''), cell(1, 0), { ...ALONE, entries: 2, isEntryBlank: true })).toEqual({
+      does: 'removeRow',
+    });
+    expect(applied(before, removeRow(cell(1, 0)))).toEqual({ rows: [['a', 'b']] });
+  });
+
+  it('takes pasted cells from a cell on, and grows as far as it may', () => {
+    const pasted = [['1', '2', '3'], ['4'], ['5'], ['6'], ['7']];
+    expect(applied(before, pasteCells(cell(0, 1), pasted, 3))).toEqual({
+      rows: [
+        ['a', '1', '2'],
+        ['c', '4', ''],
+        ['', '5', ''],
+        ['', '6', ''],
+      ],
+    });
+  });
+});
+
 describe('what can be typed', () => {
   const scene = { boxes: { 'block-1': [0, 0, 1, 1] }, problems: {}, fields: [] } as unknown as SlideScene;
   const kinds = [
@@ -194,6 +251,14 @@ describe('what was typed', () => {
 });
 
 describe('pasted text', () => {
+  it('is a table where tabs stand between its cells', () => {
+    expect(cellsOfText('Stick\tShadow\r\n20\t31\r\n')).toEqual([
+      ['Stick', 'Shadow'],
+      ['20', '31'],
+    ]);
+    expect(cellsOfText('no table')).toBeNull();
+  });
+
   it('becomes paragraphs and points', () => {
     expect(linesOfText('Leaves\r\n\r\n• light\n*  water\n– air  ')).toEqual(['Leaves', '- light', '- water', '- air']);
   });

@@ -27,7 +27,7 @@ export function FillCells({ question, prompt, given, onWrite }: AnsweringProps<A
           {question.rows.map((row, number) => (
             <tr key={row[0]?.id} className="border-b border-rule">
               {row.map((cell, column) => {
-                const isHead = question.hasHead && number === 0;
+                const isHead = question.hasHead && number === 0 && cell.text !== '';
                 const Cell = isHead ? 'th' : 'td';
                 return (
                   <Cell key={cell.id} scope={isHead ? 'col' : undefined} className="p-1.5 text-left">

@@ -19,17 +19,24 @@ export function Panel({ title, onClose, children }: PanelProps) {
     });
     return () => clearTimeout(timer);
   }, []);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const at = document.activeElement;
+      // A button that did its work and is gone has left the focus nowhere.
+      const isHere = at === document.body || inside.current?.contains(at);
+      if (event.key !== 'Escape' || event.defaultPrevented || !isHere) return;
+      event.preventDefault();
+      onClose();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
   return (
     <div
       ref={inside}
       tabIndex={-1}
       role="dialog"
       aria-label={title}
-      onKeyDown={(event) => {
-        if (event.key !== 'Escape' || event.defaultPrevented) return;
-        event.preventDefault();
-        onClose();
-      }}
       className="mt-2 flex min-h-52 shrink! flex-col overflow-hidden rounded-md border border-edge bg-paper"
     >
       <div className="flex items-center justify-between border-b border-rule pr-1 pl-4">
