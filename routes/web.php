@@ -15,6 +15,7 @@ use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RepliesController;
 use App\Http\Controllers\ShareController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\SignInController;
 use App\Http\Controllers\TakeController;
 use App\Http\Controllers\VoiceController;
@@ -47,6 +48,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('worked/vary', [WorkedController::class, 'vary']);
         Route::post('formulas/choose', [WorkedController::class, 'choose']);
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
+        Route::get('shapes', [ShelfController::class, 'shapes']);
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [LessonController::class, 'import']);
         Route::post('media', [MediaController::class, 'create']);
@@ -64,6 +66,7 @@ Route::prefix('api')->group(function (): void {
             Route::delete('classrooms/{classroom}/students/{student}/word', [ClassroomController::class, 'forgetWord']);
             Route::get('classrooms/{classroom}/students/{student}/archive', [ClassroomController::class, 'takeOut']);
         });
+        Route::patch('series/{series}', [ShelfController::class, 'updateSeries'])->middleware('can:own,series');
         Route::middleware('can:own,lesson')->group(function (): void {
             Route::get('lessons/{lesson}', [LessonController::class, 'show']);
             Route::put('lessons/{lesson}', [LessonController::class, 'save']);
@@ -73,6 +76,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/kept', [LessonController::class, 'kept']);
             Route::post('lessons/{lesson}/kept/{kept}', [LessonController::class, 'takeUp'])->where('kept', '[0-9]{1,18}');
             Route::delete('lessons/{lesson}', [LessonController::class, 'delete']);
+            Route::post('lessons/{lesson}/copy', [ShelfController::class, 'copy']);
+            Route::patch('lessons/{lesson}/shelf', [ShelfController::class, 'update']);
             Route::get('lessons/{lesson}/slides/{slide}/looks', [LessonController::class, 'looks'])->where('slide', '[A-Za-z0-9-]{1,40}');
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);

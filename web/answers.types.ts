@@ -67,6 +67,7 @@ export interface Answers {
   takes?: Takes;
   finished?: FinishedTake;
   kinds?: KindsAnswer;
+  shapes?: ShapesAnswer;
   item?: PracticeItem;
   written?: WrittenLines;
   judgedFormulas?: JudgedFormulas;
@@ -86,6 +87,10 @@ export interface HomeAnswer {
     lessons: LessonCard[];
   }[];
   single: LessonCard[];
+  /**
+   * Lessons that are not needed for now, of all series.
+   */
+  putAway: LessonCard[];
   waiting: {
     lesson: string;
     title: string;
@@ -103,6 +108,7 @@ export interface LessonCard {
   title: string;
   minutes: number;
   strip: StripPartAnswer[];
+  putAway: boolean;
   slides: number;
   recorded: number;
   shared: string[];
@@ -690,6 +696,17 @@ export interface StartingFormula {
     name: string;
     meaning: string;
     unit: string;
+  }[];
+}
+/**
+ * What a new lesson can begin with.
+ */
+export interface ShapesAnswer {
+  shapes: {
+    name: string;
+    label: string;
+    sentence: string;
+    strip: StripPartAnswer[];
   }[];
 }
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use Daybright\Block\AsksQuestion;
 use Daybright\Block\BlockContent;
+use Daybright\Block\Blocks;
 use Daybright\Block\HoldsTable;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\WrittenInPlace;
@@ -40,24 +40,12 @@ final class BlockKindView
             'name' => $kind::name(),
             'label' => $kind::label(),
             'blank' => $kind::blank(),
-            'later' => is_a($kind, AsksQuestion::class, true) && self::asks($kind) ? [$kind::answerPiece()] : [],
+            'later' => array_filter([Blocks::answerPieceOf($kind::name(), $kind::blank())]),
             'holdsTable' => is_a($kind, HoldsTable::class, true),
             'fields' => is_a($kind, WrittenInPlace::class, true)
                 ? array_map(static fn (TextField $field): array => TextFieldView::one('', $field), $this->fields($kind))
                 : [],
         ];
-    }
-
-    /**
-     * Whether a blank one asks something already.
-     *
-     * @param  class-string<BlockContent&AsksQuestion>  $kind
-     */
-    private static function asks(string $kind): bool
-    {
-        $blank = $kind::from(new Fields($kind::blank()));
-
-        return $blank instanceof AsksQuestion && $blank->question() !== null;
     }
 
     /**

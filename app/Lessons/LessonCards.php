@@ -68,6 +68,7 @@ final class LessonCards
         return [
             'id' => $lesson->id,
             'series' => $lesson->series_id,
+            'putAway' => $lesson->put_away_at !== null,
             'title' => $outline['title'],
             'minutes' => $outline['minutes'],
             'strip' => LessonOutline::strip($outline, $recorded),

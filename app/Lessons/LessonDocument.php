@@ -58,6 +58,15 @@ final class LessonDocument implements Castable, JsonSerializable
         return new self(str_replace($old, $new, $this->json));
     }
 
+    /** With another value of one of its own fields, such as its title. */
+    public function with(string $field, string $value): self
+    {
+        $changed = $this->jsonSerialize();
+        $changed->{$field} = $value;
+
+        return self::from($changed);
+    }
+
     /**
      * Slides that are not in another document just so, or that stand in another part of it; with another typeface, look or picture
      * any may look different.

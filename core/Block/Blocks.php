@@ -16,6 +16,7 @@ use Daybright\Block\Term\TermBlock;
 use Daybright\Block\Text\TextBlock;
 use Daybright\Block\Worked\WorkedBlock;
 use Daybright\Lesson\Block;
+use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
@@ -79,6 +80,23 @@ final class Blocks
         $content = self::read($block);
 
         return $content instanceof $ability ? $content : null;
+    }
+
+    /**
+     * The piece with the answer, where a block with this content asks something that has one.
+     *
+     * @param  array<string, mixed>  $content
+     */
+    public static function answerPieceOf(string $kind, array $content): ?string
+    {
+        $named = self::called($kind);
+        if (! is_a($named, AsksQuestion::class, true)) {
+            return null;
+        }
+        $pieces = $named::from(new Fields($content))->pieces();
+        $answers = array_filter($pieces, static fn (BlockPiece $piece): bool => $piece->name === $named::answerPiece());
+
+        return $answers === [] ? null : $named::answerPiece();
     }
 
     /** The question that a block asks, if it is of a kind that asks one. */

@@ -9,4 +9,6 @@ interface HoldsTable
 {
     /** Names and numbers, a row on each line with a semicolon between, its heads in the first. */
     public function separated(): string;
+
+    public function hasNumbers(): bool;
 }

@@ -9,6 +9,7 @@ use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Answer;
 use App\Models\Export;
+use App\Models\Series;
 use App\Models\Share;
 use App\Models\Visit;
 use Illuminate\Routing\Route as Registered;
@@ -168,6 +169,7 @@ class AccessTest extends TestCase
             'share' => $share,
             'answer' => $answer,
             'export' => $export,
+            'series' => Series::factory()->for($rowan)->create(),
         ];
     }
 

@@ -69,6 +69,88 @@ class HomeTest extends TestCase
         $this->postJson('/api/lessons', ['title' => 'Mine', 'minutes' => 900])->assertStatus(422)->assertJsonPath('pointer', '/minutes');
     }
 
+    public function test_a_lesson_is_renamed_and_that_is_one_undo_away(): void
+    {
+        $lesson = $this->lesson($rowan = $this->teacher());
+        $before = $lesson->title;
+        $this->actingAs($rowan)->patchJson("/api/lessons/{$lesson->id}/shelf", ['title' => 'Another name'])->assertNoContent();
+        $this->assertSame('Another name', $this->getJson("/api/lessons/{$lesson->id}")->json('document.title'));
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 2])->assertOk()->assertJsonPath('document.title', $before);
+        $this->patchJson("/api/lessons/{$lesson->id}/shelf", ['title' => ''])->assertStatus(422)->assertJsonPath('pointer', '/title');
+    }
+
+    public function test_a_copy_has_the_slides_and_none_of_the_recordings_and_stands_behind_the_original(): void
+    {
+        $rowan = $this->teacher();
+        $lesson = $this->lesson($rowan, ['title' => 'First'] + self::document());
+        $this->lesson($rowan, ['title' => 'Second'] + self::document())->update(['place' => 2]);
+        $this->take($lesson, 'measure', 1);
+        $copy = $this->actingAs($rowan)->postJson("/api/lessons/{$lesson->id}/copy")->assertCreated()->json('id');
+        $cards = $this->getJson('/api/home')->json('single');
+        $this->assertSame(['First', 'First (copy)', 'Second'], array_column($cards, 'title'));
+        $this->assertSame([1, 0, 0], array_column($cards, 'recorded'));
+        $slides = fn (string $id): array => $this->getJson("/api/lessons/{$id}")->json('document.parts');
+        $this->assertSame($slides($lesson->id), $slides($copy));
+    }
+
+    public function test_lessons_and_series_are_put_in_another_order(): void
+    {
+        $rowan = $this->teacher();
+        $series = Series::factory()->count(2)->for($rowan)->sequence(['title' => 'One', 'place' => 1], ['title' => 'Two', 'place' => 2])->create();
+        foreach (['A', 'B', 'C'] as $place => $title) {
+            $this->lesson($rowan, ['title' => $title] + self::document())->update(['series_id' => $series[0]?->id, 'place' => $place]);
+        }
+        $this->actingAs($rowan);
+        $titles = fn (): array => array_column($this->getJson('/api/home')->json('series.0.lessons'), 'title');
+        $last = $rowan->lessons()->where('title', 'C')->sole();
+        $this->patchJson("/api/lessons/{$last->id}/shelf", ['by' => -1])->assertNoContent();
+        $this->assertSame(['A', 'C', 'B'], $titles());
+        // Nothing stands before the first.
+        $first = $rowan->lessons()->where('title', 'A')->sole();
+        $this->patchJson("/api/lessons/{$first->id}/shelf", ['by' => -1])->assertNoContent();
+        $this->assertSame(['A', 'C', 'B'], $titles());
+        $this->patchJson("/api/series/{$series[1]?->id}", ['by' => -1, 'title' => 'Two, first'])->assertNoContent();
+        $this->assertSame(['Two, first', 'One'], array_column($this->getJson('/api/home')->json('series'), 'title'));
+        $this->patchJson("/api/lessons/{$first->id}/shelf", ['series' => $series[1]?->id])->assertNoContent();
+        $this->assertSame(['A'], $titles());
+    }
+
+    public function test_a_lesson_that_is_put_away_waits_for_nothing_and_can_be_fetched_again(): void
+    {
+        $lesson = $this->lesson($rowan = $this->teacher());
+        $this->actingAs($rowan)->patchJson("/api/lessons/{$lesson->id}/shelf", ['putAway' => true])->assertNoContent();
+        $home = $this->getJson('/api/home');
+        $this->assertSame([[], [], [$lesson->id]], [$home->json('single'), $home->json('waiting'), array_column($home->json('putAway'), 'id')]);
+        $this->patchJson("/api/lessons/{$lesson->id}/shelf", ['putAway' => false])->assertNoContent();
+        $this->assertSame([$lesson->id], array_column($this->getJson('/api/home')->json('single'), 'id'));
+    }
+
+    public function test_all_lessons_of_a_series_get_one_look_each_one_undo_away(): void
+    {
+        $rowan = $this->teacher();
+        $series = Series::factory()->for($rowan)->create();
+        $lesson = $this->lesson($rowan);
+        $lesson->update(['series_id' => $series->id]);
+        $this->actingAs($rowan)->patchJson("/api/series/{$series->id}", ['look' => 'dusk'])->assertNoContent();
+        $this->assertSame('dusk', $this->getJson("/api/lessons/{$lesson->id}")->json('document.look'));
+        $this->postJson("/api/lessons/{$lesson->id}/undo", ['version' => 2])->assertOk()->assertJsonMissingPath('document.look');
+        $this->patchJson("/api/series/{$series->id}", ['look' => 'neon'])->assertStatus(422);
+        $new = $this->postJson('/api/lessons', ['title' => 'Next', 'series' => $series->id])->assertCreated()->json('id');
+        $this->assertNotSame('neon', $this->getJson("/api/lessons/{$new}")->json('document.look'));
+    }
+
+    public function test_lessons_and_series_of_another_teacher_are_out_of_reach(): void
+    {
+        $lesson = $this->lesson($sol = $this->teacher('Sol'));
+        $series = Series::factory()->for($sol)->create();
+        $this->actingAs($this->teacher());
+        $this->patchJson("/api/lessons/{$lesson->id}/shelf", ['title' => 'Mine'])->assertNotFound();
+        $this->postJson("/api/lessons/{$lesson->id}/copy")->assertNotFound();
+        $this->patchJson("/api/series/{$series->id}", ['title' => 'Mine'])->assertNotFound();
+        $mine = $this->lesson($this->teacher('Ash'));
+        $this->actingAs($mine->user()->sole())->patchJson("/api/lessons/{$mine->id}/shelf", ['series' => $series->id])->assertNotFound();
+    }
+
     /**
      * @return list<array{string, string}> room and sentence
      *

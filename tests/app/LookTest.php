@@ -67,9 +67,9 @@ final class LookTest extends TestCase
     {
         [$empty, $boxes] = $this->spaces($look);
         $this->assertGreaterThan(40, count($empty));
-        $this->assertLessThanOrEqual(0.18, self::quantile($empty, 0.5), 'largest empty rectangle, at the median');
-        $this->assertLessThanOrEqual(0.35, self::quantile($empty, 0.9), 'largest empty rectangle, at the ninetieth percentile');
-        $this->assertGreaterThanOrEqual(0.75, self::quantile($boxes, 0.5), 'box of the content, at the median');
+        $this->assertLessThanOrEqual(0.18, RenderedSlide::quantile($empty, 0.5), 'largest empty rectangle, at the median');
+        $this->assertLessThanOrEqual(0.35, RenderedSlide::quantile($empty, 0.9), 'largest empty rectangle, at the ninetieth percentile');
+        $this->assertGreaterThanOrEqual(0.75, RenderedSlide::quantile($boxes, 0.5), 'box of the content, at the median');
     }
 
     private function signedInWithLesson(): Lesson
@@ -80,7 +80,7 @@ final class LookTest extends TestCase
         return $this->lesson($teacher);
     }
 
-    /** @return array{list<float>, list<float>} largest empty rectangle and box of the content, of every slide at its last step */
+    /** @return array{non-empty-list<float>, non-empty-list<float>} largest empty rectangle and box of the content, of every slide at its last step */
     private function spaces(string $look): array
     {
         $teacher = User::factory()->create();
@@ -104,13 +104,5 @@ final class LookTest extends TestCase
         $file = collect(Storage::allFiles())->first(static fn (string $path): bool => str_ends_with($path, $sha256));
 
         return 'data:image/svg+xml;base64,'.base64_encode((string) Storage::get((string) $file));
-    }
-
-    /** @param  list<float>  $values */
-    private static function quantile(array $values, float $share): float
-    {
-        sort($values);
-
-        return $values[(int) round((count($values) - 1) * $share)];
     }
 }

@@ -43,6 +43,14 @@ final class RenderedSlide
         return new self(self::read($image instanceof GdImage ? $image : throw new RuntimeException('The slide was not drawn.')));
     }
 
+    /** @param  non-empty-list<float>  $values */
+    public static function quantile(array $values, float $share): float
+    {
+        sort($values);
+
+        return $values[(int) round((count($values) - 1) * $share)];
+    }
+
     /** Share of the slide above the horizon, from 0 to 1. */
     public function largestEmptyRectangle(): float
     {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Formats\Formats;
 use App\Lessons\LessonCards;
+use App\Lessons\Shelf;
 use App\Lessons\WaitingWork;
 use App\Models\Series;
 use App\Models\User;
@@ -17,8 +18,9 @@ class HomeController
 {
     public function show(#[CurrentUser] User $teacher): JsonResponse
     {
-        $cards = LessonCards::show($teacher);
-        $series = $teacher->series()->orderBy('created_at')->get()->map(static fn (Series $each): array => [
+        $all = LessonCards::show($teacher);
+        $cards = $all->where('putAway', false);
+        $series = Shelf::seriesOf($teacher->id)->map(static fn (Series $each): array => [
             'id' => $each->id,
             'title' => $each->title,
             'lessons' => $cards->where('series', $each->id)->values(),
@@ -27,6 +29,7 @@ class HomeController
         return new JsonResponse([
             'series' => $series,
             'single' => $cards->whereNull('series')->values(),
+            'putAway' => $all->where('putAway', true)->values(),
             'waiting' => $cards->flatMap(WaitingWork::list(...))->values(),
             'accepts' => Formats::accepted(),
         ]);

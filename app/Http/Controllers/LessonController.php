@@ -50,7 +50,7 @@ class LessonController
     {
         $plan = $request->validated();
         $series = ($plan['newSeries'] ?? '') !== '' && ($plan['newSeries'] ?? null) !== null
-            ? $teacher->series()->create(['title' => $plan['newSeries']])
+            ? $teacher->series()->create(['title' => $plan['newSeries'], 'place' => 1 + (int) $teacher->series()->max('place')])
             : (isset($plan['series']) ? $teacher->series()->whereKey($plan['series'])->firstOrFail() : null);
         $lesson = new Lesson([
             'user_id' => $teacher->id,

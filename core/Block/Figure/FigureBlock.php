@@ -15,6 +15,7 @@ use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\TakesRoom;
 use Daybright\Block\Unfinished;
+use Daybright\Figure\DataPlot\DataPlot;
 use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
@@ -66,7 +67,7 @@ final readonly class FigureBlock implements BlockContent, FedByTable, KnowsFacts
 
         return isset($quantities['table']) ? self::from(new Fields([
             ...$this->content->raw(),
-            'quantities' => [...$quantities, 'table' => $table->separated()],
+            'quantities' => [...$quantities, 'table' => $table->separated(), DataPlot::AWAITED => ! $table->hasNumbers()],
         ], $this->content->pointer)) : $this;
     }
 

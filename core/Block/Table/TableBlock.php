@@ -138,6 +138,11 @@ final readonly class TableBlock implements AsksQuestion, BlockContent, HoldsTabl
         return $this->table->separated(self::PLOTTED);
     }
 
+    public function hasNumbers(): bool
+    {
+        return $this->table->hasNumbers();
+    }
+
     private function hasAnswers(): bool
     {
         return array_filter(

@@ -31,6 +31,9 @@ final readonly class DataPlot implements Varies
         'dots' => 'dots over a number line',
     ];
 
+    /** Set where its numbers are those of a table that has none yet. */
+    public const AWAITED = 'awaited';
+
     private function __construct(private Plot $plot)
     {
     }
@@ -67,6 +70,9 @@ final readonly class DataPlot implements Varies
 
     public static function from(Fields $quantities): self
     {
+        if ($quantities->flag(self::AWAITED)) {
+            return new self(new AwaitedPlot);
+        }
         $reading = new Reading($quantities);
         $rows = Rows::read($reading->text('table', 'The table', 6000));
 

@@ -123,6 +123,15 @@ final readonly class Table
         return array_filter(array_merge(...$this->rows), static fn (Cell $cell): bool => $cell->text !== '' || $cell->isAsked) === [];
     }
 
+    /** Whether a number is written in one of its cells, and none that is still asked. */
+    public function hasNumbers(): bool
+    {
+        $open = array_filter($this->asked(), fn (array $cell): bool => $this->cell($cell[0], $cell[1])->isOpen());
+        $numbers = array_filter(array_merge(...$this->rows), static fn (Cell $cell): bool => $cell->quantity() !== null);
+
+        return $open === [] && $numbers !== [];
+    }
+
     /** The first cell that cannot be worked out, in a sentence; null when all can. */
     public function trouble(): ?string
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Block\BlockPiece;
 use Daybright\Block\Blocks;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Slide;
@@ -35,16 +34,12 @@ final readonly class AnswerShowsEarly implements SlideRule
         return $findings;
     }
 
-    private static function hasAnswer(Block $block): bool
-    {
-        return array_filter(Blocks::read($block)->pieces(), static fn (BlockPiece $piece): bool => $piece->name === 'answer') !== [];
-    }
-
     /** @return list<Finding> */
     private function question(Slide $slide, Block $block, Question $question, Scene $scene): array
     {
         $asked = $slide->stepNumber($block->step);
-        if (self::hasAnswer($block) && $slide->stepNumber($block->stepOf('answer')) <= $asked) {
+        if (Blocks::answerPieceOf($block->kind, $block->content->named()) !== null
+            && $slide->stepNumber($block->stepOf('answer')) <= $asked) {
             return [Finding::ofBlock(
                 $this->name(),
                 'The answer appears together with its question. Give the answer a later step.',

@@ -1,23 +1,22 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { BroughtIn, HomeAnswer, LessonCard } from '../../answers.types';
+import type { BroughtIn, HomeAnswer } from '../../answers.types';
 import { ask, sentence } from '../../request';
-import { Strip } from '../../stage/Strip';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
-import { Confirm } from '../../ui/Confirm';
-import { Menu, MenuEntry } from '../../ui/Menu';
+import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useTeacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
+import { found } from './found';
+import { LessonRows } from './LessonRows';
 import { NewLesson } from './NewLesson';
+import { SeriesHeading } from './SeriesHeading';
+import { ShelfProvider } from './useShelf';
 
-const ROOMS = [
-  ['plan', 'Open its Plan'],
-  ['record', 'Open its Record room'],
-  ['share', 'Open its Share room'],
-];
+/** From so many lessons on there is a search. */
+const MANY = 12;
 
 export function Home() {
   const home = useQuery({ queryKey: ['home'], queryFn: () => ask<HomeAnswer>('GET', '/api/home'), staleTime: 0 });
@@ -41,17 +40,12 @@ export function Home() {
       await queries.invalidateQueries({ queryKey: ['home'] });
     });
   };
-  const remove = async (lesson: LessonCard) => {
-    await attempt(() => ask('DELETE', `/api/lessons/${lesson.id}`));
-    await queries.invalidateQueries({ queryKey: ['home'] });
-  };
   const signOut = async () => {
     await ask('POST', '/api/sign-out');
     queries.clear();
     navigate('/sign-in');
   };
   const answer = home.data;
-  const isEmpty = answer?.series.every((each) => each.lessons.length === 0) && answer.single.length === 0;
 
   return (
     <div className="mx-auto max-w-6xl px-6 pb-16">
@@ -96,51 +90,10 @@ export function Home() {
           </div>
         )}
         {home.isError && <Notice tone="trouble">{sentence(home.error)}</Notice>}
-        {isEmpty && (
-          <div className="py-20 text-center">
-            <p className="mb-4 text-lg">A lesson begins with its title and its minutes.</p>
-            <Button look="main" onClick={() => setNew(true)}>
-              Plan your first lesson
-            </Button>
-          </div>
-        )}
-        {answer && answer.waiting.length > 0 && (
-          <section aria-labelledby="waiting" className="pt-6">
-            <h2 id="waiting" className="mb-3 text-lg">
-              Waiting for you
-            </h2>
-            <ul className="flex flex-wrap gap-3">
-              {answer.waiting.map((each) => (
-                <li key={each.lesson + each.sentence}>
-                  <Link
-                    to={`/lesson/${each.lesson}/${each.room}`}
-                    className="block rounded border border-edge bg-sheet px-4 py-2.5 hover:border-action"
-                  >
-                    <span className="block text-action">{each.sentence}</span>
-                    <span className="block text-small text-quiet">{each.title}</span>
-                  </Link>
-                </li>
-              ))}
-            </ul>
-          </section>
-        )}
-        {answer?.series
-          .filter((each) => each.lessons.length > 0)
-          .map((each) => (
-            <section key={each.id} aria-labelledby={`series-${each.id}`} className="pt-8">
-              <h2 id={`series-${each.id}`} className="mb-1 text-lg">
-                {each.title}
-              </h2>
-              <Rows lessons={each.lessons} onDelete={remove} numbered />
-            </section>
-          ))}
-        {answer && answer.single.length > 0 && (
-          <section aria-labelledby="single" className="pt-8">
-            <h2 id="single" className="mb-1 text-lg">
-              Single lessons
-            </h2>
-            <Rows lessons={answer.single} onDelete={remove} />
-          </section>
+        {answer && (
+          <ShelfProvider>
+            <Lessons answer={answer} onNew={() => setNew(true)} />
+          </ShelfProvider>
         )}
       </main>
       <NewLesson open={isNew} onClose={() => setNew(false)} series={answer?.series ?? []} />
@@ -148,74 +101,98 @@ export function Home() {
   );
 }
 
-interface RowsProps {
-  lessons: LessonCard[];
-  numbered?: boolean;
-  onDelete: (lesson: LessonCard) => void;
-}
-
-function Rows({ lessons, numbered = false, onDelete }: RowsProps) {
-  return (
-    <ol>
-      {lessons.map((lesson, index) => (
-        <li
-          key={lesson.id}
-          className="grid grid-cols-[minmax(14rem,20rem)_1fr_auto] items-center gap-6 border-b border-rule py-4"
-        >
-          <div className="min-w-0">
-            <Link
-              to={`/lesson/${lesson.id}/${lesson.slides > 1 ? 'storyboard' : 'plan'}`}
-              className="block truncate text-lg text-ink underline-offset-4 hover:text-action hover:underline"
-            >
-              {numbered && <span className="text-quiet">{index + 1} </span>}
-              {lesson.title}
-            </Link>
-            <p className="text-small text-quiet">{state(lesson)}</p>
-          </div>
-          <Strip parts={lesson.strip} target={lesson.minutes * 60} small />
-          <More lesson={lesson} onDelete={onDelete} />
-        </li>
-      ))}
-    </ol>
-  );
-}
-
-/** What is done rarely, out of the way of the title. */
-function More({ lesson, onDelete }: { lesson: LessonCard; onDelete: (lesson: LessonCard) => void }) {
-  const [isAsking, setAsking] = useState(false);
-  const navigate = useNavigate();
+/** What waits, then the lessons by series; while something is looked for, only what is found. */
+function Lessons({ answer, onNew }: { answer: HomeAnswer; onNew: () => void }) {
+  const [wanted, setWanted] = useState('');
+  const shown = [...answer.series.flatMap((each) => each.lessons), ...answer.single];
+  const all = [...shown, ...answer.putAway];
+  if (all.length === 0) {
+    return (
+      <div className="py-20 text-center">
+        <p className="mb-4 text-lg">A lesson begins with its title and its minutes.</p>
+        <Button look="main" onClick={onNew}>
+          Plan your first lesson
+        </Button>
+      </div>
+    );
+  }
+  const hits = wanted.trim() === '' ? null : found(all, answer.series, wanted);
   return (
     <>
-      <Menu
-        align="end"
-        button={
-          <Button look="quiet" aria-label={`More for ${lesson.title}`}>
-            More
-          </Button>
-        }
-      >
-        {ROOMS.map(([room, label]) => (
-          <MenuEntry key={room} onSelect={() => navigate(`/lesson/${lesson.id}/${room}`)}>
-            {label}
-          </MenuEntry>
-        ))}
-        <MenuEntry onSelect={() => setAsking(true)}>Delete the lesson…</MenuEntry>
-      </Menu>
-      <Confirm
-        open={isAsking}
-        onOpenChange={setAsking}
-        title={`Delete “${lesson.title}”?`}
-        consequence="Its slides and recordings go, and the answers of every class that has it."
-        action="Delete the lesson"
-        onConfirm={() => onDelete(lesson)}
-      />
+      {all.length >= MANY && (
+        <div className="max-w-md pt-5">
+          <TextField
+            label="Find a lesson by a word of its title, its series or its slides"
+            type="search"
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+          />
+        </div>
+      )}
+      {hits && (
+        <section aria-labelledby="found" className="pt-6">
+          <h2 id="found" className="mb-1 text-lg" role="status">
+            {hits.length === 0
+              ? 'No lesson has this word'
+              : `${hits.length} ${hits.length === 1 ? 'lesson' : 'lessons'}`}
+          </h2>
+          <LessonRows lessons={hits} series={answer.series} />
+        </section>
+      )}
+      {!hits && <Waiting waiting={answer.waiting} />}
+      {!hits && <BySeries answer={answer} />}
     </>
   );
 }
 
-function state(lesson: LessonCard): string {
-  if (lesson.shared.length > 0) return `Shared with ${lesson.shared.join(', ')}`;
-  if (lesson.recorded === 0)
-    return `${lesson.slides} ${lesson.slides === 1 ? 'slide' : 'slides'}, nothing recorded yet`;
-  return `${lesson.recorded} of ${lesson.slides} slides recorded`;
+function Waiting({ waiting }: { waiting: HomeAnswer['waiting'] }) {
+  if (waiting.length === 0) return null;
+  return (
+    <section aria-labelledby="waiting" className="pt-6">
+      <h2 id="waiting" className="mb-3 text-lg">
+        Waiting for you
+      </h2>
+      <ul className="flex flex-wrap gap-3">
+        {waiting.map((each) => (
+          <li key={each.lesson + each.sentence}>
+            <Link
+              to={`/lesson/${each.lesson}/${each.room}`}
+              className="block rounded border border-edge bg-sheet px-4 py-2.5 hover:border-action"
+            >
+              <span className="block text-action">{each.sentence}</span>
+              <span className="block text-small text-quiet">{each.title}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function BySeries({ answer }: { answer: HomeAnswer }) {
+  const filled = answer.series.filter((each) => each.lessons.length > 0);
+  return (
+    <>
+      {filled.map((each, index) => (
+        <section key={each.id} aria-labelledby={`series-${each.id}`} className="pt-8">
+          <SeriesHeading series={each} isFirst={index === 0} isLast={index === filled.length - 1} />
+          <LessonRows lessons={each.lessons} series={answer.series} numbered isInOrder />
+        </section>
+      ))}
+      {answer.single.length > 0 && (
+        <section aria-labelledby="single" className="pt-8">
+          <h2 id="single" className="mb-1 text-lg">
+            Single lessons
+          </h2>
+          <LessonRows lessons={answer.single} series={answer.series} isInOrder />
+        </section>
+      )}
+      {answer.putAway.length > 0 && (
+        <details className="pt-8">
+          <summary className="cursor-pointer text-lg font-semibold">Put away: {answer.putAway.length}</summary>
+          <LessonRows lessons={answer.putAway} series={answer.series} />
+        </details>
+      )}
+    </>
+  );
 }
