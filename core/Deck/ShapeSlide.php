@@ -51,7 +51,10 @@ final readonly class ShapeSlide
     /** A question to be answered in words. */
     public function withQuestion(int $marks = 1): self
     {
-        return $this->added('question', ['type' => 'text', 'prompt' => '', 'marks' => $marks, 'hint' => '', 'stops' => true, 'value' => '']);
+        return $this->added(
+            'question',
+            ['type' => 'text', 'prompt' => '', 'marks' => $marks, 'hint' => '', 'stops' => true, 'value' => ''],
+        );
     }
 
     /** @param  array<string, mixed>  $content */

@@ -94,7 +94,14 @@ return (new DemoLesson([
         'They lie on a straight line: twice the stick has twice the shadow.',
     ], [
         $block('table', [
-            'rows' => [['Stick', 'Shadow'], ['20 cm', '31 cm'], ['40 cm', '59 cm'], ['60 cm', '91 cm'], ['80 cm', '120 cm'], ['100 cm', '149 cm']],
+            'rows' => [
+                ['Stick', 'Shadow'],
+                ['20 cm', '31 cm'],
+                ['40 cm', '59 cm'],
+                ['60 cm', '91 cm'],
+                ['80 cm', '120 cm'],
+                ['100 cm', '149 cm'],
+            ],
             'hasHead' => true,
             'hasSide' => false,
         ], 1, 'left'),

@@ -259,3 +259,35 @@ test('what is pasted becomes paragraphs, points and entries', async ({ page }) =
   expect(blocks[0]?.content).toEqual({ text: 'A leaf is a kitchen.\n- light\n- water' });
   expect(blocks[1]?.content).toEqual({ items: ['Cut it out', 'Fold it'] });
 });
+
+test('a lesson begins with each of the shapes, its first blank filled where it stands', async ({ page }) => {
+  test.setTimeout(180_000);
+  await signIn(page);
+  const offered = (await (await page.request.get('/api/shapes')).json()).shapes as { label: string }[];
+  expect(offered.length).toBeGreaterThanOrEqual(8);
+  for (const [number, shape] of offered.entries()) {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'New lesson' }).click();
+    await page.getByRole('textbox', { name: 'Title' }).fill(`Lesson ${number + 1}`);
+    await page.getByRole('radio', { name: new RegExp(`^${shape.label}`) }).check({ force: true });
+    if (number === 0) await findNothing(page);
+    await page.getByRole('button', { name: 'Begin the lesson' }).click();
+    const aims = page.getByRole('region', { name: 'Aims: By the end you can' });
+    await aims.getByRole('textbox', { name: 'Number 1' }).click();
+    await page.keyboard.type(`say what ${number + 1} is`);
+    await painted(aims, `${number + 1} is`);
+    await saved(page);
+  }
+  await page.goto('/');
+  await page.getByLabel(/^Find a lesson/).fill('lesson 3');
+  await expect(page.getByRole('link', { name: 'Lesson 3', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Lesson 4', exact: true })).toHaveCount(0);
+  await page.getByRole('button', { name: 'More for Lesson 3' }).click();
+  await page.getByRole('menuitem', { name: 'Put away' }).click();
+  await page.getByLabel(/^Find a lesson/).fill('');
+  await expect(page.getByText('Put away: 1')).toBeVisible();
+  await page.getByText('Put away: 1').click();
+  await page.getByRole('button', { name: 'More for Lesson 3' }).click();
+  await page.getByRole('menuitem', { name: 'Fetch it again' }).click();
+  await expect(page.getByText('Put away: 1')).toHaveCount(0);
+});

@@ -39,7 +39,8 @@ class ShelfController
             $this->shelf->rename($lesson, $wanted['title']);
         }
         if (array_key_exists('series', $wanted)) {
-            $this->shelf->place($lesson, $wanted['series'] === null ? null : $teacher->series()->whereKey($wanted['series'])->firstOrFail());
+            $series = $wanted['series'] === null ? null : $teacher->series()->whereKey($wanted['series'])->firstOrFail();
+            $this->shelf->place($lesson, $series);
         }
         if (isset($wanted['by'])) {
             $this->shelf->move($lesson, (int) $wanted['by']);

@@ -83,7 +83,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
     {
         $measured = $this->set($bounds, 0.0);
         $gaps = count($this->question->choices()) / 2 + count($this->question->shown()) + 2;
-        $spread = $bounds->spread($measured->height, $gaps, $bounds->size * 0.7);
+        $spread = $bounds->spread($measured->height, $gaps, $bounds->size * 0.8);
 
         return $spread > 0 ? $this->set($bounds, $spread) : $measured;
     }
@@ -125,7 +125,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $frame = new Box(
             0,
             $y + self::GAP + $spread / 2,
-            min($bounds->width, $answer->width() + 2 * self::MARGIN),
+            $answer->lineCount() > 1 ? $bounds->width : min($bounds->width, $answer->width() + 2 * self::MARGIN),
             $answer->height() + self::MARGIN,
         );
 

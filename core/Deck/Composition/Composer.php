@@ -36,8 +36,10 @@ final readonly class Composer
     /** Room for the words below a picture. */
     private const CAPTION = 110.0;
 
-    /** How many times higher than it needs a block may be that spreads out. */
+    /** How many times higher than it needs a block may be that spreads out, and more where it is alone. */
     private const SPREAD = 1.6;
+
+    private const SPREAD_ALONE = 2.1;
 
     /**
      * @param  non-empty-list<Item>  $items
@@ -127,13 +129,21 @@ final readonly class Composer
         if (count($this->items) === 1 && $this->items[0]->standsAlone()) {
             return match (true) {
                 $letters <= 70 => 100.0,
-                $letters <= 120 => 84.0,
-                $letters <= 220 => 64.0,
+                $letters <= 130 => 92.0,
+                $letters <= 220 => 70.0,
                 default => 53.0,
             };
         }
         if (max(array_map(count(...), $composition->bands)) > 2 || $this->hasRooms()) {
             return 53.0;
+        }
+        if (count($this->items) === 1) {
+            return match (true) {
+                $letters <= 90 => 92.0,
+                $letters <= 170 => 76.0,
+                $letters <= 260 => 64.0,
+                default => 53.0,
+            };
         }
 
         return match (true) {
@@ -222,10 +232,15 @@ final readonly class Composer
         }
         $spreading = $growing === [] ? array_keys(array_filter($composition->bands, $this->spreads(...))) : [];
         foreach ($spreading as $number) {
-            $heights[$number] += min($spare / count($spreading), $heights[$number] * (self::SPREAD - 1));
+            $heights[$number] += min($spare / count($spreading), $heights[$number] * ($this->spread() - 1));
         }
 
         return array_values($heights);
+    }
+
+    private function spread(): float
+    {
+        return count($this->items) === 1 ? self::SPREAD_ALONE : self::SPREAD;
     }
 
     /** @param  non-empty-list<Column>  $band */
@@ -286,7 +301,7 @@ final readonly class Composer
             $heights[$index] = max($heights[$index], min($most, $heights[$index] + max(0.0, $spare) / count($rooms)));
         }
         foreach ($rooms === [] ? $spreading : [] as $index) {
-            $most = $this->items[$column->items[$index]]->standsInRow() ? INF : $heights[$index] * (self::SPREAD - 1);
+            $most = $this->items[$column->items[$index]]->standsInRow() ? INF : $heights[$index] * ($this->spread() - 1);
             $heights[$index] += min($most, max(0.0, $spare) / count($spreading));
         }
 

@@ -34,7 +34,9 @@ final class HearAndSay implements Shape
             ShapeSlide::in(PartKind::Explain, 'The sounds in a word', 50)->withFigure('sound-boxes'),
             ShapeSlide::in(PartKind::Explain, 'Words to say', 50)->with('term')->with('term')->with('term'),
             ShapeSlide::in(PartKind::Example, 'Say it with me', 40)->with('instructions'),
-            ShapeSlide::in(PartKind::YourTurn, 'Your turn to say it', 30)->with('pause', ['prompt' => 'Say each word twice.'])->with('text'),
+            ShapeSlide::in(PartKind::YourTurn, 'Your turn to say it', 30)
+                ->with('pause', ['prompt' => 'Say each word twice.'])
+                ->with('text'),
             ShapeSlide::in(PartKind::YourTurn, 'Which one did you hear?', 30)->with('question'),
             ShapeSlide::in(PartKind::Recap, 'What to say again today', 25)->with('text'),
             ShapeSlide::in(PartKind::ExitCheck, 'Before you go', 40)->with('question'),

@@ -34,7 +34,9 @@ final class InvestigateAndMeasure implements Shape
             ShapeSlide::in(PartKind::Explain, 'What you need', 30)->with('picture')->with('instructions'),
             ShapeSlide::in(PartKind::Explain, 'What to do', 50)->with('instructions'),
             ShapeSlide::in(PartKind::Example, 'One measurement together', 50)->with('picture')->with('text'),
-            ShapeSlide::in(PartKind::YourTurn, 'Your measurements', 60)->with('table', ['rows' => [['', ''], ['', '?'], ['', '?'], ['', '?']]])->withPlot(),
+            ShapeSlide::in(PartKind::YourTurn, 'Your measurements', 60)
+                ->with('table', ['rows' => [['', ''], ['', '?'], ['', '?'], ['', '?']]])
+                ->withPlot(),
             ShapeSlide::in(PartKind::Recap, 'What the numbers say', 40)->with('text'),
             ShapeSlide::in(PartKind::ExitCheck, 'Before you go', 40)->with('question'),
         ];

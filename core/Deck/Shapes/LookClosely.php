@@ -29,7 +29,9 @@ final class LookClosely implements Shape
     public static function slides(): array
     {
         return [
-            ShapeSlide::in(PartKind::Opening, 'Look for a minute', 40)->with('picture')->with('pause', ['prompt' => 'Look, and say what you see.']),
+            ShapeSlide::in(PartKind::Opening, 'Look for a minute', 40)
+                ->with('picture')
+                ->with('pause', ['prompt' => 'Look, and say what you see.']),
             ShapeSlide::in(PartKind::Aims, 'By the end you can', 25)->with('instructions'),
             ShapeSlide::in(PartKind::Explain, 'What is in it', 50)->with('picture')->with('text'),
             ShapeSlide::in(PartKind::Explain, 'Two of a kind', 50)->with('picture')->with('picture'),
