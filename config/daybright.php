@@ -17,6 +17,8 @@ return [
     ],
     // Seconds after which any program is stopped, whatever it does.
     'longest_wait' => (int) env('LONGEST_WAIT', 3600),
+    // Drawings that ship with the program, and their words: made by library/build.php.
+    'library' => env('LIBRARY_PATH', storage_path('framework/library')),
     // Unfinished files.
     'work_folder' => env('WORK_PATH', storage_path('framework/cache/work')),
     // Bytes.

@@ -10,6 +10,7 @@ use App\Http\Controllers\FigureController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
+use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ReleaseController;
@@ -48,6 +49,9 @@ Route::prefix('api')->group(function (): void {
         Route::post('worked/vary', [WorkedController::class, 'vary']);
         Route::post('formulas/choose', [WorkedController::class, 'choose']);
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
+        Route::get('library', [LibraryController::class, 'find']);
+        Route::get('library/{source}/{name}', [LibraryController::class, 'show'])->where(['source' => '[a-z]{1,10}', 'name' => '[a-z0-9-]{1,80}']);
+        Route::post('library/{source}/{name}', [LibraryController::class, 'take'])->where(['source' => '[a-z]{1,10}', 'name' => '[a-z0-9-]{1,80}']);
         Route::get('shapes', [ShelfController::class, 'shapes']);
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [LessonController::class, 'import']);

@@ -68,6 +68,7 @@ export interface Answers {
   finished?: FinishedTake;
   kinds?: KindsAnswer;
   shapes?: ShapesAnswer;
+  library?: LibraryAnswer;
   item?: PracticeItem;
   written?: WrittenLines;
   judgedFormulas?: JudgedFormulas;
@@ -707,6 +708,24 @@ export interface ShapesAnswer {
     label: string;
     sentence: string;
     strip: StripPartAnswer[];
+  }[];
+}
+/**
+ * What is found in the library by a word.
+ */
+export interface LibraryAnswer {
+  /**
+   * The teacher’s pictures, of any lesson.
+   */
+  own: KeptMedium[];
+  drawings: {
+    /**
+     * Its source and name, which are its address.
+     */
+    id: string;
+    label: string;
+    credit: string;
+    licence: string;
   }[];
 }
 /**

@@ -729,7 +729,17 @@ export interface PictureMedium {
   sha256: string;
   description: string;
   credit: string;
-  licence: "" | "own" | "public domain" | "cc0" | "cc by" | "cc by-sa" | "cc by-nc" | "cc by-nc-sa" | "with permission";
+  licence:
+    | ""
+    | "own"
+    | "public domain"
+    | "cc0"
+    | "cc by"
+    | "cc by-sa"
+    | "cc by-nc"
+    | "cc by-nc-sa"
+    | "mit"
+    | "with permission";
   width: number;
   height: number;
 }

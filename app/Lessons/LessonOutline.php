@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Media\Medium;
+use Daybright\Lesson\Media\Picture\PictureMedium;
 use Daybright\Lesson\Part;
 use Daybright\Lesson\Slide;
 use Daybright\Timing\LessonTiming;
@@ -12,7 +14,7 @@ use Daybright\Timing\LessonTiming;
 /** A lesson drawn as time, as far as it follows from its document: kept with the lesson, so that Home need not read every document. */
 final class LessonOutline
 {
-    /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>} times in seconds */
+    /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>, pictures: list<array<string, mixed>>} seconds */
     public static function outline(Lesson $lesson): array
     {
         $timing = new LessonTiming($lesson);
@@ -29,7 +31,30 @@ final class LessonOutline
             'slides' => array_map($slide, $part->slides),
         ];
 
-        return ['title' => $lesson->title, 'minutes' => $lesson->minutes, 'parts' => array_map($part, $lesson->parts)];
+        return [
+            'title' => $lesson->title,
+            'minutes' => $lesson->minutes,
+            'parts' => array_map($part, $lesson->parts),
+            'pictures' => array_values(array_map(
+                self::picture(...),
+                array_filter($lesson->media, static fn (Medium $medium): bool => $medium instanceof PictureMedium),
+            )),
+        ];
+    }
+
+    /** @return array<string, mixed> as the lesson document has it */
+    private static function picture(PictureMedium $picture): array
+    {
+        return [
+            'name' => $picture->name,
+            'type' => $picture->type,
+            'width' => $picture->width,
+            'height' => $picture->height,
+            'sha256' => $picture->sha256,
+            'description' => $picture->description,
+            'credit' => $picture->credit,
+            'licence' => $picture->licence,
+        ];
     }
 
     /**

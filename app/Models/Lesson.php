@@ -18,7 +18,7 @@ use Illuminate\Support\Carbon;
 /**
  * A lesson, whose document is its current revision.
  *
- * @property array{title: string, minutes: float, parts: list<array<string, mixed>>}|null $outline
+ * @property array{title: string, minutes: float, parts: list<array<string, mixed>>, pictures?: list<array<string, mixed>>}|null $outline
  * @property Carbon $created_at
  * @property Carbon $updated_at
  */
@@ -102,19 +102,22 @@ class Lesson extends Model
             ->all();
     }
 
-    /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>} as LessonOutline gives it */
+    /** @return array{title: string, minutes: float, parts: list<array<string, mixed>>, pictures: list<array<string, mixed>>} */
     public function outlined(): array
     {
-        if ($this->outline === null) {
-            $this->outline = LessonOutline::outline($this->read());
+        $outline = $this->outline;
+        // Older outlines say nothing of pictures.
+        if ($outline === null || ! isset($outline['pictures'])) {
+            $outline = LessonOutline::outline($this->read());
+            $this->outline = $outline;
             // A look at Home goes on where the disk is full.
             rescue(fn (): int => self::query()->whereKey($this->id)->toBase()->update(['outline' => json_encode(
-                $this->outline,
+                $outline,
                 JSON_THROW_ON_ERROR,
             )]));
         }
 
-        return $this->outline;
+        return $outline;
     }
 
     public function document(): LessonDocument

@@ -9,6 +9,7 @@ use App\Database\ImmediateConnector;
 use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
 use App\Lessons\HandoutFile;
+use App\Library\Drawings;
 use Daybright\Deck\SlidePainter;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Typeface;
@@ -24,6 +25,7 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
+        $this->app->singleton(Drawings::class, static fn (): Drawings => new Drawings(config('daybright.library')));
         foreach ([SlidePainter::class, BlockKindView::class, FigureView::class, HandoutFile::class] as $drawing) {
             $this->app->singleton(
                 $drawing,

@@ -133,6 +133,8 @@ class AccessTest extends TestCase
                 'sha256' => str_repeat('0', 64),
                 'block', 'slide' => 'measure-question',
                 'figure' => 'solid',
+                'source' => 'flat',
+                'name' => 'no-such-drawing',
                 default => (string) $things[$name[1]]->getKey(),
             }, $route->uri());
             $routes[] = [$route->methods()[0], '/'.$address, $route->uri()];

@@ -1,10 +1,11 @@
-import { type DragEvent, useState } from 'react';
+import { useState } from 'react';
 import { useLatest } from '../../latest';
 import type { Medium } from '../../lesson.types';
 import { ask, sentence } from '../../request';
 import { newId, useDesk } from '../../rooms/lesson/desk';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
+import { LibrarySearch } from './LibrarySearch';
 import { PictureWords } from './PictureWords';
 
 /** The kinds of file that can be brought in. */
@@ -22,49 +23,45 @@ interface PictureChoiceProps {
   onChoose: (medium: string | null) => void;
 }
 
-/** A picture by dropping, pasting or choosing a file, with what must be said about it. */
+/** A picture from the library or from a file, with what must be said about it. */
 export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
   const desk = useDesk();
   const chooseNow = useLatest(onChoose);
   const [trouble, setTrouble] = useState('');
   const chosen = medium ? desk.document.media[medium] : undefined;
+  const use = (found: Medium) => {
+    const id = newId('picture');
+    desk.edit((draft) => {
+      draft.media[id] = found;
+    });
+    chooseNow.current(id);
+  };
   const take = async (file: File | undefined) => {
     if (!file) return;
     try {
-      const brought = await bringInPicture(file);
-      desk.edit((draft) => {
-        draft.media[brought.id] = brought.medium;
-      });
-      chooseNow.current(brought.id);
+      use((await bringInPicture(file)).medium);
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
     }
   };
-  const drop = (event: DragEvent) => {
-    event.preventDefault();
-    event.stopPropagation();
-    void take(event.dataTransfer.files[0]);
-  };
   return (
     <>
-      <label
-        className="flex min-h-20 cursor-pointer flex-col items-center justify-center rounded border-2 border-dashed border-edge bg-sheet p-3 text-center focus-within:outline-3 focus-within:outline-action hover:border-action"
-        onDragOver={(event) => event.preventDefault()}
-        onDrop={drop}
-      >
-        <span className="text-action">{chosen ? 'Choose another picture' : 'Choose a picture'}</span>
-        <span className="text-small text-quiet">
-          {chosen ? chosen.name : 'or drop or paste it here: PNG, JPEG, WebP or SVG'}
-        </span>
-        <input
-          type="file"
-          accept={PICTURE_FILES}
-          className="sr-only"
-          onChange={(event) => void take(event.target.files?.[0])}
-          onPaste={(event) => void take(event.clipboardData.files[0])}
-        />
-      </label>
+      <LibrarySearch onTake={use}>
+        <label
+          className="mt-6 inline-flex min-h-10 shrink-0 cursor-pointer items-center self-start rounded border border-edge bg-sheet px-3.5 text-action hover:border-action focus-within:outline-3 focus-within:outline-action"
+          title="PNG, JPEG, WebP or SVG. It can be dropped or pasted onto the slide, too."
+        >
+          {chosen ? 'Another file' : 'Choose a file'}
+          <input
+            type="file"
+            accept={PICTURE_FILES}
+            className="sr-only"
+            onChange={(event) => void take(event.target.files?.[0])}
+            onPaste={(event) => void take(event.clipboardData.files[0])}
+          />
+        </label>
+      </LibrarySearch>
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {chosen && (
         <>

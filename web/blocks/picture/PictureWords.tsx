@@ -11,6 +11,7 @@ const LICENCES: { value: Medium['licence']; label: string }[] = [
   { value: 'cc by-sa', label: 'CC BY-SA' },
   { value: 'cc by-nc', label: 'CC BY-NC' },
   { value: 'cc by-nc-sa', label: 'CC BY-NC-SA' },
+  { value: 'mit', label: 'MIT' },
   { value: 'with permission', label: 'Used with permission' },
 ];
 
