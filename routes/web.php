@@ -50,8 +50,10 @@ Route::prefix('api')->group(function (): void {
         Route::post('formulas/choose', [WorkedController::class, 'choose']);
         Route::get('figures/{figure}/sample', [FigureController::class, 'sample'])->where('figure', '[a-z-]{1,40}');
         Route::get('library', [LibraryController::class, 'find']);
-        Route::get('library/{source}/{name}', [LibraryController::class, 'show'])->where(['source' => '[a-z]{1,10}', 'name' => '[a-z0-9-]{1,80}']);
-        Route::post('library/{source}/{name}', [LibraryController::class, 'take'])->where(['source' => '[a-z]{1,10}', 'name' => '[a-z0-9-]{1,80}']);
+        Route::where(['source' => '[a-z]{1,10}', 'name' => '[a-z0-9-]{1,80}'])->group(function (): void {
+            Route::get('library/{source}/{name}', [LibraryController::class, 'show']);
+            Route::post('library/{source}/{name}', [LibraryController::class, 'take']);
+        });
         Route::get('shapes', [ShelfController::class, 'shapes']);
         Route::post('lessons', [LessonController::class, 'create']);
         Route::post('lessons/import', [LessonController::class, 'import']);
@@ -83,6 +85,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('lessons/{lesson}/copy', [ShelfController::class, 'copy']);
             Route::patch('lessons/{lesson}/shelf', [ShelfController::class, 'update']);
             Route::get('lessons/{lesson}/slides/{slide}/looks', [LessonController::class, 'looks'])->where('slide', '[A-Za-z0-9-]{1,40}');
+            Route::get('lessons/{lesson}/credits', [LessonController::class, 'credits']);
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);
             Route::get('lessons/{lesson}/files/{format}', [ExportController::class, 'write'])->where('format', Formats::writerNames());

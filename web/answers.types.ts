@@ -69,6 +69,7 @@ export interface Answers {
   kinds?: KindsAnswer;
   shapes?: ShapesAnswer;
   library?: LibraryAnswer;
+  credits?: CreditsAnswer;
   item?: PracticeItem;
   written?: WrittenLines;
   judgedFormulas?: JudgedFormulas;
@@ -727,6 +728,16 @@ export interface LibraryAnswer {
     credit: string;
     licence: string;
   }[];
+}
+/**
+ * Whose the pictures of a lesson are.
+ */
+export interface CreditsAnswer {
+  /**
+   * Id of the slide that tells it.
+   */
+  slide: string;
+  lines: string[];
 }
 /**
  * One practice item as the server makes it.

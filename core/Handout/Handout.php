@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Daybright\Handout;
 
+use Daybright\Deck\Credits;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\Paint;
 use Daybright\Scene\Scene;
+use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
 use Daybright\Worked\PracticeSet;
@@ -31,7 +34,7 @@ final readonly class Handout
     {
         $rows = new PracticeRows($this->type);
 
-        return (new Pages($this->type, $this->lesson->title, true))->of($this->rows($rows->questions(...)));
+        return (new Pages($this->type, $this->lesson->title, true))->of([...$this->rows($rows->questions(...)), ...$this->credits()]);
     }
 
     /** @return list<Scene> */
@@ -56,6 +59,19 @@ final readonly class Handout
         }
 
         return $troubles;
+    }
+
+    /** @return list<Row> whose the pictures are, where the lesson itself tells it on a slide and there is something to print */
+    private function credits(): array
+    {
+        $isTold = $this->lesson->slide(Credits::SLIDE) !== null && $this->lesson->handout !== [];
+        $text = implode("\n", $isTold ? Credits::of($this->lesson) : []);
+        if ($text === '') {
+            return [];
+        }
+        $set = $this->type->set("Pictures\n{$text}", Pages::width(), new TextStyle(30, Paint::QUIET));
+
+        return [new Row($set->height() + 40, $set->shapes(0, 20))];
     }
 
     /**

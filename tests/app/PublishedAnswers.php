@@ -63,6 +63,7 @@ final class PublishedAnswers
         'POST api/lessons/{lesson}/kept/{kept}' => 'lesson',
         'DELETE api/lessons/{lesson}' => null,
         'GET api/lessons/{lesson}/ready' => 'findings',
+        'GET api/lessons/{lesson}/credits' => 'credits',
         'GET api/lessons/{lesson}/slides/{slide}/looks' => 'looks',
         'GET api/lessons/{lesson}/handout' => 'handout',
         'GET api/lessons/{lesson}/files/{format}' => null,

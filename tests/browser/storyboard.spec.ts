@@ -160,6 +160,24 @@ test('a picture is chosen, described and credited, and what is no picture is ref
     .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('just words') });
   await expect(form.getByText(/not a picture that can be shown/)).toBeVisible();
   await expect(slide.locator('.stage image')).toHaveCount(1);
+
+  await test.step('a drawing of the library brings its words, and the credits are gathered', async () => {
+    await form.getByLabel(/^Find a drawing/).fill('leaves');
+    const drawing = form.getByRole('button', { name: 'fallen leaf', exact: true }).first();
+    await drawing.click();
+    await expect(slide.locator('.stage image')).not.toHaveAttribute('xlink:href', address ?? '');
+    await expect(form.getByLabel('What it shows, for someone who cannot see it')).toHaveValue('Fallen leaf');
+    await expect(form.getByLabel('Licence')).toHaveValue('mit');
+    await findNothing(page);
+    await form.getByRole('button', { name: 'Done' }).click();
+    await saved(page);
+    await page.getByRole('button', { name: 'Gather the credits' }).click();
+    const credits = page.getByRole('region', { name: 'Afterwards: Pictures' });
+    await expect(credits.getByRole('textbox', { name: 'Text' })).toHaveValue(/^Fallen leaf: .*Microsoft.*, MIT$/);
+    // Gathered again, there is still one such slide.
+    await page.getByRole('button', { name: 'Gather the credits' }).click();
+    await expect(credits).toHaveCount(1);
+  });
 });
 
 test('the pace that was measured is offered, and a lesson over its time is told of', async ({ page }) => {

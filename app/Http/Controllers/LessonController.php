@@ -24,6 +24,7 @@ use App\Lessons\StaleSave;
 use App\Media\MediaStore;
 use App\Models\Lesson;
 use App\Models\User;
+use Daybright\Deck\Credits;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Ready\Finding;
@@ -167,6 +168,12 @@ class LessonController
         ));
 
         return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
+    }
+
+    /** Whose its pictures are, in lines for a last slide. */
+    public function credits(Lesson $lesson): JsonResponse
+    {
+        return new JsonResponse(['slide' => Credits::SLIDE, 'lines' => Credits::of($lesson->read())]);
     }
 
     /** A slide in every look, to choose from. */

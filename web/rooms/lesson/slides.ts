@@ -31,6 +31,22 @@ export function addSideSlide(document: LessonDocument, after: string, title: str
   return id;
 }
 
+/** The last slide of the lesson says whose its pictures are; gathered again, it says what is so now. */
+export function tellCredits(document: LessonDocument, id: string, lines: string[]): void {
+  deleteSlide(document, id);
+  const slide = findSlide(document, addSlide(document, 'afterwards', null));
+  slide.id = id;
+  slide.title = 'Pictures';
+  slide.blocks.push({
+    id: newId('block'),
+    kind: 'text',
+    region: 'main',
+    step: slide.steps[0]?.id ?? '',
+    reveals: {},
+    content: { text: lines.join('\n') },
+  });
+}
+
 export function deleteSlide(document: LessonDocument, id: string): void {
   for (const part of document.parts) part.slides = part.slides.filter((slide) => slide.id !== id);
 }

@@ -6,6 +6,7 @@ import { addAndFocus } from '../../ui/focus';
 import { useDesk } from '../lesson/desk';
 import { useFindings } from '../lesson/findings';
 import { addSlide } from '../lesson/slides';
+import { GatherCredits } from './GatherCredits';
 import { Looks } from './Looks';
 import { COLUMNS, SlideRow } from './SlideRow';
 import { fieldId } from './writing/fields';
@@ -59,6 +60,7 @@ export function Storyboard() {
       <div className="flex flex-wrap items-start gap-4 py-3">
         {check.data && <ReadyCheck findings={findings} onChoose={goTo} />}
         <div className="ml-auto flex gap-2">
+          <GatherCredits />
           <Looks slide={desk.slide.id} />
           <Button onClick={add} title="Or Ctrl and Enter, while you type on a slide">
             Add a slide after this one
