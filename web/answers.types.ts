@@ -475,6 +475,10 @@ export interface SlideScene {
    */
   fields: TextField[];
   /**
+   * Points that can be moved where they stand.
+   */
+  handles: PointHandle[];
+  /**
    * Blocks that hold more than their room.
    */
   overfull: string[];
@@ -559,6 +563,24 @@ export interface Repetition {
   blank: string | string[] | Record<string, unknown>;
   least: number;
   most: number;
+}
+/**
+ * A point that is kept as shares of an area of the slide.
+ */
+export interface PointHandle {
+  block: string;
+  /**
+   * To the point, within the content of the block.
+   */
+  path: string;
+  label: string;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  area: [x: number, y: number, width: number, height: number];
+  x: number;
+  y: number;
 }
 /**
  * Seconds.

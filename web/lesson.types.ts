@@ -330,6 +330,56 @@ export interface PictureContent {
    */
   medium: string | null;
   caption?: string;
+  /**
+   * What is pointed out on it, each a piece “mark-ID”; a cover is taken off at its step. Places are shares of the picture.
+   *
+   * @maxItems 20
+   */
+  marks?: {
+    id: string;
+    kind: "arrow" | "ring" | "label" | "number" | "cover" | "detail";
+    text?: string;
+    at: Place;
+    from?: Place1;
+    edge?: Place2;
+    corner?: Place3;
+    to?: Place4;
+  }[];
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place {
+  x: number;
+  y: number;
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place1 {
+  x: number;
+  y: number;
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place2 {
+  x: number;
+  y: number;
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place3 {
+  x: number;
+  y: number;
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place4 {
+  x: number;
+  y: number;
 }
 export interface FigureBlock {
   id: Id;

@@ -139,7 +139,14 @@ final readonly class PictureSlide
             $y += $texts[$number]->height + self::GAP;
         }
 
-        return new Scene($groups, $boxes, [], [], fields: $fields);
+        return new Scene(
+            $groups,
+            $boxes,
+            [],
+            [],
+            fields: $fields,
+            handles: [$this->picture->id => $filling->handles ?? []],
+        );
     }
 
     /** White on the field, whatever the look. */

@@ -16,6 +16,7 @@ use Daybright\Lesson\Slide;
 use Daybright\Scene\Box;
 use Daybright\Scene\Group;
 use Daybright\Scene\Palette;
+use Daybright\Scene\PointHandle;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextField;
@@ -107,6 +108,15 @@ final readonly class PlacedBlock
         );
     }
 
+    /** @return list<PointHandle> in slide units */
+    public function handles(): array
+    {
+        return array_map(
+            fn (PointHandle $handle): PointHandle => $handle->placed($this->x, $this->y, $this->scale),
+            $this->layout->handles,
+        );
+    }
+
     /** @return list<TextField> in slide units */
     public function fields(Palette $palette): array
     {
@@ -128,7 +138,10 @@ final readonly class PlacedBlock
             $piece = (string) $name;
             $step = $piece === BlockPiece::MAIN ? $block->step : $block->stepOf($piece);
             // A piece never appears before its block.
-            $number = max($slide->stepNumber($step), $slide->stepNumber($block->step));
+            $own = max($slide->stepNumber($step), $slide->stepNumber($block->step));
+            $isCover = in_array($piece, $layout->covers, true);
+            $number = $isCover ? $slide->stepNumber($block->step) : $own;
+            $until = $isCover && $own > $number ? $own : null;
             $groups[] = new Group(
                 $block->id,
                 $piece,
@@ -140,6 +153,8 @@ final readonly class PlacedBlock
                 $words[$piece] ?? '',
                 $layout->links[$piece] ?? null,
                 $at[2],
+                $until === null ? '' : $slide->steps[$until]->id,
+                $until,
             );
         }
 

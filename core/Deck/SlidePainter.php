@@ -132,13 +132,14 @@ final readonly class SlidePainter
             $zoom *= self::SMALLER;
             $composed = $compose($title->room->enlarged(1 / $zoom));
         }
-        $boxes = [];
+        $boxes = $handles = [];
         foreach ($composed->places as $place) {
             $placed = PlacedBlock::set($items[$place->item], $place->room, $composed->size, $measures)
                 ->shrunk($zoom, $title->room->x, $title->room->y);
             $id = $items[$place->item]->block->id;
             $boxes[$id] = $placed->box;
             $fields[$id] = $placed->fields($palette);
+            $handles[$id] = $placed->handles();
             array_push($groups, ...$placed->groups($slide, $context, $palette));
         }
 
@@ -149,6 +150,7 @@ final readonly class SlidePainter
             [],
             $composed->composition->name(),
             fields: $fields,
+            handles: $handles,
         );
     }
 }

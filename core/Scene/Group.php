@@ -14,6 +14,8 @@ final readonly class Group
      * @param  string  $words what it says or shows, for a student who cannot see it
      * @param  Link|null  $link where it leads, about the group's own zero
      * @param  float  $scale of the shapes, about the group's own zero
+     * @param  string  $until step at which it is taken off again; empty when it stays
+     * @param  int|null  $untilNumber of that step, from 0
      */
     public function __construct(
         public string $block,
@@ -26,7 +28,15 @@ final readonly class Group
         public string $words = '',
         public ?Link $link = null,
         public float $scale = 1,
+        public string $until = '',
+        public ?int $untilNumber = null,
     ) {
+    }
+
+    /** @param  int  $stepNumber from 0 */
+    public function isSeenAt(int $stepNumber): bool
+    {
+        return $this->stepNumber <= $stepNumber && ($this->untilNumber === null || $stepNumber < $this->untilNumber);
     }
 
     /** Where a shape of it stands on the slide. */
@@ -55,6 +65,8 @@ final readonly class Group
             $this->words,
             $this->link,
             $this->scale,
+            $this->until,
+            $this->untilNumber,
         );
     }
 

@@ -18,6 +18,7 @@ final readonly class Scene
      * @param  array<string, string>  $problems block => a sentence that says why it could not be drawn
      * @param  Box  $page that it is drawn on
      * @param  string  $composition name of how its blocks stand to one another; empty where there was nothing to choose
+     * @param  array<string, list<PointHandle>>  $handles block => points that can be moved where they stand
      * @param  array<string, list<TextField>>  $fields block => its texts that can be typed where they stand; the title under “”
      */
     public function __construct(
@@ -28,21 +29,46 @@ final readonly class Scene
         public string $composition = '',
         public Box $page = new Box(0, 0, self::WIDTH, self::HEIGHT),
         public array $fields = [],
+        public array $handles = [],
     ) {
     }
 
     /** @param  array<string, string>  $problems block => a sentence that says why it could not be drawn */
     public function on(Box $page, array $problems): self
     {
-        return new self($this->groups, $this->boxes, $this->overfull, $problems, $this->composition, $page, $this->fields);
+        return new self(
+            $this->groups,
+            $this->boxes,
+            $this->overfull,
+            $problems,
+            $this->composition,
+            $page,
+            $this->fields,
+            $this->handles,
+        );
     }
 
     /** The groups to be seen at a step, counted from 0. */
     public function at(int $stepNumber): self
     {
-        $seen = array_values(array_filter($this->groups, static fn (Group $group): bool => $group->stepNumber <= $stepNumber));
+        $seen = array_values(array_filter($this->groups, static fn (Group $group): bool => $group->isSeenAt($stepNumber)));
 
-        return new self($seen, $this->boxes, $this->overfull, $this->problems, $this->composition, $this->page, $this->fields);
+        return $this->withGroups($seen);
+    }
+
+    /** @param  list<Group>  $groups */
+    private function withGroups(array $groups): self
+    {
+        return new self(
+            $groups,
+            $this->boxes,
+            $this->overfull,
+            $this->problems,
+            $this->composition,
+            $this->page,
+            $this->fields,
+            $this->handles,
+        );
     }
 
     /** @return list<Link> places that lead to side slides, in slide units */

@@ -103,6 +103,23 @@ final readonly class Shape
         );
     }
 
+    /**
+     * A part of a picture, enlarged into a box; what lies outside is cut off.
+     *
+     * @param  Box  $whole where all of the picture would be seen
+     * @param  Box  $part of it
+     */
+    public static function partOfImage(Box $box, string $medium, Box $whole, Box $part): self
+    {
+        return new self('svg', [
+            'x' => $box->x,
+            'y' => $box->y,
+            'width' => $box->width,
+            'height' => $box->height,
+            'viewBox' => implode(' ', array_map(self::short(...), [$part->x, $part->y, $part->width, $part->height])),
+        ], $box, [self::image($whole, $medium)]);
+    }
+
     /** @param  float  $baseline y of the baseline */
     public static function formula(SetFormula $formula, float $x, float $baseline, float $size, string $colour): self
     {

@@ -11,7 +11,7 @@ use DOMElement;
 final class SvgGroups
 {
     /**
-     * The drawing without what appears at some steps.
+     * The drawing without what appears at some later steps, and with what only they take off.
      *
      * @param  list<string>  $steps ids
      *
@@ -24,11 +24,19 @@ final class SvgGroups
             throw MalformedDrawing::at(0, 'it has no element at its root');
         }
         foreach (iterator_to_array($document->documentElement->childNodes) as $group) {
-            if ($group instanceof DOMElement && in_array($group->getAttribute('data-step'), $steps, true)) {
+            if ($group instanceof DOMElement && ! self::isSeen($group, $steps)) {
                 $document->documentElement->removeChild($group);
             }
         }
 
         return (string) $document->saveXML($document->documentElement);
+    }
+
+    /** @param  list<string>  $later steps that are still to come */
+    private static function isSeen(DOMElement $group, array $later): bool
+    {
+        $until = $group->getAttribute('data-until');
+
+        return ! in_array($group->getAttribute('data-step'), $later, true) && ($until === '' || in_array($until, $later, true));
     }
 }

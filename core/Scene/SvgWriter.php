@@ -52,6 +52,9 @@ final readonly class SvgWriter
     private function group(Group $group): string
     {
         $attributes = ['data-block' => $group->block, 'data-piece' => $group->piece, 'data-step' => $group->step];
+        if ($group->until !== '') {
+            $attributes['data-until'] = $group->until;
+        }
         $moved = $group->x !== 0.0 || $group->y !== 0.0 ? 'translate('.Shape::short($group->x).' '.Shape::short($group->y).')' : '';
         $scaled = $group->scale !== 1.0 ? 'scale('.Shape::short($group->scale, 4).')' : '';
         if ($moved.$scaled !== '') {

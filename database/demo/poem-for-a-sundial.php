@@ -68,7 +68,11 @@ return (new DemoLesson([
     ->slide('opening', 'sun-way', 'The way of the Sun', 'whole', [], [
         'Seen from our yard the Sun rises in the east, stands highest in the south, and sets in the west.',
     ], [
-        $block('picture', ['medium' => 'sun-path', 'caption' => ''], 1, 'left'),
+        $block('picture', [
+            'medium' => 'sun-path',
+            'caption' => '',
+            'marks' => [['id' => 'foot', 'kind' => 'detail', 'at' => ['x' => 0.5, 'y' => 0.84], 'to' => ['x' => 0.16, 'y' => 0.24]]],
+        ], 1, 'left'),
         $block('text', ['text' => 'The higher the Sun, the shorter the shadow.'], 1, 'right'),
     ], true)
     ->slide('opening', 'gnomon', 'The edge that casts the shadow', 'whole', [], [

@@ -56,7 +56,14 @@ return (new DemoLesson([
         'Around noon the Sun is at its highest, and the shadow is at its shortest.',
         'In the afternoon the Sun sinks in the west, and the shadow grows long again, towards the east.',
     ], [
-        $block('picture', ['medium' => 'path', 'caption' => ''], 1, 'left'),
+        $block('picture', [
+            'medium' => 'path',
+            'caption' => '',
+            'marks' => [
+                ['id' => 'afternoon', 'kind' => 'cover', 'at' => ['x' => 0.7, 'y' => 0.34], 'corner' => ['x' => 0.985, 'y' => 0.64]],
+                ['id' => 'highest', 'kind' => 'ring', 'at' => ['x' => 0.5, 'y' => 0.235], 'edge' => ['x' => 0.58, 'y' => 0.235]],
+            ],
+        ], 1, 'left', ['mark-highest' => 2, 'mark-afternoon' => 3]),
         $block('text', ['text' => '*Morning:* low Sun, long shadow to the west'], 1, 'right'),
         $block('text', ['text' => '*Noon:* high Sun, short shadow'], 2, 'right'),
         $block('text', ['text' => '*Afternoon:* low Sun, long shadow to the east'], 3, 'right'),
@@ -67,7 +74,12 @@ return (new DemoLesson([
     ], [
         $block(
             'term',
-            ['word' => 'shadow', 'meaning' => 'the dark shape behind something that blocks the light', 'hook' => '', 'picture' => null],
+            [
+                'word' => 'shadow',
+                'meaning' => 'the dark shape behind something that blocks the light',
+                'hook' => '',
+                'picture' => 'silhouette',
+            ],
             1,
             'top',
         ),
@@ -77,7 +89,7 @@ return (new DemoLesson([
                 'word' => 'noon',
                 'meaning' => 'the moment when the Sun is highest in the sky',
                 'hook' => 'at noon your shadow hides at your feet',
-                'picture' => null,
+                'picture' => 'sun',
             ],
             2,
             'bottom',
@@ -282,6 +294,8 @@ return (new DemoLesson([
             'credit' => 'Drawn for Larkfield School',
             'licence' => 'own',
         ],
+        'silhouette' => ['library' => 'flat/bust-in-silhouette'],
+        'sun' => ['library' => 'flat/sun'],
         'path' => [
             'file' => 'sun-path.svg',
             'description' => 'The path of the Sun from east over noon to west above a stick, with the shadow of the stick at three times of the day.',

@@ -161,6 +161,33 @@ test('a picture is chosen, described and credited, and what is no picture is ref
   await expect(form.getByText(/not a picture that can be shown/)).toBeVisible();
   await expect(slide.locator('.stage image')).toHaveCount(1);
 
+  await test.step('a part is pointed out, and a cover is taken off at its step', async () => {
+    await form.getByRole('button', { name: 'Cover', exact: true }).click();
+    await form.getByRole('button', { name: 'Arrow', exact: true }).click();
+    const cover = slide.locator('.stage g[data-piece^="mark-"]').first();
+    await expect(cover.locator('rect')).toHaveCount(1);
+    const before = await cover.boundingBox();
+    const corner = slide.getByRole('button', { name: /^Other corner of cover 1/ });
+    await corner.press('ArrowRight');
+    await expect.poll(async () => (await cover.boundingBox())?.width ?? 0).toBeGreaterThan(before?.width ?? 0);
+    const place = await slide.getByRole('button', { name: /^Tip of arrow 2/ }).boundingBox();
+    if (!place) throw new Error('The arrow has no tip.');
+    await page.mouse.move(place.x + 20, place.y + 20);
+    await page.mouse.down();
+    await page.mouse.move(place.x + 60, place.y + 50, { steps: 4 });
+    await page.mouse.up();
+    await expect
+      .poll(async () => (await slide.getByRole('button', { name: /^Tip of arrow 2/ }).boundingBox())?.x ?? 0)
+      .toBeGreaterThan(place.x + 30);
+    await form.getByRole('button', { name: /^Tell it in steps/ }).click();
+    await expect(slide.getByText(/shows what is under cover 1/)).toBeVisible();
+    await slide.getByLabel('Script of step 1').focus();
+    await expect(cover).not.toHaveAttribute('data-hidden');
+    await slide.getByLabel('Script of step 3').focus();
+    await expect(cover).toHaveAttribute('data-hidden', '');
+    await findNothing(page);
+  });
+
   await test.step('a drawing of the library brings its words, and the credits are gathered', async () => {
     await form.getByLabel(/^Find a drawing/).fill('leaves');
     const drawing = form.getByRole('button', { name: 'fallen leaf', exact: true }).first();

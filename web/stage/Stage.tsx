@@ -26,7 +26,9 @@ export function Stage({ svg, steps, step, label, children, className = '', shows
   useLayoutEffect(() => {
     const seen = new Set(steps.slice(0, step + 1));
     for (const group of box.current?.querySelectorAll('g[data-step]') ?? []) {
-      group.toggleAttribute('data-hidden', shows !== 'all' && !seen.has(group.getAttribute('data-step') ?? ''));
+      const isTakenOff = seen.has(group.getAttribute('data-until') ?? '');
+      const isHidden = isTakenOff || !seen.has(group.getAttribute('data-step') ?? '');
+      group.toggleAttribute('data-hidden', shows !== 'all' && isHidden);
     }
   }, [svg, steps, step, shows]);
   return (

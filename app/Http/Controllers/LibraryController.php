@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\MediaResponse;
 use App\Http\Requests\LibraryRequest;
 use App\Library\Drawing;
+use App\Library\DrawingDesk;
 use App\Library\Drawings;
 use App\Library\OwnPictures;
-use App\Media\MediaStore;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -50,14 +50,8 @@ class LibraryController
     }
 
     /** Becomes a picture of the teacher's, with its description, credit and licence. */
-    public function take(MediaStore $store, #[CurrentUser] User $teacher, string $source, string $name): JsonResponse
+    public function take(DrawingDesk $desk, #[CurrentUser] User $teacher, string $source, string $name): JsonResponse
     {
-        $drawing = $this->drawings->called("{$source}/{$name}") ?? abort(404);
-
-        return new JsonResponse([
-            'description' => ucfirst($drawing->label),
-            'credit' => $drawing->credit,
-            'licence' => $drawing->licence,
-        ] + $store->bringIn($teacher, $this->drawings->path($drawing), "{$name}.svg"), 201);
+        return new JsonResponse($desk->take($teacher, "{$source}/{$name}"), 201);
     }
 }

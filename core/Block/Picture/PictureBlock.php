@@ -16,6 +16,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
+use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
@@ -29,7 +30,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
     private const GAP = 8.0;
 
     /** @param  string  $medium id of the picture file; empty while none is chosen */
-    private function __construct(private string $medium, private string $caption)
+    private function __construct(private string $medium, private string $caption, private Marks $marks)
     {
     }
 
@@ -50,12 +51,15 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('medium', ''), $content->text('caption', ''));
+        return new self($content->text('medium', ''), $content->text('caption', ''), Marks::from($content->list('marks')));
     }
 
     public function pieces(): array
     {
-        return $this->caption !== '' ? [new BlockPiece('caption', 'the caption', $this->caption)] : [];
+        return [
+            ...$this->caption !== '' ? [new BlockPiece('caption', 'the caption', $this->caption)] : [],
+            ...$this->marks->pieces(),
+        ];
     }
 
     public function leastWidth(): float
@@ -100,7 +104,8 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         return new BlockLayout($height, array_filter([
             BlockPiece::MAIN => [$drawn, ...$words->creditBelow($place, $y)],
             'caption' => $words->captionBelow($place, $y),
-        ]), [], [$this->captionField($words, $place, $y, $bounds, $size)]);
+            ...$picture === null ? [] : $this->marks->shapes($place, $picture->id, $bounds->context),
+        ]), [], [$this->captionField($words, $place, $y, $bounds, $size)], $this->marks->handles($place), $this->marks->covers());
     }
 
     /** Where the caption is typed: where it stands, or over the lower edge of a picture that has none yet. */
@@ -128,13 +133,25 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         $label = $context->type->fit($text, $box->width * 0.6, 120, $style);
         $field = new Box($box->right() - $label->width() - 44, $box->y, $label->width() + 44, $label->height() + 20);
 
+        $seen = self::covering($box, $picture);
+
         return new BlockLayout($box->height, [BlockPiece::MAIN => [
             Shape::image($box, $picture->id, true),
             ...$text === '' ? [] : [
                 Shape::rectangle($field, Paint::filled(Paint::PAPER)),
                 ...$label->shapes($field->x + 22, $field->y + 10),
             ],
-        ]]);
+        ], ...$this->marks->shapes($seen, $picture->id, $context)], handles: $this->marks->handles($seen), covers: $this->marks->covers());
+    }
+
+    /** Where all of a picture would be that fills a box and is cut off beyond it. */
+    private static function covering(Box $box, Picture $picture): Box
+    {
+        $scale = max($box->width / max(1, $picture->width), $box->height / max(1, $picture->height));
+        $width = $picture->width * $scale;
+        $height = $picture->height * $scale;
+
+        return new Box($box->middleX() - $width / 2, $box->middleY() - $height / 2, $width, $height);
     }
 
     private function set(string $text, LayoutBounds $bounds, TextStyle $style, float $width, float $height): ?SetText
@@ -149,6 +166,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         return array_filter([
             BlockPiece::MAIN => $medium === null || $medium->description === '' ? '' : 'Picture: '.$medium->description,
             'caption' => $context->spoken($this->caption),
+            ...$this->marks->words($context),
         ]);
     }
 

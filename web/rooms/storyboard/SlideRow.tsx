@@ -21,6 +21,7 @@ import { ChosenBlock } from './ChosenBlock';
 import { Divider } from './Divider';
 import type { Drop } from './drop';
 import { Handles } from './Handles';
+import { PointHandles } from './PointHandles';
 import { SlideTools } from './SlideTools';
 import { Steps } from './Steps';
 import { NOT_PAINTED } from './writing/fields';
@@ -201,6 +202,9 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, on
             {isCurrent && <Divider slide={slide} scene={scene} slideBox={slideBox} />}
             {isCurrent && chosenBlock && (
               <Handles slide={slide} block={chosenBlock} scene={scene} slideBox={slideBox} onDrop={setDrop} />
+            )}
+            {isCurrent && chosenBlock && (
+              <PointHandles slide={slide} scene={scene} block={chosenBlock.id} slideBox={slideBox} />
             )}
             {drop && <DropMark drop={drop} scene={scene} />}
           </Stage>

@@ -26,6 +26,7 @@ export const NOT_PAINTED: SlideScene = {
       repetition: null,
     },
   ],
+  handles: [],
   overfull: [],
   problems: {},
   description: '',
