@@ -331,6 +331,37 @@ export interface PictureContent {
   medium: string | null;
   caption?: string;
   /**
+   * What is done to the picture before it is shown; the file stays as it is.
+   */
+  recipe?: {
+    /**
+     * What is seen, as shares of the turned picture.
+     */
+    crop?: {
+      x: number;
+      y: number;
+      width: number;
+      height: number;
+    };
+    /**
+     * Quarter turns clockwise.
+     */
+    turn?: number;
+    /**
+     * Degrees clockwise.
+     */
+    straighten?: number;
+    mirror?: boolean;
+    /**
+     * Above zero lighter, below darker.
+     */
+    light?: number;
+    /**
+     * Id of the medium that is this picture without its background.
+     */
+    cleared?: string;
+  };
+  /**
    * What is pointed out on it, each a piece “mark-ID”; a cover is taken off at its step. Places are shares of the picture.
    *
    * @maxItems 20

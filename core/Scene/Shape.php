@@ -104,20 +104,49 @@ final readonly class Shape
     }
 
     /**
-     * A part of a picture, enlarged into a box; what lies outside is cut off.
+     * Shapes seen through a window: what lies outside is cut off.
      *
-     * @param  Box  $whole where all of the picture would be seen
-     * @param  Box  $part of it
+     * @param  Box  $box where the window is
+     * @param  Box  $view what is seen through it, in the units of the shapes
+     * @param  list<self>  $shapes
      */
-    public static function partOfImage(Box $box, string $medium, Box $whole, Box $part): self
+    public static function window(Box $box, Box $view, array $shapes): self
     {
         return new self('svg', [
             'x' => $box->x,
             'y' => $box->y,
             'width' => $box->width,
             'height' => $box->height,
-            'viewBox' => implode(' ', array_map(self::short(...), [$part->x, $part->y, $part->width, $part->height])),
-        ], $box, [self::image($whole, $medium)]);
+            'viewBox' => implode(' ', array_map(self::short(...), [$view->x, $view->y, $view->width, $view->height])),
+            'preserveAspectRatio' => 'none',
+        ], $box, $shapes);
+    }
+
+    /**
+     * A shape turned, mirrored or enlarged, and made lighter or darker.
+     *
+     * @param  string  $transform as SVG has it
+     * @param  float  $light what is added to 1, by which every channel is multiplied
+     */
+    public static function transformed(self $shape, string $transform, float $light): self
+    {
+        $turned = new self('g', ['transform' => $transform], $shape->box, [$shape]);
+        if ($light === 0.0) {
+            return $turned;
+        }
+        $name = 'light'.str_replace(['-', '.'], ['m', 'p'], self::short($light));
+        $channel = static fn (string $channel): self => new self(
+            "feFunc{$channel}",
+            ['type' => 'linear', 'slope' => self::short(1 + $light)],
+            $shape->box,
+        );
+
+        return new self('g', ['filter' => "url(#{$name})"], $shape->box, [
+            new self('filter', ['id' => $name, 'color-interpolation-filters' => 'sRGB'], $shape->box, [
+                new self('feComponentTransfer', [], $shape->box, array_map($channel, ['R', 'G', 'B'])),
+            ]),
+            $turned,
+        ]);
     }
 
     /** @param  float  $baseline y of the baseline */

@@ -161,6 +161,50 @@ test('a picture is chosen, described and credited, and what is no picture is ref
   await expect(form.getByText(/not a picture that can be shown/)).toBeVisible();
   await expect(slide.locator('.stage image')).toHaveCount(1);
 
+  await test.step('it is cropped and freed of its background, and all of it can be taken back', async () => {
+    const plate =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="400" height="300"><rect width="400" height="300" fill="#f4f4f4"/><circle cx="200" cy="150" r="90" fill="#b3261e"/></svg>';
+    await form
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'plate.svg', mimeType: 'image/svg+xml', buffer: Buffer.from(plate) });
+    await form.getByLabel('What it shows, for someone who cannot see it').fill('A red plate');
+    await form.getByRole('button', { name: 'Crop and improve' }).click();
+    const bench = page.getByRole('dialog', { name: 'Crop and improve' });
+    const corner = bench.getByRole('button', { name: /^Upper left corner/ });
+    for (let press = 0; press < 5; press++) await corner.press('ArrowRight');
+    await bench.getByRole('button', { name: 'Turn right' }).click();
+    await corner.press('ArrowDown');
+    await findNothing(page);
+    await bench.getByRole('button', { name: 'Take out a plain background' }).click();
+    await bench.getByLabel('How much goes').fill('40');
+    await bench.getByRole('button', { name: 'Keep it without its background' }).click();
+    await expect(bench.getByRole('button', { name: 'Bring the background back' })).toBeVisible();
+    await bench.getByRole('button', { name: 'Done' }).click();
+    const drawn = slide.locator('.stage svg svg image').first();
+    await expect(drawn).toHaveCount(1);
+    const cleared = (await drawn.getAttribute('xlink:href')) ?? '';
+    const bytes = await (await page.request.get(cleared)).body();
+    expect(bytes.subarray(1, 4).toString()).toBe('PNG');
+    // In its corner nothing is left; in its middle the plate is as it was.
+    const [edge, middle] = await page.evaluate(async (address) => {
+      const picture = new Image();
+      picture.src = address;
+      await picture.decode();
+      const canvas = document.createElement('canvas');
+      canvas.width = picture.naturalWidth;
+      canvas.height = picture.naturalHeight;
+      const pen = canvas.getContext('2d');
+      pen?.drawImage(picture, 0, 0);
+      const at = (x: number, y: number) => [...(pen?.getImageData(x, y, 1, 1).data ?? [])];
+      return [at(2, 2), at(canvas.width >> 1, canvas.height >> 1)];
+    }, cleared);
+    expect(edge?.[3]).toBe(0);
+    expect(middle).toEqual([179, 38, 30, 255]);
+    await form.getByRole('button', { name: 'As it was' }).click();
+    await expect(slide.locator('.stage svg svg image')).toHaveCount(0);
+    await expect(slide.locator('.stage svg image')).not.toHaveAttribute('xlink:href', cleared);
+  });
+
   await test.step('a part is pointed out, and a cover is taken off at its step', async () => {
     await form.getByRole('button', { name: 'Cover', exact: true }).click();
     await form.getByRole('button', { name: 'Arrow', exact: true }).click();

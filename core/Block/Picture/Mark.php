@@ -22,10 +22,10 @@ interface Mark
 
     /**
      * @param  Box  $picture where the picture is seen
-     * @param  string  $medium id of its file
+     * @param  PreparedPicture  $prepared how it is drawn
      * @return list<Shape>
      */
-    public function shapes(Box $picture, string $medium, RenderContext $context): array;
+    public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array;
 
     /** @return array<string, array{string, float, float}> name of a point => its label, and where it is as shares of the picture */
     public function points(): array;

@@ -57,11 +57,11 @@ final readonly class Marks
     }
 
     /** @return array<string, list<Shape>> by piece */
-    public function shapes(Box $picture, string $medium, RenderContext $context): array
+    public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array
     {
         $shapes = [];
         foreach ($this->marks as $id => $mark) {
-            $shapes[self::piece($id)] = $mark->shapes($picture, $medium, $context);
+            $shapes[self::piece($id)] = $mark->shapes($picture, $prepared, $context);
         }
 
         return $shapes;

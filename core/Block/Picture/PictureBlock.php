@@ -16,7 +16,6 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
-use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
@@ -30,7 +29,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
     private const GAP = 8.0;
 
     /** @param  string  $medium id of the picture file; empty while none is chosen */
-    private function __construct(private string $medium, private string $caption, private Marks $marks)
+    private function __construct(private string $medium, private string $caption, private Marks $marks, private Recipe $recipe)
     {
     }
 
@@ -51,7 +50,12 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('medium', ''), $content->text('caption', ''), Marks::from($content->list('marks')));
+        return new self(
+            $content->text('medium', ''),
+            $content->text('caption', ''),
+            Marks::from($content->list('marks')),
+            Recipe::from($content->fields('recipe')),
+        );
     }
 
     public function pieces(): array
@@ -74,9 +78,9 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 
     public function shape(RenderContext $context): ?float
     {
-        $picture = $context->pictures[$this->medium] ?? null;
+        $prepared = PreparedPicture::of($this->medium, $this->recipe, $context);
 
-        return $picture === null ? null : $picture->width / max(1, $picture->height);
+        return $prepared === null ? null : $prepared->width / max(1.0, $prepared->height);
     }
 
     public function layout(LayoutBounds $bounds): BlockLayout
@@ -95,16 +99,16 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         $words = new PictureWords($caption, $credit, $bounds->width);
         $below = $words->height() > 0 ? $words->height() + 2 * self::GAP : 0.0;
         $space = new Box(0, 0, $bounds->width, max(40.0, $height - $below));
-        $place = $picture === null ? $space : $space->fitted($picture->width, $picture->height);
-        $drawn = $picture === null
-            ? Shape::rectangle($place, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10)
-            : Shape::image($place, $picture->id);
+        $prepared = PreparedPicture::of($this->medium, $this->recipe, $bounds->context);
+        $place = $prepared === null ? $space : $space->fitted($prepared->width, $prepared->height);
+        $drawn = $prepared?->image($place)
+            ?? Shape::rectangle($place, Paint::outlined(Paint::QUIET, 3, '#F4F1E8', '14 10'), 10);
         $y = $place->bottom() + self::GAP;
 
         return new BlockLayout($height, array_filter([
             BlockPiece::MAIN => [$drawn, ...$words->creditBelow($place, $y)],
             'caption' => $words->captionBelow($place, $y),
-            ...$picture === null ? [] : $this->marks->shapes($place, $picture->id, $bounds->context),
+            ...$prepared === null ? [] : $this->marks->shapes($place, $prepared, $bounds->context),
         ]), [], [$this->captionField($words, $place, $y, $bounds, $size)], $this->marks->handles($place), $this->marks->covers());
     }
 
@@ -124,7 +128,8 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
     {
         $picture = $context->pictures[$this->medium] ?? null;
 
-        if ($picture === null) {
+        $prepared = PreparedPicture::of($this->medium, $this->recipe, $context);
+        if ($picture === null || $prepared === null) {
             return new BlockLayout($box->height, [BlockPiece::MAIN => []]);
         }
         $notice = self::credit($picture->credit, $picture->licence);
@@ -133,25 +138,15 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         $label = $context->type->fit($text, $box->width * 0.6, 120, $style);
         $field = new Box($box->right() - $label->width() - 44, $box->y, $label->width() + 44, $label->height() + 20);
 
-        $seen = self::covering($box, $picture);
+        $seen = $prepared->covering($box);
 
         return new BlockLayout($box->height, [BlockPiece::MAIN => [
-            Shape::image($box, $picture->id, true),
+            $prepared->filling($box),
             ...$text === '' ? [] : [
                 Shape::rectangle($field, Paint::filled(Paint::PAPER)),
                 ...$label->shapes($field->x + 22, $field->y + 10),
             ],
-        ], ...$this->marks->shapes($seen, $picture->id, $context)], handles: $this->marks->handles($seen), covers: $this->marks->covers());
-    }
-
-    /** Where all of a picture would be that fills a box and is cut off beyond it. */
-    private static function covering(Box $box, Picture $picture): Box
-    {
-        $scale = max($box->width / max(1, $picture->width), $box->height / max(1, $picture->height));
-        $width = $picture->width * $scale;
-        $height = $picture->height * $scale;
-
-        return new Box($box->middleX() - $width / 2, $box->middleY() - $height / 2, $width, $height);
+        ], ...$this->marks->shapes($seen, $prepared, $context)], handles: $this->marks->handles($seen), covers: $this->marks->covers());
     }
 
     private function set(string $text, LayoutBounds $bounds, TextStyle $style, float $width, float $height): ?SetText
@@ -177,7 +172,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 
     public function media(): array
     {
-        return $this->medium === '' ? [] : [$this->medium];
+        return array_values(array_filter([$this->medium, $this->recipe->cleared], static fn (string $id): bool => $id !== ''));
     }
 
     public function missing(): ?string

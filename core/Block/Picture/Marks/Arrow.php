@@ -6,6 +6,7 @@ namespace Daybright\Block\Picture\Marks;
 
 use Daybright\Block\Picture\Mark;
 use Daybright\Block\Picture\Point;
+use Daybright\Block\Picture\PreparedPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
@@ -36,7 +37,7 @@ final readonly class Arrow implements Mark
         return new self(Point::from($mark, 'at', 0.5, 0.5), Point::from($mark, 'from', 0.3, 0.3));
     }
 
-    public function shapes(Box $picture, string $medium, RenderContext $context): array
+    public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array
     {
         [$x, $y] = $this->at->in($picture);
         [$tailX, $tailY] = $this->from->in($picture);

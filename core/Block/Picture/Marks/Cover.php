@@ -6,6 +6,7 @@ namespace Daybright\Block\Picture\Marks;
 
 use Daybright\Block\Picture\Mark;
 use Daybright\Block\Picture\Point;
+use Daybright\Block\Picture\PreparedPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
@@ -37,7 +38,7 @@ final readonly class Cover implements Mark
         return new self(Point::from($mark, 'at', 0.35, 0.35), Point::from($mark, 'corner', 0.65, 0.65));
     }
 
-    public function shapes(Box $picture, string $medium, RenderContext $context): array
+    public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array
     {
         $box = $this->at->boxTo($this->corner, $picture);
         $size = min(self::MARK, $box->height * 0.6);

@@ -6,6 +6,7 @@ namespace Daybright\Block\Picture\Marks;
 
 use Daybright\Block\Picture\Mark;
 use Daybright\Block\Picture\Point;
+use Daybright\Block\Picture\PreparedPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
@@ -41,7 +42,7 @@ final readonly class Detail implements Mark
         return new self(Point::from($mark, 'at', 0.3, 0.3), Point::from($mark, 'to', 0.75, 0.7));
     }
 
-    public function shapes(Box $picture, string $medium, RenderContext $context): array
+    public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array
     {
         [$x, $y] = $this->at->in($picture);
         [$toX, $toY] = $this->to->in($picture);
@@ -68,7 +69,7 @@ final readonly class Detail implements Mark
                 Paint::outlined($context->strong, 4),
             ),
             Shape::rectangle($lens, Paint::filled(Paint::CARD)),
-            Shape::partOfImage($lens, $medium, $picture, $part),
+            $prepared->part($lens, $picture, $part),
             Shape::rectangle($lens, Paint::outlined($context->strong, 6)),
         ];
     }
