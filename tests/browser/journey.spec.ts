@@ -13,7 +13,7 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
 
   await test.step('plan', async () => {
     await page.getByRole('button', { name: 'New lesson' }).click();
-    await page.getByLabel('Title').fill('Lime tree');
+    await page.getByRole('textbox', { name: 'Title' }).fill('Lime tree');
     await page.getByLabel('Minutes of video').fill('3');
     await page.getByRole('button', { name: 'Start planning' }).click();
     await page.getByRole('button', { name: 'Add an aim' }).click();

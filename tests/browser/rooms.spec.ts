@@ -133,7 +133,7 @@ test('a class is kept: names added, changed and taken out, a lesson deleted afte
 
   await page.goto('/');
   await page.getByRole('button', { name: 'New lesson' }).click();
-  await page.getByLabel('Title').fill('To be deleted');
+  await page.getByRole('textbox', { name: 'Title' }).fill('To be deleted');
   await page.getByRole('button', { name: 'Start planning' }).click();
   await expect(page.getByRole('heading', { name: 'By the end, students can' })).toBeVisible();
   await page.goto('/');

@@ -67,7 +67,8 @@ final class RecipesTest extends TestCase
     /** Cameras say which way up a photo is; ImageMagick puts it upright by “-auto-orient”. */
     public function test_a_photo_is_put_upright_as_imagemagick_does(): void
     {
-        foreach (['TopLeft', 'TopRight', 'BottomRight', 'BottomLeft', 'LeftTop', 'RightTop', 'RightBottom', 'LeftBottom'] as $number => $name) {
+        $names = ['TopLeft', 'TopRight', 'BottomRight', 'BottomLeft', 'LeftTop', 'RightTop', 'RightBottom', 'LeftBottom'];
+        foreach ($names as $number => $name) {
             $source = self::photo();
             $marked = tempnam(sys_get_temp_dir(), 'marked').'.jpg';
             (new Process([self::IMAGEMAGICK, $source, '-quality', '98', $marked]))->mustRun();

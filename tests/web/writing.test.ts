@@ -222,6 +222,14 @@ describe('what can be typed', () => {
     expect(fields.map((each) => each.path)).toEqual(['items/0']);
   });
 
+  it('includes a block that cannot be drawn as it stands, such as one with half a formula', () => {
+    const broken = { ...scene, boxes: {}, problems: { 'block-1': 'no' } } as unknown as SlideScene;
+    expect(fieldsOf(slide({ items: ['a', 'b'] }), broken, kinds).map((each) => each.path)).toEqual([
+      'items/0',
+      'items/1',
+    ]);
+  });
+
   it('includes entries that were added since the picture was made, and none that are gone', () => {
     const known = ['items/0', 'items/1'].map((path) => field(path, { repetition: ITEMS }));
     const paths = (items: string[]) =>

@@ -123,13 +123,17 @@ final readonly class Table
         return array_filter(array_merge(...$this->rows), static fn (Cell $cell): bool => $cell->text !== '' || $cell->isAsked) === [];
     }
 
-    /** Whether a number is written in one of its cells, and none that is still asked. */
+    /** Whether there is a number for every row in the column that a plot shows first: the second, or the only one. */
     public function hasNumbers(): bool
     {
-        $open = array_filter($this->asked(), fn (array $cell): bool => $this->cell($cell[0], $cell[1])->isOpen());
-        $numbers = array_filter(array_merge(...$this->rows), static fn (Cell $cell): bool => $cell->quantity() !== null);
+        $column = min(1, $this->columnCount() - 1);
+        $rows = array_filter(
+            array_slice($this->rows, $this->hasHead ? 1 : 0),
+            static fn (array $cells): bool => array_filter($cells, static fn (Cell $cell): bool => $cell->working !== null) === [],
+        );
 
-        return $open === [] && $numbers !== [];
+        return $rows !== []
+            && array_filter($rows, static fn (array $cells): bool => $cells[$column]->quantity() === null) === [];
     }
 
     /** The first cell that cannot be worked out, in a sentence; null when all can. */

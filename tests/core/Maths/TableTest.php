@@ -69,6 +69,16 @@ final class TableTest extends TestCase
         self::assertSame("\"Stick in cm\"\n\"20\"\n\"40\"", $table->separated(1));
     }
 
+    public function test_a_plot_waits_for_the_numbers_of_the_column_that_it_shows(): void
+    {
+        $table = static fn (string ...$cells): Table => Table::read([['Day', 'Height', 'Note'], ['1', ...$cells], ['3', '7 cm', '']], true);
+        self::assertTrue($table('4 cm', '?')->hasNumbers());
+        self::assertTrue($table('?4 cm', '')->hasNumbers());
+        self::assertFalse($table('?', '')->hasNumbers());
+        self::assertFalse($table('', '')->hasNumbers());
+        self::assertFalse(Table::read([['Day', 'Height']], true)->hasNumbers());
+    }
+
     public function test_what_a_student_measured_takes_the_place_of_what_was_asked(): void
     {
         $table = Table::read([['20', '?31'], ['40', '?'], ['', '{sum}']], false);

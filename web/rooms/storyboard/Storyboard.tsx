@@ -1,10 +1,13 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '../../answers.types';
 import { PARTS } from '../../parts';
+import { sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { addAndFocus } from '../../ui/focus';
+import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { useFindings } from '../lesson/findings';
+import { useKinds } from '../lesson/kinds';
 import { addSlide } from '../lesson/slides';
 import { GatherCredits } from './GatherCredits';
 import { Looks } from './Looks';
@@ -14,6 +17,7 @@ import { fieldId } from './writing/fields';
 /** Two columns, as film people write scripts: what is seen, and what is said. */
 export function Storyboard() {
   const desk = useDesk();
+  const kinds = useKinds();
   const check = useFindings(desk.id, desk.version);
   const findings = check.data?.findings ?? [];
   const rows = useRef(new Map<string, HTMLElement>());
@@ -45,6 +49,9 @@ export function Storyboard() {
     );
   };
 
+  // Nothing can be put on a slide or typed there before it is known what there is.
+  if (kinds.isError) return <Notice tone="trouble">{sentence(kinds.error)}</Notice>;
+  if (!kinds.data) return <main />;
   if (!desk.slide) {
     return (
       <main className="p-12 text-center">

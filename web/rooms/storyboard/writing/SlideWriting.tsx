@@ -54,7 +54,7 @@ export function SlideWriting({
 }: SlideWritingProps) {
   const desk = useDesk();
   const kinds = useKinds().data?.blocks;
-  const all = useMemo(() => (kinds ? fieldsOf(slide, scene, kinds) : []), [slide, scene, kinds]);
+  const all = useMemo(() => fieldsOf(slide, scene, kinds ?? []), [slide, scene, kinds]);
   const isSeen = (id: string) => {
     const block = slide.blocks.find((each) => each.id === id);
     return !block || slide.steps.findIndex((each) => each.id === block.step) <= step;
@@ -138,7 +138,9 @@ export function SlideWriting({
       isNextBlank: entry !== null && entry.index + 1 < all.length && isBlankEntry(all[entry.index + 1]),
       isBlockBlank: block !== undefined && isBlank(block, ofBlock(block.id)),
     });
-    return action !== null && perform(action, field, marked);
+    const isDone = action !== null && perform(action, field, marked);
+    // One line stays one line.
+    return isDone || (key === 'Enter' && !field.hasParagraphs);
   };
 
   /** Pasted rows and columns go into the table that is typed in, or become one. */

@@ -44,8 +44,9 @@ export function fieldsOf(slide: Slide, scene: SlideScene, kinds: KindsAnswer['bl
   for (const block of slide.blocks) {
     const known = scene.fields.filter((field) => field.block === block.id);
     const kind = kinds.find((each) => each.name === block.kind);
-    const isBeingPainted = !(block.id in scene.boxes) && !(block.id in scene.problems);
-    const shown = kind && isBeingPainted ? kind.fields.map((field) => inTheMeantime(field, block.id)) : known;
+    // A formula that is half typed may not be drawn: its text stays where it can be typed on.
+    const isDrawn = block.id in scene.boxes;
+    const shown = kind && !isDrawn ? kind.fields.map((field) => inTheMeantime(field, block.id)) : known;
     fields.push(...shown, ...addedEntries(slide, shown));
   }
   return fields.filter((field) => {
