@@ -180,6 +180,7 @@ test('a picture is chosen, described and credited, and what is no picture is ref
     await bench.getByRole('button', { name: 'Keep it without its background' }).click();
     await expect(bench.getByRole('button', { name: 'Bring the background back' })).toBeVisible();
     await bench.getByRole('button', { name: 'Done' }).click();
+    await saved(page);
     const drawn = slide.locator('.stage svg svg image').first();
     await expect(drawn).toHaveCount(1);
     const cleared = (await drawn.getAttribute('xlink:href')) ?? '';

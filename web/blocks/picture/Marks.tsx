@@ -57,7 +57,7 @@ export function Marks({ content, onChange }: { content: Content; onChange: (cont
           )}
           <Button
             look="quiet"
-            aria-label={`Take ${index + 1} off`}
+            aria-label={`Take off number ${index + 1}`}
             onClick={() => change(marks.filter((_, at) => at !== index))}
           >
             Take off

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '../../answers.types';
-import { PARTS } from '../../parts';
+import { PARTS, type PartKind } from '../../parts';
 import { sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { addAndFocus } from '../../ui/focus';
@@ -36,12 +36,13 @@ export function Storyboard() {
     desk.chooseSlide(finding.slide);
     setFocus({ block: finding.block, step: finding.step });
   };
-  const add = () => {
+  /** Behind a slide, in its part; the address may still name another one while it is written there. */
+  const add = (after: string | null, part: PartKind) => {
     let id = '';
     addAndFocus(
       () => {
         desk.edit((draft) => {
-          id = addSlide(draft, desk.part ?? 'opening', current ?? null);
+          id = addSlide(draft, part, after);
         });
         desk.chooseSlide(id);
       },
@@ -56,7 +57,7 @@ export function Storyboard() {
     return (
       <main className="p-12 text-center">
         <p className="mb-4 text-lg">A lesson is told slide by slide. Begin with the first.</p>
-        <Button look="main" onClick={add}>
+        <Button look="main" onClick={() => add(current ?? null, desk.part ?? 'opening')}>
           Add a slide
         </Button>
       </main>
@@ -69,7 +70,10 @@ export function Storyboard() {
         <div className="ml-auto flex gap-2">
           <GatherCredits />
           <Looks slide={desk.slide.id} />
-          <Button onClick={add} title="Or Ctrl and Enter, while you type on a slide">
+          <Button
+            onClick={() => add(current ?? null, desk.part ?? 'opening')}
+            title="Or Ctrl and Enter, while you type on a slide"
+          >
             Add a slide after this one
           </Button>
         </div>
@@ -95,7 +99,7 @@ export function Storyboard() {
                 isCurrent={slide.id === current}
                 findings={findings.filter((finding) => finding.slide === slide.id)}
                 focus={slide.id === current ? focus : null}
-                onNewSlide={add}
+                onNewSlide={() => add(slide.id, kind)}
                 onChoose={() => {
                   scrolled.current = slide.id;
                   if (slide.id !== current) desk.chooseSlide(slide.id);

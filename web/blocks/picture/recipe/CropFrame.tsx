@@ -35,16 +35,18 @@ export function CropFrame({ crop, onCrop }: CropFrameProps) {
   };
   const percent = (share: number) => `${share * 100}%`;
   return (
-    <div ref={frame} className="absolute inset-0 overflow-hidden">
-      <div
-        className="absolute border-2 border-white shadow-[0_0_0_9999px_rgb(0_0_0/0.5)]"
-        style={{
-          left: percent(crop.x),
-          top: percent(crop.y),
-          width: percent(crop.width),
-          height: percent(crop.height),
-        }}
-      />
+    <div ref={frame} className="absolute inset-0">
+      <div className="absolute inset-0 overflow-hidden">
+        <div
+          className="absolute border-2 border-white shadow-[0_0_0_9999px_rgb(0_0_0/0.5)]"
+          style={{
+            left: percent(crop.x),
+            top: percent(crop.y),
+            width: percent(crop.width),
+            height: percent(crop.height),
+          }}
+        />
+      </div>
       {CORNERS.map((corner) => (
         <button
           key={corner.label}
