@@ -53,6 +53,12 @@ final class Office
             $this->saving();
             $this->opening();
             $this->home();
+            $this->report->atMost(
+                'A search of the library, with the pictures of those lessons, at the median',
+                $this->median(fn () => $this->ask('GET', '/api/library?words=leaf'), 10),
+                100,
+                '%.0f ms',
+            );
         } finally {
             array_map(static fn (Process $process): ?int => $process->stop(2), $this->running);
         }

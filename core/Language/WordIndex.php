@@ -22,8 +22,11 @@ final readonly class WordIndex
     /** All that was typed is the name. */
     private const NAMED = 10;
 
-    /** @param  list<array{thing: Thing, name: list<string>, other: list<string>}>  $entries words as “plain” gives them */
-    private function __construct(private array $entries)
+    /** So many first letters of a word stay the same from the singular to the plural. */
+    private const STEM = 3;
+
+    /** @param  list<array{Thing, string, list<string>}>  $things each with its name and its other words */
+    private function __construct(private array $things)
     {
     }
 
@@ -35,11 +38,7 @@ final readonly class WordIndex
      */
     public static function of(array $things): self
     {
-        return new self(array_map(static fn (array $thing): array => [
-            'thing' => $thing[0],
-            'name' => self::words($thing[1]),
-            'other' => self::words(implode(' ', $thing[2])),
-        ], $things));
+        return new self($things);
     }
 
     /** @return list<Thing> those that have every word, the best first; those equally good in their own order */
@@ -49,16 +48,34 @@ final readonly class WordIndex
         if ($wanted === []) {
             return [];
         }
+        $stems = array_map(static fn (string $word): string => mb_substr($word, 0, self::STEM), $wanted);
         $found = [];
-        foreach ($this->entries as $number => $entry) {
-            $score = self::score($wanted, $entry['name'], $entry['other']);
+        foreach ($this->things as $number => [, $name, $other]) {
+            $others = implode(' ', $other);
+            // Most things have nothing of a word: to take all of them apart would take most of the time.
+            if (! self::hasAll(mb_strtolower("{$name} {$others}"), $stems)) {
+                continue;
+            }
+            $score = self::score($wanted, self::words($name), self::words($others));
             if ($score > 0) {
                 $found[$number] = $score;
             }
         }
         arsort($found);
 
-        return array_map(fn (int $number) => $this->entries[$number]['thing'], array_slice(array_keys($found), 0, $most));
+        return array_map(fn (int $number) => $this->things[$number][0], array_slice(array_keys($found), 0, $most));
+    }
+
+    /** @param  list<string>  $stems */
+    private static function hasAll(string $text, array $stems): bool
+    {
+        foreach ($stems as $stem) {
+            if (! str_contains($text, $stem)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

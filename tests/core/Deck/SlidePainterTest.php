@@ -22,7 +22,7 @@ final class SlidePainterTest extends TestCase
     public function test_text_never_overlaps_and_never_leaves_the_slide_whatever_is_on_it(): void
     {
         mt_srand(11);
-        for ($round = 0; $round < 400; $round++) {
+        for ($round = 0; $round < 2000; $round++) {
             $lesson = self::randomLesson();
             $scene = Slides::painter()->paint($lesson, $lesson->slides()[0], $round % 2 === 0 ? Format::Wide : Format::Tall);
             $texts = self::texts($scene);
@@ -232,6 +232,11 @@ final class SlidePainterTest extends TestCase
             ],
             static fn (): array => ['pause', ['prompt' => $text(8), 'marks' => 1]],
             static fn (): array => ['instructions', ['items' => [$text(4), $text(12)]]],
+            static fn (): array => ['quotation', ['text' => $text(mt_rand(3, 16)), 'source' => $text(2)]],
+            static fn (): array => ['table', ['hasHead' => true, 'hasSide' => mt_rand(0, 1) === 1, 'rows' => array_map(
+                static fn (): array => array_map(static fn (): string => $text(mt_rand(1, 3)), range(1, 3)),
+                range(1, mt_rand(2, 5)),
+            )]],
         ];
         $arrangement = ['whole', 'halves', 'wide-left', 'stacked', 'opening'][mt_rand(0, 4)];
         $regions = [
@@ -244,7 +249,9 @@ final class SlidePainterTest extends TestCase
         $blocks = [];
         for ($number = 0; $number < mt_rand(1, 5); $number++) {
             [$kind, $content] = $makers[mt_rand(0, count($makers) - 1)]();
-            $blocks[] = Slides::block("block-{$number}", $kind, $content, 'step-1', [], $regions[mt_rand(0, count($regions) - 1)]);
+            $placing = ['size' => [0.6, 1, 1, 1.5][mt_rand(0, 3)], 'align' => ['', '', 'middle', 'right'][mt_rand(0, 3)]];
+            $region = $regions[mt_rand(0, count($regions) - 1)];
+            $blocks[] = $placing + Slides::block("block-{$number}", $kind, $content, 'step-1', [], $region);
         }
 
         $document = Slides::document($blocks, ['One.'], ['title' => $text(mt_rand(1, 8)), 'arrangement' => $arrangement]);

@@ -96,7 +96,9 @@ export function SlideRow({ slide, part, isCurrent, findings, focus, onChoose, on
     if (!isCurrent) return;
     const paste = (event: ClipboardEvent) => {
       const file = event.clipboardData?.files[0];
-      if (!file || (event.target instanceof HTMLElement && event.target.closest('input, textarea'))) return;
+      const at = event.target instanceof HTMLElement ? event.target.closest('input, textarea') : null;
+      // A picture that is pasted while a text of the slide is typed stands beside it.
+      if (!file || (at && !slideBox.current?.contains(at))) return;
       event.preventDefault();
       void takePicture(file);
     };
