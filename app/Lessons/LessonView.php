@@ -13,6 +13,7 @@ use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
+use Daybright\Scene\Box;
 use Daybright\Scene\FormulasAway;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SvgWriter;
@@ -45,13 +46,10 @@ final class LessonView
 
         return [$scene, [
             'svg' => $svg,
-            'boxes' => array_map(
-                static fn ($box): array => [round($box->x), round($box->y), round($box->width), round($box->height)],
-                $scene->boxes,
-            ) ?: new \stdClass,
+            'boxes' => array_map(static fn (Box $box): array => BoxView::of($box, 0), $scene->boxes) ?: new \stdClass,
             'composition' => $scene->composition,
             'fields' => TextFieldView::all($scene),
-            'handles' => TextFieldView::handles($scene),
+            'handles' => PointHandleView::all($scene),
             'overfull' => $scene->overfull,
             'problems' => $scene->problems ?: new \stdClass,
             'description' => $scene->description(),
