@@ -80,7 +80,9 @@ describe('a key on a text', () => {
   });
 
   it('goes on from a heading', () => {
-    expect(actionFor('Enter', at('A title', 7), field('title'), ALONE)).toEqual({ does: 'goTo', which: 'next' });
+    expect(actionFor('Enter', at('A title', 7), field('title'), ALONE)).toEqual({ does: 'goOn' });
+    // An arrow never begins anything.
+    expect(actionFor('ArrowRight', at('A title', 7), field('title'), ALONE)).toEqual({ does: 'goTo', which: 'next' });
   });
 
   it('splits an entry at the cursor, and what is marked goes', () => {

@@ -103,7 +103,9 @@ export function SlideWriting({
       case 'write':
         return change((draft) => write(draft, field, action.text), block, field.path, action.at);
       case 'goTo':
-        return goTo(field, action.which) || (action.which === 'next' && beginText(field));
+        return goTo(field, action.which);
+      case 'goOn':
+        return goTo(field, 'next') || beginText(field);
       case 'removeBlock': {
         const before = fields[fields.findIndex((each) => each.block === block) - 1];
         return change((draft) => removeBlock(draft, block), before?.block ?? '', before?.path ?? 'title');

@@ -25,6 +25,8 @@ export type KeyAction =
   /** An empty entry at the end of a list is not wanted any more: writing goes on behind the list. */
   | { does: 'endList' }
   | { does: 'goTo'; which: 'next' | 'previous' }
+  /** To the next text; behind the last one of a slide that is being written, another is begun. */
+  | { does: 'goOn' }
   /** Backspace at the beginning of what has no text: the block goes. */
   | { does: 'removeBlock' };
 
@@ -50,7 +52,7 @@ export function actionFor(key: string, marked: Marked, field: TextField, around:
   }
   if (key === 'Enter') {
     if (field.hasParagraphs) return nextPoint(marked);
-    if (!entry || !field.repetition) return { does: 'goTo', which: 'next' };
+    if (!entry || !field.repetition) return { does: 'goOn' };
     const isLast = entry.index === around.entries - 1;
     if (text === '' && isLast && around.isAloneInEntry && around.entries > field.repetition.least) {
       return { does: 'endList' };
