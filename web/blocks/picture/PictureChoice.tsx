@@ -6,10 +6,8 @@ import { newId, useDesk } from '../../rooms/lesson/desk';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { LibrarySearch } from './LibrarySearch';
+import { PictureFile } from './PictureFile';
 import { PictureWords } from './PictureWords';
-
-/** The kinds of file that can be brought in. */
-export const PICTURE_FILES = 'image/png,image/jpeg,image/webp,image/svg+xml';
 
 /** Sends a picture to the server, which checks it by what it holds. */
 export async function bringInPicture(file: File): Promise<{ id: string; medium: Medium }> {
@@ -48,19 +46,7 @@ export function PictureChoice({ medium, onChoose }: PictureChoiceProps) {
   return (
     <>
       <LibrarySearch onTake={use}>
-        <label
-          className="mt-6 inline-flex min-h-10 shrink-0 cursor-pointer items-center self-start rounded border border-edge bg-sheet px-3.5 text-action hover:border-action focus-within:outline-3 focus-within:outline-action"
-          title="PNG, JPEG, WebP or SVG. It can be dropped or pasted onto the slide, too."
-        >
-          {chosen ? 'Another file' : 'Choose a file'}
-          <input
-            type="file"
-            accept={PICTURE_FILES}
-            className="sr-only"
-            onChange={(event) => void take(event.target.files?.[0])}
-            onPaste={(event) => void take(event.clipboardData.files[0])}
-          />
-        </label>
+        <PictureFile label={chosen ? 'Another file' : 'Choose a file'} onFile={(file) => void take(file)} />
       </LibrarySearch>
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {chosen && (

@@ -1,12 +1,15 @@
 import { type DragEvent, useState } from 'react';
 import { useLatest } from '../../../latest';
+import type { Medium } from '../../../lesson.types';
 import { sentence } from '../../../request';
-import { useDesk } from '../../../rooms/lesson/desk';
+import { newId, useDesk } from '../../../rooms/lesson/desk';
 import { AddButton } from '../../../ui/AddButton';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
 import { Notice } from '../../../ui/Notice';
-import { bringInPicture, PICTURE_FILES } from '../../picture/PictureChoice';
+import { LibrarySearch } from '../../picture/LibrarySearch';
+import { bringInPicture } from '../../picture/PictureChoice';
+import { PictureFile } from '../../picture/PictureFile';
 import { PictureWords } from '../../picture/PictureWords';
 import type { ControlProps } from '../QuantitiesForm';
 
@@ -88,14 +91,17 @@ function OneGroup({
     put.current(words.map((text) => ({ text: text.slice(0, 24) })));
     setWord('');
   };
+  const putPicture = (medium: Medium) => {
+    const id = newId('picture');
+    desk.edit((draft) => {
+      draft.media[id] = medium;
+    });
+    put.current([{ text: '', picture: id }]);
+  };
   const addPicture = async (file: File | undefined) => {
     if (!file) return;
     try {
-      const { id, medium } = await bringInPicture(file);
-      desk.edit((draft) => {
-        draft.media[id] = medium;
-      });
-      put.current([{ text: '', picture: id }]);
+      putPicture((await bringInPicture(file)).medium);
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
@@ -162,15 +168,12 @@ function OneGroup({
         </div>
         <Button type="submit">Add</Button>
       </form>
-      <label className="cursor-pointer self-start py-1 text-action focus-within:outline-3 focus-within:outline-action">
-        Add a picture, or drop one here
-        <input
-          type="file"
-          accept={PICTURE_FILES}
-          className="sr-only"
-          onChange={(event) => void addPicture(event.target.files?.[0])}
-        />
-      </label>
+      <details>
+        <summary className="cursor-pointer py-1 text-action">Add a picture, or drop one here</summary>
+        <LibrarySearch onTake={putPicture}>
+          <PictureFile label="Choose a file" onFile={(file) => void addPicture(file)} />
+        </LibrarySearch>
+      </details>
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {onRemove && (
         <Button look="quiet" className="self-start" onClick={onRemove}>
