@@ -61,6 +61,40 @@ class MigrationTest extends TestCase
         unlink($file);
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function landed(): iterable
+    {
+        foreach (glob(__DIR__.'/schemas/landed/*.sql') ?: [] as $file) {
+            yield basename($file, '.sql') => [$file];
+        }
+    }
+
+    /** What was migrated already is known there, and only what came since is run. */
+    #[DataProvider('landed')]
+    public function test_a_database_as_it_landed_last_is_brought_up_to_date_with_its_lessons_in_place(string $schema): void
+    {
+        $file = tempnam(sys_get_temp_dir(), 'sqlite');
+        $pdo = new PDO("sqlite:{$file}");
+        $pdo->exec((string) file_get_contents($schema));
+        $pdo->exec(<<<'SQL'
+            INSERT INTO users (id, name, email, password) VALUES ('rowan', 'Rowan', 'rowan@larkfield.example', 'x');
+            INSERT INTO series (id, user_id, title) VALUES ('sun', 'rowan', 'The Sun');
+            INSERT INTO lessons (id, user_id, series_id, place, title) VALUES ('noon', 'rowan', 'sun', 3, 'Noon');
+            SQL);
+        config([
+            'database.connections.older' => ['database' => $file] + config('database.connections.sqlite'),
+            'database.default' => 'older',
+        ]);
+        $this->artisan('migrate', ['--force' => true])->assertSuccessful();
+        $this->assertSame(self::shape('sqlite'), self::shape('older'));
+        $lesson = DB::table('lessons')->first(['title', 'place', 'series_id', 'put_away_at']);
+        $this->assertSame(['title' => 'Noon', 'place' => 3, 'series_id' => 'sun', 'put_away_at' => null], (array) $lesson);
+        $this->assertSame(0, DB::table('series')->value('place'));
+        config(['database.default' => 'sqlite']);
+        DB::purge('older');
+        unlink($file);
+    }
+
     #[DataProvider('schemas')]
     public function test_a_backup_of_an_older_database_is_read(string $schema): void
     {
