@@ -4,24 +4,20 @@ import type { ReactNode } from 'react';
 interface MenuProps {
   /** The button that opens it. */
   button: ReactNode;
-  /** The entries, in columns where they are many, so that the list stays low. */
   children: ReactNode;
-  columns?: 1 | 5;
   align?: 'start' | 'end';
-  onCloseAutoFocus?: (event: Event) => void;
 }
 
-export function Menu({ button, children, columns = 1, align = 'start', onCloseAutoFocus }: MenuProps) {
+export function Menu({ button, children, align = 'start' }: MenuProps) {
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content
-          onCloseAutoFocus={onCloseAutoFocus}
           align={align}
           sideOffset={6}
           collisionPadding={12}
-          className={`z-30 grid min-w-56 rounded-md border border-edge bg-paper p-1 ${columns === 5 ? 'grid-cols-5' : ''}`}
+          className="z-30 min-w-56 rounded-md border border-edge bg-paper p-1"
         >
           {children}
         </DropdownMenu.Content>

@@ -36,7 +36,7 @@ export function moveBlock(slide: Slide, id: string, by: -1 | 1): void {
   if (moved) slide.blocks.splice(Math.max(0, index + by), 0, moved);
 }
 
-export function regionFor(slide: Slide): Block['region'] {
+function regionFor(slide: Slide): Block['region'] {
   if (slide.arrangement === 'stacked') return 'top';
   return slide.arrangement === 'whole' || slide.arrangement === 'opening' ? 'main' : 'left';
 }
