@@ -71,7 +71,7 @@ return (new DemoLesson([
         $block('picture', [
             'medium' => 'sun-path',
             'caption' => '',
-            'marks' => [['id' => 'foot', 'kind' => 'detail', 'at' => ['x' => 0.5, 'y' => 0.84], 'to' => ['x' => 0.16, 'y' => 0.24]]],
+            'marks' => [['id' => 'foot', 'kind' => 'detail', 'at' => ['x' => 0.5, 'y' => 0.84], 'to' => ['x' => 0.14, 'y' => 0.2]]],
         ], 1, 'left'),
         $block('text', ['text' => 'The higher the Sun, the shorter the shadow.'], 1, 'right'),
     ], true)

@@ -61,7 +61,7 @@ return (new DemoLesson([
             'caption' => '',
             'marks' => [
                 ['id' => 'afternoon', 'kind' => 'cover', 'at' => ['x' => 0.7, 'y' => 0.34], 'corner' => ['x' => 0.985, 'y' => 0.64]],
-                ['id' => 'highest', 'kind' => 'ring', 'at' => ['x' => 0.5, 'y' => 0.235], 'edge' => ['x' => 0.58, 'y' => 0.235]],
+                ['id' => 'highest', 'kind' => 'ring', 'at' => ['x' => 0.5, 'y' => 0.235], 'edge' => ['x' => 0.565, 'y' => 0.235]],
             ],
         ], 1, 'left', ['mark-highest' => 2, 'mark-afternoon' => 3]),
         $block('text', ['text' => '*Morning:* low Sun, long shadow to the west'], 1, 'right'),

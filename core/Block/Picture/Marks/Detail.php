@@ -20,7 +20,7 @@ final readonly class Detail implements Mark
     private const LARGER = 2.2;
 
     /** The part, as a share of the picture's width and height. */
-    private const PART = 0.17;
+    private const PART = 0.13;
 
     /** @param  Point  $to where the enlarged part stands */
     private function __construct(private Point $at, private Point $to)
