@@ -41,6 +41,8 @@ final class RecipesTest extends TestCase
             ['turn' => 1, 'crop' => ['x' => 0.5, 'y' => 0, 'width' => 0.5, 'height' => 0.5]],
             ['-rotate', '90', '-crop', '80x120+80+0', '+repage'],
         ];
+        // Scaled by cos 5° + sin 5° · 240/160, so that no corner shows.
+        yield 'straightened' => [['straighten' => 5], ['-distort', 'SRT', '1.126928,5']];
         yield 'lighter' => [['light' => 0.4], ['-evaluate', 'multiply', '1.4']];
         yield 'darker' => [['light' => -0.3], ['-evaluate', 'multiply', '0.7']];
     }
