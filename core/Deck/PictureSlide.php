@@ -19,7 +19,6 @@ use Daybright\Scene\Palette;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
-use Daybright\Scene\TextField;
 use Daybright\Scene\TextStyle;
 
 /** One great picture fills the slide; the title and a few words stand on a quiet field over its lower edge. */
@@ -131,10 +130,7 @@ final readonly class PictureSlide
             $words = Blocks::read($block)->words($this->context);
             $at = [Format::Wide->margin(), $y, 1.0];
             array_push($groups, ...PlacedBlock::grouped($this->slide, $block, $texts[$number], $words, $night, $at));
-            $fields[$block->id] = array_map(
-                static fn (TextField $field): TextField => $field->placed($at[0], $at[1], $at[2], $night),
-                $texts[$number]->fields,
-            );
+            $fields[$block->id] = PlacedBlock::placedFields($texts[$number], $night, $at);
             $boxes[$block->id] = new Box(Format::Wide->margin(), $y, $width, $texts[$number]->height);
             $y += $texts[$number]->height + self::GAP;
         }

@@ -120,9 +120,18 @@ final readonly class PlacedBlock
     /** @return list<TextField> in slide units */
     public function fields(Palette $palette): array
     {
+        return self::placedFields($this->layout, $palette, [$this->x, $this->y, $this->scale]);
+    }
+
+    /**
+     * @param  array{float, float, float}  $at x, y and scale
+     * @return list<TextField> in slide units
+     */
+    public static function placedFields(BlockLayout $layout, Palette $palette, array $at): array
+    {
         return array_map(
-            fn (TextField $field): TextField => $field->placed($this->x, $this->y, $this->scale, $palette),
-            $this->layout->fields,
+            static fn (TextField $field): TextField => $field->placed($at[0], $at[1], $at[2], $palette),
+            $layout->fields,
         );
     }
 

@@ -2,9 +2,7 @@ import { Button } from '../../ui/Button';
 import { TextArea, TextField, Tick } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
 import { Seconds, secondsFor } from '../Seconds';
-
-/** Columns, as the schema has them. */
-const MOST_COLUMNS = 8;
+import { MOST_COLUMNS } from './size';
 
 /** Cells are typed on the slide; here is what holds for the whole table, and for what a student fills in. */
 export function TableForm({ content, onChange }: FormProps<'table'>) {

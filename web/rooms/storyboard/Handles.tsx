@@ -6,6 +6,7 @@ import { findBlock, findSlide, useDesk } from '../lesson/desk';
 import { AROUND } from './BlockSpot';
 import { LARGEST_BLOCK, moveBlock, resizeBlock, SMALLEST_BLOCK } from './blocks';
 import { type Drop, putBeside } from './drop';
+import { placeOnSlide } from './pointer';
 import { useBlockDrag } from './useBlockDrag';
 import { useKindLabel } from './useKindLabel';
 
@@ -85,12 +86,8 @@ function Corner({ slide, block, slideBox, box }: Placed) {
   const resize = (wanted: number) => desk.edit((draft) => resizeBlock(findBlock(draft, slide.id, block.id), wanted));
   /** How far the pointer is from the block’s own corner, in slide units. */
   const reach = (event: PointerEvent) => {
-    const seen = slideBox.current?.getBoundingClientRect();
-    if (!seen) return 1;
-    const unit = 1600 / seen.width;
-    const x = (event.clientX - seen.left) * unit - box[0];
-    const y = (event.clientY - seen.top) * unit - box[1];
-    return Math.max(40, Math.hypot(Math.max(0, x), Math.max(0, y)));
+    const at = placeOnSlide(event, slideBox);
+    return at ? Math.max(40, Math.hypot(Math.max(0, at.x - box[0]), Math.max(0, at.y - box[1]))) : 1;
   };
   const press = (event: KeyboardEvent) => {
     const by = { ArrowLeft: -STEP, ArrowDown: -STEP, ArrowRight: STEP, ArrowUp: STEP }[event.key];

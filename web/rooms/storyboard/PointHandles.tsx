@@ -2,6 +2,8 @@ import { type KeyboardEvent, type PointerEvent, type RefObject, useState } from 
 import type { PointHandle, SlideScene } from '../../answers.types';
 import type { Slide } from '../../lesson.types';
 import { findBlock, useDesk } from '../lesson/desk';
+import { placeOnSlide } from './pointer';
+import { setValue } from './writing/paths';
 
 interface PointHandlesProps {
   slide: Slide;
@@ -30,16 +32,11 @@ function Handle({ slide, handle, slideBox }: Pick<PointHandlesProps, 'slide' | '
   const put = ({ x, y }: Place) =>
     desk.edit((draft) => {
       const content = findBlock(draft, slide.id, handle.block).content;
-      setPlace(content, handle.path, { x: share(x), y: share(y) });
+      setValue(content, handle.path, { x: share(x), y: share(y) });
     });
   const under = (event: PointerEvent): Place => {
-    const box = slideBox.current?.getBoundingClientRect();
-    if (!box) return place;
-    const unit = 1600 / box.width;
-    return {
-      x: share(((event.clientX - box.left) * unit - left) / width),
-      y: share(((event.clientY - box.top) * unit - top) / height),
-    };
+    const at = placeOnSlide(event, slideBox);
+    return at ? { x: share((at.x - left) / width), y: share((at.y - top) / height) } : place;
   };
   const press = (event: KeyboardEvent) => {
     const far = event.shiftKey ? STEP / 5 : STEP;
@@ -74,13 +71,4 @@ function Handle({ slide, handle, slideBox }: Pick<PointHandlesProps, 'slide' | '
 
 function share(value: number): number {
   return Math.round(1000 * Math.min(1, Math.max(0, value))) / 1000;
-}
-
-/** @param path such as “marks/0/at” */
-function setPlace(content: object, path: string, place: Place): void {
-  const keys = path.split('/');
-  const last = keys.pop() ?? '';
-  let at: unknown = content;
-  for (const key of keys) at = (at as Record<string, unknown> | undefined)?.[key];
-  if (at && typeof at === 'object') (at as Record<string, unknown>)[last] = place;
 }

@@ -3,6 +3,7 @@ import type { SlideScene } from '../../answers.types';
 import type { Slide } from '../../lesson.types';
 import { findSlide, useDesk } from '../lesson/desk';
 import { type Drop, dropAt, place } from './drop';
+import { placeOnSlide } from './pointer';
 
 /** Pixels that a pointer moves by itself when something is only pressed. */
 const STILL = 6;
@@ -36,13 +37,12 @@ export function useBlockDrag({ slide, scene, block, slideBox, onDrop }: BlockDra
         event.currentTarget.setPointerCapture(event.pointerId);
       },
       onPointerMove: (event: PointerEvent) => {
-        const box = slideBox.current?.getBoundingClientRect();
-        if (!start.current || !box) return;
+        const at = placeOnSlide(event, slideBox);
+        if (!start.current || !at) return;
         const far = Math.hypot(event.clientX - start.current.x, event.clientY - start.current.y) > STILL;
         if (!far && !hasMoved.current) return;
         hasMoved.current = true;
-        const unit = 1600 / box.width;
-        show(dropAt((event.clientX - box.left) * unit, (event.clientY - box.top) * unit, scene.boxes, block));
+        show(dropAt(at.x, at.y, scene.boxes, block));
       },
       onPointerUp: () => {
         const wanted = drop.current;

@@ -5,6 +5,8 @@ import { withoutBackground } from './background';
 interface BackgroundProps {
   /** Where the untouched picture is. */
   address: string;
+  /** Whether it is drawn in vectors, and so stays sharp at any size. */
+  isDrawing: boolean;
   onKeep: (file: File) => Promise<void>;
   onClose: () => void;
 }
@@ -14,7 +16,7 @@ const PREVIEW = 420;
 const LARGEST = 1600;
 
 /** Takes a plain background out, with a preview of what is left. */
-export function Background({ address, onKeep, onClose }: BackgroundProps) {
+export function Background({ address, isDrawing, onKeep, onClose }: BackgroundProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [picture, setPicture] = useState<HTMLImageElement | null>(null);
   const [tolerance, setTolerance] = useState(28);
@@ -25,20 +27,20 @@ export function Background({ address, onKeep, onClose }: BackgroundProps) {
     loading.src = address;
   }, [address]);
   useEffect(() => {
-    if (picture && canvas.current) draw(picture, canvas.current, PREVIEW, tolerance);
-  }, [picture, tolerance]);
+    if (picture && canvas.current) draw(picture, canvas.current, sizeOf(picture, PREVIEW, isDrawing), tolerance);
+  }, [picture, isDrawing, tolerance]);
   const keep = async () => {
     if (!picture) return;
     setKeeping(true);
     const whole = document.createElement('canvas');
-    draw(picture, whole, LARGEST, tolerance);
+    draw(picture, whole, sizeOf(picture, LARGEST, isDrawing), tolerance);
     const bytes = await new Promise<Blob | null>((done) => whole.toBlob(done, 'image/png'));
     if (bytes) await onKeep(new File([bytes], 'without-background.png', { type: 'image/png' }));
     setKeeping(false);
   };
   return (
     <div className="flex flex-col gap-3">
-      <div className="flex justify-center rounded bg-[repeating-conic-gradient(#d8d4c8_0_25%,#fffefb_0_50%)] bg-[length:24px_24px] p-3">
+      <div className="flex justify-center rounded bg-morning-ground p-3">
         <canvas ref={canvas} role="img" aria-label="What is left of the picture" />
       </div>
       <label className="flex items-center gap-3">
@@ -62,10 +64,21 @@ export function Background({ address, onKeep, onClose }: BackgroundProps) {
   );
 }
 
-function draw(picture: HTMLImageElement, canvas: HTMLCanvasElement, most: number, tolerance: number): void {
-  const scale = Math.min(1, most / Math.max(picture.naturalWidth, picture.naturalHeight));
-  canvas.width = Math.max(1, Math.round(picture.naturalWidth * scale));
-  canvas.height = Math.max(1, Math.round(picture.naturalHeight * scale));
+type Size = { width: number; height: number };
+
+/** As large as may be; a photo is never made larger than it is. */
+function sizeOf({ naturalWidth, naturalHeight }: HTMLImageElement, most: number, isDrawing: boolean): Size {
+  const fitting = most / Math.max(naturalWidth, naturalHeight);
+  const scale = isDrawing ? fitting : Math.min(1, fitting);
+  return {
+    width: Math.max(1, Math.round(naturalWidth * scale)),
+    height: Math.max(1, Math.round(naturalHeight * scale)),
+  };
+}
+
+function draw(picture: HTMLImageElement, canvas: HTMLCanvasElement, size: Size, tolerance: number): void {
+  canvas.width = size.width;
+  canvas.height = size.height;
   const pen = canvas.getContext('2d', { willReadFrequently: true });
   if (!pen) return;
   pen.drawImage(picture, 0, 0, canvas.width, canvas.height);

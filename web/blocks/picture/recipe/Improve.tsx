@@ -67,7 +67,12 @@ function Workbench({ medium, recipe, onChange, onClose }: WorkbenchProps) {
     return (
       <>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
-        <Background address={`/api/media/${medium.sha256}`} onKeep={keepCleared} onClose={() => setClearing(false)} />
+        <Background
+          address={`/api/media/${medium.sha256}`}
+          isDrawing={medium.type === 'image/svg+xml'}
+          onKeep={keepCleared}
+          onClose={() => setClearing(false)}
+        />
       </>
     );
   }

@@ -1,6 +1,7 @@
 import { type RefObject, useMemo } from 'react';
 import { flushSync } from 'react-dom';
 import type { SlideScene, TextField } from '../../../answers.types';
+import { MOST_COLUMNS, MOST_ROWS } from '../../../blocks/table/size';
 import type { Block, Slide } from '../../../lesson.types';
 import { findSlide, useDesk } from '../../lesson/desk';
 import { useKinds } from '../../lesson/kinds';
@@ -22,10 +23,6 @@ import { fieldId, fieldsOf } from './fields';
 import { actionFor, type KeyAction, type Marked } from './keys';
 import { entryOf, hasOnly, holderOf, isBlank, isBlankEntry, textAt } from './paths';
 import { WrittenField } from './WrittenField';
-
-/** Of a table, as the schema has them. */
-const MOST_COLUMNS = 8;
-const MOST_ROWS = 20;
 
 interface SlideWritingProps {
   slide: Slide;

@@ -1,7 +1,7 @@
 import type { TextField } from '../../../answers.types';
 import type { Slide } from '../../../lesson.types';
 import type { Marked } from './keys';
-import { type Entry, entryOf, firstOf, holderOf, listAt, newEntry, setText, textAt } from './paths';
+import { type Entry, entryOf, firstOf, holderOf, listAt, newEntry, setValue, textAt } from './paths';
 
 /** Changes to a list that is typed in place, and where the cursor stands after each. */
 export interface Edit {
@@ -11,7 +11,7 @@ export interface Edit {
 }
 
 export function write(slide: Slide, field: TextField, text: string): void {
-  setText(holderOf(slide, field.block) ?? {}, field.path, text);
+  setValue(holderOf(slide, field.block) ?? {}, field.path, text);
 }
 
 /** What is behind the cursor becomes an entry of its own. */
@@ -37,7 +37,7 @@ export function joinEntry(slide: Slide, field: TextField, text: string): Edit | 
   const head = textAt(holderOf(slide, field.block) ?? {}, path) ?? '';
   return {
     change: (draft) => {
-      setText(holderOf(draft, field.block) ?? {}, path, head + text);
+      setValue(holderOf(draft, field.block) ?? {}, path, head + text);
       entries(draft, field, entry).splice(entry.index, 1);
     },
     path,

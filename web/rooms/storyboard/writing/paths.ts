@@ -19,11 +19,11 @@ export function textAt(holder: object, path: string): string | undefined {
   return typeof found === 'string' ? found : undefined;
 }
 
-export function setText(holder: object, path: string, text: string): void {
+export function setValue(holder: object, path: string, value: unknown): void {
   const keys = path.split('/');
   const last = keys.pop() ?? '';
   const parent = valueAt(holder as Holder, keys.join('/'));
-  if (parent && typeof parent === 'object') (parent as Record<string, unknown>)[last] = text;
+  if (parent && typeof parent === 'object') (parent as Record<string, unknown>)[last] = value;
 }
 
 export function entryOf(path: string): Entry | null {
