@@ -266,6 +266,10 @@ export interface Programme {
     [k: string]: PlayedSlide;
   };
   tracks: import("./tracks/track").Tracks;
+  /**
+   * Of the tracks, what is drawn over slides, in units of the page that a phone held upright shows.
+   */
+  drawnTall: import("./tracks/track").Tracks;
   captions: {
     from: number;
     to: number;

@@ -74,7 +74,12 @@ final class ReleaseView
             }
         }
 
-        return ['slides' => $lesson['slides'] ?: new stdClass, 'tracks' => $lesson['tracks'] ?: new stdClass] + $lesson;
+        $objects = array_map(
+            static fn (string $name): array|stdClass => $lesson[$name] ?: new stdClass,
+            ['slides' => 'slides', 'tracks' => 'tracks', 'drawnTall' => 'drawnTall'],
+        );
+
+        return $objects + $lesson;
     }
 
     /** @param  string  $kind webm or m4a, as the routes allow */

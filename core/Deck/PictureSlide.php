@@ -117,7 +117,7 @@ final readonly class PictureSlide
                 $this->look->palette(),
                 [0.0, 0.0, 1.0],
             ),
-            new Group('', 'title', $first, 0, [
+            new Group('', SlideTitle::PIECE, $first, 0, [
                 Shape::rectangle($field, Paint::translucent(self::FIELD, self::OPACITY)),
                 ...$title->shapes(Format::Wide->margin(), $top),
                 ...Horizon::shapes(Format::Wide, $this->slide->part, '#FFFFFF', '#8C989F'),

@@ -108,7 +108,7 @@ final readonly class SlidePainter
             ...$look->ground($format, $slide->part, $first, $hasLandscape),
             new Group(
                 '',
-                'title',
+                SlideTitle::PIECE,
                 $first,
                 0,
                 array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title->shapes),

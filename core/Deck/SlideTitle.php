@@ -17,6 +17,9 @@ final readonly class SlideTitle
 {
     public const PATH = 'title';
 
+    /** Of the group that it is drawn in, which belongs to no block. */
+    public const PIECE = 'title';
+
     private const BELOW = 30.0;
 
     /** The title of an opening slide, and less where a picture or figure stands below it. */

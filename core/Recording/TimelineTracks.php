@@ -7,6 +7,7 @@ namespace Daybright\Recording;
 use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Recording\Tracks\DrawnOver;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\SegmentEvents;
@@ -80,12 +81,24 @@ final readonly class TimelineTracks
         return $shown;
     }
 
-    /** @return list<Interval> while something is drawn over the slide */
-    public function over(): array
+    /**
+     * What is drawn over slides alone, each interval as it is on another page.
+     *
+     * @param  Closure(Interval&DrawnOver, string): Interval  $place gets the id of the slide, too
+     */
+    public function drawnOver(Closure $place): self
     {
-        $tracks = Tracks::that(PaintsFrames::class);
+        $drawn = [];
+        foreach (Tracks::that(PaintsFrames::class) as $track) {
+            $slides = new Playhead($this->shown());
+            foreach ($this->intervals[$track::name()] ?? [] as $interval) {
+                $shown = $slides->at($interval->from);
+                $slide = end($shown) === false ? null : end($shown)->slide;
+                $drawn[$track::name()][] = $interval instanceof DrawnOver && $slide !== null ? $place($interval, $slide) : $interval;
+            }
+        }
 
-        return array_merge(...array_map(fn (string $track): array => $this->intervals[$track::name()] ?? [], $tracks));
+        return new self($drawn);
     }
 
     /**

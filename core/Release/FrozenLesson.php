@@ -15,6 +15,7 @@ final readonly class FrozenLesson
      * @param  float  $length of the narration
      * @param  float  $full of the video, in which every pause takes its time
      * @param  array<string, FrozenSlide>  $slides by id: those that are shown, and the side slides that they lead to
+     * @param  TimelineTracks  $drawnTall what is drawn over slides, where a phone held upright shows it
      * @param  list<Cue>  $captions
      * @param  list<FrozenChapter>  $chapters
      * @param  list<FrozenPause>  $pauses in order
@@ -25,6 +26,7 @@ final readonly class FrozenLesson
         public float $full,
         public array $slides,
         public TimelineTracks $tracks,
+        public TimelineTracks $drawnTall,
         public array $captions,
         public array $chapters,
         public array $pauses,
@@ -42,6 +44,7 @@ final readonly class FrozenLesson
             $lesson->number('full'),
             array_combine($names, array_map(static fn (string $id): FrozenSlide => FrozenSlide::read($slides->fields($id)), $names)),
             TimelineTracks::read($lesson->fields('tracks')),
+            TimelineTracks::read($lesson->fields('drawnTall')),
             array_map(
                 static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')),
                 $lesson->list('captions'),
@@ -84,6 +87,7 @@ final readonly class FrozenLesson
             'full' => $this->full,
             'slides' => array_map(static fn (FrozenSlide $slide): array => $slide->toArray(), $this->slides),
             'tracks' => $this->tracks->toArray(),
+            'drawnTall' => $this->drawnTall->toArray(),
             'captions' => array_map(static fn (Cue $cue): array => get_object_vars($cue), $this->captions),
             'chapters' => array_map(static fn (FrozenChapter $chapter): array => $chapter->toArray(), $this->chapters),
             'pauses' => array_map(static fn (FrozenPause $pause): array => $pause->toArray(), $this->pauses),

@@ -38,13 +38,16 @@ final readonly class LessonFreezer
     public function freeze(Lesson $lesson, Timeline $timeline): FrozenLesson
     {
         $tracks = TimelineTracks::build($lesson, $timeline);
+        $scenes = $this->scenes($lesson, $tracks);
+        $tall = TallPages::follow($tracks, $scenes, $this->tallScenes($lesson, $scenes));
 
         return new FrozenLesson(
             $lesson->title,
             self::milliseconds($timeline->narration()),
             self::milliseconds($timeline->length()),
-            $this->slides($lesson, $tracks),
+            self::slides($lesson, $scenes, $tall->scenes),
             $tracks,
+            $tall->drawn,
             array_map(
                 static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text),
                 Captions::write($timeline),
@@ -54,8 +57,26 @@ final readonly class LessonFreezer
         );
     }
 
-    /** @return array<string, FrozenSlide> */
-    private function slides(Lesson $lesson, TimelineTracks $tracks): array
+    /**
+     * @param  array<string, Scene>  $scenes on the wide page, by slide
+     * @param  array<string, Scene>  $tall on the tall one
+     * @return array<string, FrozenSlide>
+     */
+    private static function slides(Lesson $lesson, array $scenes, array $tall): array
+    {
+        $slides = [];
+        foreach ($scenes as $id => $scene) {
+            $slide = $lesson->slide($id);
+            if ($slide !== null) {
+                $slides[$id] = self::slide($lesson, $slide, $scene, $tall[$id] ?? null);
+            }
+        }
+
+        return $slides;
+    }
+
+    /** @return array<string, Scene> by slide: those that are shown, and the side slides that they lead to */
+    private function scenes(Lesson $lesson, TimelineTracks $tracks): array
     {
         $scenes = $links = [];
         foreach ($lesson->slides() as $slide) {
@@ -63,16 +84,29 @@ final readonly class LessonFreezer
             $links[$slide->id] = array_map(static fn (Link $link): string => $link->slide, $scenes[$slide->id]->links());
         }
         $shown = array_values(array_unique(array_map(static fn (ShownSlide $each): string => $each->slide, $tracks->shown())));
-        $drawnOn = self::drawnOn($tracks);
-        $slides = [];
+        $reached = [];
         foreach ([...$shown, ...SideSlides::reached($lesson, $links, $shown)] as $id) {
-            $slide = $lesson->slide($id);
-            if ($slide !== null) {
-                $slides[$id] ??= self::slide($lesson, $slide, $scenes[$id], isset($drawnOn[$id]) ? null : $this->tall($lesson, $slide));
+            if (isset($scenes[$id])) {
+                $reached[$id] = $scenes[$id];
             }
         }
 
-        return $slides;
+        return $reached;
+    }
+
+    /**
+     * @param  array<string, Scene>  $scenes
+     * @return array<string, Scene> by slide
+     */
+    private function tallScenes(Lesson $lesson, array $scenes): array
+    {
+        $tall = [];
+        foreach (array_keys($scenes) as $id) {
+            $slide = $lesson->slide($id);
+            $tall[$id] = $slide === null ? null : $this->tall($lesson, $slide);
+        }
+
+        return array_filter($tall);
     }
 
     /** The slide for a phone held upright; null where not all of it finds room there. */
@@ -81,25 +115,6 @@ final readonly class LessonFreezer
         $scene = $this->painter->paint($lesson, $slide, Format::Tall);
 
         return $scene->overfull === [] && $scene->problems === [] ? $scene : null;
-    }
-
-    /**
-     * Slides on which something was drawn or pointed at: it belongs to the wide page, where it was done.
-     *
-     * @return array<string, true> by their ids
-     */
-    private static function drawnOn(TimelineTracks $tracks): array
-    {
-        $slides = [];
-        foreach ($tracks->over() as $interval) {
-            foreach ($tracks->shown() as $shown) {
-                if ($shown->from < $interval->to && $interval->from < $shown->to) {
-                    $slides[$shown->slide] = true;
-                }
-            }
-        }
-
-        return $slides;
     }
 
     private static function slide(Lesson $lesson, Slide $slide, Scene $scene, ?Scene $tall): FrozenSlide

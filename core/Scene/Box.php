@@ -90,6 +90,12 @@ final readonly class Box
             && $other->y >= $this->y - $tolerance && $other->bottom() <= $this->bottom() + $tolerance;
     }
 
+    /** From a point to the nearest place of the box; 0 within it. */
+    public function distance(float $x, float $y): float
+    {
+        return hypot(max($this->x - $x, 0, $x - $this->right()), max($this->y - $y, 0, $y - $this->bottom()));
+    }
+
     /** The largest box of the given shape, in the middle of this one. */
     public function fitted(float $width, float $height): self
     {

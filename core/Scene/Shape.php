@@ -206,6 +206,26 @@ final readonly class Shape
         return $this->text.implode('', array_map(static fn (self $child): string => $child->written(), $this->children));
     }
 
+    /**
+     * The words of a line of text, each with the box that it fills; a formula is one word.
+     *
+     * @return list<array{string, Box}>
+     */
+    public function placedWords(): array
+    {
+        if ($this->markup !== null) {
+            return [[$this->markup, $this->box]];
+        }
+        $starts = array_map(static fn (self $word): float => (float) ($word->attributes['x'] ?? 0), $this->children);
+        $words = [];
+        foreach ($this->element === 'text' ? $this->children : [] as $number => $word) {
+            $width = ($starts[$number + 1] ?? $this->box->right()) - $starts[$number];
+            $words[] = [trim($word->text), new Box($starts[$number], $this->box->y, $width, $this->box->height)];
+        }
+
+        return $words;
+    }
+
     /** @param  list<array{float, float}>  $points */
     private static function points(array $points): string
     {

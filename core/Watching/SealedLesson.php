@@ -72,7 +72,8 @@ final readonly class SealedLesson
     /** @param  list<array{float, float}>  $sealed */
     private static function seen(FrozenLesson $lesson, array $sealed, ?string $open): FrozenLesson
     {
-        $tracks = $lesson->tracks->only(static fn (Interval $interval): bool => ! self::isSealed($sealed, $interval->from));
+        $isSeen = static fn (Interval $interval): bool => ! self::isSealed($sealed, $interval->from);
+        $tracks = $lesson->tracks->only($isSeen);
         $pauses = [];
         $isBehind = false;
         foreach ($lesson->pauses as $pause) {
@@ -86,6 +87,7 @@ final readonly class SealedLesson
             $lesson->full,
             self::slides($lesson->slides, $tracks->shown()),
             $tracks,
+            $lesson->drawnTall->only($isSeen),
             array_values(array_filter($lesson->captions, static fn (Cue $cue): bool => ! self::isSealed($sealed, $cue->from))),
             $lesson->chapters,
             $pauses,

@@ -29,7 +29,7 @@ export function ProgrammeStage({
       className={className}
       page={pageOf(slide)}
     >
-      <TrackLayers tracks={programme.tracks} at={at} slide={shown.slide} />
+      <TrackLayers tracks={programme.tracks} at={at} slide={shown.slide} page={pageOf(slide)} />
       {children}
     </Stage>
   );

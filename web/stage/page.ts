@@ -24,10 +24,11 @@ export function useIsUpright(): boolean {
   );
 }
 
-/** The same programme with the tall pictures of its slides, where there are any. */
+/** The same programme with the tall pictures of its slides, where there are any, and what is drawn over them. */
 export function inTallPictures<Some extends Programme>(programme: Some): Some {
   const slides = Object.entries(programme.slides).map(([id, slide]) => [id, { ...slide, ...slide.tall }] as const);
-  return { ...programme, slides: Object.fromEntries(slides) };
+  const tracks = { ...programme.tracks, ...programme.drawnTall };
+  return { ...programme, tracks, slides: Object.fromEntries(slides) };
 }
 
 /** The page of the picture that a slide is shown by. */

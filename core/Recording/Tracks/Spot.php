@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks;
 
+use Daybright\Deck\PageMapping;
 use Daybright\Lesson\Fields;
 
 /** While something stands at one place of the slide. */
-final readonly class Spot extends Interval
+final readonly class Spot extends Interval implements DrawnOver
 {
     /** @param  float  $x and $y in slide units */
     public function __construct(float $from, float $to, public float $x, public float $y)
@@ -30,6 +31,14 @@ final readonly class Spot extends Interval
     public static function read(Fields $interval): self
     {
         return new self($interval->number('from'), $interval->number('to'), $interval->number('x'), $interval->number('y'));
+    }
+
+    /** A hand that passes over an empty place is nearest to something. */
+    public function onPage(PageMapping $pages): self
+    {
+        [$x, $y] = $pages->at($this->x, $this->y)?->point($this->x, $this->y) ?? [$this->x, $this->y];
+
+        return new self($this->from, $this->to, round($x, 1), round($y, 1));
     }
 
     protected function data(): array

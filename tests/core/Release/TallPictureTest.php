@@ -14,15 +14,6 @@ use Tests\Core\Support\Slides;
 
 final class TallPictureTest extends TestCase
 {
-    private const STROKE = [
-        'kind' => 'ink',
-        'at' => 2000,
-        'tool' => 'pen',
-        'colour' => '#B3261E',
-        'width' => 8,
-        'points' => [[0, 1, 1], [100, 40, 40]],
-    ];
-
     public function test_a_slide_is_frozen_for_a_phone_held_upright_too(): void
     {
         $slide = self::frozen();
@@ -32,15 +23,10 @@ final class TallPictureTest extends TestCase
         self::assertStringContainsString('noon', $slide->tall->svg);
     }
 
-    public function test_what_was_drawn_on_the_wide_page_is_shown_there_alone(): void
-    {
-        self::assertNull(self::frozen([self::STROKE])->tall);
-    }
-
     public function test_a_slide_that_finds_no_room_on_the_tall_page_is_shown_on_the_wide_one(): void
     {
         $words = str_repeat('The shadow of the stick is long in the morning. ', 24);
-        self::assertNull(self::frozen([], [Slides::block('words', 'text', ['text' => $words])])->tall);
+        self::assertNull(self::frozen([Slides::block('words', 'text', ['text' => $words])])->tall);
     }
 
     public function test_nothing_of_a_later_step_is_in_either_picture(): void
@@ -63,17 +49,14 @@ final class TallPictureTest extends TestCase
         self::assertNull(FrozenSlide::read(new Fields($written))->tall);
     }
 
-    /**
-     * @param  list<array<string, mixed>>  $events
-     * @param  list<array<string, mixed>>|null  $blocks
-     */
-    private static function frozen(array $events = [], ?array $blocks = null): FrozenSlide
+    /** @param  list<array<string, mixed>>|null  $blocks */
+    private static function frozen(?array $blocks = null): FrozenSlide
     {
         $lesson = Slides::lesson($blocks ?? [
             Slides::block('words', 'text', ['text' => 'At noon']),
             Slides::block('more', 'text', ['text' => 'A secret'], 'step-2'),
         ], ['One.', 'Two.']);
-        $takes = ['slide-1' => Take::recorded('take', 'slide-1', 480_000, $events, [])];
+        $takes = ['slide-1' => Take::recorded('take', 'slide-1', 480_000, [], [])];
 
         return (new LessonFreezer(Slides::painter()))->freeze($lesson, Timeline::build($lesson, $takes))->slides['slide-1'];
     }

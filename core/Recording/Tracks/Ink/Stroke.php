@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks\Ink;
 
+use Daybright\Deck\PageMapping;
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Tracks\DrawnOver;
 use Daybright\Recording\Tracks\Interval;
 
 /** A line drawn on a slide, from its first point until it is wiped. */
-final readonly class Stroke extends Interval
+final readonly class Stroke extends Interval implements DrawnOver
 {
+    /** In units of a page. */
+    private const THINNEST = 4.0;
+
     /**
      * @param  string  $tool pen or marker
      * @param  string  $colour such as “#B3261E”
@@ -48,6 +53,22 @@ final readonly class Stroke extends Interval
             static fn (Fields $point): array => [$point->number('0'), $point->number('1'), $point->number('2')],
             $drawn->list('points'),
         );
+    }
+
+    public function onPage(PageMapping $pages): ?self
+    {
+        $placement = $pages->around(array_map(static fn (array $point): array => [$point[1], $point[2]], $this->points));
+        if ($placement === null) {
+            return null;
+        }
+        $points = array_map(static function (array $point) use ($placement): array {
+            [$x, $y] = $placement->point($point[1], $point[2]);
+
+            return [$point[0], round($x, 1), round($y, 1)];
+        }, $this->points);
+        $width = max(self::THINNEST, round($this->width * $placement->scale(), 1));
+
+        return new self($this->from, $this->to, $this->slide, $this->tool, $this->colour, $width, $points);
     }
 
     protected function data(): array
