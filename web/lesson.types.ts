@@ -370,6 +370,10 @@ export interface PictureContent {
     id: string;
     kind: "arrow" | "ring" | "label" | "number" | "cover" | "detail";
     text?: string;
+    /**
+     * Whether a cover blurs what is under it instead of hiding it.
+     */
+    blurred?: boolean;
     at: Place;
     from?: Place1;
     edge?: Place2;

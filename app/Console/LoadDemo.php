@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Demo\DemoInk;
 use App\Demo\DemoLessons;
 use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
@@ -29,7 +30,7 @@ class LoadDemo extends Command
 
     private const STUDENTS = ['Ada', 'Bram', 'Chidi', 'Dewi', 'Elif', 'Femi', 'Greta', 'Hana', 'Idris', 'Juno', 'Kofi', 'Lena'];
 
-    public function handle(DemoLessons $demo, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
+    public function handle(DemoLessons $demo, DemoInk $ink, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
     {
         if ($this->laravel->environment('production')) {
             $this->error(
@@ -53,7 +54,7 @@ class LoadDemo extends Command
         $shadows = $demo->add($teacher, 'shadows-that-move', ['series_id' => $series->id, 'place' => 1]);
         $read = $shadows->read();
         foreach ($read->mainSlides() as $slide) {
-            $voice->record($shadows, $slide, $read->pace, self::drawn()[$slide->id] ?? []);
+            $voice->record($shadows, $slide, $read->pace, $ink->on($read, $slide));
             $this->line('recorded: '.$slide->title);
         }
         $share = Share::query()->create([
@@ -96,41 +97,6 @@ class LoadDemo extends Command
             'demo:share',
             ['lesson' => $lesson->id, 'classroom' => $classroom->id, 'file' => $file, 'due' => $due, 'instructions' => $instructions],
         )->onQueue('demo');
-    }
-
-    /** @return array<string, list<array<string, mixed>>> ink of the recording, by slide */
-    private static function drawn(): array
-    {
-        // Along the dotted path of the drawing, which is a Bézier curve in a picture of its own scale.
-        $curve = [];
-        for ($step = 0; $step <= 60; $step++) {
-            $t = $step / 60;
-            $x = 90 * (1 - $t) ** 3 + 3 * 160 * (1 - $t) ** 2 * $t + 3 * 840 * (1 - $t) * $t ** 2 + 910 * $t ** 3;
-            $y = 460 * (1 - $t) ** 3 + 3 * 60 * (1 - $t) * $t + 460 * $t ** 3;
-            $curve[] = [$step * 40, round(90 + $x * 0.829, 1), round(175 + $y * 0.829, 1)];
-        }
-        $line = array_map(static fn (int $step): array => [$step * 40, 130 + 12 * $step, 640 + ($step % 4)], range(0, 22));
-
-        return [
-            'sun-path' => [[
-                'kind' => 'ink',
-                'during' => 'sun-path-2',
-                'at' => 400,
-                'tool' => 'pen',
-                'colour' => '#B3261E',
-                'width' => 8,
-                'points' => $curve,
-            ]],
-            'growing-shadow' => [[
-                'kind' => 'ink',
-                'during' => 'growing-shadow-4',
-                'at' => 600,
-                'tool' => 'marker',
-                'colour' => '#E0A100',
-                'width' => 34,
-                'points' => $line,
-            ]],
-        ];
     }
 
     private function replies(Share $share, StudentVisit $visits): void

@@ -149,6 +149,33 @@ final readonly class Shape
         ]);
     }
 
+    /**
+     * A shape as it is seen through a box, out of focus.
+     *
+     * @param  float  $reach standard deviation of the blur
+     */
+    public static function blurred(self $shape, Box $box, float $reach): self
+    {
+        $name = 'blur'.hash('crc32b', serialize([$box, $reach]));
+        // What lies beyond three deviations is not seen in the box any more.
+        $area = $box->inset(-3 * $reach);
+        $filter = new self('filter', [
+            'id' => $name,
+            'filterUnits' => 'userSpaceOnUse',
+            'x' => $area->x,
+            'y' => $area->y,
+            'width' => $area->width,
+            'height' => $area->height,
+            'color-interpolation-filters' => 'sRGB',
+        ], $area, [new self('feGaussianBlur', ['stdDeviation' => self::short($reach)], $area)]);
+
+        // A window would cut the shape off before it is blurred, and its edges would fade.
+        $clip = new self('clipPath', ['id' => "{$name}c"], $box, [self::rectangle($box, Paint::filled(Paint::INK))]);
+        $blurred = new self('g', ['filter' => "url(#{$name})"], $box, [$filter, $shape]);
+
+        return new self('g', ['clip-path' => "url(#{$name}c)"], $box, [$clip, $blurred]);
+    }
+
     /** @param  float  $baseline y of the baseline */
     public static function formula(SetFormula $formula, float $x, float $baseline, float $size, string $colour): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Outside;
 
 use App\Media\Picture\Photo;
+use Daybright\Block\Picture\Marks\Cover;
 use Daybright\Block\Picture\PreparedPicture;
 use Daybright\Block\Picture\Recipe;
 use Daybright\Lesson\Fields;
@@ -13,6 +14,7 @@ use Daybright\Scene\Group;
 use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Scene;
+use Daybright\Scene\Shape;
 use Daybright\Scene\SvgWriter;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -66,6 +68,26 @@ final class RecipesTest extends TestCase
         array_map(unlink(...), [$source, $ours, $theirs]);
     }
 
+    /** As far out of focus as “-blur” makes it with the same standard deviation, 0.045 of the shorter side. */
+    public function test_a_blurred_cover_is_as_unreadable_as_imagemagick_makes_it(): void
+    {
+        $source = self::photo();
+        $prepared = self::prepared([]);
+        $whole = new Box(0, 0, $prepared->width, $prepared->height);
+        $cover = Cover::from(new Fields(['at' => ['x' => 0.25, 'y' => 0.25], 'corner' => ['x' => 0.75, 'y' => 0.75], 'blurred' => true]));
+        [$ground, $blurred] = $cover->shapes($whole, $prepared, self::context());
+        $ours = self::rendered($source, [$prepared->image($whole), $ground, $blurred], $whole);
+        $theirs = tempnam(sys_get_temp_dir(), 'theirs').'.png';
+        $crop = ['-crop', '120x80+60+40', '+repage'];
+        (new Process([self::IMAGEMAGICK, $source, '-blur', '0x7.2', ...$crop, $theirs]))->mustRun();
+        (new Process([self::IMAGEMAGICK, $ours, ...$crop, $ours]))->mustRun();
+        [$one, $other] = [imagecreatefrompng($ours), imagecreatefrompng($theirs)];
+        self::assertNotFalse($one);
+        self::assertNotFalse($other);
+        self::assertLessThan(3.0, self::difference($one, $other), 'middle difference of a channel, of 255');
+        array_map(unlink(...), [$source, $ours, $theirs]);
+    }
+
     /** Cameras say which way up a photo is; ImageMagick puts it upright by “-auto-orient”. */
     public function test_a_photo_is_put_upright_as_imagemagick_does(): void
     {
@@ -108,18 +130,38 @@ final class RecipesTest extends TestCase
     /** @param  array<string, mixed>  $recipe */
     private static function drawn(string $photo, array $recipe): string
     {
-        $context = new RenderContext(Slides::typesetter(), '#FFFFFF', '#000000', [
+        $prepared = self::prepared($recipe);
+        $box = new Box(0, 0, $prepared->width, $prepared->height);
+
+        return self::rendered($photo, [$prepared->image($box)], $box);
+    }
+
+    private static function context(): RenderContext
+    {
+        return new RenderContext(Slides::typesetter(), '#FFFFFF', '#000000', [
             'photo' => new Picture('photo', self::WIDTH, self::HEIGHT, '', '', ''),
         ]);
-        $prepared = PreparedPicture::of('photo', Recipe::from(new Fields($recipe)), $context);
+    }
+
+    /** @param  array<string, mixed>  $recipe */
+    private static function prepared(array $recipe): PreparedPicture
+    {
+        $prepared = PreparedPicture::of('photo', Recipe::from(new Fields($recipe)), self::context());
         self::assertNotNull($prepared);
-        $box = new Box(0, 0, $prepared->width, $prepared->height);
-        $scene = new Scene([new Group('', 'photo', '', 0, [$prepared->image($box)])], [], [], []);
+
+        return $prepared;
+    }
+
+    /** @param  list<Shape>  $shapes */
+    private static function rendered(string $photo, array $shapes, Box $view): string
+    {
+        $scene = new Scene([new Group('', 'photo', '', 0, $shapes)], [], [], []);
         $data = 'data:image/png;base64,'.base64_encode((string) file_get_contents($photo));
         $svg = tempnam(sys_get_temp_dir(), 'recipe').'.svg';
-        file_put_contents($svg, (new SvgWriter(static fn (): string => $data))->write($scene, $box));
+        file_put_contents($svg, (new SvgWriter(static fn (): string => $data))->write($scene, $view));
         $png = tempnam(sys_get_temp_dir(), 'ours').'.png';
-        (new Process(['rsvg-convert', '-w', (string) round($box->width), '-h', (string) round($box->height), '-o', $png, $svg]))->mustRun();
+        $size = ['-w', (string) round($view->width), '-h', (string) round($view->height)];
+        (new Process(['rsvg-convert', ...$size, '-o', $png, $svg]))->mustRun();
         unlink($svg);
 
         return $png;

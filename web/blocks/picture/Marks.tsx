@@ -1,6 +1,6 @@
 import { newId } from '../../rooms/lesson/desk';
 import { Button } from '../../ui/Button';
-import { TextField } from '../../ui/Field';
+import { TextField, Tick } from '../../ui/Field';
 import type { ContentOf } from '../BlockForm';
 
 type Content = ContentOf<'picture'>;
@@ -54,6 +54,13 @@ export function Marks({ content, onChange }: { content: Content; onChange: (cont
                 }
               />
             </div>
+          )}
+          {mark.kind === 'cover' && (
+            <Tick
+              label="Blurred"
+              checked={mark.blurred ?? false}
+              onChange={(blurred) => change(marks.map((each, at) => (at === index ? { ...each, blurred } : each)))}
+            />
           )}
           <Button
             look="quiet"

@@ -14,12 +14,15 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
-/** A plain patch over a part, which a step takes off. */
+/** A patch over a part, plain or blurred, which a step takes off. */
 final readonly class Cover implements Mark
 {
     private const MARK = 60.0;
 
-    private function __construct(private Point $at, private Point $corner)
+    /** How far a blur reaches, as a share of the shorter side of the picture. */
+    private const BLUR = 0.045;
+
+    private function __construct(private Point $at, private Point $corner, private bool $isBlurred)
     {
     }
 
@@ -35,12 +38,15 @@ final readonly class Cover implements Mark
 
     public static function from(Fields $mark): self
     {
-        return new self(Point::from($mark, 'at', 0.35, 0.35), Point::from($mark, 'corner', 0.65, 0.65));
+        return new self(Point::from($mark, 'at', 0.35, 0.35), Point::from($mark, 'corner', 0.65, 0.65), $mark->flag('blurred'));
     }
 
     public function shapes(Box $picture, PreparedPicture $prepared, RenderContext $context): array
     {
         $box = $this->at->boxTo($this->corner, $picture);
+        if ($this->isBlurred) {
+            return $this->blur($box, $picture, $prepared, $context);
+        }
         $size = min(self::MARK, $box->height * 0.6);
         $style = new TextStyle($size, $context->strong, true, 0.5);
 
@@ -49,6 +55,20 @@ final readonly class Cover implements Mark
             ...$size < 20 || $box->width < $size ? [] : [
                 $context->type->label('?', $box->middleX(), $box->middleY() + $size * 0.36, $style),
             ],
+        ];
+    }
+
+    /**
+     * Over a ground of its own: where a picture is seen through, what is below would be seen sharp.
+     *
+     * @return list<Shape>
+     */
+    private function blur(Box $box, Box $picture, PreparedPicture $prepared, RenderContext $context): array
+    {
+        return [
+            Shape::rectangle($box, Paint::filled(Paint::CARD)),
+            Shape::blurred($prepared->image($picture), $box, self::BLUR * min($picture->width, $picture->height)),
+            Shape::rectangle($box, Paint::outlined($context->strong, 3)),
         ];
     }
 
