@@ -140,6 +140,10 @@ export interface Slide {
   id: Id;
   title: string;
   /**
+   * Id of a picture in the lesson's media that stands beside the title.
+   */
+  drawing?: string;
+  /**
    * Reached only by a link on another slide.
    */
   side: boolean;
@@ -568,6 +572,10 @@ export interface QuestionContent {
     id: string;
     text: string;
     right: boolean;
+    /**
+     * Id of a picture in the lesson's media.
+     */
+    picture?: string;
     /**
      * What went wrong when this is chosen.
      */

@@ -6,6 +6,7 @@ namespace Daybright\Deck;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\ShowsPictures;
+use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Media\Medium;
 
@@ -38,11 +39,13 @@ final class Credits
     {
         $used = [];
         foreach ($lesson->slides() as $slide) {
-            foreach ($slide->blocks as $block) {
-                foreach (Blocks::able($block, ShowsPictures::class)?->media() ?? [] as $id) {
-                    if (isset($lesson->media[$id])) {
-                        $used[$id] = $lesson->media[$id];
-                    }
+            $ofBlocks = array_map(
+                static fn (Block $block): array => Blocks::able($block, ShowsPictures::class)?->media() ?? [],
+                $slide->blocks,
+            );
+            foreach ([$slide->drawing, ...array_merge(...$ofBlocks)] as $id) {
+                if (isset($lesson->media[$id])) {
+                    $used[$id] = $lesson->media[$id];
                 }
             }
         }

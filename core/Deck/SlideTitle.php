@@ -27,6 +27,11 @@ final readonly class SlideTitle
 
     private const GREAT_OVER_ROOM = 76.0;
 
+    /** How much higher a drawing beside a title is than a line of it, and how far it stands off. */
+    private const DRAWING = 1.5;
+
+    private const OFF = 0.35;
+
     /** Where the landscape of an opening slide begins, as a share of the page. */
     private const SKY = 0.6;
 
@@ -38,10 +43,20 @@ final readonly class SlideTitle
     public static function of(Slide $slide, Look $look, RenderContext $context, Format $format): self
     {
         $style = new TextStyle($look->titleSize() * $format->type(), $context->strong, true, 0, 1.2);
-        $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 140, $style, 40 * $format->type());
-        $below = $slide->title === '' ? $format->top() : $format->titleTop() + $title->height() + self::BELOW;
+        $drawing = $context->pictures[$slide->drawing] ?? null;
+        $high = self::DRAWING * $style->size;
+        $wide = $drawing === null ? 0.0 : min($high * $drawing->width / max(1, $drawing->height), 3 * $high);
+        $indent = $drawing === null ? 0.0 : $wide + self::OFF * $high;
+        $room = $format->room(0)->width - $indent;
+        $title = $context->type->fit($context->filled($slide->title), $room, 140, $style, 40 * $format->type());
+        $height = max($title->height(), $drawing === null ? 0.0 : $high);
+        $below = $slide->title === '' && $drawing === null ? $format->top() : $format->titleTop() + $height + self::BELOW;
+        $shapes = $drawing === null ? [] : [
+            Shape::image((new Box($format->margin(), $format->titleTop(), $wide, $height)), $drawing->id),
+        ];
+        $top = $format->titleTop() + ($height - $title->height()) / 2;
 
-        return self::set($title, $slide, $format, $format->titleTop(), $format->room($below));
+        return self::set($title, $slide, $format->margin() + $indent, $top, $format->room($below), $shapes);
     }
 
     /** In the middle of an opening slide. */
@@ -51,11 +66,17 @@ final readonly class SlideTitle
         $style = new TextStyle($size, $context->strong, true, 0.5, 1.16);
         $title = $context->type->fit($context->filled($slide->title), $format->room(0)->width, 250, $style, 44 * $format->type());
         $top = $overLandscape ? 2 * $format->titleTop() : $format->titleTop();
+        $drawing = $context->pictures[$slide->drawing] ?? null;
+        $high = $drawing === null ? 0.0 : self::DRAWING * $size;
+        $shapes = $drawing === null ? [] : [
+            Shape::image(new Box($format->margin(), $top, $format->room(0)->width, $high), $drawing->id),
+        ];
+        $top += $high;
         $room = $format->room($top + ($slide->title === '' ? 0.0 : $title->height() + self::BELOW));
         $sky = max(100.0, $format->page()->height * self::SKY - $room->y);
         $left = $overLandscape ? new Box($room->x, $room->y, $room->width, $sky) : $room;
 
-        return self::set($title, $slide, $format, $top, $left);
+        return self::set($title, $slide, $format->margin(), $top, $left, $shapes);
     }
 
     /** Where the title of a slide is typed that is set elsewhere. */
@@ -64,12 +85,13 @@ final readonly class SlideTitle
         return $title->field(self::PATH, 'Title of the slide', $x, $y);
     }
 
-    private static function set(SetText $title, Slide $slide, Format $format, float $top, Box $room): self
+    /** @param  list<Shape>  $drawing */
+    private static function set(SetText $title, Slide $slide, float $left, float $top, Box $room, array $drawing): self
     {
         return new self(
-            $slide->title === '' ? [] : $title->shapes($format->margin(), $top),
+            [...$drawing, ...$slide->title === '' ? [] : $title->shapes($left, $top)],
             $room,
-            self::field($title, $format->margin(), $top),
+            self::field($title, $left, $top),
         );
     }
 }

@@ -13,6 +13,7 @@ final readonly class Slide
      * @param  non-empty-list<Step>  $steps
      * @param  list<Block>  $blocks
      * @param  string  $composition name of the composition that it had when it was last looked at; empty for none
+     * @param  string  $drawing id of a medium that stands beside the title; empty for none
      * @param  float|null  $share of the width that the left column has, where the teacher set it
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class Slide
         public PartKind $part,
         public string $composition = '',
         public ?float $share = null,
+        public string $drawing = '',
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class Slide
             $part,
             $fields->text('composition', ''),
             $fields->optionalNumber('share'),
+            $fields->text('drawing', ''),
         );
     }
 
@@ -80,6 +83,7 @@ final readonly class Slide
             $this->part,
             $this->composition,
             $this->share,
+            $this->drawing,
         );
     }
 

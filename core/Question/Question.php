@@ -90,6 +90,12 @@ final readonly class Question
         return $this->kind instanceof OffersChoices ? $this->kind->choices() : [];
     }
 
+    /** @return array<int, string> ids of media, by the numbers of the choices that have one */
+    public function choicePictures(): array
+    {
+        return $this->kind instanceof OffersChoices ? $this->kind->choicePictures() : [];
+    }
+
     /** @return list<int> numbers of the right ones among the choices, from 0 */
     public function rightChoices(): array
     {

@@ -194,12 +194,34 @@ final readonly class LessonFreezer
         if ($question === null) {
             return null;
         }
-        $asked = $question->asked();
-        array_walk_recursive($asked, static function (mixed &$value, string|int $name) use ($lesson): void {
-            $value = $name === 'picture' && is_string($value) ? self::address($lesson, $value) : $value;
-        });
 
-        return ['type' => $question->type(), 'marks' => $question->marks, 'hint' => $question->hint] + $asked;
+        return [
+            'type' => $question->type(),
+            'marks' => $question->marks,
+            'hint' => $question->hint,
+        ] + self::withPictures($lesson, $question->asked());
+    }
+
+    /**
+     * Each picture by its address, with what it shows in words beside it.
+     *
+     * @template Name of string|int
+     *
+     * @param  array<Name, mixed>  $asked
+     * @return array<Name|string, mixed>
+     */
+    private static function withPictures(Lesson $lesson, array $asked): array
+    {
+        foreach ($asked as $name => $value) {
+            if (is_array($value)) {
+                $asked[$name] = self::withPictures($lesson, $value);
+            } elseif ($name === 'picture' && is_string($value)) {
+                $asked['picture'] = self::address($lesson, $value);
+                $asked['shows'] = ($lesson->media[$value] ?? null)->description ?? '';
+            }
+        }
+
+        return $asked;
     }
 
     /** Pictures are named by the hash of their bytes; whoever shows them gives them an address of their own. */

@@ -101,7 +101,7 @@ final readonly class Typesetter
         }
         for ($narrower = 0.92; $narrower > 0.6 && $lines[$count - 1]->width < $room * self::WIDOW; $narrower -= 0.08) {
             $other = $this->paragraph($paragraph, $room * $narrower, $style);
-            if (count($other) > $count) {
+            if (count($other) !== $count) {
                 break;
             }
             $lines = $other;

@@ -95,7 +95,7 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $prompt = $bounds->text($question->prompt, $this->promptScale(), Paint::INK, true, null, 0);
         $shapes = $prompt->shapes(0, 0);
         $y = $prompt->height() + self::GAP + $spread;
-        $choices = ChoiceCards::set($question->choices(), $bounds, $y, self::GAP + $spread / 2);
+        $choices = ChoiceCards::set($question->choices(), $question->choicePictures(), $bounds, $y, self::GAP + $spread / 2);
         if ($choices !== null) {
             array_push($shapes, ...$choices->shapes());
             $y = $choices->bottom() + self::GAP + $spread;
@@ -176,7 +176,9 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
         $question = $this->question;
         $choices = [];
         foreach ($question->choices() as $number => $choice) {
-            $choices[] = chr(65 + $number).': '.$context->spoken($choice);
+            $picture = $context->pictures[$question->choicePictures()[$number] ?? ''] ?? null;
+            $said = array_filter([$context->spoken($choice), $picture === null ? '' : 'Picture: '.$picture->description]);
+            $choices[] = chr(65 + $number).': '.implode('. ', $said);
         }
 
         return [

@@ -98,10 +98,7 @@ final class MarksTest extends TestCase
     {
         $block = Slides::block('photo', 'picture', ['medium' => 'leaf', 'caption' => '', 'marks' => $marks], 'step-1', $reveals);
         $document = Slides::document([$block]);
-        $document['media'] = ['leaf' => [
-            'name' => 'leaf.png', 'type' => 'image/png', 'sha256' => str_repeat('a', 64), 'width' => 1200, 'height' => 900,
-            'description' => 'A leaf', 'credit' => '', 'licence' => 'own',
-        ]];
+        $document['media'] = ['leaf' => Slides::picture('A leaf')];
         $lesson = Lesson::from($document);
 
         return Slides::painter()->paint($lesson, $lesson->slides()[0], $format);

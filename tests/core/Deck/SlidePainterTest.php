@@ -35,6 +35,12 @@ final class SlidePainterTest extends TestCase
                     self::assertFalse($box->overlaps($otherBox, 6), "round {$round}: “{$name}” overlaps “{$other}”");
                 }
             }
+            foreach (self::pictures($scene) as $picture) {
+                self::assertTrue($scene->page->holds($picture, 2), "round {$round}: a picture leaves the slide");
+                foreach ($texts as [$name, $box]) {
+                    self::assertFalse($picture->overlaps($box, 6), "round {$round}: “{$name}” lies on a picture");
+                }
+            }
             self::assertCount(count($lesson->slides()[0]->blocks), $scene->boxes + array_flip($scene->overfull) + $scene->problems);
         }
     }
@@ -227,7 +233,12 @@ final class SlidePainterTest extends TestCase
                     'type' => 'choice',
                     'prompt' => $text(10),
                     'marks' => 2,
-                    'choices' => [['id' => 'a', 'text' => $text(3), 'right' => true], ['id' => 'b', 'text' => $text(9), 'right' => false]],
+                    'choices' => array_map(static fn (string $id): array => [
+                        'id' => $id,
+                        'text' => $text(mt_rand(1, 9)),
+                        'right' => $id === 'a',
+                        'picture' => ['', '', 'leaf'][mt_rand(0, 2)],
+                    ], array_slice(['a', 'b', 'c', 'd'], 0, mt_rand(2, 4))),
                 ],
             ],
             static fn (): array => ['pause', ['prompt' => $text(8), 'marks' => 1]],
@@ -254,9 +265,14 @@ final class SlidePainterTest extends TestCase
             $blocks[] = $placing + Slides::block("block-{$number}", $kind, $content, 'step-1', [], $region);
         }
 
-        $document = Slides::document($blocks, ['One.'], ['title' => $text(mt_rand(1, 8)), 'arrangement' => $arrangement]);
+        $document = Slides::document($blocks, ['One.'], [
+            'title' => $text(mt_rand(1, 8)),
+            'arrangement' => $arrangement,
+            'drawing' => ['', '', 'leaf'][mt_rand(0, 2)],
+        ]);
+        $media = ['leaf' => Slides::picture('leaf')];
 
-        return Lesson::from(['look' => Looks::names()[mt_rand(0, count(Looks::names()) - 1)]] + $document);
+        return Lesson::from(['look' => Looks::names()[mt_rand(0, count(Looks::names()) - 1)], 'media' => $media] + $document);
     }
 
     /** @return list<array{string, Box}> the written shapes, where they stand on the slide */
@@ -272,6 +288,21 @@ final class SlidePainterTest extends TestCase
         }
 
         return $texts;
+    }
+
+    /** @return list<Box> the pictures of answers and titles, where they stand on the slide */
+    private static function pictures(Scene $scene): array
+    {
+        $pictures = [];
+        foreach ($scene->groups as $group) {
+            foreach ($group->shapes as $shape) {
+                if ($shape->element === 'image') {
+                    $pictures[] = $group->boxOf($shape);
+                }
+            }
+        }
+
+        return $pictures;
     }
 
     /** The box of a text without the room for rare descenders. */

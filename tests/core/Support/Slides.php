@@ -78,6 +78,15 @@ final class Slides
         ];
     }
 
+    /** @return array<string, mixed> a picture as a document lists it */
+    public static function picture(string $description, string $credit = ''): array
+    {
+        return [
+            'name' => 'picture.png', 'type' => 'image/png', 'sha256' => str_repeat('a', 64), 'width' => 1200, 'height' => 900,
+            'description' => $description, 'credit' => $credit, 'licence' => 'own',
+        ];
+    }
+
     /**
      * @param  array<string, mixed>  $content
      * @param  array<string, string>  $reveals

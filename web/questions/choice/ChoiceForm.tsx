@@ -1,3 +1,4 @@
+import { FoldedPicture } from '../../blocks/picture/FoldedPicture';
 import { newId } from '../../rooms/lesson/desk';
 import { AddButton } from '../../ui/AddButton';
 import { Button } from '../../ui/Button';
@@ -27,8 +28,13 @@ export function ChoiceForm({ content, set: change }: KindFormProps) {
               onChange={(event) => set(index, { slip: event.target.value })}
             />
           )}
-          <div className="flex items-center justify-between">
+          <div className="flex flex-wrap items-center justify-between gap-x-3">
             <Tick label="Right" checked={choice.right} onChange={(right) => set(index, { right })} />
+            <FoldedPicture
+              label={`A picture for ${String.fromCharCode(65 + index)}`}
+              medium={choice.picture}
+              onChoose={(picture) => set(index, { picture })}
+            />
             <Button
               look="quiet"
               disabled={choices.length <= 2}

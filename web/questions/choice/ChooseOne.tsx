@@ -3,7 +3,7 @@ import type { AskedQuestion, Thing } from '../../stage/programme';
 import type { AnsweringProps } from '../Answering';
 
 interface AskedChoice extends AskedQuestion {
-  choices: Thing[];
+  choices: (Thing & { picture?: string | null; shows?: string })[];
 }
 
 export function ChooseOne({ question, prompt, given, onWrite }: AnsweringProps<AskedChoice>) {
@@ -21,7 +21,11 @@ export function ChooseOne({ question, prompt, given, onWrite }: AnsweringProps<A
             onChange={() => onWrite(choice.id)}
             className="size-6 shrink-0 accent-action"
           />
-          <span className="font-semibold">{String.fromCharCode(65 + index)}</span> {choice.text}
+          <span className="font-semibold">{String.fromCharCode(65 + index)}</span>
+          {choice.picture && (
+            <img src={choice.picture} alt={choice.shows ?? ''} className="h-16 max-w-32 shrink-0 rounded-sm" />
+          )}
+          <span>{choice.text}</span>
         </label>
       ))}
     </fieldset>

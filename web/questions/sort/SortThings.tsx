@@ -6,7 +6,7 @@ const THING = 'flex min-h-11 items-center gap-2 rounded border px-3 py-1.5 text-
 
 interface AskedSort extends AskedQuestion {
   groups: Thing[];
-  items: (Thing & { picture?: string | null })[];
+  items: (Thing & { picture?: string | null; shows?: string })[];
 }
 
 /** Things are dragged into groups; or one is touched, and then the group it belongs in. */
@@ -38,7 +38,7 @@ export function SortThings({ question, given, onWrite }: AnsweringProps<AskedSor
       onClick={onTouch}
       className={`${THING} ${isHeld ? 'border-action bg-action text-white' : 'border-edge bg-paper hover:border-action'}`}
     >
-      {item.picture && <img src={item.picture} alt="" className="h-14 rounded-sm" />}
+      {item.picture && <img src={item.picture} alt={item.text ? '' : (item.shows ?? '')} className="h-14 rounded-sm" />}
       {item.text}
     </button>
   );

@@ -1,3 +1,4 @@
+import { FoldedPicture } from '../../blocks/picture/FoldedPicture';
 import type { Slide } from '../../lesson.types';
 import { PARTS, type PartKind } from '../../parts';
 import { Choice, Tick } from '../../ui/Field';
@@ -38,6 +39,18 @@ export function ArrangePanel({ slide, part, onClose }: { slide: Slide; part: Par
         choices={PARTS.map((each) => ({ value: each.kind, label: each.label }))}
         onChoose={(kind) => desk.edit((draft) => placeSlide(draft, slide.id, kind as PartKind, null))}
       />
+      <div className="col-span-2">
+        <FoldedPicture
+          label="A drawing beside the title"
+          medium={slide.drawing}
+          onChoose={(drawing) =>
+            change((draft) => {
+              if (drawing) draft.drawing = drawing;
+              else delete draft.drawing;
+            })
+          }
+        />
+      </div>
       {desk.document.aims.length > 0 && (
         <fieldset className="col-span-2">
           <legend className="text-small text-quiet">Serves these aims</legend>

@@ -1,6 +1,6 @@
 import { type DragEvent, type Ref, useEffect, useRef, useState } from 'react';
 import type { Finding, SlideScene } from '../../answers.types';
-import { bringInPicture } from '../../blocks/picture/PictureChoice';
+import { bringInPicture } from '../../blocks/picture/PictureSearch';
 import { clock } from '../../clock';
 import type { Block, Slide } from '../../lesson.types';
 import { type PartKind, partLabel } from '../../parts';

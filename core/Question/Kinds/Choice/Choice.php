@@ -12,9 +12,10 @@ use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\OffersChoices;
 use Daybright\Question\QuestionKind;
+use Daybright\Question\ShowsPictures;
 
 /** Choose one of several answers. */
-final readonly class Choice implements HoldsStatements, OffersChoices, QuestionKind
+final readonly class Choice implements HoldsStatements, OffersChoices, QuestionKind, ShowsPictures
 {
     /** @param  list<Option>  $options */
     private function __construct(private array $options)
@@ -33,15 +34,17 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
 
     public function answer(): string
     {
-        $right = array_filter($this->options, static fn (Option $option): bool => $option->isRight);
-
-        return implode(' or ', array_map(static fn (Option $option): string => $option->text, $right));
+        return implode(' or ', array_map($this->said(...), $this->rightChoices()));
     }
 
     public function asked(): array
     {
         return ['choices' => array_map(
-            static fn (Option $option): array => ['id' => $option->id, 'text' => $option->text],
+            static fn (Option $option): array => [
+                'id' => $option->id,
+                'text' => $option->text,
+                'picture' => $option->picture === '' ? null : $option->picture,
+            ],
             $this->options,
         )];
     }
@@ -54,6 +57,16 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
     public function choices(): array
     {
         return array_map(static fn (Option $option): string => $option->text, $this->options);
+    }
+
+    public function choicePictures(): array
+    {
+        return array_filter(array_map(static fn (Option $option): string => $option->picture, $this->options));
+    }
+
+    public function media(): array
+    {
+        return array_values($this->choicePictures());
     }
 
     public function rightChoices(): array
@@ -87,7 +100,9 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
 
     public function readable(string $given): string
     {
-        return $this->option($given)->text ?? $given;
+        $number = array_search($this->option($given), $this->options, true);
+
+        return $number === false ? $given : $this->said($number);
     }
 
     public function unfinished(): ?string
@@ -96,12 +111,18 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
             return 'This question needs at least two answers to choose from.';
         }
 
-        return $this->answer() === '' ? 'None of the answers is marked as right.' : null;
+        return $this->rightChoices() === [] ? 'None of the answers is marked as right.' : null;
     }
 
     public function inWords(Closure $plain): self
     {
         return new self(array_map(static fn (Option $option): Option => $option->inWords($plain), $this->options));
+    }
+
+    /** An answer that is a picture alone is called by its letter. */
+    private function said(int $number): string
+    {
+        return $this->options[$number]->text !== '' ? $this->options[$number]->text : chr(65 + $number);
     }
 
     private function option(string $id): ?Option

@@ -8,8 +8,8 @@ import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
 import { Notice } from '../../../ui/Notice';
 import { LibrarySearch } from '../../picture/LibrarySearch';
-import { bringInPicture } from '../../picture/PictureChoice';
 import { PictureFile } from '../../picture/PictureFile';
+import { bringInPicture } from '../../picture/PictureSearch';
 import { PictureWords } from '../../picture/PictureWords';
 import type { ControlProps } from '../QuantitiesForm';
 

@@ -7,7 +7,7 @@ import { Tick } from '../../../ui/Field';
 import { Notice } from '../../../ui/Notice';
 import { Sheet } from '../../../ui/Sheet';
 import type { ContentOf } from '../../BlockForm';
-import { bringInPicture } from '../PictureChoice';
+import { bringInPicture } from '../PictureSearch';
 import { Background } from './Background';
 import { CropFrame } from './CropFrame';
 import { plain, type Recipe, transformOf, turned, WHOLE } from './recipe';
