@@ -12,6 +12,7 @@ export type Block =
   | QuotationBlock
   | TermBlock
   | PictureBlock
+  | ComparisonBlock
   | FigureBlock
   | WorkedBlock
   | QuestionBlock
@@ -417,6 +418,51 @@ export interface Place3 {
  * On a picture, as shares of its width and height.
  */
 export interface Place4 {
+  x: number;
+  y: number;
+}
+export interface ComparisonBlock {
+  id: Id;
+  kind: "comparison";
+  region: "main" | "left" | "right" | "top" | "bottom";
+  step: Id;
+  /**
+   * Piece of the block to the step at which it appears.
+   */
+  reveals: {
+    [k: string]: Id;
+  };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
+  content: ComparisonContent;
+}
+export interface ComparisonContent {
+  /**
+   * Id of the picture on the left of the border; null until one is chosen.
+   */
+  first: string | null;
+  /**
+   * Id of the picture on the right of the border; null until one is chosen.
+   */
+  second: string | null;
+  firstLabel?: string;
+  secondLabel?: string;
+  border: Place5;
+}
+/**
+ * On a picture, as shares of its width and height.
+ */
+export interface Place5 {
   x: number;
   y: number;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
+use Daybright\Block\Comparison\ComparisonBlock;
 use Daybright\Block\Figure\FigureBlock;
 use Daybright\Block\Heading\HeadingBlock;
 use Daybright\Block\Instructions\InstructionsBlock;
@@ -32,6 +33,7 @@ final class Blocks
         QuotationBlock::class,
         TermBlock::class,
         PictureBlock::class,
+        ComparisonBlock::class,
         FigureBlock::class,
         WorkedBlock::class,
         QuestionBlock::class,

@@ -20,4 +20,10 @@ final readonly class Picture
         public string $licence,
     ) {
     }
+
+    /** Whose it is and under which licence; empty where nothing is known. */
+    public function creditLine(): string
+    {
+        return $this->licence === '' || $this->licence === 'own' ? $this->credit : $this->credit.' · '.strtoupper($this->licence);
+    }
 }

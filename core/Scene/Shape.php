@@ -199,6 +199,21 @@ final readonly class Shape
         return rtrim(rtrim(number_format($number, $places, '.', ''), '0'), '.');
     }
 
+    /** Known by a name in the drawing, so that a player can move it. */
+    public function marked(string $name): self
+    {
+        return new self(
+            $this->element,
+            ['data-part' => $name] + $this->attributes,
+            $this->box,
+            $this->children,
+            $this->text,
+            $this->medium,
+            $this->markup,
+            $this->trouble,
+        );
+    }
+
     /** The same in the colours of a palette. */
     public function in(Palette $palette): self
     {

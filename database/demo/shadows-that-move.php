@@ -31,7 +31,13 @@ return (new DemoLesson([
         'Good morning, Heron class. On Monday morning Idris stood beside the school gate, and his shadow reached all the way to the bicycle shed.',
         'At lunch he stood on the very same spot, and his shadow hardly reached the kerb. What had happened? Think for a moment before we go on.',
     ], [
-        $block('picture', ['medium' => 'gate', 'caption' => ''], 1),
+        $block('comparison', [
+            'first' => 'gate-morning',
+            'second' => 'gate-noon',
+            'firstLabel' => 'in the morning',
+            'secondLabel' => 'at lunch',
+            'border' => ['x' => 0.6, 'y' => 0.9],
+        ], 1, 'main', ['second' => 2]),
         $block('text', ['text' => 'Same place, same boy. *Why is the shadow different?*'], 2),
     ])
     ->slide('aims', 'aims-today', 'By the end you can', 'whole', ['aim-why', 'aim-measure', 'aim-day'], [
@@ -288,9 +294,15 @@ return (new DemoLesson([
         $block('pause', ['prompt' => 'Write down what you need before you go outside.', 'marks' => 1, 'seconds' => 15], 2),
     ])
     ->document([
-        'gate' => [
-            'file' => 'gate.svg',
-            'description' => 'A boy beside a school gate, drawn twice: in the morning with a long shadow, at lunch with a short one.',
+        'gate-morning' => [
+            'file' => 'gate-morning.svg',
+            'description' => 'A boy beside a school gate in the morning: the Sun is low, and his shadow reaches to the bicycle shed.',
+            'credit' => 'Drawn for Larkfield School',
+            'licence' => 'own',
+        ],
+        'gate-noon' => [
+            'file' => 'gate-noon.svg',
+            'description' => 'The same boy beside the gate at lunch: the Sun is high, and his shadow is short.',
             'credit' => 'Drawn for Larkfield School',
             'licence' => 'own',
         ],

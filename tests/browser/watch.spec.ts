@@ -94,3 +94,26 @@ test('on a phone held upright a slide is laid out for it, and on its side as on 
   await expect(picture).toHaveAttribute('viewBox', '0 0 1600 900');
   await context.close();
 });
+
+test('a border between two pictures is moved with a pointer and with keys, once both are seen', async ({ page }) => {
+  await enterClass(page, 'Lena', 'sunny');
+  await page.getByRole('button', { name: /Shadows that move/ }).click();
+  const slider = page.getByRole('slider', { name: 'Border between the two pictures' });
+  await expect(page.getByRole('heading', { name: 'Shadows that move' })).toBeVisible();
+  await expect(slider).toHaveCount(0);
+  await page.getByRole('heading', { name: 'Shadows that move' }).click();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(slider).toHaveValue('60');
+  const second = page.locator('[data-part="border-second"]');
+  const whole = Number(await page.locator('[data-part="border-area"]').getAttribute('width'));
+  const seen = async () => Number(await second.getAttribute('width')) / whole;
+  expect(await seen()).toBeCloseTo(0.4, 2);
+  const width = (await slider.boundingBox())?.width ?? 0;
+  await slider.click({ position: { x: 0.2 * width, y: 40 } });
+  const clicked = await seen();
+  expect(clicked).toBeCloseTo(0.8, 1);
+  await page.keyboard.press('ArrowLeft');
+  expect(await seen()).toBeCloseTo(clicked + 0.01, 3);
+  await findNothing(page);
+});

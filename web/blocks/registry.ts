@@ -1,5 +1,7 @@
 import type { ComponentType } from 'react';
 import type { BlockForm, BlockKind, ChooserProps } from './BlockForm';
+import { ComparisonForm } from './comparison/ComparisonForm';
+import { sign as comparison } from './comparison/sign';
 import { FigureChooser } from './figure/FigureChooser';
 import { FigureForm } from './figure/FigureForm';
 import { sign as figure } from './figure/sign';
@@ -26,6 +28,7 @@ export const FORMS: { [Kind in BlockKind]?: BlockForm<Kind> } = {
   text: TextForm,
   term: TermForm,
   picture: PictureForm,
+  comparison: ComparisonForm,
   figure: FigureForm,
   worked: WorkedForm,
   question: QuestionForm,
@@ -45,6 +48,7 @@ export const SIGNS: Record<BlockKind, string> = {
   quotation,
   term,
   picture,
+  comparison,
   figure,
   worked,
   question,

@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import type { Programme, SlideLink } from '../answers.types';
 import { Button } from '../ui/Button';
+import { Borders } from './Borders';
 import { ProgrammeStage } from './ProgrammeStage';
 import { type Page, pageOf, WIDE } from './page';
 import { seenAt } from './programme';
@@ -11,7 +12,13 @@ import type { SideTrip } from './sideTrip';
 export function SeenStage({ programme, at, trip }: { programme: Programme; at: number; trip: SideTrip }) {
   const slide = trip.here ? programme.slides[trip.here] : undefined;
   const shown = slide ?? programme.slides[seenAt(programme, at)?.slide ?? ''];
-  const areas = <LinkAreas links={trip.links} page={shown ? pageOf(shown) : WIDE} onVisit={trip.visit} />;
+  const step = slide ? slide.steps.length - 1 : (seenAt(programme, at)?.step ?? 0);
+  const areas = (
+    <>
+      <Borders svg={shown?.svg ?? ''} step={step} />
+      <LinkAreas links={trip.links} page={shown ? pageOf(shown) : WIDE} onVisit={trip.visit} />
+    </>
+  );
   if (!slide) {
     return (
       <ProgrammeStage programme={programme} at={at}>

@@ -90,7 +90,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         $size = max(Typesetter::SMALLEST, $bounds->size * LayoutBounds::SMALL);
         $caption = $this->set($this->caption, $bounds, new TextStyle($size, Paint::INK, true), $bounds->width, $height * 0.4);
         $credit = $this->set(
-            $picture === null ? '' : self::credit($picture->credit, $picture->licence),
+            $picture === null ? '' : $picture->creditLine(),
             $bounds,
             new TextStyle(Typesetter::SMALLEST, Paint::QUIET),
             $bounds->width,
@@ -132,7 +132,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         if ($picture === null || $prepared === null) {
             return new BlockLayout($box->height, [BlockPiece::MAIN => []]);
         }
-        $notice = self::credit($picture->credit, $picture->licence);
+        $notice = $picture->creditLine();
         $text = implode(' · ', array_filter([$context->filled($this->caption), $notice]));
         $style = new TextStyle(Typesetter::SMALLEST, Paint::INK);
         $label = $context->type->fit($text, $box->width * 0.6, 120, $style);
@@ -178,10 +178,5 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
     public function missing(): ?string
     {
         return $this->medium !== '' ? null : 'No picture has been chosen yet. Choose one or take the block away.';
-    }
-
-    private static function credit(string $credit, string $licence): string
-    {
-        return $licence === '' || $licence === 'own' ? $credit : $credit.' · '.strtoupper($licence);
     }
 }

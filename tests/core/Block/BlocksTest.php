@@ -42,6 +42,10 @@ final class BlocksTest extends TestCase
         yield 'quotation' => ['quotation', ['text' => 'Fortunate hours alone I count.', 'source' => 'on a sundial at Larkfield']];
         yield 'term' => ['term', ['word' => 'noon', 'meaning' => 'the Sun is highest', 'hook' => 'no shadow at noon', 'picture' => 'gate']];
         yield 'picture' => ['picture', ['medium' => 'gate', 'caption' => 'At the gate']];
+        yield 'comparison' => [
+            'comparison',
+            ['first' => 'gate', 'second' => 'gate', 'firstLabel' => 'in May', 'secondLabel' => 'now', 'border' => ['x' => 0.4, 'y' => 0.5]],
+        ];
         yield 'figure' => [
             'figure',
             ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']],
@@ -129,7 +133,7 @@ final class BlocksTest extends TestCase
     public function test_only_some_kinds_can_ask_and_only_some_show_pictures(): void
     {
         self::assertSame(['question', 'table'], self::kindsThat(AsksQuestion::class));
-        self::assertSame(['term', 'picture', 'figure', 'question'], self::kindsThat(ShowsPictures::class));
+        self::assertSame(['term', 'picture', 'comparison', 'figure', 'question'], self::kindsThat(ShowsPictures::class));
         self::assertSame(['gate'], PictureBlock::from(new Fields(['medium' => 'gate']))->media());
         self::assertSame([], PictureBlock::from(new Fields(['medium' => null]))->media());
         self::assertSame(['gate'], TermBlock::from(new Fields(['picture' => 'gate']))->media());
