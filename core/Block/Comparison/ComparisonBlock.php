@@ -21,7 +21,6 @@ use Daybright\Scene\PointHandle;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
-use Daybright\Scene\TextField;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
