@@ -77,28 +77,42 @@ final class Office
         $version = $opened->version;
         $empty = [];
         $ready = [];
-        $saving = $this->median(function (int $round) use ($lesson, $document, &$version, &$empty, &$ready): float {
-            $empty[] = $this->milliseconds(fn () => $this->ask('GET', '/api/session'));
-            $slide = $document->parts[0]->slides[$round % 30];
-            $slide->title = "Round {$round}";
+        $save = function (stdClass $slide) use ($lesson, $document, &$version): float {
             $frame = clone $document;
             $frame->parts = array_map(
-                static fn (stdClass $part): array => ['slides' => array_column($part->slides, 'id')] + get_object_vars($part),
+                static fn (stdClass $part): array => array_replace(
+                    get_object_vars($part),
+                    ['slides' => array_column($part->slides, 'id')],
+                ),
                 $document->parts,
             );
             $change = ['version' => $version, 'frame' => $frame, 'slides' => [$slide->id => $slide]];
-            $took = $this->milliseconds(function () use ($lesson, $change, &$version): void {
+
+            return $this->milliseconds(function () use ($lesson, $change, &$version): void {
                 $version = $this->ask('PATCH', "/api/lessons/{$lesson->id}", $change)->version;
             });
+        };
+        $saving = $this->median(function (int $round) use ($lesson, $document, $save, &$empty, &$ready): float {
+            $empty[] = $this->milliseconds(fn () => $this->ask('GET', '/api/session'));
+            $slide = $document->parts[0]->slides[$round % 30];
+            $slide->title = "Round {$round}";
+            $took = $save($slide);
             $ready[] = $this->milliseconds(fn () => $this->ask('GET', "/api/lessons/{$lesson->id}/ready"));
 
             return $took;
         });
+        $composing = $this->median(function (int $round) use ($document, $save): float {
+            $slide = $document->parts[0]->slides[$round % 30];
+            $slide->blocks[0]->size = 0.9;
+
+            return $save($slide);
+        }, 30);
         $empty = self::middle($empty);
         $check = self::middle($ready);
         $this->report->line('An empty request, at the median', sprintf('%.1f ms', $empty));
         $this->report->atMost('A save of one slide of 30 with its picture, at the median', $saving, 45, '%.1f ms');
         $this->report->atMost('… against an empty request', $saving / $empty, 3, '%.2f times');
+        $this->report->line('A save that changes a block, so that its slide is composed anew', sprintf('%.1f ms', $composing));
         $this->report->line('The ready check after a save, at the median', sprintf('%.1f ms', $check));
         $this->report->atMost('… against an empty request', $check / $empty, 1.5, '%.2f times');
     }

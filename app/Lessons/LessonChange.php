@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
+use Daybright\Lesson\Slide;
 use DomainException;
 use stdClass;
 
@@ -13,12 +14,14 @@ final readonly class LessonChange
     private const NOT_WHOLE = 'The change did not arrive whole. Load the page again.';
 
     /**
+     * @param  stdClass  $whole the document with its objects and lists told apart
      * @param  array<stdClass>  $changed slides that came with it, by id
      * @param  array<stdClass>  $before slides as they were, by id
      * @param  bool  $sameFrame whether all but these slides is as it was
      */
     private function __construct(
         public LessonDocument $document,
+        public stdClass $whole,
         private array $changed,
         private array $before,
         public bool $sameFrame,
@@ -59,7 +62,19 @@ final readonly class LessonChange
             );
         }
 
-        return new self(LessonDocument::from($frame), $changed, $before, $sameFrame);
+        return new self(LessonDocument::from($frame), $frame, $changed, $before, $sameFrame);
+    }
+
+    /**
+     * Slides that have to be painted anew.
+     *
+     * @return list<Slide>
+     */
+    public function slidesToPaint(LessonDocument $before): array
+    {
+        return $this->sameFrame
+            ? array_values(array_filter($this->document->read()->slides(), fn (Slide $slide): bool => $this->isChanged($slide->id)))
+            : $this->document->changedSince($before);
     }
 
     public function isChanged(string $slide): bool

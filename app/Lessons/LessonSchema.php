@@ -19,6 +19,11 @@ final class LessonSchema
 
     private ?Validator $validator = null;
 
+    /** @var array<string, stdClass> by name, those that nothing was checked against yet */
+    private array $waiting = [];
+
+    private ?stdClass $parts = null;
+
     /** @throws InvalidLesson */
     public function check(LessonDocument $document): Lesson
     {
@@ -38,7 +43,7 @@ final class LessonSchema
      */
     public function checkChange(LessonChange $change): Lesson
     {
-        $whole = $change->document->jsonSerialize();
+        $whole = $change->whole;
         if (! $change->sameFrame) {
             $this->checkFrame($whole);
         }
@@ -106,7 +111,9 @@ final class LessonSchema
      */
     private function against(string $name, mixed $value, mixed $document, array $path = []): void
     {
-        $error = $this->validator()->validate($value, self::BASE.$name.'.schema.json')->error();
+        $validator = $this->validator();
+        $this->register($name);
+        $error = $validator->validate($value, self::BASE.$name.'.schema.json')->error();
         if ($error === null) {
             return;
         }
@@ -125,31 +132,51 @@ final class LessonSchema
             $resolver?->registerFile(self::BASE."{$name}.schema.json", base_path("schema/{$name}.schema.json"));
         }
         $lesson = json_decode((string) file_get_contents(base_path('schema/lesson.schema.json')), flags: JSON_THROW_ON_ERROR);
-        $parts = $lesson->{'$defs'};
+        $this->parts = $parts = $lesson->{'$defs'};
         foreach (['block' => 'kind', 'medium' => 'type'] as $what => $field) {
             $names = [];
             foreach ($parts->$what->oneOf as $kind) {
                 $own = $kind->properties->$field->enum ?? [$kind->properties->$field->const];
                 foreach ($own as $name) {
-                    $this->register("{$what}/{$name}", $kind, $parts);
+                    $this->waiting["{$what}/{$name}"] = $kind;
                 }
                 array_push($names, ...$own);
             }
             $parts->$what = self::objectWith((object) [$field => (object) ['enum' => $names]]);
         }
-        $this->register('slide', $parts->slide, $parts);
+        $this->waiting['slide'] = $parts->slide;
         $parts->slide = self::objectWith((object) ['id' => (object) ['type' => 'string']]);
         $resolver?->registerRaw($lesson);
 
         return $validator;
     }
 
-    /** @param  stdClass  $parts definitions that the schema refers to */
-    private function register(string $name, stdClass $schema, stdClass $parts): void
+    /** Reading a schema takes longer than checking against it: each is read when it is first needed, with what it refers to alone. */
+    private function register(string $name): void
     {
-        $whole = clone $schema;
-        $whole->{'$defs'} = clone $parts;
+        if (! isset($this->waiting[$name]) || $this->parts === null) {
+            return;
+        }
+        $whole = clone $this->waiting[$name];
+        $whole->{'$defs'} = self::referredTo($whole, $this->parts);
         $this->validator?->resolver()?->registerRaw($whole, self::BASE."{$name}.schema.json");
+        unset($this->waiting[$name]);
+    }
+
+    private static function referredTo(stdClass $schema, stdClass $parts): stdClass
+    {
+        $needed = new stdClass;
+        $unread = [$schema];
+        while ($unread !== []) {
+            preg_match_all('~#/\$defs/(\w+)~', (string) json_encode(array_pop($unread), JSON_UNESCAPED_SLASHES), $names);
+            foreach (array_unique($names[1]) as $name) {
+                if (! isset($needed->$name)) {
+                    $needed->$name = $unread[] = $parts->$name;
+                }
+            }
+        }
+
+        return $needed;
     }
 
     /** The schema of an object that is looked at more closely by a schema of its own. */

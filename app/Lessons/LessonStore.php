@@ -50,7 +50,9 @@ final class LessonStore
             // A save after an undo starts a new line: what was undone cannot be redone.
             $current->revisions()->where('set_aside', false)->where('number', '>', $current->revision)->delete();
             $current->revisions()->create(['number' => $current->revision + 1, 'document' => $document]);
-            $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
+            if ($current->revision >= self::REVISIONS_KEPT) {
+                $current->revisions()->where('number', '<=', $current->revision + 1 - self::REVISIONS_KEPT)->delete();
+            }
             $current->update([
                 'revision' => $current->revision + 1,
                 'version' => $version + 1,

@@ -101,6 +101,12 @@ final class LessonView
         return ['slides' => $slides ?: new \stdClass, 'total' => round($timing->total(), 1)];
     }
 
+    /** @return array<string, mixed> just after a save: what was there before is one undo away, and nothing can be redone */
+    public function historyOfSaved(Lesson $lesson): array
+    {
+        return ['version' => $lesson->version, 'canUndo' => true, 'canRedo' => false];
+    }
+
     /** @return array<string, mixed> */
     public function history(Lesson $lesson): array
     {

@@ -17,7 +17,7 @@ use Illuminate\Support\Collection;
 /** Each slide is painted and checked once, and that serves saving, opening and the ready check for as long as the slide stays as it is. */
 final class PaintedSlides
 {
-    public function __construct(private readonly LessonView $view)
+    public function __construct(private readonly LessonView $view, private readonly KeptCompositions $compositions)
     {
     }
 
@@ -96,7 +96,7 @@ final class PaintedSlides
     /** Keeps all that was painted, in one statement; where the disk is full it is painted again the next time. */
     public function keep(): void
     {
-        foreach (array_chunk($this->pending, 50) as $painted) {
+        foreach (array_chunk([...$this->pending, ...$this->compositions->handOver()], 50) as $painted) {
             rescue(static fn (): int => PaintedSlide::query()->insertOrIgnore($painted));
         }
         $this->pending = [];

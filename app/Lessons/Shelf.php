@@ -35,7 +35,7 @@ final class Shelf
         return DB::transaction(function () use ($lesson, $title): Lesson {
             $copy = new Lesson(['user_id' => $lesson->user_id, 'series_id' => $lesson->series_id, 'place' => $lesson->place]);
             $this->store->create($copy, $lesson->document()->with('title', $title));
-            $others = self::beside($lesson)->reject(static fn (Lesson $each): bool => $each->is($copy));
+            $others = self::beside($lesson)->reject(static fn (Lesson $each): bool => $each->is($copy))->values();
             $at = (int) $others->search(static fn (Lesson $each): bool => $each->is($lesson));
             self::number($others->slice(0, $at + 1)->push($copy)->concat($others->slice($at + 1)));
 

@@ -9,6 +9,8 @@ use App\Database\ImmediateConnector;
 use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
 use App\Lessons\HandoutFile;
+use App\Lessons\KeptCompositions;
+use App\Lessons\LessonView;
 use App\Library\Drawings;
 use Daybright\Deck\SlidePainter;
 use Daybright\Scene\FormulaSetter;
@@ -26,6 +28,13 @@ class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
         $this->app->singleton(Drawings::class, static fn (): Drawings => new Drawings(config('daybright.library')));
+        $this->app->singleton(KeptCompositions::class);
+        // The rooms paint what was saved again and again; other pictures are painted once.
+        $this->app->when(LessonView::class)->needs(SlidePainter::class)->give(fn (): SlidePainter => new SlidePainter(
+            Typeface::all(require base_path('fonts/metrics.php')),
+            $this->app->make(FormulaSetter::class),
+            $this->app->make(KeptCompositions::class),
+        ));
         foreach ([SlidePainter::class, BlockKindView::class, FigureView::class, HandoutFile::class] as $drawing) {
             $this->app->singleton(
                 $drawing,

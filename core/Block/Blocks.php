@@ -91,14 +91,20 @@ final class Blocks
      */
     public static function answerPieceOf(string $kind, array $content): ?string
     {
-        $named = self::called($kind);
-        if (! is_a($named, AsksQuestion::class, true)) {
+        return is_a(self::called($kind), AsksQuestion::class, true)
+            ? self::answerPiece(self::called($kind)::from(new Fields($content)))
+            : null;
+    }
+
+    /** The piece with the answer of what asks something that has one. */
+    public static function answerPiece(BlockContent $content): ?string
+    {
+        if (! $content instanceof AsksQuestion) {
             return null;
         }
-        $pieces = $named::from(new Fields($content))->pieces();
-        $answers = array_filter($pieces, static fn (BlockPiece $piece): bool => $piece->name === $named::answerPiece());
+        $answers = array_filter($content->pieces(), static fn (BlockPiece $piece): bool => $piece->name === $content::answerPiece());
 
-        return $answers === [] ? null : $named::answerPiece();
+        return $answers === [] ? null : $content::answerPiece();
     }
 
     /** The question that a block asks, if it is of a kind that asks one. */

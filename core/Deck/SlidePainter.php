@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Daybright\Deck;
 
+use Closure;
 use Daybright\Block\CannotBeDrawn;
 use Daybright\Block\SlideFacts;
-use Daybright\Deck\Composition\Composed;
-use Daybright\Deck\Composition\Composer;
+use Daybright\Deck\Composition\ComposedSlide;
+use Daybright\Deck\Composition\CompositionMemory;
 use Daybright\Deck\Composition\Compositions;
 use Daybright\Deck\Composition\Item;
 use Daybright\Deck\Composition\Measures;
@@ -16,7 +17,6 @@ use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Media\Medium;
 use Daybright\Lesson\Media\Picture\PictureMedium;
 use Daybright\Lesson\Slide;
-use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
 use Daybright\Scene\Picture;
@@ -29,14 +29,15 @@ use Daybright\Scene\Typesetter;
 /** Paints a slide: the ground of its look, its title, and its blocks as the composer places them. */
 final readonly class SlidePainter
 {
-    /** An overfull slide is shrunk by this, again and again, and at most to this share. */
-    private const SMALLER = 0.85;
-
-    private const SMALLEST = 0.3;
-
-    /** @param  array<string, Typeface>  $typefaces by name */
-    public function __construct(private array $typefaces, private FormulaSetter $formulas)
-    {
+    /**
+     * @param  array<string, Typeface>  $typefaces by name
+     * @param  CompositionMemory|null  $memory none where every slide is to be composed anew
+     */
+    public function __construct(
+        private array $typefaces,
+        private FormulaSetter $formulas,
+        private ?CompositionMemory $memory = null,
+    ) {
     }
 
     public function paint(Lesson $lesson, Slide $slide, Format $format = Format::Wide): Scene
@@ -54,7 +55,7 @@ final readonly class SlidePainter
         while (true) {
             $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => ! isset($problems[$block->id])));
             try {
-                $scene = $this->painted($slide, $blocks, $look, $context, $format);
+                $scene = $this->painted($lesson, $slide, $blocks, $look, $context, $format);
 
                 return $scene->on($format->page(), $problems);
             } catch (CannotBeDrawn $trouble) {
@@ -85,7 +86,7 @@ final readonly class SlidePainter
      *
      * @throws CannotBeDrawn
      */
-    private function painted(Slide $slide, array $blocks, Look $look, RenderContext $context, Format $format): Scene
+    private function painted(Lesson $lesson, Slide $slide, array $blocks, Look $look, RenderContext $context, Format $format): Scene
     {
         $filled = $format === Format::Wide ? PictureSlide::of($slide, $blocks, $look, $context) : null;
         if ($filled !== null) {
@@ -121,22 +122,26 @@ final readonly class SlidePainter
         }
         $isAlone = count($items) === 1 && $items[0]->standsAlone();
         $measures = new Measures($items, $context, $isOpening || ($isAlone && $slide->title === ''));
-        $candidates = Compositions::of($items, $isOpening ? Arrangement::Opening : $arrangement, $slide->share, $format->hasColumns());
-        $compose = static fn (Box $room): Composed => (new Composer($items, $measures, $room, $format->type()))
-            ->best($candidates, $slide->composition);
-        $composed = $compose($title->room);
-        $overfull = $composed->overfull;
-        $zoom = 1.0;
-        // What does not fit in legible type is shown smaller all the same, so that it can be shortened where it stands.
-        while ($composed->overfull !== [] && $zoom > self::SMALLEST) {
-            $zoom *= self::SMALLER;
-            $composed = $compose($title->room->enlarged(1 / $zoom));
-        }
+        $room = $title->room;
+        $arrangement = $isOpening ? Arrangement::Opening : $arrangement;
+        $compose = static fn (): ComposedSlide => ComposedSlide::compose(
+            $items,
+            $measures,
+            Compositions::of($items, $arrangement, $slide->share, $format->hasColumns()),
+            $room,
+            $slide->composition,
+            $format->type(),
+        );
+        $composed = $this->remembered(
+            [$lesson->typeface, $lesson->look, $context->pictures, $context->facts, $slide->title === ''],
+            [$arrangement, $slide->share, $slide->composition, $format, $room],
+            $blocks,
+            $compose,
+        );
         $boxes = $handles = [];
-        foreach ($composed->places as $place) {
-            $placed = PlacedBlock::set($items[$place->item], $place->room, $composed->size, $measures)
-                ->shrunk($zoom, $title->room->x, $title->room->y);
-            $id = $items[$place->item]->block->id;
+        foreach ($composed->rooms as [$item, $place]) {
+            $placed = PlacedBlock::set($items[$item], $place, $composed->size, $measures)->shrunk($composed->zoom, $room->x, $room->y);
+            $id = $items[$item]->block->id;
             $boxes[$id] = $placed->box;
             $fields[$id] = $placed->fields($palette);
             $handles[$id] = $placed->handles();
@@ -146,11 +151,41 @@ final readonly class SlidePainter
         return new Scene(
             $groups,
             $boxes,
-            array_map(static fn (int $item): string => $items[$item]->block->id, $overfull),
+            array_map(static fn (int $item): string => $items[$item]->block->id, $composed->overfull),
             [],
-            $composed->composition->name(),
+            $composed->name,
             fields: $fields,
             handles: $handles,
         );
+    }
+
+    /**
+     * The composition of the same blocks in the same room, if it is known.
+     *
+     * @param  list<mixed>  $around what else it depends on
+     * @param  list<mixed>  $wishes
+     * @param  list<Block>  $blocks
+     * @param  Closure(): ComposedSlide  $compose
+     */
+    private function remembered(array $around, array $wishes, array $blocks, Closure $compose): ComposedSlide
+    {
+        if ($this->memory === null) {
+            return $compose();
+        }
+        $shown = array_map(static fn (Block $block): array => [
+            $block->kind,
+            $block->content,
+            $block->region,
+            $block->placing,
+            $block->source?->content,
+        ], $blocks);
+        $key = hash('sha256', serialize([$around, $wishes, $shown]));
+        $known = $this->memory->recall($key);
+        if ($known === null) {
+            $known = $compose();
+            $this->memory->remember($key, $known);
+        }
+
+        return $known;
     }
 }

@@ -197,8 +197,27 @@ final class Units
         'amount' => 'mol',
     ];
 
+    /** Units put together of others: symbols with their exponents. Written close, “Nm” is a newton metre and not a nanometre. */
+    private const COMPOUND = [
+        'cc' => ['cm' => 3],
+        'km/h' => ['km' => 1, 'h' => -1],
+        'kph' => ['km' => 1, 'h' => -1],
+        'kmph' => ['km' => 1, 'h' => -1],
+        'mph' => ['mi' => 1, 'h' => -1],
+        'Nm' => ['N' => 1, 'm' => 1],
+        'kNm' => ['kN' => 1, 'm' => 1],
+        'Ns' => ['N' => 1, 's' => 1],
+        'Js' => ['J' => 1, 's' => 1],
+    ];
+
+    /** @var array<string, array{string, array<string, int>, string, string}>|null */
+    private static ?array $definitions = null;
+
+    /** @var array<string, Unit> by symbol */
+    private static array $made = [];
+
     /** @var array<string, Unit>|null */
-    private static ?array $bySpelling = null;
+    private static ?array $all = null;
 
     /** @var array<string, true> symbols that stand for what others come to: N, kJ, MW, and not mJ */
     private static array $usual = [];
@@ -215,7 +234,7 @@ final class Units
     /** By any spelling, where nothing but a measure can stand. */
     public static function called(string $spelling): ?Unit
     {
-        return self::all()[$spelling] ?? self::inOtherCase($spelling);
+        return self::spelled($spelling) ?? self::inOtherCase($spelling);
     }
 
     /** The symbol that a word is in another case and of a kind that is expected: “kw” for kW, “ma” for mA. */
@@ -240,7 +259,7 @@ final class Units
         $lower = mb_strtolower($spelling);
         $isName = isset(self::$names[$lower]) || preg_match('/^[KC](?:m|g|M|G)$/', $spelling) === 1;
 
-        return $lower !== $spelling && $isName ? self::all()[$lower] : null;
+        return $lower !== $spelling && $isName ? self::spelled($lower) : null;
     }
 
     /** The unit with a name of its own that a compound one comes to: kg for N/(m/s²), kWh for kW h; none where there is no such name. */
@@ -267,7 +286,7 @@ final class Units
         $factor = BigRational::of(1000)->power(max(0, $unit->dimensions['mass'] ?? 0))
             ->dividedBy(BigRational::of(1000)->power(max(0, -($unit->dimensions['mass'] ?? 0))));
         foreach (array_keys(self::PREFIXED) as $symbol) {
-            $named = self::all()[$symbol];
+            $named = self::unit($symbol);
             if (in_array($symbol, ['eV', 'cal', 'Wh', 'Ah', 'bar'], true)) {
                 continue;
             }
@@ -280,7 +299,7 @@ final class Units
             if (! isset(self::COHERENT[$base])) {
                 return $unit;
             }
-            $part = self::all()[self::COHERENT[$base]]->power(abs($exponent));
+            $part = self::unit(self::COHERENT[$base])->power(abs($exponent));
             // The mass before the length, as in kg m/s².
             $coherent = $exponent > 0 ? ($base === 'mass' ? $part->times($coherent) : $coherent->times($part)) : $coherent->per($part);
         }
@@ -335,15 +354,51 @@ final class Units
         }
     }
 
-    /** @return array<string, Unit> */
+    /** @return array<string, Unit> by every spelling */
     private static function all(): array
     {
-        if (self::$bySpelling !== null) {
-            return self::$bySpelling;
+        $spellings = [...array_keys(self::definitions()), ...array_keys(self::COMPOUND)];
+
+        return self::$all ??= array_combine($spellings, array_map(self::unit(...), $spellings));
+    }
+
+    /** Most of what is written needs few units: each is made when it is first met. */
+    private static function spelled(string $spelling): ?Unit
+    {
+        return isset(self::definitions()[$spelling]) || isset(self::COMPOUND[$spelling]) ? self::unit($spelling) : null;
+    }
+
+    private static function unit(string $spelling): Unit
+    {
+        $known = self::definitions()[$spelling] ?? null;
+        if ($known === null) {
+            return self::$made[$spelling] ??= self::compound($spelling);
         }
-        $units = [];
+        [$symbol, $dimensions, $factor, $times] = $known;
+
+        return self::$made[$symbol] ??= Unit::defined($symbol, $dimensions, BigRational::of($factor)->multipliedBy($times));
+    }
+
+    private static function compound(string $spelling): Unit
+    {
+        $whole = Unit::none();
+        foreach (self::COMPOUND[$spelling] as $symbol => $exponent) {
+            $part = self::unit($symbol)->power(abs($exponent));
+            $whole = $exponent > 0 ? $whole->times($part) : $whole->per($part);
+        }
+
+        return $spelling === 'mph' ? $whole->called('mph') : $whole;
+    }
+
+    /** @return array<string, array{string, array<string, int>, string, string}> spelling => symbol, dimensions, factor, times */
+    private static function definitions(): array
+    {
+        if (self::$definitions !== null) {
+            return self::$definitions;
+        }
+        $definitions = [];
         foreach (self::OTHERS as $symbol => [$spellings, $dimensions, $factor]) {
-            $units += array_fill_keys([$symbol, ...$spellings], Unit::defined($symbol, $dimensions, $factor));
+            $definitions += array_fill_keys([$symbol, ...$spellings], [$symbol, $dimensions, $factor, '1']);
             self::$usual[$symbol] = true;
             self::$names += array_fill_keys(
                 array_filter(
@@ -357,38 +412,26 @@ final class Units
         foreach (self::PREFIXED as $symbol => [$names, $dimensions, $factor, $prefixes]) {
             foreach ($prefixes as $prefix) {
                 [$called, $times] = self::PREFIXES[$prefix];
-                $unit = Unit::defined(
-                    $symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol,
-                    $dimensions,
-                    BigRational::of($factor)->multipliedBy($times),
+                $own = $symbol === 'L' && $prefix !== '' ? $prefix.'l' : $prefix.$symbol;
+                $definitions += array_fill_keys(
+                    self::spellings($prefix, $symbol, $called, $names),
+                    [$own, $dimensions, $factor, $times],
                 );
-                $units += array_fill_keys(self::spellings($prefix, $symbol, $called, $names), $unit);
                 self::$usual += in_array($prefix, ['', 'k', 'M'], true) && ! in_array($symbol, ['eV', 'cal', 'bar', 'Ah'], true)
-                    ? [$unit->symbol() => true]
+                    ? [$own => true]
                     : [];
                 foreach ($names as $name) {
                     self::$names += [$called.$name => true, $called.$name.'s' => true];
                 }
             }
         }
-
         self::$names += ['sec' => true, 'secs' => true, 'kilo' => true, 'kilos' => true, 'mph' => true];
 
-        return self::$bySpelling = $units + [
-            'l' => $units['L'],
-            'kilo' => $units['kg'],
-            'kilos' => $units['kg'],
-            'cc' => $units['cm']->power(3),
-            'km/h' => $units['km']->per($units['h']),
-            'kph' => $units['km']->per($units['h']),
-            'kmph' => $units['km']->per($units['h']),
-            'mph' => $units['mi']->per($units['h'])->called('mph'),
-            // Written close: a newton metre, and not a nanometre.
-            'Nm' => $units['N']->times($units['m']),
-            'kNm' => $units['kN']->times($units['m']),
-            'Ns' => $units['N']->times($units['s']),
-            'Js' => $units['J']->times($units['s']),
-            'henries' => $units['H'],
+        return self::$definitions = $definitions + [
+            'l' => $definitions['L'],
+            'kilo' => $definitions['kg'],
+            'kilos' => $definitions['kg'],
+            'henries' => $definitions['H'],
         ];
     }
 

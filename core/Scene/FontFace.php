@@ -9,18 +9,24 @@ namespace Daybright\Scene;
  *
  * @phpstan-type FaceMetrics array{family: string, weight: int, ascent: float, descent: float, widths: array<int, float>}
  */
-final readonly class FontFace
+final class FontFace
 {
     /** Used for letters that the font lacks, in thousandths of the size. */
     private const UNKNOWN = 700.0;
 
+    /** Texts whose width is remembered. */
+    private const REMEMBERED = 5000;
+
+    /** @var array<string, float> in thousandths of the font size: the words of a slide are set in many sizes */
+    private array $known = [];
+
     /** @param  array<int, float>  $widths by code point, in thousandths of the font size */
     private function __construct(
-        public string $family,
-        public int $weight,
-        public float $ascent,
-        public float $descent,
-        private array $widths,
+        public readonly string $family,
+        public readonly int $weight,
+        public readonly float $ascent,
+        public readonly float $descent,
+        private readonly array $widths,
     ) {
     }
 
@@ -43,11 +49,21 @@ final readonly class FontFace
     /** @return float in slide units */
     public function width(string $text, float $size): float
     {
+        if (! isset($this->known[$text])) {
+            $this->known = count($this->known) < self::REMEMBERED ? $this->known : [];
+            $this->known[$text] = $this->measured($text);
+        }
+
+        return $this->known[$text] * $size / 1000;
+    }
+
+    private function measured(string $text): float
+    {
         $width = 0.0;
         foreach (mb_str_split($text) as $character) {
             $width += $this->widths[mb_ord($character)] ?? self::UNKNOWN;
         }
 
-        return $width * $size / 1000;
+        return $width;
     }
 }

@@ -12,7 +12,6 @@ use App\Models\Classroom;
 use App\Models\Release;
 use App\Models\Student;
 use App\Models\User;
-use Daybright\Deck\SlidePainter;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
 use Daybright\Scene\MalformedDrawing;
@@ -20,7 +19,6 @@ use Daybright\Scene\Scene;
 use Daybright\Scene\SetFormula;
 use Daybright\Scene\Shape;
 use Daybright\Scene\SvgWriter;
-use Daybright\Scene\Typeface;
 use Illuminate\Testing\TestResponse;
 use RuntimeException;
 use stdClass;
@@ -104,7 +102,7 @@ class InputTest extends TestCase
                 throw new RuntimeException('gone');
             }
         };
-        $this->app->instance(SlidePainter::class, new SlidePainter(Typeface::all(require base_path('fonts/metrics.php')), $formulas));
+        $this->app->instance(FormulaSetter::class, $formulas);
         $document = self::documentWithText('`x`');
         $lesson = $this->lesson($teacher, $document);
         $answer = $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();

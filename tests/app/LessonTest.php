@@ -179,20 +179,21 @@ class LessonTest extends TestCase
     {
         $lesson = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
-        $this->assertSame(2, PaintedSlide::query()->count());
+        // Two slides, and how the blocks of each were composed.
+        $this->assertSame(4, PaintedSlide::query()->count());
         $kept = PaintedSlide::query()->where('view', 'like', '%Measure%');
         $view = json_decode((string) $kept->clone()->value('view'));
         $view->svg = 'kept';
         $kept->update(['view' => json_encode($view, JSON_THROW_ON_ERROR)]);
         $this->assertSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
         $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
-        $this->assertSame(2, PaintedSlide::query()->count());
-        // Another title is another picture, and what another edition of the program painted is not used.
+        $this->assertSame(4, PaintedSlide::query()->count());
+        // Another title is another picture of the same composition, and what another edition of the program painted is not used.
         $this->putJson(
             "/api/lessons/{$lesson->id}",
             ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))],
         )->assertOk();
-        $this->assertSame(3, PaintedSlide::query()->count());
+        $this->assertSame(5, PaintedSlide::query()->count());
         config(['daybright.edition' => 'another']);
         $this->assertNotSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
     }

@@ -27,6 +27,7 @@ use App\Models\User;
 use Daybright\Deck\Credits;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
+use Daybright\Lesson\Slide;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\ReadyCheck;
@@ -93,7 +94,7 @@ class LessonController
 
         $this->schema->check($document);
 
-        return $this->keep($lesson, $lesson->document(), $document, $body->version);
+        return $this->keep($lesson, $document, $document->changedSince($lesson->document()), $body->version);
     }
 
     /** The same with the slides that were changed, and the ids of the others. */
@@ -116,19 +117,20 @@ class LessonController
         $change = LessonChange::apply($before, $body->frame, $body->slides);
         $this->schema->checkChange($change);
 
-        return $this->keep($lesson, $before, $change->document, $body->version);
+        return $this->keep($lesson, $change->document, $change->slidesToPaint($before), $body->version);
     }
 
-    private function keep(Lesson $lesson, LessonDocument $before, LessonDocument $document, int $version): JsonResponse
+    /** @param  list<Slide>  $changed */
+    private function keep(Lesson $lesson, LessonDocument $document, array $changed, int $version): JsonResponse
     {
         $read = $document->read();
         MediaStore::refuseForeign($lesson->user_id, $read->media);
         // Drawn before it is stored: what cannot be drawn could not be opened again.
-        $scenes = $this->painted->views($document, $document->changedSince($before));
+        $scenes = $this->painted->views($document, $changed);
         $saved = $this->store->save($lesson, $document, $version);
         $this->painted->keep();
 
-        return RawJson::with([...$this->view->history($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
+        return RawJson::with([...$this->view->historyOfSaved($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
     }
 
     public function undo(VersionRequest $request, Lesson $lesson): JsonResponse

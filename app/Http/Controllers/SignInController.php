@@ -57,6 +57,6 @@ class SignInController
         static $hashes = [];
         $cost = (int) config('hashing.bcrypt.rounds');
 
-        return $hashes[$cost] ??= password_hash(random_bytes(24), PASSWORD_BCRYPT, ['cost' => $cost]);
+        return $hashes[$cost] ??= password_hash(bin2hex(random_bytes(24)), PASSWORD_BCRYPT, ['cost' => $cost]);
     }
 }

@@ -56,10 +56,11 @@ final readonly class Composer
     public function best(array $candidates, string $before): Composed
     {
         $wide = array_values(array_filter($candidates, $this->isWideEnough(...)));
-        $found = array_map(
-            fn (Composition $composition): Composed => $this->scored($this->compose($composition), $before),
-            $wide === [] ? [$candidates[0]] : $wide,
-        );
+        $found = [];
+        foreach ($wide === [] ? [$candidates[0]] : $wide as $composition) {
+            $near = end($found) === false ? null : end($found)->size;
+            $found[] = $this->scored($this->compose($composition, $near), $before);
+        }
         // Figures are costly to draw: only the likeliest compositions are judged by what is really seen of them.
         if ($this->hasRooms() && count($found) > 1) {
             usort($found, static fn (Composed $one, Composed $other): int => $other->score <=> $one->score);
@@ -108,15 +109,19 @@ final readonly class Composer
         return true;
     }
 
-    private function compose(Composition $composition): Composed
+    /** @param  float|null  $near size that is looked at first: another composition of the same blocks mostly has one close to it */
+    private function compose(Composition $composition, ?float $near): Composed
     {
         $largest = max(Typesetter::SMALLEST, $this->largest($composition) * $this->type);
         $sizes = array_values(array_filter(self::SIZES, static fn (float $size): bool => $size <= $largest));
         // The first size that fits, by halving: larger type never needs less room.
         [$low, $high] = [0, count($sizes) - 1];
+        $next = array_search($near, $sizes, true);
         while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            [$low, $high] = $this->fits($composition, $sizes[$middle]) ? [$low, $middle] : [$middle + 1, $high];
+            $tried = is_int($next) && $next >= $low && $next < $high ? $next : intdiv($low + $high, 2);
+            $fits = $this->fits($composition, $sizes[$tried]);
+            [$low, $high] = $fits ? [$low, $tried] : [$tried + 1, $high];
+            $next = $tried === $next && $fits ? $tried - 1 : null;
         }
 
         return $this->place($composition, $sizes[$low]);

@@ -29,12 +29,21 @@ final readonly class Phrase
         '{ends}' => '(?=$|[.,](?!\d)|[:;!?)”\n]|\s(?:so|and|because|which|but|then|altogether|exactly|in all)\b)',
     ];
 
+    /** A sum has a number in it, in figures or in words. */
+    private const A_NUMBER = '~\d|'.NumberWords::FRACTION.'|'.NumberWords::NUMBER.'~iu';
+
     private string $pattern;
 
     /** @param  string  $said a pattern with the places above; those that hold a number or a word are counted from 1 */
     public function __construct(string $said, private string $written)
     {
         $this->pattern = '~'.strtr($said, self::PLACES).'~iu';
+    }
+
+    /** Most texts of a lesson say no sum, and need not be searched for each way of saying one. */
+    public static function mayStandIn(string $text): bool
+    {
+        return preg_match(self::A_NUMBER, $text) === 1;
     }
 
     /** @param  callable(string): bool|null  $accepts whether a sum, once written, is one */

@@ -57,9 +57,15 @@ final class SpokenSums
         'divided by' => '÷',
     ];
 
+    /** @var list<Phrase>|null */
+    private static ?array $phrases = null;
+
     public static function written(string $text): string
     {
-        foreach (self::phrases() as $phrase) {
+        if (! Phrase::mayStandIn($text)) {
+            return $text;
+        }
+        foreach (self::$phrases ??= self::phrases() as $phrase) {
             $text = $phrase->writtenIn($text);
         }
 

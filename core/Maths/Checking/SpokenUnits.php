@@ -18,10 +18,21 @@ final class SpokenUnits
         '{begins}{one or number} {unit} {is} {number} {unit}{ends}' => '{1} {2} = {3} {4}',
     ];
 
+    /** @var list<Phrase>|null */
+    private static ?array $phrases = null;
+
     public static function written(string $text): string
     {
-        foreach (self::PHRASES as $said => $written) {
-            $text = (new Phrase($said, $written))->writtenIn($text, self::compares(...));
+        if (! Phrase::mayStandIn($text)) {
+            return $text;
+        }
+        self::$phrases ??= array_map(
+            static fn (string $said, string $written): Phrase => new Phrase($said, $written),
+            array_keys(self::PHRASES),
+            self::PHRASES,
+        );
+        foreach (self::$phrases as $phrase) {
+            $text = $phrase->writtenIn($text, self::compares(...));
         }
 
         return $text;

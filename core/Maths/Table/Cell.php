@@ -11,18 +11,24 @@ use Daybright\Maths\Quantity;
  * A cell as a teacher types it: words, a number with its unit, or {sum}, {mean}, {difference} or {rate} of the column above it. Behind
  * a question mark stands what a student is to fill in; a question mark alone leaves it open.
  */
-final readonly class Cell
+final class Cell
 {
     private const ASKED = '?';
 
     private const LONGEST = 300;
 
+    /** False where it was looked for and there is none. */
+    private Quantity|false|null $quantity = null;
+
     /**
      * @param  string  $text without the question mark
      * @param  Working|null  $working how it is worked out, where it is not written
      */
-    private function __construct(public string $text, public bool $isAsked, public ?Working $working)
-    {
+    private function __construct(
+        public readonly string $text,
+        public readonly bool $isAsked,
+        public readonly ?Working $working,
+    ) {
     }
 
     public static function read(string $typed): self
@@ -50,8 +56,15 @@ final readonly class Cell
         return $this->isAsked && $this->text === '';
     }
 
-    /** The number that is written in it; null for words. */
+    /** The number that is written in it; null for words. It is read once: a table is laid out many times. */
     public function quantity(): ?Quantity
+    {
+        $this->quantity ??= $this->measured() ?? false;
+
+        return $this->quantity === false ? null : $this->quantity;
+    }
+
+    private function measured(): ?Quantity
     {
         if ($this->working !== null || preg_match('/\d/', $this->text) !== 1) {
             return null;

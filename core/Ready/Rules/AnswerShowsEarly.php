@@ -38,7 +38,7 @@ final readonly class AnswerShowsEarly implements SlideRule
     private function question(Slide $slide, Block $block, Question $question, Scene $scene): array
     {
         $asked = $slide->stepNumber($block->step);
-        if (Blocks::answerPieceOf($block->kind, $block->content->named()) !== null
+        if (Blocks::answerPiece(Blocks::read($block)) !== null
             && $slide->stepNumber($block->stepOf('answer')) <= $asked) {
             return [Finding::ofBlock(
                 $this->name(),
