@@ -627,12 +627,30 @@ export interface FindingsAnswer {
  * What the ready check has found, and where.
  */
 export interface Finding {
+  id: string;
   rule: string;
   sentence: string;
   slide: string | null;
   block: string | null;
   step: string | null;
   field: string | null;
+  remedy: Remedy | null;
+  /**
+   * The reason, where the teacher leaves it as it is.
+   */
+  setAside: string | null;
+}
+/**
+ * What mends it in one press: values put into the lesson. A last - in a path is the end of a list.
+ */
+export interface Remedy {
+  label: string;
+  changes: {
+    slide: string | null;
+    block: string | null;
+    path: string;
+    value: unknown;
+  }[];
 }
 export interface FinishedTake {
   /**

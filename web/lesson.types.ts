@@ -72,6 +72,15 @@ export interface LessonDocument {
    * School year in which the class reads, against which texts and scripts are measured.
    */
   readingYear?: number | null;
+  /**
+   * Findings of the ready check that are left as they are, each with the reason.
+   *
+   * @maxItems 200
+   */
+  setAside?: {
+    finding: string;
+    reason: string;
+  }[];
   typeface?: "lexend" | "andika";
   /**
    * Colours, type and ground of the slides.

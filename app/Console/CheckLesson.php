@@ -21,9 +21,10 @@ class CheckLesson extends LessonJsonCommand
         $name = $this->argument('lesson');
         $lesson = is_string($name) ? $this->lesson($name) : null;
         $document = $lesson?->document() ?? self::fromInput();
-        $findings = (new ReadyCheck($painter))->of($schema->check($document), $lesson?->recorded() ?? []);
+        $read = $schema->check($document);
+        $findings = (new ReadyCheck($painter))->of($read, $lesson?->recorded() ?? []);
         $this->output->writeln((string) json_encode(
-            ['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)],
+            ['findings' => array_map(static fn (Finding $each): array => $each->told($read->setAside), $findings)],
             JSON_UNESCAPED_UNICODE | JSON_PRETTY_PRINT,
         ));
 

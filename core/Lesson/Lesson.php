@@ -22,6 +22,8 @@ final readonly class Lesson
      * @param  array<string, Medium>  $media by id
      * @param  int|null  $readingYear school year in which the class reads; null when it is not said
      * @param  list<Fields>  $handout practice sets to print
+     * @param  array<string, string>  $setAside why findings of the ready check are left as they are, by their ids
+     * @param  list<string>  $materials that students need
      * @param  string  $look name of the look of its slides; empty where none was chosen
      */
     private function __construct(
@@ -34,6 +36,8 @@ final readonly class Lesson
         public array $media,
         public ?int $readingYear,
         public array $handout,
+        public array $setAside,
+        public array $materials,
         public string $look,
     ) {
     }
@@ -60,11 +64,27 @@ final readonly class Lesson
             $media,
             isset($document['readingYear']) ? $fields->whole('readingYear') : null,
             $fields->list('handout'),
+            self::reasons($fields->list('setAside')),
+            $fields->texts('materials'),
             $fields->text('look', ''),
         );
         $lesson->refuseRepeatedIds();
 
         return $lesson;
+    }
+
+    /**
+     * @param  list<Fields>  $setAside
+     * @return array<string, string>
+     */
+    private static function reasons(array $setAside): array
+    {
+        $reasons = [];
+        foreach ($setAside as $each) {
+            $reasons[$each->text('finding')] = $each->text('reason', '');
+        }
+
+        return $reasons;
     }
 
     /** @return list<Slide> in the order of the lesson, side slides where they stand */

@@ -7,19 +7,31 @@ namespace Daybright\Ready;
 use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
 use Daybright\Lesson\Lesson;
+use Daybright\Ready\Rules\AimLeftOut;
 use Daybright\Ready\Rules\AnswerShowsEarly;
 use Daybright\Ready\Rules\EmptyScript;
+use Daybright\Ready\Rules\ExitCheckWithoutAim;
 use Daybright\Ready\Rules\FalseEquality;
 use Daybright\Ready\Rules\FullSlide;
 use Daybright\Ready\Rules\HardToRead;
+use Daybright\Ready\Rules\LongWithoutPause;
+use Daybright\Ready\Rules\NothingNew;
 use Daybright\Ready\Rules\OverTime;
 use Daybright\Ready\Rules\PictureWithoutWords;
+use Daybright\Ready\Rules\RepeatedSlide;
+use Daybright\Ready\Rules\ScriptReadsSlide;
 use Daybright\Ready\Rules\SideSlideOutOfReach;
+use Daybright\Ready\Rules\SmallType;
+use Daybright\Ready\Rules\StretchedPicture;
 use Daybright\Ready\Rules\TakeShowsMissingStep;
+use Daybright\Ready\Rules\TermBeforeCard;
+use Daybright\Ready\Rules\TooLittleTime;
+use Daybright\Ready\Rules\TooManyWords;
 use Daybright\Ready\Rules\UncheckedAim;
 use Daybright\Ready\Rules\UnfinishedBlock;
 use Daybright\Ready\Rules\UnfinishedPracticeSet;
 use Daybright\Ready\Rules\UnitTrouble;
+use Daybright\Ready\Rules\UnlistedMaterial;
 use Daybright\Ready\Rules\UnreadableFormula;
 use Daybright\Recording\Take;
 
@@ -48,11 +60,13 @@ final readonly class ReadyCheck
         return self::findings(new LessonInspection($lesson, $reports, $takes, Handout::troubles($lesson)));
     }
 
-    /** @return list<Finding> rule by rule, in the order of the lesson */
+    /** @return list<Finding> the dearest first, rule by rule, in the order of the lesson */
     public static function findings(LessonInspection $inspection): array
     {
+        $rules = self::rules();
+        usort($rules, static fn (Rule $one, Rule $other): int => $one->cost()->value <=> $other->cost()->value);
         $findings = [];
-        foreach (self::rules() as $rule) {
+        foreach ($rules as $rule) {
             if ($rule instanceof LessonRule) {
                 array_push($findings, ...$rule->check($inspection));
 
@@ -87,6 +101,18 @@ final readonly class ReadyCheck
             new HardToRead,
             new TakeShowsMissingStep,
             new SideSlideOutOfReach,
+            new AimLeftOut,
+            new ExitCheckWithoutAim,
+            new TermBeforeCard,
+            new UnlistedMaterial,
+            new TooLittleTime,
+            new SmallType,
+            new TooManyWords,
+            new ScriptReadsSlide,
+            new NothingNew,
+            new LongWithoutPause,
+            new RepeatedSlide,
+            new StretchedPicture,
         ];
     }
 }

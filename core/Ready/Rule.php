@@ -8,4 +8,6 @@ namespace Daybright\Ready;
 interface Rule
 {
     public function name(): string;
+
+    public function cost(): Cost;
 }

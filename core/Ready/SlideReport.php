@@ -45,7 +45,7 @@ final readonly class SlideReport
     public function toArray(): array
     {
         return [
-            'findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $this->findings),
+            'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
             'links' => array_map(static fn (LinkOnSlide $link): array => get_object_vars($link), $this->links),
         ];
     }

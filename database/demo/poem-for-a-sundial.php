@@ -287,7 +287,7 @@ return (new DemoLesson([
                 'marks' => 5,
                 'hint' => '',
                 'stops' => true,
-                'seconds' => 40,
+                'seconds' => 60,
                 'bank' => true,
                 'picture' => 'sundial',
                 'points' => array_map(

@@ -57,23 +57,6 @@ return (new DemoLesson([
             ['item-2' => 2, 'item-3' => 3],
         ),
     ])
-    ->slide('explain', 'sun-path', 'The Sun crosses the sky', 'whole', ['aim-why'], [
-        'In the morning the Sun stands low in the east, so the shadow of a stick is long and points to the west.',
-        'Around noon the Sun is at its highest, and the shadow is at its shortest.',
-        'In the afternoon the Sun sinks in the west, and the shadow grows long again, towards the east.',
-    ], [
-        $block('picture', [
-            'medium' => 'path',
-            'caption' => '',
-            'marks' => [
-                ['id' => 'afternoon', 'kind' => 'cover', 'at' => ['x' => 0.7, 'y' => 0.34], 'corner' => ['x' => 0.985, 'y' => 0.64]],
-                ['id' => 'highest', 'kind' => 'ring', 'at' => ['x' => 0.5, 'y' => 0.235], 'edge' => ['x' => 0.565, 'y' => 0.235]],
-            ],
-        ], 1, 'left', ['mark-highest' => 2, 'mark-afternoon' => 3]),
-        $block('text', ['text' => '*Morning:* low Sun, long shadow to the west'], 1, 'right'),
-        $block('text', ['text' => '*Noon:* high Sun, short shadow'], 2, 'right'),
-        $block('text', ['text' => '*Afternoon:* low Sun, long shadow to the east'], 3, 'right'),
-    ])
     ->slide('explain', 'turning-earth', 'Words for today', 'whole', ['aim-why'], [
         'Two words to keep. A shadow is the dark shape where light is blocked.',
         'And noon: the moment when the Sun is highest. Remember it like this: at noon your shadow hides at your feet.',
@@ -102,7 +85,24 @@ return (new DemoLesson([
             ['meaning' => 2, 'hook' => 2],
         ),
     ])
-    ->slide('explain', 'half-the-day', 'How much of the day is light?', 'whole', ['aim-day'], [
+    ->slide('explain', 'sun-path', 'The Sun crosses the sky', 'whole', ['aim-why'], [
+        'In the morning the Sun stands low in the east, so the shadow of a stick is long and points to the west.',
+        'Around noon the Sun is at its highest, and the shadow is at its shortest.',
+        'In the afternoon the Sun sinks in the west, and the shadow grows long again, towards the east.',
+    ], [
+        $block('picture', [
+            'medium' => 'path',
+            'caption' => '',
+            'marks' => [
+                ['id' => 'afternoon', 'kind' => 'cover', 'at' => ['x' => 0.7, 'y' => 0.34], 'corner' => ['x' => 0.985, 'y' => 0.64]],
+                ['id' => 'highest', 'kind' => 'ring', 'at' => ['x' => 0.5, 'y' => 0.235], 'edge' => ['x' => 0.565, 'y' => 0.235]],
+            ],
+        ], 1, 'left', ['mark-highest' => 2, 'mark-afternoon' => 3]),
+        $block('text', ['text' => '*Morning:* low Sun, long shadow to the west'], 1, 'right'),
+        $block('text', ['text' => '*Noon:* high Sun, short shadow'], 2, 'right'),
+        $block('text', ['text' => '*Afternoon:* low Sun, long shadow to the east'], 3, 'right'),
+    ])
+    ->slide('example', 'half-the-day', 'How much of the day is light?', 'whole', ['aim-day'], [
         'A day and a night together last twenty-four hours. Let us cut them into three equal parts.',
         'In June, at Larkfield, two of the three parts are light.',
         'One part is eight hours.',

@@ -13,12 +13,17 @@ use Daybright\Deck\Shape;
 use Daybright\Deck\Shapes;
 use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\PartKind;
+use Daybright\Ready\Finding;
+use Daybright\Ready\ReadyCheck;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 class ShapeTest extends TestCase
 {
     /** A green picture, four to three. */
     private const PICTURE = 'data:image/svg+xml;base64,PHN2ZyB4bWxucz0iaHR0cDovL3d3dy53My5vcmcvMjAwMC9zdmciIHZpZXdCb3g9IjAgMCA0IDMiPjxyZWN0IHdpZHRoPSI0IiBoZWlnaHQ9IjMiIGZpbGw9IiMzYjdhNGIiLz48L3N2Zz4=';
+
+    /** What is still to be written where a lesson has only begun. */
+    private const TO_BE_WRITTEN = ['empty-script', 'unfinished'];
 
     /** @return iterable<string, array{class-string<Shape>}> */
     public static function shapes(): iterable
@@ -45,6 +50,8 @@ class ShapeTest extends TestCase
             $this->assertSame([], $shown['problems'], "{$id}: {$view}");
             $this->assertSame([], $shown['overfull'], $id);
         }
+        $found = array_map(static fn (Finding $finding): string => $finding->rule, app(ReadyCheck::class)->of($lesson));
+        $this->assertSame([], array_values(array_diff($found, self::TO_BE_WRITTEN)), 'The ready check cries wolf.');
         // Whatever is asked has its answer at a later step, and every slide but the first has something to fill.
         foreach (array_slice($slides, 1) as $slide) {
             $this->assertNotSame([], $slide->blocks, $slide->title);

@@ -25,6 +25,8 @@ interface StripProps {
   onChoose?: (slide: string) => void;
   /** Seconds of the whole, to show how far a lesson runs over or under. */
   target?: number;
+  /** Slides on which the ready check found something. */
+  found?: Set<string>;
   /** A place on the strip, as a share of the slide it is in. */
   place?: { slide: string; share: number };
   small?: boolean;
@@ -37,7 +39,7 @@ const LEAST = 8;
  *
  * A part is never narrower than its name, where there is room for names.
  */
-export function Strip({ parts, current, onChoose, target, place, small = false }: StripProps) {
+export function Strip({ parts, current, onChoose, target, found, place, small = false }: StripProps) {
   const shown = parts.filter((part) => part.slides.some((slide) => !slide.side));
   const total = shown.flatMap((part) => part.slides).reduce((sum, slide) => sum + weight(slide), 0);
   return (
@@ -67,6 +69,7 @@ export function Strip({ parts, current, onChoose, target, place, small = false }
                       part={part.kind}
                       isCurrent={slide.id === current}
                       onChoose={onChoose}
+                      isFound={found?.has(slide.id) ?? false}
                       share={place?.slide === slide.id ? place.share : undefined}
                       small={small}
                     />
@@ -121,16 +124,18 @@ interface StretchProps {
   part: PartKind;
   isCurrent: boolean;
   onChoose?: (slide: string) => void;
+  isFound: boolean;
   share?: number;
   small: boolean;
 }
 
-function Stretch({ slide, part, isCurrent, onChoose, share, small }: StretchProps) {
+function Stretch({ slide, part, isCurrent, onChoose, isFound, share, small }: StretchProps) {
   const filled = slide.recorded ? Math.min(1, slide.recorded / weight(slide)) : 0;
   const label = [
     `${partLabel(part)}: ${slide.title || 'slide without a title'}`,
     duration(slide),
     slide.work > 0 ? `pause of ${spokenTime(slide.work)}` : '',
+    isFound ? 'the ready check found something' : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -140,6 +145,7 @@ function Stretch({ slide, part, isCurrent, onChoose, share, small }: StretchProp
         className={`relative block w-full overflow-hidden rounded-sm border-2 bg-(--tint) ${small ? 'h-4' : 'h-7'} ${isCurrent ? 'border-ink' : 'border-(--strong)'}`}
       >
         <span className="absolute inset-y-0 left-0 bg-(--strong) opacity-75" style={{ width: `${filled * 100}%` }} />
+        {isFound && <span className="absolute top-1 right-1 size-2.5 rotate-45 border border-paper bg-caution-edge" />}
         {share !== undefined && (
           <span
             className="absolute inset-y-0 w-1 bg-ink outline-2 outline-paper"

@@ -162,14 +162,15 @@ class LessonController
     public function ready(Lesson $lesson): JsonResponse
     {
         $document = $lesson->document();
+        $read = $document->read();
         $findings = ReadyCheck::findings(new LessonInspection(
-            $document->read(),
+            $read,
             $this->painted->reports($document),
             $lesson->recorded(),
             $this->painted->practiceTroubles($document),
         ));
 
-        return new JsonResponse(['findings' => array_map(static fn (Finding $finding): array => get_object_vars($finding), $findings)]);
+        return new JsonResponse(['findings' => array_map(static fn (Finding $each): array => $each->told($read->setAside), $findings)]);
     }
 
     /** Whose its pictures are, in lines for a last slide. */

@@ -7,6 +7,7 @@ namespace Daybright\Block\Term;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
+use Daybright\Block\ExplainsTerm;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\SpreadsOut;
@@ -20,7 +21,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A word with its meaning, a picture and a hook to remember it by. */
-final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOut, StandsInRow, WrittenInPlace
+final readonly class TermBlock implements BlockContent, ExplainsTerm, ShowsPictures, SpreadsOut, StandsInRow, WrittenInPlace
 {
     private const MARGIN = 36.0;
 
@@ -125,6 +126,11 @@ final readonly class TermBlock implements BlockContent, ShowsPictures, SpreadsOu
     public function statements(): array
     {
         return [new Statement($this->meaning, 'meaning'), new Statement($this->hook, 'hook')];
+    }
+
+    public function term(): string
+    {
+        return $this->word;
     }
 
     public function media(): array

@@ -8,7 +8,9 @@ use Daybright\Block\Blocks;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
+use Daybright\Ready\Remedy;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
 use Daybright\Scene\Scene;
@@ -19,6 +21,11 @@ final readonly class AnswerShowsEarly implements SlideRule
     public function name(): string
     {
         return 'answer-shows-early';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Misleads;
     }
 
     public function check(SlideInspection $inspection): array
@@ -40,11 +47,17 @@ final readonly class AnswerShowsEarly implements SlideRule
         $asked = $slide->stepNumber($block->step);
         if (Blocks::answerPiece(Blocks::read($block)) !== null
             && $slide->stepNumber($block->stepOf('answer')) <= $asked) {
+            $step = 'step-'.substr(hash('sha256', $slide->id.$block->id), 0, 12);
+
             return [Finding::ofBlock(
                 $this->name(),
                 'The answer appears together with its question. Give the answer a later step.',
                 $slide->id,
                 $block->id,
+            )->mendedBy(
+                Remedy::called('Give the answer a step of its own')
+                    ->inSlide($slide->id, 'steps/-', ['id' => $step, 'script' => '', 'pause' => 0])
+                    ->inBlock($slide->id, $block->id, 'reveals/answer', $step),
             )];
         }
         $answer = self::folded($question->answer());

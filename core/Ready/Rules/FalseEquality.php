@@ -6,6 +6,7 @@ namespace Daybright\Ready\Rules;
 
 use Daybright\Maths\Checking\Equality;
 use Daybright\Maths\Checking\Verdict;
+use Daybright\Ready\Cost;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
 
@@ -15,6 +16,11 @@ final readonly class FalseEquality implements SlideRule
     public function name(): string
     {
         return 'false-equality';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Misleads;
     }
 
     public function check(SlideInspection $inspection): array

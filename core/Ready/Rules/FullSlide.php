@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
@@ -14,6 +15,11 @@ final readonly class FullSlide implements SlideRule
     public function name(): string
     {
         return 'full-slide';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Excludes;
     }
 
     public function check(SlideInspection $inspection): array

@@ -9,6 +9,7 @@ use Daybright\Language\ReadingLevel;
 use Daybright\Lesson\Slide;
 use Daybright\Lesson\Statement;
 use Daybright\Lesson\Step;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
@@ -25,6 +26,11 @@ final readonly class HardToRead implements SlideRule
     public function name(): string
     {
         return 'hard-to-read';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Excludes;
     }
 
     public function check(SlideInspection $inspection): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Lesson\Slide;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -12,9 +14,17 @@ use Daybright\Timing\LessonTiming;
 /** More to say than the minutes planned. */
 final readonly class OverTime implements LessonRule
 {
+    /** How much nearer to the middle a place within a part must be to be preferred. */
+    private const WITHIN = 2.0;
+
     public function name(): string
     {
         return 'over-time';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Tires;
     }
 
     public function check(LessonInspection $inspection): array
@@ -24,21 +34,48 @@ final readonly class OverTime implements LessonRule
         if ($over <= 0) {
             return [];
         }
-        $longest = ['', 0.0];
-        foreach ($inspection->lesson->mainSlides() as $slide) {
-            if ($timing->spoken($slide) > $longest[1]) {
-                $longest = [$slide->title, $timing->spoken($slide)];
-            }
-        }
-
-        return [Finding::ofLesson($this->name(), sprintf(
+        $slides = $inspection->lesson->mainSlides();
+        $longest = array_reduce(
+            $slides,
+            static fn (?Slide $found, Slide $each): Slide => $found === null || $timing->spoken($each) > $timing->spoken($found)
+                ? $each
+                : $found,
+        );
+        $sentence = sprintf(
             'The script takes %s to say, %s more than the %s planned. The longest slide is “%s” with %s.',
             self::clock($timing->total()),
             self::clock($over),
             self::clock($inspection->lesson->minutes * 60),
-            $longest[0],
-            self::clock($longest[1]),
-        ))];
+            $longest->title ?? '',
+            self::clock($longest === null ? 0 : $timing->spoken($longest)),
+        );
+
+        return [Finding::ofLesson($this->name(), $sentence.self::parting($slides, $timing))->about('time')];
+    }
+
+    /**
+     * Where two lessons can best be made of it: near the middle, and rather where a part begins than within one.
+     *
+     * @param  list<Slide>  $slides
+     */
+    private static function parting(array $slides, LessonTiming $timing): string
+    {
+        $half = $timing->total() / 2;
+        $before = 0.0;
+        $best = null;
+        foreach ($slides as $number => $slide) {
+            $away = abs($before - $half) * ($number > 0 && $slides[$number - 1]->part === $slide->part ? self::WITHIN : 1);
+            if ($number > 0 && ($best === null || $away < $best[0])) {
+                $best = [$away, $slide, $before];
+            }
+            $before += $timing->spoken($slide);
+        }
+
+        return $best === null ? '' : sprintf(
+            ' To make two lessons of it, begin the second with “%s”, after %s.',
+            $best[1]->title === '' ? 'the slide without a title' : $best[1]->title,
+            self::clock($best[2]),
+        );
     }
 
     private static function clock(float $seconds): string

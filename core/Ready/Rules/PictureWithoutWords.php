@@ -7,6 +7,7 @@ namespace Daybright\Ready\Rules;
 use Daybright\Block\Blocks;
 use Daybright\Block\ShowsPictures;
 use Daybright\Lesson\Media\Medium;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
@@ -17,6 +18,11 @@ final readonly class PictureWithoutWords implements SlideRule
     public function name(): string
     {
         return 'picture-without-words';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Excludes;
     }
 
     public function check(SlideInspection $inspection): array

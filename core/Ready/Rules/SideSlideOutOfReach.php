@@ -7,6 +7,7 @@ namespace Daybright\Ready\Rules;
 use Daybright\Block\Blocks;
 use Daybright\Deck\SideSlides;
 use Daybright\Lesson\Slide;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -19,6 +20,11 @@ final readonly class SideSlideOutOfReach implements LessonRule
     public function name(): string
     {
         return 'side-slide-out-of-reach';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Excludes;
     }
 
     public function check(LessonInspection $inspection): array

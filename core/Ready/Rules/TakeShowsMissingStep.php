@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -14,6 +15,11 @@ final readonly class TakeShowsMissingStep implements LessonRule
     public function name(): string
     {
         return 'take-shows-missing-step';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Misleads;
     }
 
     public function check(LessonInspection $inspection): array

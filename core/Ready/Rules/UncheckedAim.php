@@ -6,6 +6,7 @@ namespace Daybright\Ready\Rules;
 
 use Daybright\Block\Blocks;
 use Daybright\Lesson\Slide;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -16,6 +17,11 @@ final readonly class UncheckedAim implements LessonRule
     public function name(): string
     {
         return 'unchecked-aim';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Lacks;
     }
 
     public function check(LessonInspection $inspection): array

@@ -7,6 +7,7 @@ namespace Daybright\Ready\Rules;
 use Daybright\Block\Blocks;
 use Daybright\Block\Unfinished;
 use Daybright\Lesson\Block;
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
@@ -17,6 +18,11 @@ final readonly class UnfinishedBlock implements SlideRule
     public function name(): string
     {
         return 'unfinished';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Lacks;
     }
 
     public function check(SlideInspection $inspection): array

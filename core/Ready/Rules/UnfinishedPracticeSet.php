@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
+use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
@@ -14,6 +15,11 @@ final readonly class UnfinishedPracticeSet implements LessonRule
     public function name(): string
     {
         return 'unfinished-practice';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Lacks;
     }
 
     public function check(LessonInspection $inspection): array

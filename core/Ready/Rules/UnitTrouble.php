@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Ready\Rules;
 
 use Daybright\Maths\Checking\Equality;
+use Daybright\Ready\Cost;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideRule;
 
@@ -14,6 +15,11 @@ final readonly class UnitTrouble implements SlideRule
     public function name(): string
     {
         return 'unit';
+    }
+
+    public function cost(): Cost
+    {
+        return Cost::Misleads;
     }
 
     public function check(SlideInspection $inspection): array

@@ -92,8 +92,8 @@ final class ReadyCheckTest extends TestCase
         $medium = [
             'name' => 'gate.png',
             'type' => 'image/png',
-            'width' => 10,
-            'height' => 10,
+            'width' => 1000,
+            'height' => 1000,
             'sha256' => str_repeat('a', 64),
             'description' => '',
             'credit' => 'R. Ashby',
@@ -208,11 +208,11 @@ final class ReadyCheckTest extends TestCase
             'step-1',
             ['answer' => 'step-2'],
         );
-        $with = static fn (array $aims, array $blocks): Lesson => Lesson::from(
+        $with = static fn (array $aims, array $blocks, string $part = 'example'): Lesson => Lesson::from(
             ['aims' => [
                 ['id' => 'height', 'text' => 'find a height'],
                 ['id' => 'blank', 'text' => ''],
-            ]] + Slides::document($blocks, more: ['aims' => $aims]),
+            ]] + Slides::document($blocks, more: ['aims' => $aims], part: $part),
         );
         self::assertSame([], self::rules($with(['height'], [$question])));
         self::assertSame(['unchecked-aim'], self::rules($with([], [$question])));

@@ -8,6 +8,7 @@ import { Notice } from '../../ui/Notice';
 import { Wordmark } from '../Wordmark';
 import { BrokenRoom } from './BrokenRoom';
 import { type Desk, DeskProvider, useDesk } from './desk';
+import { useFindings } from './findings';
 import { KeptVersions } from './KeptVersions';
 import { TwoVersions } from './TwoVersions';
 
@@ -47,6 +48,10 @@ function Frame() {
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
   }, [desk]);
+  const findings = useFindings(desk.id, desk.version, /\/(plan|storyboard)$/.test(pathname));
+  const found = new Set(
+    findings.data?.findings.flatMap((each) => (each.slide && each.setAside === null ? [each.slide] : [])),
+  );
   const over = desk.timing.total - desk.document.minutes * 60;
   const recorded = desk.strip
     .flatMap((part) => part.slides)
@@ -82,6 +87,7 @@ function Frame() {
             parts={desk.strip}
             current={desk.slide?.id}
             onChoose={desk.chooseSlide}
+            found={found}
             target={desk.document.minutes * 60}
           />
           <p className={`shrink-0 pb-2 text-right text-small ${over > 0 ? 'text-recording' : 'text-quiet'}`}>

@@ -11,6 +11,7 @@ import { useKinds } from '../lesson/kinds';
 import { addSlide } from '../lesson/slides';
 import { GatherCredits } from './GatherCredits';
 import { Looks } from './Looks';
+import { ReadyCheck } from './ReadyCheck';
 import { COLUMNS, SlideRow } from './SlideRow';
 import { fieldId } from './writing/fields';
 
@@ -97,7 +98,7 @@ export function Storyboard() {
                 slide={slide}
                 part={kind}
                 isCurrent={slide.id === current}
-                findings={findings.filter((finding) => finding.slide === slide.id)}
+                findings={findings.filter((finding) => finding.slide === slide.id && finding.setAside === null)}
                 focus={slide.id === current ? focus : null}
                 onNewSlide={() => add(slide.id, kind)}
                 onChoose={() => {
@@ -109,36 +110,5 @@ export function Storyboard() {
           ),
       )}
     </main>
-  );
-}
-
-function ReadyCheck({ findings, onChoose }: { findings: Finding[]; onChoose: (finding: Finding) => void }) {
-  const desk = useDesk();
-  if (findings.length === 0) return <p className="py-2 text-right">Ready check: nothing found. You can record.</p>;
-  const title = (id: string | null) =>
-    desk.document.parts.flatMap((part) => part.slides).find((slide) => slide.id === id)?.title;
-  return (
-    <details className="grow rounded border border-rule bg-sheet px-3 py-2">
-      <summary className="cursor-pointer">
-        Ready check: {findings.length} {findings.length === 1 ? 'finding' : 'findings'}
-      </summary>
-      <ul className="mt-2 divide-y divide-rule">
-        {findings.map((finding, index) => (
-          <li key={index}>
-            <button
-              type="button"
-              onClick={() => onChoose(finding)}
-              className="block min-h-10 w-full py-2 text-left hover:text-action"
-              disabled={finding.slide === null}
-            >
-              {finding.slide && (
-                <strong className="font-semibold">{title(finding.slide) || 'Slide without a title'}: </strong>
-              )}
-              {finding.sentence}
-            </button>
-          </li>
-        ))}
-      </ul>
-    </details>
   );
 }

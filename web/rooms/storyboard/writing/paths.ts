@@ -19,11 +19,13 @@ export function textAt(holder: object, path: string): string | undefined {
   return typeof found === 'string' ? found : undefined;
 }
 
+/** A last “-” is the end of a list. */
 export function setValue(holder: object, path: string, value: unknown): void {
   const keys = path.split('/');
   const last = keys.pop() ?? '';
   const parent = valueAt(holder as Holder, keys.join('/'));
-  if (parent && typeof parent === 'object') (parent as Record<string, unknown>)[last] = value;
+  if (last === '-' && Array.isArray(parent)) parent.push(value);
+  else if (parent && typeof parent === 'object') (parent as Record<string, unknown>)[last] = value;
 }
 
 export function entryOf(path: string): Entry | null {
