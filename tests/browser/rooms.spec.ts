@@ -60,6 +60,38 @@ test('the ready check leads to its place, and undo works after a reload', async 
   await expect(page.getByRole('button', { name: /4 × 1 m = 5 m/ }).first()).toBeAttached();
 });
 
+test('a finding is mended in a press, and another is left as it is with its reason', async ({ page }) => {
+  await signIn(page);
+  await openRoom(page, 'The height of a flagpole', 'storyboard');
+  const check = page.getByRole('group').filter({ hasText: 'Ready check:' });
+  await page.getByText(/^Ready check:/).click();
+  const falseSum = check.getByRole('listitem').filter({ hasText: '9 + 9 = 45' });
+  await falseSum.getByRole('button', { name: /^Leave it as it is/ }).click();
+  await falseSum.getByLabel(/^Why it stays/).fill('It is the mistake to be found.');
+  await falseSum.getByRole('button', { name: 'Leave it as it is', exact: true }).click();
+  await expect(check.getByText('Left as it is: It is the mistake to be found.')).toBeVisible();
+  const flagpole = page.getByRole('region', { name: 'Example: The flagpole' });
+  const script = flagpole.getByLabel('Script of step 1');
+  const before = await script.inputValue();
+  await script.fill(`Take your scissors. ${before}`);
+  const scissors = check.getByRole('listitem').filter({ hasText: 'scissors' });
+  const flagpoleOnStrip = page.getByRole('button', {
+    name: /^Example: The flagpole, .*the ready check found something/,
+  });
+  await expect(flagpoleOnStrip).toBeVisible();
+  await scissors.getByRole('button', { name: 'Add “scissors” to the materials' }).click();
+  await expect(scissors).toHaveCount(0);
+  await expect(flagpoleOnStrip).toHaveCount(0);
+  await saved(page);
+  await findNothing(page);
+  await page.reload();
+  await page.getByText(/^Ready check: nothing open/).click();
+  await check.getByRole('button', { name: 'Look at it again' }).click();
+  await expect(falseSum.getByRole('button', { name: /^Leave it as it is/ })).toBeVisible();
+  await flagpole.getByLabel('Script of step 1').fill(before);
+  await saved(page);
+});
+
 test('a change in another window is noticed and both versions can be gone on with', async ({ page, context }) => {
   await signIn(page);
   await openRoom(page, 'The height of a flagpole', 'plan');
