@@ -13,7 +13,7 @@ final readonly class SlideReport
      * @param  list<Finding>  $findings
      * @param  list<LinkOnSlide>  $links
      */
-    public function __construct(public array $findings, public array $links)
+    public function __construct(public array $findings, public array $links, public SlideSummary $summary)
     {
     }
 
@@ -30,7 +30,7 @@ final readonly class SlideReport
             }
         }
 
-        return new self($findings, $links);
+        return new self($findings, $links, SlideSummary::of($inspection->slide));
     }
 
     public static function read(Fields $report): self
@@ -38,6 +38,7 @@ final readonly class SlideReport
         return new self(
             array_map(Finding::read(...), $report->list('findings')),
             array_map(LinkOnSlide::read(...), $report->list('links')),
+            SlideSummary::read($report->fields('summary')),
         );
     }
 
@@ -47,6 +48,7 @@ final readonly class SlideReport
         return [
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
             'links' => array_map(static fn (LinkOnSlide $link): array => get_object_vars($link), $this->links),
+            'summary' => ['terms' => (object) $this->summary->terms] + get_object_vars($this->summary),
         ];
     }
 }

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Block\Blocks;
-use Daybright\Lesson\Block;
 use Daybright\Lesson\PartKind;
-use Daybright\Lesson\Slide;
 use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
@@ -32,7 +29,7 @@ final readonly class ExitCheckWithoutAim implements LessonRule
         $aims = $inspection->lesson->aims;
         $findings = [];
         foreach ($aims === [] ? [] : $inspection->lesson->mainSlides() as $slide) {
-            if ($slide->part !== PartKind::ExitCheck || $slide->aims !== [] || ! self::asks($slide)) {
+            if ($slide->part !== PartKind::ExitCheck || $slide->aims !== [] || ! $inspection->reports[$slide->id]->summary->asks) {
                 continue;
             }
             $finding = Finding::ofSlide(
@@ -46,10 +43,5 @@ final readonly class ExitCheckWithoutAim implements LessonRule
         }
 
         return $findings;
-    }
-
-    private static function asks(Slide $slide): bool
-    {
-        return array_filter($slide->blocks, static fn (Block $block): bool => Blocks::questionOf($block) !== null) !== [];
     }
 }

@@ -35,7 +35,7 @@ final readonly class LongWithoutPause implements LessonRule
         foreach ($inspection->lesson->parts as $part) {
             $slides = array_values(array_filter($part->slides, static fn (Slide $slide): bool => ! $slide->side));
             $spoken = array_sum(array_map($timing->spoken(...), $slides));
-            $worked = array_sum(array_map($timing->work(...), $slides));
+            $worked = array_sum(array_map(static fn (Slide $slide): int => $inspection->reports[$slide->id]->summary->waits, $slides));
             if ($spoken > self::LONGEST && $worked === 0) {
                 $findings[] = Finding::ofSlide(
                     $this->name(),

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Block\Blocks;
-use Daybright\Language\WordCount;
-use Daybright\Lesson\Slide;
-use Daybright\Lesson\Statement;
 use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
@@ -36,7 +32,7 @@ final readonly class RepeatedSlide implements LessonRule
         $findings = [];
         $before = [];
         foreach ($inspection->lesson->mainSlides() as $slide) {
-            $words = self::words($slide);
+            $words = $inspection->reports[$slide->id]->summary->words;
             foreach (count($words) < self::LEAST ? [] : $before as [$title, $others]) {
                 $common = count(array_intersect($words, $others));
                 if ($common >= self::COMMON * (count($words) + count($others) - $common)) {
@@ -52,17 +48,5 @@ final readonly class RepeatedSlide implements LessonRule
         }
 
         return $findings;
-    }
-
-    /** @return list<string> different ones */
-    private static function words(Slide $slide): array
-    {
-        $texts = [];
-        foreach ($slide->blocks as $block) {
-            $said = array_map(static fn (Statement $statement): string => $statement->text, Blocks::read($block)->statements());
-            $texts = [...$texts, ...$said];
-        }
-
-        return WordCount::telling(implode(' ', $texts));
     }
 }

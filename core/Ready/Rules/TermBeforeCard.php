@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Block\Blocks;
-use Daybright\Block\ExplainsTerm;
 use Daybright\Lesson\PartKind;
 use Daybright\Lesson\Slide;
 use Daybright\Ready\Cost;
@@ -32,7 +30,7 @@ final readonly class TermBeforeCard implements LessonRule
     {
         $findings = [];
         $slides = $inspection->lesson->mainSlides();
-        foreach (self::terms($slides) as [$term, $number, $step]) {
+        foreach (self::terms($inspection, $slides) as [$term, $number, $step]) {
             foreach (array_slice($slides, 0, $number + 1) as $at => $slide) {
                 $steps = $at === $number ? array_slice($slide->steps, 0, $step) : $slide->steps;
                 foreach (in_array($slide->part, self::BEFOREHAND, true) ? [] : $steps as $said) {
@@ -57,15 +55,12 @@ final readonly class TermBeforeCard implements LessonRule
      * @param  list<Slide>  $slides
      * @return list<array{string, int, int}> the term, and the numbers of its slide and of the step at which its card is there
      */
-    private static function terms(array $slides): array
+    private static function terms(LessonInspection $inspection, array $slides): array
     {
         $terms = [];
         foreach ($slides as $number => $slide) {
-            foreach ($slide->blocks as $block) {
-                $term = trim(Blocks::able($block, ExplainsTerm::class)?->term() ?? '');
-                if ($term !== '') {
-                    $terms[] = [$term, $number, $slide->stepNumber($block->step)];
-                }
+            foreach ($inspection->reports[$slide->id]->summary->terms as $term => $step) {
+                $terms[] = [(string) $term, $number, $step];
             }
         }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Block\Blocks;
-use Daybright\Lesson\Slide;
 use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
@@ -28,7 +26,7 @@ final readonly class UncheckedAim implements LessonRule
     {
         $checked = [];
         foreach ($inspection->lesson->mainSlides() as $slide) {
-            array_push($checked, ...($slide->aims !== [] && self::asks($slide) ? $slide->aims : []));
+            array_push($checked, ...($inspection->reports[$slide->id]->summary->asks ? $slide->aims : []));
         }
         $findings = [];
         foreach ($inspection->lesson->aims as $aim) {
@@ -41,16 +39,5 @@ final readonly class UncheckedAim implements LessonRule
         }
 
         return $findings;
-    }
-
-    private static function asks(Slide $slide): bool
-    {
-        foreach ($slide->blocks as $block) {
-            if (Blocks::questionOf($block) !== null) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }
