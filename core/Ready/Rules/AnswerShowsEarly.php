@@ -45,9 +45,9 @@ final readonly class AnswerShowsEarly implements SlideRule
     private function question(Slide $slide, Block $block, Question $question, Scene $scene): array
     {
         $asked = $slide->stepNumber($block->step);
-        if (Blocks::answerPiece(Blocks::read($block)) !== null
-            && $slide->stepNumber($block->stepOf('answer')) <= $asked) {
-            $step = 'step-'.substr(hash('sha256', $slide->id.$block->id), 0, 12);
+        $piece = Blocks::answerPiece(Blocks::read($block));
+        if ($piece !== null && $slide->stepNumber($block->stepOf($piece)) <= $asked) {
+            $step = self::freeStep($slide, $block);
 
             return [Finding::ofBlock(
                 $this->name(),
@@ -57,7 +57,7 @@ final readonly class AnswerShowsEarly implements SlideRule
             )->mendedBy(
                 Remedy::called('Give the answer a step of its own')
                     ->inSlide($slide->id, 'steps/-', ['id' => $step, 'script' => '', 'pause' => 0])
-                    ->inBlock($slide->id, $block->id, 'reveals/answer', $step),
+                    ->inBlock($slide->id, $block->id, "reveals/{$piece}", $step),
             )];
         }
         $answer = self::folded($question->answer());
@@ -86,6 +86,17 @@ final readonly class AnswerShowsEarly implements SlideRule
         }
 
         return [];
+    }
+
+    /** A name that no step of the slide has. */
+    private static function freeStep(Slide $slide, Block $block): string
+    {
+        $tries = 0;
+        do {
+            $step = 'step-'.substr(hash('sha256', $slide->id.$block->id.$tries++), 0, 12);
+        } while ($slide->hasStep($step));
+
+        return $step;
     }
 
     /** A bare digit turns up anywhere; it gives nothing away. */

@@ -81,6 +81,27 @@ final class TeachingRulesTest extends TestCase
         self::assertNone('too-little-time', $ask(9, null));
     }
 
+    public function test_what_a_remedy_puts_into_the_lesson_mends_it(): void
+    {
+        $ask = static fn (array $more): array => Slides::block('ask', 'question', [
+            'type' => 'text', 'prompt' => 'Why?', 'marks' => 2, 'accepted' => ['noon'],
+        ] + $more);
+        $lessons = [
+            'answer-shows-early' => Slides::document([$ask([])]),
+            'too-little-time' => Slides::document([$ask(['seconds' => 5])]),
+            'exit-check-without-aim' => self::AIMS + Slides::document([$ask([])], part: 'exit-check'),
+            'unlisted-material' => ['materials' => ['chalk']] + Slides::document([], ['Take your ruler.']),
+        ];
+        foreach ($lessons as $rule => $document) {
+            $remedy = self::only($rule, Lesson::from($document))->remedy;
+            self::assertNotNull($remedy, $rule);
+            foreach ($remedy->changes as $change) {
+                $document = self::changed($document, $change);
+            }
+            self::assertNone($rule, Lesson::from($document), $rule);
+        }
+    }
+
     public function test_words_that_came_out_small_are_told(): void
     {
         $words = static fn (int $times): Lesson => Slides::lesson([
@@ -168,6 +189,31 @@ final class TeachingRulesTest extends TestCase
         self::assertNotSame($findings[0]->id(), $again[0]->id());
         $told = $findings[0]->told([$findings[0]->id() => 'It is the mistake that they are to find.']);
         self::assertSame('It is the mistake that they are to find.', $told['setAside']);
+    }
+
+    /**
+     * As the editor does it.
+     *
+     * @param  array<string, mixed>  $document
+     * @param  array{slide: string|null, block: string|null, path: string, value: mixed}  $change
+     * @return array<string, mixed>
+     */
+    private static function changed(array $document, array $change): array
+    {
+        $keys = match (true) {
+            $change['block'] !== null => ['parts', 0, 'slides', 0, 'blocks', 0],
+            $change['slide'] !== null => ['parts', 0, 'slides', 0],
+            default => [],
+        };
+        $at = &$document;
+        foreach ([...$keys, ...explode('/', $change['path'])] as $key) {
+            self::assertIsArray($at);
+            $key = $key === '-' ? count($at) : $key;
+            $at = &$at[$key];
+        }
+        $at = $change['value'];
+
+        return $document;
     }
 
     private static function only(string $rule, Lesson $lesson): Finding
