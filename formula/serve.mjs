@@ -1,7 +1,7 @@
 // Keeps the formula setter warm: listens on the socket named by its argument, one JSON list a line in, one a line out.
 import { rmSync } from 'node:fs';
 import { createServer } from 'node:net';
-import { set } from './setter.mjs';
+import { answer } from './answer.mjs';
 
 const path = process.argv[2];
 rmSync(path, { force: true });
@@ -11,14 +11,14 @@ const server = createServer((socket) => {
   socket.on('data', (chunk) => {
     input += chunk;
     const end = input.indexOf('\n');
-    if (end >= 0) socket.end(answer(input.slice(0, end)));
+    if (end >= 0) socket.end(answered(input.slice(0, end)));
     else if (input.length > 1_000_000) socket.destroy();
   });
 });
 
-function answer(line) {
+function answered(line) {
   try {
-    return `${JSON.stringify(JSON.parse(line).map(set))}\n`;
+    return `${JSON.stringify(JSON.parse(line).map(answer))}\n`;
   } catch (error) {
     console.error(error.message);
     return '\n';

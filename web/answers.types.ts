@@ -311,6 +311,10 @@ export interface PlayedSlide {
    */
   script: string[];
   links: SlideLink[];
+  /**
+   * What its cards lead to outside the lesson.
+   */
+  addresses: OutsideAddress[];
   tall?: TallPicture;
 }
 export interface SlideLink {
@@ -324,6 +328,16 @@ export interface SlideLink {
    * Where it can be touched: x, y, width and height in slide units.
    */
   areas: [x: number, y: number, width: number, height: number][];
+}
+export interface OutsideAddress {
+  title: string;
+  address: string;
+  why: string;
+  /**
+   * How much of it, and how long that takes.
+   */
+  part: string;
+  step: number;
 }
 /**
  * The same for a phone held upright; left out where only the wide picture is shown.

@@ -18,7 +18,8 @@ export type Block =
   | QuestionBlock
   | PauseBlock
   | InstructionsBlock
-  | TableBlock;
+  | TableBlock
+  | LinkBlock;
 export type Medium = PictureMedium;
 
 /**
@@ -870,6 +871,51 @@ export interface TableContent {
    * How far a number may be off; empty for not at all.
    */
   tolerance?: string;
+}
+export interface LinkBlock {
+  id: Id;
+  kind: "link";
+  region: "main" | "left" | "right" | "top" | "bottom";
+  step: Id;
+  /**
+   * Piece of the block to the step at which it appears.
+   */
+  reveals: {
+    [k: string]: Id;
+  };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
+  content: LinkContent;
+}
+export interface LinkContent {
+  title: string;
+  /**
+   * As a browser shows it. Nothing is fetched from it.
+   */
+  address: string;
+  /**
+   * Why to look at it.
+   */
+  why: string;
+  /**
+   * Where to begin, such as 2:10 or page 4.
+   */
+  from?: string;
+  to?: string;
+  /**
+   * How long it takes.
+   */
+  minutes?: number | null;
 }
 export interface PictureMedium {
   type: "image/png" | "image/jpeg" | "image/webp" | "image/svg+xml";

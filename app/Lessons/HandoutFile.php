@@ -11,6 +11,7 @@ use Daybright\Handout\Pages;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\ScanCodes;
 use Daybright\Scene\Scene;
 use Daybright\Scene\SvgWriter;
 use Daybright\Scene\Typeface;
@@ -19,14 +20,17 @@ use Daybright\Scene\Typeface;
 final class HandoutFile
 {
     /** @param  array<string, Typeface>  $typefaces by name */
-    public function __construct(private readonly array $typefaces, private readonly FormulaSetter $formulas)
-    {
+    public function __construct(
+        private readonly array $typefaces,
+        private readonly FormulaSetter $formulas,
+        private readonly ScanCodes $codes,
+    ) {
     }
 
     /** @return list<string> SVG of each page */
     public function pages(Lesson $lesson, bool $answers = false): array
     {
-        $handout = Handout::prepare($lesson, $this->typefaces, $this->formulas);
+        $handout = Handout::prepare($lesson, $this->typefaces, $this->formulas, $this->codes);
         $writer = new SvgWriter(static fn (string $medium): string => '');
         $whole = new Box(0, 0, Pages::WIDTH, Pages::HEIGHT);
 

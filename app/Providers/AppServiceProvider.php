@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Adapters\Formula\MathJax;
+use App\Adapters\Formula\QrCodes;
 use App\Database\ImmediateConnector;
 use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
@@ -14,6 +15,7 @@ use App\Lessons\LessonView;
 use App\Library\Drawings;
 use Daybright\Deck\SlidePainter;
 use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\ScanCodes;
 use Daybright\Scene\Typeface;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
@@ -27,22 +29,25 @@ class AppServiceProvider extends ServiceProvider
     {
         $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(FormulaSetter::class, MathJax::class);
+        $this->app->singleton(ScanCodes::class, QrCodes::class);
         $this->app->singleton(Drawings::class, static fn (): Drawings => new Drawings(config('daybright.library')));
         $this->app->singleton(KeptCompositions::class);
         // The rooms paint what was saved again and again; other pictures are painted once.
         $this->app->when(LessonView::class)->needs(SlidePainter::class)->give(fn (): SlidePainter => new SlidePainter(
             Typeface::all(require base_path('fonts/metrics.php')),
             $this->app->make(FormulaSetter::class),
+            $this->app->make(ScanCodes::class),
             $this->app->make(KeptCompositions::class),
         ));
-        foreach ([SlidePainter::class, BlockKindView::class, FigureView::class, HandoutFile::class] as $drawing) {
+        $typefaces = static fn (): array => Typeface::all(require base_path('fonts/metrics.php'));
+        foreach ([SlidePainter::class, HandoutFile::class] as $drawing) {
             $this->app->singleton(
                 $drawing,
-                fn (): object => new $drawing(
-                    Typeface::all(require base_path('fonts/metrics.php')),
-                    $this->app->make(FormulaSetter::class),
-                ),
+                fn (): object => new $drawing($typefaces(), $this->app->make(FormulaSetter::class), $this->app->make(ScanCodes::class)),
             );
+        }
+        foreach ([BlockKindView::class, FigureView::class] as $drawing) {
+            $this->app->singleton($drawing, fn (): object => new $drawing($typefaces(), $this->app->make(FormulaSetter::class)));
         }
     }
 

@@ -8,6 +8,7 @@ use Daybright\Block\Comparison\ComparisonBlock;
 use Daybright\Block\Figure\FigureBlock;
 use Daybright\Block\Heading\HeadingBlock;
 use Daybright\Block\Instructions\InstructionsBlock;
+use Daybright\Block\Link\LinkBlock;
 use Daybright\Block\Pause\PauseBlock;
 use Daybright\Block\Picture\PictureBlock;
 use Daybright\Block\Question\QuestionBlock;
@@ -40,6 +41,7 @@ final class Blocks
         PauseBlock::class,
         InstructionsBlock::class,
         TableBlock::class,
+        LinkBlock::class,
     ];
 
     /** @var WeakMap<Block, BlockContent>|null */

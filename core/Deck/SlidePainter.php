@@ -21,6 +21,7 @@ use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
 use Daybright\Scene\Picture;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\ScanCodes;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
 use Daybright\Scene\Typeface;
@@ -36,6 +37,7 @@ final readonly class SlidePainter
     public function __construct(
         private array $typefaces,
         private FormulaSetter $formulas,
+        private ?ScanCodes $codes = null,
         private ?CompositionMemory $memory = null,
     ) {
     }
@@ -50,6 +52,7 @@ final readonly class SlidePainter
             self::pictures($lesson),
             SlideFacts::on($slide),
             $look->cards(),
+            $this->codes,
         );
         $problems = [];
         while (true) {

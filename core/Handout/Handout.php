@@ -9,6 +9,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Paint;
+use Daybright\Scene\ScanCodes;
 use Daybright\Scene\Scene;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typeface;
@@ -19,14 +20,14 @@ use DomainException;
 /** What a lesson gives to print: pages to write on, and pages with the answers. */
 final readonly class Handout
 {
-    private function __construct(private Lesson $lesson, private Typesetter $type)
+    private function __construct(private Lesson $lesson, private Typesetter $type, private ScanCodes $codes)
     {
     }
 
     /** @param  array<string, Typeface>  $typefaces by name */
-    public static function prepare(Lesson $lesson, array $typefaces, FormulaSetter $formulas): self
+    public static function prepare(Lesson $lesson, array $typefaces, FormulaSetter $formulas, ScanCodes $codes): self
     {
-        return new self($lesson, new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas));
+        return new self($lesson, new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas), $codes);
     }
 
     /** @return list<Scene> A4 pages in tenths of a millimetre; none when there is nothing to print */
@@ -34,7 +35,11 @@ final readonly class Handout
     {
         $rows = new PracticeRows($this->type);
 
-        return (new Pages($this->type, $this->lesson->title, true))->of([...$this->rows($rows->questions(...)), ...$this->credits()]);
+        return (new Pages($this->type, $this->lesson->title, true))->of([
+            ...$this->rows($rows->questions(...)),
+            ...(new LinkRows($this->type, $this->codes))->of($this->lesson),
+            ...$this->credits(),
+        ]);
     }
 
     /** @return list<Scene> */

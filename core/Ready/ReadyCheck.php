@@ -14,6 +14,7 @@ use Daybright\Ready\Rules\ExitCheckWithoutAim;
 use Daybright\Ready\Rules\FalseEquality;
 use Daybright\Ready\Rules\FullSlide;
 use Daybright\Ready\Rules\HardToRead;
+use Daybright\Ready\Rules\LinkTrouble;
 use Daybright\Ready\Rules\LongWithoutPause;
 use Daybright\Ready\Rules\NothingNew;
 use Daybright\Ready\Rules\OverTime;
@@ -113,6 +114,7 @@ final readonly class ReadyCheck
             new LongWithoutPause,
             new RepeatedSlide,
             new StretchedPicture,
+            new LinkTrouble,
         ];
     }
 }

@@ -21,6 +21,7 @@ final readonly class FrozenSlide
      * @param  list<string>  $steps ids
      * @param  list<string>  $descriptions what is seen at each step, in words
      * @param  list<string>  $script lines of a side slide, which nobody speaks there
+     * @param  list<FrozenAddress>  $addresses that its cards lead to
      */
     public function __construct(
         public string $title,
@@ -31,6 +32,7 @@ final readonly class FrozenSlide
         public array $steps,
         public array $descriptions,
         public array $script,
+        public array $addresses = [],
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class FrozenSlide
             $slide->texts('steps'),
             $slide->texts('descriptions'),
             $slide->texts('script'),
+            array_map(FrozenAddress::read(...), $slide->list('addresses')),
         );
     }
 
@@ -68,6 +71,7 @@ final readonly class FrozenSlide
             $this->steps,
             array_slice($this->descriptions, 0, $step + 1),
             $this->script,
+            array_values(array_filter($this->addresses, static fn (FrozenAddress $link): bool => $link->step <= $step)),
         );
     }
 
@@ -83,6 +87,7 @@ final readonly class FrozenSlide
             'descriptions' => $this->descriptions,
             'script' => $this->script,
             'links' => $this->wide->links,
+            'addresses' => array_map(static fn (FrozenAddress $link): array => get_object_vars($link), $this->addresses),
             ...$this->tall === null ? [] : ['tall' => get_object_vars($this->tall)],
         ];
     }

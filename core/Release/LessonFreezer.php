@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Release;
 
 use Daybright\Block\Blocks;
+use Daybright\Block\LeadsOutside;
 use Daybright\Block\SlideFacts;
 use Daybright\Deck\Format;
 use Daybright\Deck\SideSlides;
@@ -130,7 +131,30 @@ final readonly class LessonFreezer
             array_map(static fn (Step $step): string => $step->id, $slide->steps),
             array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
             array_values(array_filter($script, static fn (string $line): bool => $line !== '')),
+            self::addresses($slide),
         );
+    }
+
+    /** @return list<FrozenAddress> those that can be opened */
+    private static function addresses(Slide $slide): array
+    {
+        $addresses = [];
+        foreach ($slide->blocks as $block) {
+            $link = Blocks::able($block, LeadsOutside::class)?->link();
+            if ($link !== null && $link->fault() === null) {
+                $plain = static fn (string $text): string => PlainWords::read($text, SlideFacts::on($slide));
+                $title = $plain($link->title) === '' ? $link->site() : $plain($link->title);
+                $addresses[] = new FrozenAddress(
+                    $title,
+                    trim($link->address),
+                    $plain($link->why),
+                    $link->part(),
+                    $slide->stepNumber($block->step),
+                );
+            }
+        }
+
+        return $addresses;
     }
 
     private static function picture(Lesson $lesson, Scene $scene): FrozenPicture

@@ -14,6 +14,7 @@ final readonly class RenderContext
      * @param  string  $strong its dark one
      * @param  array<string, Picture>  $pictures by id
      * @param  array<string, string>  $facts name => as written
+     * @param  ScanCodes|null  $codes none where nothing can be scanned
      */
     public function __construct(
         public Typesetter $type,
@@ -22,6 +23,7 @@ final readonly class RenderContext
         public array $pictures = [],
         public array $facts = [],
         public CardStyle $cards = new CardStyle,
+        public ?ScanCodes $codes = null,
     ) {
     }
 

@@ -199,6 +199,25 @@ final readonly class Shape
         return rtrim(rtrim(number_format($number, $places, '.', ''), '0'), '.');
     }
 
+    /**
+     * A code to scan, on a light ground with the border of four modules that scanners need (ISO/IEC 18004, quiet zone). Its colours
+     * are no palette's: light on dark is not read by every scanner.
+     *
+     * @return list<self>
+     */
+    public static function code(ScanCode $code, Box $box): array
+    {
+        $module = $box->width / ($code->size + 8);
+        $corner = [self::short($box->x + 4 * $module), self::short($box->y + 4 * $module)];
+
+        return [self::rectangle($box, Paint::filled('#FFFFFF')), new self('path', [
+            'd' => $code->path,
+            'transform' => sprintf('translate(%s %s) scale(%s)', ...[...$corner, self::short($module, 4)]),
+            'fill' => '#000000',
+            'shape-rendering' => 'crispEdges',
+        ], $box)];
+    }
+
     /** Known by a name in the drawing, so that a player can move it. */
     public function marked(string $name): self
     {

@@ -293,6 +293,18 @@ return (new DemoLesson([
         ),
         $block('pause', ['prompt' => 'Write down what you need before you go outside.', 'marks' => 1, 'seconds' => 15], 2),
     ])
+    ->slide('afterwards', 'shadow-film', 'If you have time', 'whole', ['aim-why'], [
+        'If it rains, look at this film. A camera watched one post from dawn to dusk.',
+    ], [
+        $block('link', [
+            'title' => 'One post, one day',
+            'address' => 'https://www.larkfield.example/films/one-post-one-day',
+            'why' => 'When is the shadow shortest, and which way does it point then?',
+            'from' => '0:20',
+            'to' => '2:00',
+            'minutes' => 2,
+        ], 1),
+    ])
     ->document([
         'gate-morning' => [
             'file' => 'gate-morning.svg',

@@ -7,6 +7,8 @@ import { FigureForm } from './figure/FigureForm';
 import { sign as figure } from './figure/sign';
 import { sign as heading } from './heading/sign';
 import { sign as instructions } from './instructions/sign';
+import { LinkForm } from './link/LinkForm';
+import { sign as link } from './link/sign';
 import { PauseForm } from './pause/PauseForm';
 import { sign as pause } from './pause/sign';
 import { PictureForm } from './picture/PictureForm';
@@ -34,6 +36,7 @@ export const FORMS: { [Kind in BlockKind]?: BlockForm<Kind> } = {
   question: QuestionForm,
   pause: PauseForm,
   table: TableForm,
+  link: LinkForm,
 };
 
 /** The kinds of which there are many: what they are chosen with. */
@@ -55,4 +58,5 @@ export const SIGNS: Record<BlockKind, string> = {
   pause,
   instructions,
   table,
+  link,
 };

@@ -3,6 +3,7 @@ import type { Programme } from '../answers.types';
 import { clock } from '../clock';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { OutsideLinks } from './OutsideLinks';
 import { usePlayer } from './Player';
 import { SeenStage, SideSlides } from './SideSlides';
 import { useSideTrip } from './sideTrip';
@@ -26,6 +27,7 @@ export function Preview({ programme, onSlide }: PreviewProps) {
         <SeenStage programme={programme} at={player.at} trip={trip} />
       </div>
       <SideSlides programme={programme} trip={trip} />
+      <OutsideLinks programme={programme} at={player.at} here={trip.here} onOpen={player.pause} />
       <div className="mt-2 flex items-center gap-3">
         {player.waiting ? (
           <Button look="main" onClick={player.goOn}>

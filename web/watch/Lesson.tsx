@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { ask, untilAnswered } from '../request';
+import { OutsideLinks } from '../stage/OutsideLinks';
 import { usePlayer } from '../stage/Player';
 import { inTallPictures, useIsUpright } from '../stage/page';
 import { reachable } from '../stage/programme';
@@ -157,6 +158,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         </div>
         <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1">
           <SideSlides programme={lesson} trip={trip} />
+          <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
           <div hidden={trip.here !== null}>{task}</div>
         </div>
       </main>

@@ -66,6 +66,7 @@ final class BlocksTest extends TestCase
                 'choices' => [['id' => 'x', 'text' => 'noon', 'right' => true], ['id' => 'y', 'text' => 'dawn', 'right' => false]],
             ],
         ];
+        yield 'link' => ['link', ['title' => 'A film', 'address' => 'https://larkfield.example/film', 'why' => 'See it.', 'minutes' => 2]];
         yield 'pause' => ['pause', ['prompt' => 'Try it.', 'marks' => 1, 'seconds' => null]];
         yield 'instructions' => ['instructions', ['items' => ['Put up a stick.', 'Mark its shadow.']]];
     }

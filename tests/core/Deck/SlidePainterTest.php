@@ -249,6 +249,12 @@ final class SlidePainterTest extends TestCase
                 'secondLabel' => $text(mt_rand(1, 3)),
                 'border' => ['x' => mt_rand(0, 10) / 10, 'y' => 0.5],
             ]],
+            static fn (): array => ['link', [
+                'title' => $text(mt_rand(1, 6)),
+                'address' => 'https://larkfield.example/film',
+                'why' => $text(mt_rand(3, 18)),
+                'from' => '2:10',
+            ]],
             static fn (): array => ['pause', ['prompt' => $text(8), 'marks' => 1]],
             static fn (): array => ['instructions', ['items' => [$text(4), $text(12)]]],
             static fn (): array => ['quotation', ['text' => $text(mt_rand(3, 16)), 'source' => $text(2)]],

@@ -123,7 +123,9 @@ final class HandoutTest extends TestCase
     /** @param  list<array<string, mixed>>  $sets */
     private static function handout(array $sets): Handout
     {
-        return Handout::prepare(Lesson::from(['handout' => $sets] + Slides::document([])), Slides::typefaces(), Slides::formulas());
+        $lesson = Lesson::from(['handout' => $sets] + Slides::document([]));
+
+        return Handout::prepare($lesson, Slides::typefaces(), Slides::formulas(), Slides::codes());
     }
 
     /**

@@ -8,6 +8,8 @@ use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Picture;
+use Daybright\Scene\ScanCode;
+use Daybright\Scene\ScanCodes;
 use Daybright\Scene\SetFormula;
 use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
@@ -17,7 +19,19 @@ final class Slides
 {
     public static function painter(): SlidePainter
     {
-        return new SlidePainter(self::typefaces(), self::formulas());
+        return new SlidePainter(self::typefaces(), self::formulas(), self::codes());
+    }
+
+    /** A code of one dark module, whatever it says. */
+    public static function codes(): ScanCodes
+    {
+        return new class implements ScanCodes
+        {
+            public function of(string $text): ScanCode
+            {
+                return new ScanCode(1, 'M0 0h1v1h-1z');
+            }
+        };
     }
 
     public static function typesetter(): Typesetter
