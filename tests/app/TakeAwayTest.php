@@ -228,7 +228,9 @@ class TakeAwayTest extends TestCase
         $this->assertStringStartsWith('<svg', $figure['svg']);
         $this->assertSame("72\u{00A0}cm³", array_column($figure['facts'], 'written', 'name')['volume']);
         $this->assertArrayHasKey('error', $run('figure:draw', '{"figure":"cloud"}'));
-        $this->assertSame([], $run('lesson:check', (string) json_encode(self::document()))['findings']);
+        $findings = $run('lesson:check', (string) json_encode(self::document()))['findings'];
+        $this->assertSame(['too-little-time', 'too-little-time', 'aim-left-out'], array_column($findings, 'rule'), 'the dearest first');
+        $this->assertSame('content/seconds', $findings[0]['remedy']['changes'][0]['path']);
         $this->assertSame('The format is missing. Fill it in.', $run('lesson:check', '{"title":""}')['error']);
     }
 

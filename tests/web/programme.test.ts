@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Programme } from '../../web/answers.types';
 import { bytes, clock, spokenTime } from '../../web/clock';
-import { seenAt } from '../../web/stage/programme';
+import { inTallPictures } from '../../web/stage/page';
+import { addressesAt, seenAt } from '../../web/stage/programme';
 import { linksAt } from '../../web/stage/sideTrip';
 import { drawnBy, type Stroke } from '../../web/tracks/ink/show';
 import played from '../played-lesson.json';
@@ -19,6 +20,24 @@ describe('what is seen at a moment', () => {
     expect(seenAt(programme, 3499.9)?.slide).toBe('two');
     expect(seenAt(programme, 3500)?.slide).toBe('lamp');
     expect(seenAt(programme, 4500)?.slide).toBe('two');
+  });
+  it('leads outside from the step on at which the card is there, and from all of a side slide', () => {
+    const link = { title: 'A film', address: 'https://larkfield.example', why: '', part: '', step: 1 };
+    const { one, lamp } = programme.slides;
+    if (!one || !lamp) throw new Error('The file has changed.');
+    const leading: Programme = {
+      ...programme,
+      slides: { ...programme.slides, one: { ...one, addresses: [link] }, lamp: { ...lamp, addresses: [link] } },
+    };
+    expect(addressesAt(leading, 1499, null)).toEqual([]);
+    expect(addressesAt(leading, 1500, null)).toEqual([link]);
+    expect(addressesAt(leading, 0, 'lamp')).toEqual([link]);
+  });
+  it('has what is drawn over it in units of the tall page where that is shown', () => {
+    const drawn = { pointer: [{ from: 0, to: 10, x: 5, y: 6 }] };
+    const tall = inTallPictures({ ...programme, drawnTall: drawn });
+    expect(tall.tracks.pointer).toEqual(drawn.pointer);
+    expect(tall.tracks.steps).toEqual(programme.tracks.steps);
   });
   it('grows ink as it was drawn, on the slide it was drawn on', () => {
     const stroke: Stroke = {

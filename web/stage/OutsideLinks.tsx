@@ -1,5 +1,5 @@
 import type { Programme } from '../answers.types';
-import { seenAt } from './programme';
+import { addressesAt } from './programme';
 
 interface OutsideLinksProps {
   programme: Programme;
@@ -12,8 +12,7 @@ interface OutsideLinksProps {
 
 /** Where the cards on the slide that is seen lead to. Nothing is loaded from there before it is opened. */
 export function OutsideLinks({ programme, at, here, onOpen }: OutsideLinksProps) {
-  const shown = here === null ? seenAt(programme, at) : { slide: here, step: Number.POSITIVE_INFINITY };
-  const links = programme.slides[shown?.slide ?? '']?.addresses.filter((link) => link.step <= (shown?.step ?? 0)) ?? [];
+  const links = addressesAt(programme, at, here);
   if (links.length === 0) return null;
   return (
     <ul aria-label="Links of this slide" className="mt-2 flex flex-col gap-2">

@@ -1,4 +1,4 @@
-import type { Programme } from '../answers.types';
+import type { OutsideAddress, Programme } from '../answers.types';
 import type { QuestionContent } from '../lesson.types';
 import { slideAt } from '../tracks/shown';
 import type { ShownSlide } from '../tracks/track';
@@ -24,6 +24,13 @@ const LAST = 0.5;
 /** Which slide is seen at a moment of narration, and how far it has built up. */
 export function seenAt(programme: Programme, at: number): ShownSlide | undefined {
   return slideAt(programme.tracks, Math.min(at, programme.length - LAST));
+}
+
+/** What the cards that are seen lead to: those of the lesson’s slide at its moment, or all of a side slide that is looked at. */
+export function addressesAt(programme: Programme, at: number, here: string | null): OutsideAddress[] {
+  const shown = seenAt(programme, at);
+  const slide = programme.slides[here ?? shown?.slide ?? ''];
+  return slide?.addresses.filter((link) => here !== null || link.step <= (shown?.step ?? 0)) ?? [];
 }
 
 /** Where one gets who goes to a moment: what may not be seen yet is passed over, and the end of what may be is where it stops. */
