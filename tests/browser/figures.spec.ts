@@ -169,7 +169,7 @@ test('a worked example writes its lines, and its practice set is answered at a l
   await expect(student.getByText('3 of 3 marks')).toBeVisible();
   const [paper] = await Promise.all([
     student.waitForEvent('download'),
-    student.getByRole('link', { name: 'Practice on paper (PDF)' }).click(),
+    student.getByRole('link', { name: 'On paper (PDF)' }).click(),
   ]);
   expect(paper.suggestedFilename()).toBe('Trial of worked examples.pdf');
   await student.context().close();

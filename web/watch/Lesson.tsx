@@ -91,7 +91,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
       {lesson.handout && (
         <p className="mt-4 lg:order-last">
           <a href={lesson.handout} className="inline-block py-2 text-lg text-action underline" download>
-            Practice on paper (PDF)
+            On paper (PDF)
           </a>
         </p>
       )}
