@@ -70,25 +70,25 @@ test('a finding is mended in a press, and another is left as it is with its reas
   await falseSum.getByLabel(/^Why it stays/).fill('It is the mistake to be found.');
   await falseSum.getByRole('button', { name: 'Leave it as it is', exact: true }).click();
   await expect(check.getByText('Left as it is: It is the mistake to be found.')).toBeVisible();
-  const flagpole = page.getByRole('region', { name: 'Example: The flagpole' });
-  const script = flagpole.getByLabel('Script of step 1');
+  const triangle = page.getByRole('region', { name: 'Example: The triangle of the Sun' });
+  const script = triangle.getByLabel('Script of step 1');
   const before = await script.inputValue();
   await script.fill(`Take your scissors. ${before}`);
   const scissors = check.getByRole('listitem').filter({ hasText: 'scissors' });
-  const flagpoleOnStrip = page.getByRole('button', {
-    name: /^Example: The flagpole, .*the ready check found something/,
+  const onStrip = page.getByRole('button', {
+    name: /^Example: The triangle of the Sun, .*the ready check found something/,
   });
-  await expect(flagpoleOnStrip).toBeVisible();
+  await expect(onStrip).toBeVisible();
   await scissors.getByRole('button', { name: 'Add “scissors” to the materials' }).click();
   await expect(scissors).toHaveCount(0);
-  await expect(flagpoleOnStrip).toHaveCount(0);
+  await expect(onStrip).toHaveCount(0);
   await saved(page);
   await findNothing(page);
   await page.reload();
-  await page.getByText(/^Ready check: nothing open/).click();
+  await page.getByText(/^Ready check:/).click();
   await check.getByRole('button', { name: 'Look at it again' }).click();
   await expect(falseSum.getByRole('button', { name: /^Leave it as it is/ })).toBeVisible();
-  await flagpole.getByLabel('Script of step 1').fill(before);
+  await triangle.getByLabel('Script of step 1').fill(before);
   await saved(page);
 });
 
