@@ -51,6 +51,18 @@ export function Storyboard() {
     );
   };
 
+  // A field that is set anew has no focus for a moment: the key that asks for a slide is not lost with it.
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      const isWanted = (event.ctrlKey || event.metaKey) && event.key === 'Enter' && event.target === document.body;
+      if (!isWanted || event.defaultPrevented || !current) return;
+      event.preventDefault();
+      add(current, desk.part ?? 'opening');
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  });
+
   // Nothing can be put on a slide or typed there before it is known what there is.
   if (kinds.isError) return <Notice tone="trouble">{sentence(kinds.error)}</Notice>;
   if (!kinds.data) return <main />;
