@@ -32,14 +32,14 @@ class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ScanCodes::class, QrCodes::class);
         $this->app->singleton(Drawings::class, static fn (): Drawings => new Drawings(config('daybright.library')));
         $this->app->singleton(KeptCompositions::class);
+        $typefaces = static fn (): array => Typeface::all(require base_path('fonts/metrics.php'));
         // The rooms paint what was saved again and again; other pictures are painted once.
         $this->app->when(LessonView::class)->needs(SlidePainter::class)->give(fn (): SlidePainter => new SlidePainter(
-            Typeface::all(require base_path('fonts/metrics.php')),
+            $typefaces(),
             $this->app->make(FormulaSetter::class),
             $this->app->make(ScanCodes::class),
             $this->app->make(KeptCompositions::class),
         ));
-        $typefaces = static fn (): array => Typeface::all(require base_path('fonts/metrics.php'));
         foreach ([SlidePainter::class, HandoutFile::class] as $drawing) {
             $this->app->singleton(
                 $drawing,

@@ -6,6 +6,7 @@ namespace Daybright\Timing;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\Stops;
+use Daybright\Language\WordCount;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Lesson\Step;
@@ -54,6 +55,6 @@ final class LessonTiming
     {
         $spoken = (string) preg_replace('/[=+×÷−*`]/u', ' ', $script);
 
-        return (int) preg_match_all('/[\p{L}\p{N}][\p{L}\p{N}’\'.,]*/u', $spoken);
+        return WordCount::of($spoken);
     }
 }
