@@ -1,5 +1,4 @@
 import { createContext, type ReactNode, use, useCallback, useEffect, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
 import type { LessonAnswer, SavedAnswer, SlideScene, TimingAnswer } from '../../answers.types';
 import type { Block, LessonDocument, Slide } from '../../lesson.types';
 import type { PartKind } from '../../parts';
@@ -9,6 +8,7 @@ import { Notice } from '../../ui/Notice';
 import { keepCompositions, slidesAsText } from './composition';
 import { Manuscript } from './Manuscript';
 import { type Place, placeOf } from './refusal';
+import { useChosenSlide } from './useChosenSlide';
 
 /** Everything a room needs of the lesson: what it is now, and the ways to change it. */
 export interface Desk {
@@ -73,7 +73,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
   const [trouble, setTrouble] = useState<string | null>(null);
   const [refused, setRefused] = useState<Desk['refused']>(null);
   const [conflict, setConflict] = useState<LessonDocument | null>(null);
-  const [search, setSearch] = useSearchParams();
+  const [chosen, chooseSlide] = useChosenSlide();
   const [manuscript] = useState(() => {
     return new Manuscript<SavedAnswer, LessonAnswer>(`/api/lessons/${loaded.id}`, loaded, {
       onDocument: setDocument,
@@ -113,9 +113,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
     () => document.parts.flatMap((part) => part.slides.map((slide) => ({ slide, part: part.kind }))),
     [document],
   );
-  const wanted = search.get('slide');
-  const here = slides.find((each) => each.slide.id === wanted) ?? slides[0];
-  const chooseSlide = useCallback((id: string) => setSearch({ slide: id }, { replace: true }), [setSearch]);
+  const here = slides.find((each) => each.slide.id === chosen) ?? slides[0];
   const strip = useMemo(() => stripNow(document, answer), [document, answer]);
 
   return (

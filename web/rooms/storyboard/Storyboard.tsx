@@ -37,7 +37,7 @@ export function Storyboard() {
     desk.chooseSlide(finding.slide);
     setFocus({ block: finding.block, step: finding.step });
   };
-  /** Behind a slide, in its part; the address may still name another one while it is written there. */
+  /** Behind a slide, in its part. */
   const add = (after: string | null, part: PartKind) => {
     let id = '';
     addAndFocus(
@@ -50,18 +50,6 @@ export function Storyboard() {
       () => document.getElementById(fieldId(id, '', 'title')),
     );
   };
-
-  // A field that is set anew has no focus for a moment: the key that asks for a slide is not lost with it.
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      const isWanted = (event.ctrlKey || event.metaKey) && event.key === 'Enter' && event.target === document.body;
-      if (!isWanted || event.defaultPrevented || !current) return;
-      event.preventDefault();
-      add(current, desk.part ?? 'opening');
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  });
 
   // Nothing can be put on a slide or typed there before it is known what there is.
   if (kinds.isError) return <Notice tone="trouble">{sentence(kinds.error)}</Notice>;
