@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Models\MediaFile;
-use App\Models\PaintedSlide;
+use App\Lessons\PaintedSlides;
 use App\Models\Release;
 use App\Models\Revision;
 use Illuminate\Console\Command;
@@ -33,7 +33,7 @@ class TidyMedia extends Command
             }
         }
         // What was painted long ago is painted again when it is looked at.
-        PaintedSlide::query()->where('created_at', '<', now()->subDays(self::PAINTED_DAYS))->delete();
+        PaintedSlides::table()->where('created_at', '<', now()->subDays(self::PAINTED_DAYS))->delete();
         $this->line("Taken away: {$gone}");
 
         return self::SUCCESS;

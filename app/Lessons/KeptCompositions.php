@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use App\Models\PaintedSlide;
 use Daybright\Deck\Composition\ComposedSlide;
 use Daybright\Deck\Composition\CompositionMemory;
 use Daybright\Lesson\Fields;
@@ -20,7 +19,7 @@ final class KeptCompositions implements CompositionMemory
         if (isset($this->pending[$key])) {
             return $this->pending[$key];
         }
-        $kept = PaintedSlide::query()->where('hash', self::hash($key))->value('report');
+        $kept = PaintedSlides::table()->where('hash', self::hash($key))->value('report');
 
         return is_string($kept)
             ? ComposedSlide::read(new Fields(json_decode($kept, true, flags: JSON_THROW_ON_ERROR)))

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use App\Models\PaintedSlide;
 use Daybright\Handout\Handout;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
@@ -12,7 +11,9 @@ use Daybright\Lesson\Slide;
 use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideReport;
 use Daybright\Scene\FormulasAway;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** Each slide is painted and checked once, and that serves saving, opening and the ready check for as long as the slide stays as it is. */
 final class PaintedSlides
@@ -36,13 +37,13 @@ final class PaintedSlides
     public function views(LessonDocument $document, array $slides): array
     {
         $hashes = $this->hashes($document, $slides);
-        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
+        $kept = self::table()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
 
         return $this->each(
             $slides,
             $hashes,
             $kept,
-            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->view,
+            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])['view'],
         );
     }
 
@@ -55,11 +56,11 @@ final class PaintedSlides
     public function viewsOrTroubles(LessonDocument $document, array $slides): array
     {
         $hashes = $this->hashes($document, $slides);
-        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
+        $kept = self::table()->whereIn('hash', array_values($hashes))->pluck('view', 'hash');
 
         $views = $this->each($slides, $hashes, $kept, function (Slide $slide) use ($document, $hashes): string {
             try {
-                return $this->paint($document, $slide, $hashes[$slide->id])->view;
+                return $this->paint($document, $slide, $hashes[$slide->id])['view'];
             } catch (InvalidLesson|FormulasAway $trouble) {
                 return self::json($this->view->trouble($slide, $trouble->getMessage()));
             }
@@ -74,12 +75,12 @@ final class PaintedSlides
     {
         $slides = $document->read()->slides();
         $hashes = $this->hashes($document, $slides);
-        $kept = PaintedSlide::query()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
+        $kept = self::table()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
         $reports = $this->each(
             $slides,
             $hashes,
             $kept,
-            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])->report,
+            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])['report'],
         );
         $this->keep();
 
@@ -93,11 +94,17 @@ final class PaintedSlides
         );
     }
 
+    /** A store of results, and of nothing that is a thing of its own. */
+    public static function table(): Builder
+    {
+        return DB::table('painted_slides');
+    }
+
     /** Keeps all that was painted, in one statement; where the disk is full it is painted again the next time. */
     public function keep(): void
     {
         foreach (array_chunk([...$this->pending, ...$this->compositions->handOver()], 50) as $painted) {
-            rescue(static fn (): int => PaintedSlide::query()->insertOrIgnore($painted));
+            rescue(static fn (): int => self::table()->insertOrIgnore($painted));
         }
         $this->pending = [];
     }
@@ -110,7 +117,7 @@ final class PaintedSlides
             return [];
         }
         $hash = hash('sha256', self::json([config('daybright.edition'), 'handout', $sets]));
-        $kept = PaintedSlide::query()->where('hash', $hash)->value('report');
+        $kept = self::table()->where('hash', $hash)->value('report');
         if (is_string($kept)) {
             return json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
         }
@@ -138,7 +145,8 @@ final class PaintedSlides
         return $all;
     }
 
-    private function paint(LessonDocument $document, Slide $slide, string $hash): PaintedSlide
+    /** @return array{hash: string, view: string, report: string} */
+    private function paint(LessonDocument $document, Slide $slide, string $hash): array
     {
         $lesson = $document->read();
         [$scene, $view] = $this->view->painted($lesson, $slide);
@@ -146,7 +154,7 @@ final class PaintedSlides
         $painted = ['hash' => $hash, 'view' => self::json($view), 'report' => self::json($report->toArray())];
         $this->pending[] = $painted + ['created_at' => now()];
 
-        return new PaintedSlide($painted);
+        return $painted;
     }
 
     /**

@@ -48,7 +48,10 @@ final readonly class SlideReport
         return [
             'findings' => array_map(static fn (Finding $finding): array => $finding->toArray(), $this->findings),
             'links' => array_map(static fn (LinkOnSlide $link): array => get_object_vars($link), $this->links),
-            'summary' => ['terms' => (object) $this->summary->terms] + get_object_vars($this->summary),
+            'summary' => [
+                'terms' => (object) $this->summary->terms,
+                'materials' => (object) $this->summary->materials,
+            ] + get_object_vars($this->summary),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace Daybright\Ready;
 use Daybright\Block\Blocks;
 use Daybright\Block\ExplainsTerm;
 use Daybright\Block\Stops;
+use Daybright\Language\Materials;
 use Daybright\Language\WordCount;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Slide;
@@ -20,9 +21,15 @@ final readonly class SlideSummary
      * @param  int  $waits seconds that the lesson stops there
      * @param  array<string, int>  $terms that it explains, each with the number of the step at which its card is there, from 0
      * @param  list<string>  $words different ones that tell something
+     * @param  array<string, string>  $materials that its script asks for, each with the id of the step that does so first
      */
-    private function __construct(public bool $asks, public int $waits, public array $terms, public array $words)
-    {
+    private function __construct(
+        public bool $asks,
+        public int $waits,
+        public array $terms,
+        public array $words,
+        public array $materials,
+    ) {
     }
 
     public static function of(Slide $slide): self
@@ -40,19 +47,26 @@ final readonly class SlideSummary
             $texts = [...$texts, ...$said];
         }
 
-        return new self($asks, $waits, $terms, WordCount::telling(implode(' ', $texts)));
+        $materials = [];
+        foreach ($slide->steps as $step) {
+            $materials += array_fill_keys(Materials::askedFor($step->script), $step->id);
+        }
+
+        return new self($asks, $waits, $terms, WordCount::telling(implode(' ', $texts)), $materials);
     }
 
     public static function read(Fields $summary): self
     {
         $terms = $summary->fields('terms');
         $names = array_map(strval(...), $terms->names());
+        $materials = $summary->fields('materials');
 
         return new self(
             $summary->flag('asks'),
             $summary->whole('waits'),
             array_combine($names, array_map($terms->whole(...), $names)),
             $summary->texts('words'),
+            array_combine($materials->names(), array_map($materials->text(...), $materials->names())),
         );
     }
 }

@@ -7,7 +7,7 @@ namespace Tests\App;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Models\Lesson;
-use App\Models\PaintedSlide;
+use App\Lessons\PaintedSlides;
 use App\Models\Revision;
 use Daybright\Figure\Figures;
 use Illuminate\Http\UploadedFile;
@@ -180,20 +180,20 @@ class LessonTest extends TestCase
         $lesson = $this->lesson($teacher = $this->teacher());
         $this->actingAs($teacher)->getJson("/api/lessons/{$lesson->id}")->assertOk();
         // Two slides, and how the blocks of each were composed.
-        $this->assertSame(4, PaintedSlide::query()->count());
-        $kept = PaintedSlide::query()->where('view', 'like', '%Measure%');
+        $this->assertSame(4, PaintedSlides::table()->count());
+        $kept = PaintedSlides::table()->where('view', 'like', '%Measure%');
         $view = json_decode((string) $kept->clone()->value('view'));
         $view->svg = 'kept';
         $kept->update(['view' => json_encode($view, JSON_THROW_ON_ERROR)]);
         $this->assertSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
         $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
-        $this->assertSame(4, PaintedSlide::query()->count());
+        $this->assertSame(4, PaintedSlides::table()->count());
         // Another title is another picture of the same composition, and what another edition of the program painted is not used.
         $this->putJson(
             "/api/lessons/{$lesson->id}",
             ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))],
         )->assertOk();
-        $this->assertSame(5, PaintedSlide::query()->count());
+        $this->assertSame(5, PaintedSlides::table()->count());
         config(['daybright.edition' => 'another']);
         $this->assertNotSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Ready\Rules;
 
-use Daybright\Language\Materials;
 use Daybright\Ready\Cost;
 use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
@@ -29,18 +28,16 @@ final readonly class UnlistedMaterial implements LessonRule
         $listed = mb_strtolower(implode(' ', $inspection->lesson->materials));
         $findings = [];
         foreach ($inspection->lesson->mainSlides() as $slide) {
-            foreach ($slide->steps as $step) {
-                foreach (Materials::askedFor($step->script) as $material) {
-                    if (isset($findings[$material]) || str_contains($listed, $material)) {
-                        continue;
-                    }
-                    $findings[$material] = Finding::ofStep(
-                        $this->name(),
-                        "The script asks for “{$material}”, which is not among the materials. Students see that list before they begin.",
-                        $slide->id,
-                        $step->id,
-                    )->mendedBy(Remedy::called("Add “{$material}” to the materials")->inLesson('materials/-', $material));
+            foreach ($inspection->reports[$slide->id]->summary->materials as $material => $step) {
+                if (isset($findings[$material]) || str_contains($listed, $material)) {
+                    continue;
                 }
+                $findings[$material] = Finding::ofStep(
+                    $this->name(),
+                    "The script asks for “{$material}”, which is not among the materials. Students see that list before they begin.",
+                    $slide->id,
+                    $step,
+                )->mendedBy(Remedy::called("Add “{$material}” to the materials")->inLesson('materials/-', $material));
             }
         }
 
