@@ -21,8 +21,11 @@ return [
     'library' => env('LIBRARY_PATH', storage_path('framework/library')),
     // Unfinished files.
     'work_folder' => env('WORK_PATH', storage_path('framework/cache/work')),
+    // Seconds.
+    'longest_clip' => 900,
     // Bytes.
     'largest_picture' => 8 * 1024 * 1024,
     'largest_piece' => 512 * 1024,
+    'largest_clip' => 200_000_000,
     'largest_archive' => 300 * 1024 * 1024,
 ];

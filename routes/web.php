@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Formats\Formats;
 use App\Http\Controllers\AccountController;
 use App\Http\Controllers\ClassroomController;
+use App\Http\Controllers\ClipController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FigureController;
 use App\Http\Controllers\HandoutController;
@@ -59,6 +60,16 @@ Route::prefix('api')->group(function (): void {
         Route::post('lessons/import', [LessonController::class, 'import']);
         Route::post('media', [MediaController::class, 'create']);
         Route::get('media/{sha256}', [MediaController::class, 'show'])->where('sha256', '[0-9a-f]{64}');
+        Route::get('clips', [ClipController::class, 'bounds']);
+        Route::post('clips', [ClipController::class, 'begin']);
+        Route::post('clips/stills', [ClipController::class, 'still']);
+        Route::post('captions', [ClipController::class, 'captions']);
+        Route::middleware('can:own,incomingClip')->group(function (): void {
+            Route::get('clips/{incomingClip}', [ClipController::class, 'show']);
+            Route::put('clips/{incomingClip}/pieces/{number}', [ClipController::class, 'piece'])->where('number', '[0-9]{1,6}');
+            Route::post('clips/{incomingClip}/finish', [ClipController::class, 'finish']);
+            Route::delete('clips/{incomingClip}', [ClipController::class, 'delete']);
+        });
         Route::get('classrooms', [ClassroomController::class, 'index']);
         Route::post('classrooms', [ClassroomController::class, 'create']);
 

@@ -81,6 +81,10 @@ export interface Answers {
   given?: GivenAnswer;
   visit?: VisitState;
   watched?: WatchedLesson;
+  clipBounds?: ClipBounds;
+  incomingClip?: IncomingClip;
+  finishedClip?: FinishedClip;
+  readCaptions?: ReadCaptions;
 }
 export interface HomeAnswer {
   series: {
@@ -354,10 +358,30 @@ export interface PausePoint {
   prompt: string;
   exitCheck: boolean;
   question: import("./stage/programme").AskedQuestion | null;
+  clip?: PlayedClip;
   /**
-   * A question that is still far off.
+   * What is asked or played is still far off.
    */
   sealed?: boolean;
+}
+/**
+ * What of which clip plays while the narration waits; times in milliseconds of the clip.
+ */
+export interface PlayedClip {
+  /**
+   * Its address.
+   */
+  file: string;
+  type: string;
+  title: string;
+  description: string;
+  from: number;
+  to: number;
+  captions: {
+    from: number;
+    to: number;
+    text: string;
+  }[];
 }
 /**
  * RFC 9457.
@@ -903,4 +927,41 @@ export interface VisitState {
   answers: {
     [k: string]: GivenAnswer;
   };
+}
+/**
+ * What may be sent, before anything is.
+ */
+export interface ClipBounds {
+  bytes: number;
+  /**
+   * Bytes of one piece.
+   */
+  piece: number;
+  seconds: number;
+}
+/**
+ * A clip on its way into a lesson.
+ */
+export interface IncomingClip {
+  id: string;
+  name: string;
+  state: "arriving" | "preparing" | "ready" | "failed";
+  progress: number;
+  trouble: string | null;
+  medium: KeptMedium | null;
+  poster: KeptMedium | null;
+}
+export interface FinishedClip {
+  missing: number[];
+  clip: IncomingClip;
+}
+/**
+ * Times in seconds.
+ */
+export interface ReadCaptions {
+  captions: {
+    from: number;
+    to: number;
+    text: string;
+  }[];
 }

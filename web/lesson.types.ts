@@ -13,6 +13,7 @@ export type Block =
   | TermBlock
   | PictureBlock
   | ComparisonBlock
+  | ClipBlock
   | FigureBlock
   | WorkedBlock
   | QuestionBlock
@@ -20,7 +21,7 @@ export type Block =
   | InstructionsBlock
   | TableBlock
   | LinkBlock;
-export type Medium = PictureMedium;
+export type Medium = PictureMedium | ClipMedium;
 
 /**
  * One lesson of Daybright Lesson: plan, slides, steps, script and blocks.
@@ -475,6 +476,66 @@ export interface ComparisonContent {
 export interface Place5 {
   x: number;
   y: number;
+}
+export interface ClipBlock {
+  id: Id;
+  kind: "clip";
+  region: "main" | "left" | "right" | "top" | "bottom";
+  step: Id;
+  /**
+   * Piece of the block to the step at which it appears.
+   */
+  reveals: {
+    [k: string]: Id;
+  };
+  /**
+   * Of its type against that of the slide, or of a picture or figure against its place; 1 when left out.
+   */
+  size?: number;
+  /**
+   * A block of the same slide, such as a table, of which it shows the numbers.
+   */
+  source?: string;
+  /**
+   * Left to the composer when left out.
+   */
+  align?: "left" | "middle" | "right";
+  content: ClipContent;
+}
+export interface ClipContent {
+  /**
+   * Id of the clip; null while none is chosen.
+   */
+  medium: string | null;
+  /**
+   * Id under which the clip is being sent and made ready.
+   */
+  coming?: string | null;
+  /**
+   * Id of the picture that stands for it on the slide.
+   */
+  poster?: string | null;
+  title: string;
+  /**
+   * Seconds of the clip at which it begins.
+   */
+  from?: number;
+  /**
+   * Seconds of the clip at which it ends.
+   */
+  to?: number;
+  /**
+   * @maxItems 500
+   */
+  captions?: ClipCaption[];
+}
+export interface ClipCaption {
+  /**
+   * Seconds of the clip.
+   */
+  from: number;
+  to: number;
+  text: string;
 }
 export interface FigureBlock {
   id: Id;
@@ -936,4 +997,27 @@ export interface PictureMedium {
     | "with permission";
   width: number;
   height: number;
+}
+export interface ClipMedium {
+  type: "video/mp4" | "audio/mp4";
+  name: string;
+  sha256: string;
+  description: string;
+  credit: string;
+  licence:
+    | ""
+    | "own"
+    | "public domain"
+    | "cc0"
+    | "cc by"
+    | "cc by-sa"
+    | "cc by-nc"
+    | "cc by-nc-sa"
+    | "mit"
+    | "with permission";
+  seconds: number;
+  /**
+   * How loud it is, a digit for each of many equal stretches; empty where it has no sound.
+   */
+  wave: string;
 }

@@ -15,13 +15,19 @@ final class Program
     /**
      * @param  list<string>  $arguments
      * @param  resource|string|null  $input
+     * @param  int|null  $megabytes of memory that it may take; without an end where nobody else gave it what it reads
      * @return string what it wrote to standard output
      *
      * @throws ProgramFailed
      */
-    public static function run(string $name, array $arguments, mixed $input = null, float $seconds = 300): string
-    {
-        return self::finished($name, $arguments, $input, $seconds)->getOutput();
+    public static function run(
+        string $name,
+        array $arguments,
+        mixed $input = null,
+        float $seconds = 300,
+        ?int $megabytes = null,
+    ): string {
+        return self::finished($name, $arguments, $input, $seconds, $megabytes)->getOutput();
     }
 
     /**
@@ -37,9 +43,11 @@ final class Program
     }
 
     /** @param  list<string>  $arguments */
-    public static function process(string $name, array $arguments, float $seconds = 3600): Process
+    public static function process(string $name, array $arguments, float $seconds = 3600, ?int $megabytes = null): Process
     {
-        $process = new WatchedProcess([(string) config("daybright.programs.{$name}"), ...$arguments], base_path(), self::environment());
+        $bounds = $megabytes === null ? [] : ['prlimit', '--as='.$megabytes * 1024 * 1024, '--'];
+        $command = [...$bounds, (string) config("daybright.programs.{$name}"), ...$arguments];
+        $process = new WatchedProcess($command, base_path(), self::environment());
         $process->setTimeout(min($seconds, (float) config('daybright.longest_wait')));
 
         return $process;
@@ -73,9 +81,14 @@ final class Program
      * @param  list<string>  $arguments
      * @param  resource|string|null  $input
      */
-    private static function finished(string $name, array $arguments, mixed $input, float $seconds): Process
-    {
-        $process = self::process($name, $arguments, $seconds);
+    private static function finished(
+        string $name,
+        array $arguments,
+        mixed $input,
+        float $seconds,
+        ?int $megabytes = null,
+    ): Process {
+        $process = self::process($name, $arguments, $seconds, $megabytes);
         $process->setInput($input);
         self::finish($name, $process);
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Adapters\Files;
+use App\Clips\ClipStore;
 use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
 use App\Jobs\Orphans;
@@ -28,13 +29,13 @@ class TendJobs extends Command
     /** Seconds by which a clock may differ from itself. */
     private const CLOCK = 60;
 
-    public function handle(TakeStore $takes): int
+    public function handle(TakeStore $takes, ClipStore $clips): int
     {
         $this->clearWorkFolder();
         if (config('queue.default') === 'database') {
             $this->mendReservations();
         }
-        $again = $takes->prepareForgotten() + self::releases() + self::exports();
+        $again = $takes->prepareForgotten() + $clips->prepareForgotten() + self::releases() + self::exports();
         $this->line("Queued again: {$again}");
 
         return self::SUCCESS;

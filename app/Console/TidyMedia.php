@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Models\MediaFile;
+use App\Clips\ClipStore;
 use App\Lessons\PaintedSlides;
+use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\Revision;
 use Illuminate\Console\Command;
@@ -20,8 +21,11 @@ class TidyMedia extends Command
 
     private const PAINTED_DAYS = 30;
 
-    public function handle(): int
+    private const CLIP_DAYS = 7;
+
+    public function handle(ClipStore $clips): int
     {
+        $clips->clearAbandoned(self::CLIP_DAYS);
         $gone = 0;
         foreach (MediaFile::query()->where('created_at', '<=', now()->subHours((int) $this->option('hours')))->lazyById() as $file) {
             if (! $this->isShown($file)) {

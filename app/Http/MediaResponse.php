@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Adapters\Files;
 use App\Models\MediaFile;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Storage;
@@ -15,8 +16,12 @@ final class MediaResponse
     /** A drawing opened by itself may do nothing at all. */
     private const POLICY = ['Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox"];
 
-    public static function send(MediaFile $file): Response
+    public static function send(MediaFile $file): Response|BinaryFileResponse
     {
+        // Of a film as much is sent as is asked for, so that a player can go to any place of it.
+        if (! str_starts_with($file->type, 'image/')) {
+            return response()->file(Files::found($file->place()), ['Content-Type' => $file->type, 'Cache-Control' => 'private, no-cache', ...self::POLICY]);
+        }
         $response = response('', 200, [
             'Content-Type' => $file->type,
             'Cache-Control' => 'private, no-cache',

@@ -8,6 +8,8 @@ use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
 use App\Lessons\HandoutFile;
 use App\Lessons\ReleaseParts;
+use App\Media\Clip\ClipFile;
+use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
@@ -15,7 +17,10 @@ use Closure;
 use Daybright\Recording\Clock;
 use Daybright\Recording\PausePoint;
 use Daybright\Recording\SampleRange;
+use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineSegment;
+use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPause;
 use Daybright\Release\LessonFreezer;
 use DomainException;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -67,7 +72,8 @@ class MakeRelease implements ShouldQueue
             ],
             $timeline->segments,
         );
-        $pauses = array_map(static fn (PausePoint $pause): array => [$pause->at, $pause->seconds * Clock::RATE], $timeline->pauses());
+        $frozen = $freezer->freeze($release->read(), $timeline);
+        $waits = self::waits($timeline, $frozen);
         $pages = $handout->pages($release->read());
         $joined = self::joined($narration);
         $parts = [
@@ -75,8 +81,8 @@ class MakeRelease implements ShouldQueue
             'sound.m4a' => ReleaseParts::once('sound.m4a', $narration, static fn (): string => AudioEncoder::encode($joined(), 'm4a')),
             'video-sound.m4a' => ReleaseParts::once(
                 'video-sound.m4a',
-                [$narration, $pauses],
-                static fn (): string => AudioEncoder::encode(AudioEncoder::withPauses($joined(), $pauses), 'm4a'),
+                [$narration, $waits],
+                static fn (): string => AudioEncoder::encode(AudioEncoder::withWaits($joined(), $waits), 'm4a'),
             ),
         ];
         if ($pages !== []) {
@@ -85,9 +91,28 @@ class MakeRelease implements ShouldQueue
         $release->update([
             'state' => ReleaseState::Ready,
             'parts' => $parts,
-            'programme' => $freezer->freeze($release->read(), $timeline)->toArray(),
+            'programme' => $frozen->toArray(),
         ]);
         Share::query()->where('lesson_id', $release->lesson_id)->update(['release_id' => $release->id]);
+    }
+
+    /** @return list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}> as the sound of a video has them */
+    private static function waits(Timeline $timeline, FrozenLesson $lesson): array
+    {
+        return array_map(static function (PausePoint $pause, FrozenPause $frozen): array {
+            $clip = $frozen->clip;
+            $file = $clip === null ? null : ClipFile::open(MediaFile::local($clip->sha256()));
+
+            return [
+                'at' => $pause->at,
+                'length' => $pause->seconds * Clock::RATE,
+                'clip' => $clip === null || $file?->isHeard !== true ? null : [
+                    'file' => $file->path,
+                    'from' => $clip->from / 1000,
+                    'to' => $clip->to / 1000,
+                ],
+            ];
+        }, $timeline->pauses(), $lesson->pauses);
     }
 
     /**

@@ -63,6 +63,9 @@ final class ReleaseView
             }
         }
         foreach ($lesson['pauses'] as $index => $pause) {
+            if (isset($pause['clip'])) {
+                $lesson['pauses'][$index]['clip']['file'] = preg_replace('/^clip:(?=[0-9a-f]{64}$)/', $pictures.'/', $pause['clip']['file']);
+            }
             if (is_array($pause['question'])) {
                 $question = &$lesson['pauses'][$index]['question'];
                 array_walk_recursive($question, static function (mixed &$value, string|int $name) use ($pictures): void {

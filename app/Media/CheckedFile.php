@@ -12,7 +12,7 @@ final readonly class CheckedFile
     /**
      * @param  string  $path of a temporary file
      * @param  string  $type media type (RFC 6838)
-     * @param  array<string, int>  $facts what a medium of this kind holds besides what all have
+     * @param  array<string, int|float|string>  $facts what a medium of this kind holds besides what all have
      */
     public function __construct(public string $path, public string $type, private array $facts)
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Media;
 
+use App\Media\Clip\ClipKind;
 use App\Media\Picture\PictureKind;
 use Daybright\Lesson\Media\Media;
 use DomainException;
@@ -14,6 +15,7 @@ final class MediaKinds
     /** @var non-empty-list<class-string<MediumKind>> */
     public const CATALOGUE = [
         PictureKind::class,
+        ClipKind::class,
     ];
 
     /**

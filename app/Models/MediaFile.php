@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Adapters\Files;
 use App\Media\MediaKinds;
 use Illuminate\Database\Eloquent\Model;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
  * A file of a medium that a teacher brought in, named by the sha256 of its bytes.
@@ -24,6 +26,18 @@ class MediaFile extends Model
     public static function path(string $type, string $sha256): string
     {
         return MediaKinds::ofType($type)::folder().'/'.substr($sha256, 0, 2).'/'.$sha256;
+    }
+
+    /**
+     * Where programs find a file.
+     *
+     * @throws NotFoundHttpException when it is gone
+     */
+    public static function local(string $sha256): string
+    {
+        $file = self::query()->where('sha256', $sha256)->first() ?? throw new NotFoundHttpException("The file {$sha256} is gone.");
+
+        return Files::found($file->place());
     }
 
     public function place(): string

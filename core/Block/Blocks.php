@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Block;
 
+use Daybright\Block\Clip\ClipBlock;
 use Daybright\Block\Comparison\ComparisonBlock;
 use Daybright\Block\Figure\FigureBlock;
 use Daybright\Block\Heading\HeadingBlock;
@@ -35,6 +36,7 @@ final class Blocks
         TermBlock::class,
         PictureBlock::class,
         ComparisonBlock::class,
+        ClipBlock::class,
         FigureBlock::class,
         WorkedBlock::class,
         QuestionBlock::class,

@@ -20,6 +20,21 @@ final class UnreadableText extends DomainException implements Failure
         return new self('This text holds signs that cannot be read. Type them again.');
     }
 
+    public static function notWebVtt(): self
+    {
+        return new self('This file is no WebVTT: its first line is not “WEBVTT”. Choose another, or type the captions.');
+    }
+
+    public static function noCaptions(): self
+    {
+        return new self('There are no captions in this file. Choose another, or type them.');
+    }
+
+    public static function tooManyCaptions(int $most): self
+    {
+        return new self("There are more than {$most} captions in this file. Take out those of the part that is not played.");
+    }
+
     public static function boundlessNumber(): self
     {
         return new self('One of the numbers is larger than can be reckoned with. Make it smaller.');

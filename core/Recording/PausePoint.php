@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
-/** A place where the finished lesson stops. */
+/** A place where the narration of the finished lesson waits: students try something, or a clip plays. */
 final readonly class PausePoint
 {
     /**

@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace Daybright\Recording;
 
 use Daybright\Block\Blocks;
+use Daybright\Block\PlaysClip;
 use Daybright\Block\Stops;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 
 /**
- * The finished running order: takes less cuts, pause points put in.
+ * The finished running order: takes less cuts, pause points and clips put in.
  *
  * It has two clocks: narration, in which the student's page plays and waits at pause points, and the full clock of the video, in which
  * each pause takes its seconds.
@@ -84,21 +85,27 @@ final readonly class Timeline
     {
         $pauses = [];
         foreach ($slide->blocks as $block) {
-            $content = Blocks::able($block, Stops::class);
-            $seconds = $content?->waits();
-            if ($content !== null && $seconds !== null) {
-                $pauses[] = new PausePoint(
-                    $block->id,
-                    $slide->id,
-                    $starts + $kept->place(self::after($slide, $block, $take)),
-                    $seconds,
-                    $content->asks(),
-                );
+            [$seconds, $asks] = self::stop($block);
+            if ($seconds !== null) {
+                $at = $starts + $kept->place(self::after($slide, $block, $take));
+                $pauses[] = new PausePoint($block->id, $slide->id, $at, $seconds, $asks);
             }
         }
         usort($pauses, static fn (PausePoint $one, PausePoint $other): int => $one->at <=> $other->at);
 
         return $pauses;
+    }
+
+    /** @return array{int|null, string} seconds for which the narration waits, if it does, and what is to be done or seen */
+    private static function stop(Block $block): array
+    {
+        $clip = Blocks::able($block, PlaysClip::class)?->clip();
+        if ($clip !== null) {
+            return [$clip->waits(), $clip->title];
+        }
+        $stops = Blocks::able($block, Stops::class);
+
+        return [$stops?->waits(), $stops?->asks() ?? ''];
     }
 
     /** The lesson stops when the step that asks has been spoken: just before the next one is revealed, or at the end of the take. */

@@ -72,10 +72,30 @@ final readonly class FrozenLesson
         return $narration + $waited * 1000;
     }
 
-    /** @return list<Cue> captions on the clock of the video */
+    /** @return list<Cue> captions on the clock of the video, those of clips among them */
     public function fullCaptions(): array
     {
-        return array_map(fn (Cue $cue): Cue => new Cue($this->full($cue->from), $this->full($cue->to, true), $cue->text), $this->captions);
+        $cues = array_map(fn (Cue $cue): Cue => new Cue($this->full($cue->from), $this->full($cue->to, true), $cue->text), $this->captions);
+        foreach ($this->pauses as $pause) {
+            array_push($cues, ...$pause->clip?->captionsFrom($this->startOf($pause)) ?? []);
+        }
+        usort($cues, static fn (Cue $one, Cue $other): int => $one->from <=> $other->from);
+
+        return $cues;
+    }
+
+    /** Where a pause begins on the clock of the video; several may stand at one moment. */
+    public function startOf(FrozenPause $asked): float
+    {
+        $full = $asked->at;
+        foreach ($this->pauses as $pause) {
+            if ($pause === $asked) {
+                break;
+            }
+            $full += $pause->seconds * 1000;
+        }
+
+        return $full;
     }
 
     /** @return array<string, mixed> */

@@ -6,14 +6,14 @@ namespace Daybright\Release;
 
 use Daybright\Lesson\Fields;
 
-/** A place where the lesson stops, with what is asked there. Its answer is not in it. */
+/** A place where the narration waits, with what is asked or played there. Its answer is not in it. */
 final readonly class FrozenPause
 {
     /**
      * @param  float  $at milliseconds of narration
      * @param  int  $seconds to wait
      * @param  array<string, mixed>|null  $question what a student may know before answering
-     * @param  bool  $sealed whether the question is still far off for the student who looks
+     * @param  bool  $sealed whether what is asked or played is still far off for the student who looks
      */
     public function __construct(
         public float $at,
@@ -23,6 +23,7 @@ final readonly class FrozenPause
         public string $prompt,
         public bool $exitCheck,
         public ?array $question,
+        public ?FrozenClip $clip = null,
         public bool $sealed = false,
     ) {
     }
@@ -37,21 +38,22 @@ final readonly class FrozenPause
             $pause->text('prompt'),
             $pause->flag('exitCheck'),
             $pause->has('question') ? $pause->fields('question')->named() : null,
+            $pause->has('clip') ? FrozenClip::read($pause->fields('clip')) : null,
         );
     }
 
-    /** Without what it asks. */
+    /** Without what it asks or plays. */
     public function sealed(): self
     {
-        return new self($this->at, $this->block, $this->slide, $this->seconds, '', $this->exitCheck, null, true);
+        return new self($this->at, $this->block, $this->slide, $this->seconds, '', $this->exitCheck, null, null, true);
     }
 
     /** @return array<mixed> */
     public function toArray(): array
     {
         $fields = get_object_vars($this);
-        unset($fields['sealed']);
+        unset($fields['sealed'], $fields['clip']);
 
-        return $fields + ($this->sealed ? ['sealed' => true] : []);
+        return $fields + ($this->clip === null ? [] : ['clip' => $this->clip->toArray()]) + ($this->sealed ? ['sealed' => true] : []);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Daybright\Release;
 
 use Daybright\Block\Blocks;
+use Daybright\Block\Clip\ClipCaption;
 use Daybright\Block\LeadsOutside;
+use Daybright\Block\PlaysClip;
 use Daybright\Block\SlideFacts;
 use Daybright\Deck\Format;
 use Daybright\Deck\SideSlides;
@@ -208,6 +210,26 @@ final readonly class LessonFreezer
             PlainWords::read($pause->prompt, $slide === null ? [] : SlideFacts::on($slide)),
             $slide?->part === PartKind::ExitCheck,
             $slide === null || $block === null ? null : self::question($lesson, $slide, $block),
+            $block === null ? null : self::clip($lesson, $block),
+        );
+    }
+
+    private static function clip(Lesson $lesson, Block $block): ?FrozenClip
+    {
+        $clip = Blocks::able($block, PlaysClip::class)?->clip();
+        $medium = $lesson->media[$clip->medium ?? ''] ?? null;
+
+        return $clip === null || $medium === null ? null : new FrozenClip(
+            (string) self::address($lesson, $medium->id),
+            $medium->type,
+            $clip->title,
+            $medium->description,
+            1000 * $clip->from,
+            1000 * $clip->to,
+            array_map(
+                static fn (ClipCaption $caption): Cue => new Cue(1000 * $caption->from, 1000 * $caption->to, $caption->text),
+                $clip->captions,
+            ),
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Timing;
 
 use Daybright\Block\Blocks;
+use Daybright\Block\PlaysClip;
 use Daybright\Block\Stops;
 use Daybright\Language\WordCount;
 use Daybright\Lesson\Lesson;
@@ -27,10 +28,21 @@ final class LessonTiming
         return self::words($step->script) * 60 / max(1.0, $this->lesson->pace) + $step->pause;
     }
 
-    /** @return float seconds */
+    /** @return float seconds that it takes to say a slide and to play its clips */
     public function spoken(Slide $slide): float
     {
-        return $this->spoken[$slide->id] ??= array_sum(array_map($this->step(...), $slide->steps));
+        return $this->spoken[$slide->id] ??= array_sum(array_map($this->step(...), $slide->steps)) + self::clips($slide);
+    }
+
+    /** @return int seconds for which clips play */
+    private static function clips(Slide $slide): int
+    {
+        $seconds = 0;
+        foreach ($slide->blocks as $block) {
+            $seconds += Blocks::able($block, PlaysClip::class)?->clip()?->waits() ?? 0;
+        }
+
+        return $seconds;
     }
 
     /** @return int seconds that students work at the slide's pause points */
@@ -44,7 +56,7 @@ final class LessonTiming
         return $seconds;
     }
 
-    /** @return float seconds of speech in the main line of the lesson */
+    /** @return float seconds of speech and clips in the main line of the lesson */
     public function total(): float
     {
         return array_sum(array_map($this->spoken(...), $this->lesson->mainSlides()));

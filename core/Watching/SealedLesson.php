@@ -77,7 +77,8 @@ final readonly class SealedLesson
         $pauses = [];
         $isBehind = false;
         foreach ($lesson->pauses as $pause) {
-            $pauses[] = $isBehind && $pause->question !== null ? $pause->sealed() : $pause;
+            $hides = $pause->question !== null || $pause->clip !== null;
+            $pauses[] = $isBehind && $hides ? $pause->sealed() : $pause;
             $isBehind = $isBehind || $pause->block === $open;
         }
 

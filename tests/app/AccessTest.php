@@ -9,6 +9,7 @@ use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
 use App\Models\Answer;
 use App\Models\Export;
+use App\Models\IncomingClip;
 use App\Models\Series;
 use App\Models\Share;
 use App\Models\Visit;
@@ -171,6 +172,7 @@ class AccessTest extends TestCase
             'share' => $share,
             'answer' => $answer,
             'export' => $export,
+            'incomingClip' => IncomingClip::query()->create(['user_id' => $rowan->id, 'name' => 'leaf.mp4']),
             'series' => Series::factory()->for($rowan)->create(),
         ];
     }

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { Outbox } from '../../web/rooms/record/outbox';
+import { TakeOutbox } from '../../web/rooms/record/outbox';
 
 /** A server of the test’s own: each address with the statuses it answers, the last one again and again. */
 let answers: [RegExp, number[]][];
@@ -31,14 +31,14 @@ afterEach(() => {
 const take = (id: string) => ({ id, lesson: 'lesson', slide: 'slide', source: 'microphone' as const, pieces: null });
 const piece = (id: string, number: number) => ({ take: id, number, sound: new Blob(['sound']), events: [] });
 
-async function record(outbox: Outbox, id: string, pieces: number): Promise<void> {
+async function record(outbox: TakeOutbox, id: string, pieces: number): Promise<void> {
   await outbox.begin(take(id));
   for (let number = 0; number < pieces; number++) await outbox.piece(piece(id, number));
   await outbox.end(id, pieces);
 }
 
 test('a take is announced, sent piece by piece, and finished', async () => {
-  const outbox = new Outbox();
+  const outbox = new TakeOutbox();
   const finished: string[] = [];
   outbox.onFinished((id) => finished.push(id));
   await record(outbox, 'one', 2);
@@ -53,7 +53,7 @@ test('a take is announced, sent piece by piece, and finished', async () => {
 
 test('what cannot be sent waits, is told of, and is sent again in order', async () => {
   answers = [[/pieces\/1/, [0, 503, 200]]];
-  const outbox = new Outbox();
+  const outbox = new TakeOutbox();
   const told: (string | null)[] = [];
   outbox.onChange((sending) => told.push(sending.trouble));
   await record(outbox, 'one', 3);
@@ -72,7 +72,7 @@ test('what cannot be sent waits, is told of, and is sent again in order', async 
 
 test('a take that the server refuses is set aside with its sentence, and the next one goes on', async () => {
   answers = [[/takes\/gone\/pieces/, [422]]];
-  const outbox = new Outbox();
+  const outbox = new TakeOutbox();
   let trouble: string | null = null;
   outbox.onChange((sending) => {
     trouble = sending.trouble;
@@ -86,7 +86,7 @@ test('a take that the server refuses is set aside with its sentence, and the nex
 
 test('signed out, it says so and goes on after the next sign-in', async () => {
   answers = [[/pieces\/0/, [401, 200]]];
-  const outbox = new Outbox();
+  const outbox = new TakeOutbox();
   const told: (string | null)[] = [];
   outbox.onChange((sending) => told.push(sending.trouble));
   await record(outbox, 'one', 1);
@@ -96,7 +96,7 @@ test('signed out, it says so and goes on after the next sign-in', async () => {
 
 test('an old token is renewed on the way', async () => {
   answers = [[/finish/, [419, 200]]];
-  await record(new Outbox(), 'one', 0);
+  await record(new TakeOutbox(), 'one', 0);
   await vi.waitFor(() =>
     expect(asked).toEqual(['POST /api/takes/one/finish', 'GET /api/session', 'POST /api/takes/one/finish']),
   );
@@ -104,7 +104,7 @@ test('an old token is renewed on the way', async () => {
 
 test('a take that was thrown away is not sent', async () => {
   answers = [[/pieces/, [0]]];
-  const outbox = new Outbox();
+  const outbox = new TakeOutbox();
   await record(outbox, 'one', 2);
   await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/pieces/0'));
   const forgetting = outbox.forget('one');

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, expect, test, vi } from 'vitest';
-import { RowStore } from '../../web/rooms/record/RowStore';
+import { RowStore } from '../../web/outbox/RowStore';
 
 afterEach(() => vi.unstubAllGlobals());
 

@@ -1,5 +1,7 @@
 import type { ComponentType } from 'react';
 import type { BlockForm, BlockKind, ChooserProps } from './BlockForm';
+import { ClipForm } from './clip/ClipForm';
+import { sign as clip } from './clip/sign';
 import { ComparisonForm } from './comparison/ComparisonForm';
 import { sign as comparison } from './comparison/sign';
 import { FigureChooser } from './figure/FigureChooser';
@@ -31,6 +33,7 @@ export const FORMS: { [Kind in BlockKind]?: BlockForm<Kind> } = {
   term: TermForm,
   picture: PictureForm,
   comparison: ComparisonForm,
+  clip: ClipForm,
   figure: FigureForm,
   worked: WorkedForm,
   question: QuestionForm,
@@ -52,6 +55,7 @@ export const SIGNS: Record<BlockKind, string> = {
   term,
   picture,
   comparison,
+  clip,
   figure,
   worked,
   question,

@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { ask, untilAnswered } from '../request';
+import { ClipsSeen, PlayingClip, useClips } from '../stage/ClipsSeen';
 import { OutsideLinks } from '../stage/OutsideLinks';
 import { usePlayer } from '../stage/Player';
 import { inTallPictures, useIsUpright } from '../stage/page';
@@ -27,6 +28,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
   const lesson = useMemo(() => (isUpright ? inTallPictures(come) : come), [come, isUpright]);
   const player = usePlayer(lesson, startOf(loaded));
   const trip = useSideTrip(lesson, player);
+  const clips = useClips(lesson, player);
   const [answers, setAnswers] = useState(lesson.visit.answers);
   const [handedIn, setHandedIn] = useState(lesson.visit.handedIn);
   const [hasBegun, setBegun] = useState(lesson.visit.position > 0);
@@ -56,7 +58,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
 
   const task = (
     <>
-      {player.waiting && (
+      {player.waiting && !player.waiting.clip && (
         <Pause
           key={player.waiting.block}
           share={id}
@@ -133,8 +135,9 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           className="mx-auto w-full lg:sticky lg:top-2"
           style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
-          <div className="border border-rule">
+          <div className="relative border border-rule">
             <SeenStage programme={lesson} at={player.at} trip={trip} />
+            <PlayingClip clips={clips} player={player} hasCaptions={hasCaptions} />
           </div>
           {!trip.here && (
             <p
@@ -158,6 +161,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         </div>
         <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1">
           <SideSlides programme={lesson} trip={trip} />
+          {!trip.here && <ClipsSeen clips={clips} />}
           <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
           <div hidden={trip.here !== null}>{task}</div>
         </div>

@@ -59,7 +59,7 @@ final class AudioEncoder
     {
         $report = Program::report(
             'ffmpeg',
-            ['-hide_banner', '-nostats', '-i', $file, '-af', 'ebur128=framelog=verbose:peak=true', '-f', 'null', '-'],
+            ['-hide_banner', '-nostats', '-i', $file, '-vn', '-af', 'ebur128=framelog=verbose:peak=true', '-f', 'null', '-'],
         );
 
         return preg_match_all('/I:\s+(-?[\d.]+) LUFS/', $report, $match) > 0 ? (float) end($match[1]) : -70.0;
@@ -110,23 +110,30 @@ final class AudioEncoder
     }
 
     /**
-     * Puts silences into a sound.
+     * Puts waits into a sound: silences, or what is heard in a clip that plays meanwhile.
      *
-     * @param  list<array{int, int}>  $pauses where and how long, in samples, in order
+     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits where and how long, in
+     *                                                                                                    samples, in order; the clip
+     *                                                                                                    in seconds
      */
-    public static function withPauses(string $flac, array $pauses): string
+    public static function withWaits(string $flac, array $waits): string
     {
         $target = Files::temporary('flac');
-        $chains = $labels = [];
+        $chains = $labels = $inputs = [];
         $from = 0;
-        $cuts = [...$pauses, [self::length($flac), 0]];
-        foreach ($cuts as $index => [$at, $silence]) {
+        $cuts = [...$waits, ['at' => self::length($flac), 'length' => 0, 'clip' => null]];
+        foreach ($cuts as $index => ['at' => $at, 'length' => $silence, 'clip' => $clip]) {
             if ($at > $from) {
                 $chains[] = "[s{$index}]atrim=start_sample={$from}:end_sample={$at},asetpts=N/SR/TB[p{$index}]";
                 $labels["s{$index}"] = "[p{$index}]";
             }
             if ($silence > 0) {
-                $chains[] = "anullsrc=r=48000:cl=mono,atrim=end_sample={$silence},aformat=sample_fmts=s16[q{$index}]";
+                $heard = 'anullsrc=r=48000:cl=mono';
+                if ($clip !== null) {
+                    array_push($inputs, '-ss', sprintf('%.3F', $clip['from']), '-to', sprintf('%.3F', $clip['to']), '-i', $clip['file']);
+                    $heard = '['.intdiv(count($inputs), 6).':a]aformat=sample_rates=48000:channel_layouts=mono,asetpts=N/SR/TB,apad';
+                }
+                $chains[] = "{$heard},atrim=end_sample={$silence},aformat=sample_fmts=s16[q{$index}]";
                 $labels["q{$index}"] = "[q{$index}]";
             }
             $from = $at;
@@ -139,7 +146,7 @@ final class AudioEncoder
         $chains[] = implode('', $labels).'concat=n='.count($labels).':v=0:a=1[out]';
         $script = Files::temporary('txt');
         file_put_contents($script, implode(";\n", $chains));
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $flac, '-filter_complex_script', $script, '-map', '[out]', $target]);
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $flac, ...$inputs, '-filter_complex_script', $script, '-map', '[out]', $target]);
         unlink($script);
 
         return $target;
@@ -157,8 +164,8 @@ final class AudioEncoder
         return $target;
     }
 
-    /** What brings a take to the common loudness; a nearly silent one is left alone. */
-    private static function gain(float $loudness): float
+    /** @return float decibels that bring a take or a clip to the common loudness; a nearly silent one is left alone */
+    public static function gain(float $loudness): float
     {
         return $loudness < -50 ? 0.0 : round(max(-20.0, min(24.0, self::TARGET_LUFS - $loudness)), 2);
     }

@@ -10,6 +10,7 @@ use Daybright\Recording\Playhead;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Recording\Tracks\Tracks;
+use Daybright\Release\FrozenClip;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
 use Generator;
@@ -69,16 +70,24 @@ final class FrameSequence
         $last = -1;
         $end = (int) round($this->lesson->full);
         foreach ($this->moments() as [$at, $narration, $pause, $left]) {
-            if ($at <= $last || $at >= $end) {
+            $film = $pause?->clip?->isFilm() === true ? $pause->clip : null;
+            if ($at >= $end || ($at <= $last && $film === null)) {
                 continue;
             }
             while ($last >= 0 && $at - $last > self::HEARTBEAT) {
                 $last += self::HEARTBEAT;
                 yield $last => $this->withPassing($this->lastNarration);
             }
+            if ($film !== null) {
+                yield from $this->played($film, max($at, $last + 1), $last);
+
+                continue;
+            }
             $this->bring($narration);
             $this->lastNarration = $narration;
-            yield $at => $pause === null ? $this->withPassing($narration) : $this->countdown->over($this->frame, $left, $pause);
+            yield $at => $pause === null || $pause->clip !== null
+                ? $this->withPassing($narration)
+                : $this->countdown->over($this->frame, $left, $pause->seconds);
             $last = $at;
         }
         while ($end - FramePainter::MOTION - $last > self::HEARTBEAT) {
@@ -93,7 +102,7 @@ final class FrameSequence
     /**
      * Every moment at which the picture changes.
      *
-     * @return list<array{int, float, int|null, int}> full clock, narration, seconds of the pause or null, seconds left
+     * @return list<array{int, float, FrozenPause|null, int}> full clock, narration, the pause if it is one, seconds left
      */
     private function moments(): array
     {
@@ -103,10 +112,15 @@ final class FrameSequence
         }
         $moments = array_map(fn (float $at): array => [(int) round($this->lesson->full($at)), $at, null, 0], $times);
         foreach ($this->lesson->pauses as $pause) {
-            $starts = $this->startOf($pause);
-            for ($second = 0; $second < $pause->seconds; $second++) {
+            $starts = $this->lesson->startOf($pause);
+            // A clip is brought in once, and gone from when it is over.
+            $seconds = $pause->clip === null ? $pause->seconds : 1;
+            for ($second = 0; $second < $seconds; $second++) {
                 // Just before the pause's own moment: what is revealed after it must not show yet.
-                $moments[] = [(int) round($starts + $second * 1000), $pause->at - 0.01, $pause->seconds, $pause->seconds - $second];
+                $moments[] = [(int) round($starts + $second * 1000), $pause->at - 0.01, $pause, $pause->seconds - $second];
+            }
+            if ($pause->clip !== null) {
+                $moments[] = [(int) round($starts + $pause->seconds * 1000), $pause->at, null, 0];
             }
         }
         usort(
@@ -118,18 +132,18 @@ final class FrameSequence
         return $moments;
     }
 
-    /** Where a pause begins on the full clock; several may stand at one moment. */
-    private function startOf(FrozenPause $asked): float
+    /**
+     * A film over the whole picture; its last picture stays until the narration goes on.
+     *
+     * @param  int  $last milliseconds of the last picture before it, and of the last of it afterwards
+     * @return Generator<int, string>
+     */
+    private function played(FrozenClip $clip, int $at, int &$last): Generator
     {
-        $full = $asked->at;
-        foreach ($this->lesson->pauses as $pause) {
-            if ($pause === $asked) {
-                break;
-            }
-            $full += $pause->seconds * 1000;
+        foreach (ClipFrames::of($clip) as $number => $picture) {
+            $last = $at + $number * ClipFrames::EVERY;
+            yield $last => $picture;
         }
-
-        return $full;
     }
 
     /** Brings the picture to a moment of narration. */

@@ -6,6 +6,7 @@ namespace Daybright\Lesson\Media;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\Media\Clip\ClipMedium;
 use Daybright\Lesson\Media\Picture\PictureMedium;
 
 /** The kinds of media: one line each. */
@@ -14,6 +15,7 @@ final class Media
     /** @var non-empty-list<class-string<Medium>> */
     public const CATALOGUE = [
         PictureMedium::class,
+        ClipMedium::class,
     ];
 
     /** @throws InvalidLesson */

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
+import type { Sending } from '../../outbox/Outbox';
 import { Stage } from '../../stage/Stage';
 import { CAPTURES, useCaptures } from '../../tracks/capture';
 import { Button } from '../../ui/Button';
@@ -12,7 +13,7 @@ import { RoomLink } from '../lesson/RoomLink';
 import { useTakes } from '../lesson/takes';
 import { CaptureLayer } from './CaptureLayer';
 import { HAND, InkTray, inksOn } from './InkTray';
-import { outbox, type Sending } from './outbox';
+import { outbox } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
 import { useHeldKey } from './useHeldKey';

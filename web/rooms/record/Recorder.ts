@@ -1,15 +1,16 @@
 import type { TakeEvent } from '../../events.types';
+import { newPublicId } from '../../outbox/Outbox';
 import type { Note } from '../../tracks/capture';
 import { shown } from '../../tracks/steps/note';
 import { RECORDED_TYPE } from './microphone';
-import type { Outbox } from './outbox';
+import type { TakeOutbox } from './outbox';
 
 /** Milliseconds of sound in a piece: what a sudden end can lose. */
 const PIECE = 500;
 
 /** Records one take: sound in short pieces, and what the teacher does, timed on the sound's own clock. */
 export class Recorder {
-  readonly id = newTakeId();
+  readonly id = newPublicId();
   private recorder: MediaRecorder;
   private startedAt = 0;
   private pending: TakeEvent[] = [];
@@ -18,7 +19,7 @@ export class Recorder {
   private readonly stopped: Promise<void>;
 
   constructor(
-    private readonly outbox: Outbox,
+    private readonly outbox: TakeOutbox,
     private readonly stream: MediaStream,
     private readonly lesson: string,
     readonly slide: string,
@@ -73,9 +74,4 @@ export class Recorder {
     const number = this.sent++;
     this.chain = this.chain.then(() => this.outbox.piece({ take: this.id, number, sound, events }));
   }
-}
-
-function newTakeId(): string {
-  const letters = 'abcdefghijklmnopqrstuvwxyz0123456789';
-  return Array.from(crypto.getRandomValues(new Uint8Array(22)), (byte) => letters[byte % letters.length]).join('');
 }

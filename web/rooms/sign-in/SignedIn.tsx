@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Navigate, Outlet } from 'react-router';
 import type { Teacher } from '../../answers.types';
+import { clipOutbox } from '../../blocks/clip/outbox';
 import { ask } from '../../request';
 import { outbox } from '../record/outbox';
 
@@ -12,7 +13,9 @@ export function useTeacher() {
 export function SignedIn() {
   const teacher = useTeacher();
   useEffect(() => {
-    if (teacher.isSuccess) void outbox.work();
+    if (!teacher.isSuccess) return;
+    void outbox.work();
+    void clipOutbox.work();
   }, [teacher.isSuccess]);
   if (teacher.isPending) return null;
   return teacher.isError ? <Navigate to="/sign-in" replace /> : <Outlet />;

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Finding } from '../../answers.types';
+import { ArrivingClips } from '../../blocks/clip/ArrivingClips';
 import { PARTS, type PartKind } from '../../parts';
 import { sentence } from '../../request';
 import { Button } from '../../ui/Button';
@@ -66,6 +67,7 @@ export function Storyboard() {
   }
   return (
     <main className="mx-auto w-full max-w-[96rem] grow px-6 pb-24">
+      <ArrivingClips />
       <div className="flex flex-wrap items-start gap-4 py-3">
         {check.data && <ReadyCheck findings={findings} onChoose={goTo} />}
         <div className="ml-auto flex gap-2">

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 import { useDesk } from '../../../rooms/lesson/desk';
+import { pictureIn } from '../../picture/pictureIn';
 
 export interface PicturePoint {
   name: string;
@@ -29,7 +30,7 @@ export function PicturePoints<Point extends PicturePoint>({
 }) {
   const desk = useDesk();
   const ground = useRef<HTMLDivElement>(null);
-  const medium = desk.document.media[picture];
+  const medium = pictureIn(desk.document, picture);
   const place = (event: PointerEvent) => {
     const box = ground.current?.getBoundingClientRect();
     if (!box) return null;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Medium } from '../../../lesson.types';
+import type { PictureMedium } from '../../../lesson.types';
 import { useDesk } from '../../../rooms/lesson/desk';
 import { useTrouble } from '../../../trouble';
 import { Button } from '../../../ui/Button';
@@ -8,6 +8,7 @@ import { Notice } from '../../../ui/Notice';
 import { Sheet } from '../../../ui/Sheet';
 import type { ContentOf } from '../../BlockForm';
 import { bringInPicture } from '../PictureSearch';
+import { pictureIn } from '../pictureIn';
 import { Background } from './Background';
 import { CropFrame } from './CropFrame';
 import { plain, type Recipe, transformOf, turned, WHOLE } from './recipe';
@@ -21,7 +22,7 @@ interface ImproveProps {
 export function Improve({ content, onChange }: ImproveProps) {
   const desk = useDesk();
   const [open, setOpen] = useState(false);
-  const medium = desk.document.media[content.medium ?? ''];
+  const medium = pictureIn(desk.document, content.medium);
   if (!medium) return null;
   const { recipe: before, ...rest } = content;
   const change = (recipe: Recipe) => {
@@ -40,7 +41,7 @@ export function Improve({ content, onChange }: ImproveProps) {
 }
 
 interface WorkbenchProps {
-  medium: Medium;
+  medium: PictureMedium;
   recipe: Recipe;
   onChange: (recipe: Recipe) => void;
   onClose: () => void;
@@ -50,7 +51,7 @@ function Workbench({ medium, recipe, onChange, onClose }: WorkbenchProps) {
   const desk = useDesk();
   const [isClearing, setClearing] = useState(false);
   const [trouble, attempt] = useTrouble();
-  const shown = desk.document.media[recipe.cleared ?? ''] ?? medium;
+  const shown = pictureIn(desk.document, recipe.cleared) ?? medium;
   const size = turned(shown, recipe);
   const keepCleared = async (file: File) => {
     await attempt(async () => {
