@@ -20,7 +20,10 @@ final class MediaResponse
     {
         // Of a film as much is sent as is asked for, so that a player can go to any place of it.
         if (! str_starts_with($file->type, 'image/')) {
-            return response()->file(Files::found($file->place()), ['Content-Type' => $file->type, 'Cache-Control' => 'private, no-cache', ...self::POLICY]);
+            return response()->file(
+                Files::found($file->place()),
+                ['Content-Type' => $file->type, 'Cache-Control' => 'private, no-cache', ...self::POLICY],
+            );
         }
         $response = response('', 200, [
             'Content-Type' => $file->type,

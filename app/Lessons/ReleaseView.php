@@ -64,7 +64,9 @@ final class ReleaseView
         }
         foreach ($lesson['pauses'] as $index => $pause) {
             if (isset($pause['clip'])) {
-                $lesson['pauses'][$index]['clip']['file'] = preg_replace('/^clip:(?=[0-9a-f]{64}$)/', $pictures.'/', $pause['clip']['file']);
+                $file = &$lesson['pauses'][$index]['clip']['file'];
+                $file = preg_replace('/^clip:(?=[0-9a-f]{64}$)/', $pictures.'/', $file);
+                unset($file);
             }
             if (is_array($pause['question'])) {
                 $question = &$lesson['pauses'][$index]['question'];

@@ -9,6 +9,7 @@ use Daybright\Handout\Handout;
 use Daybright\Lesson\Lesson;
 use Daybright\Ready\Rules\AimLeftOut;
 use Daybright\Ready\Rules\AnswerShowsEarly;
+use Daybright\Ready\Rules\ClipWithoutCaptions;
 use Daybright\Ready\Rules\EmptyScript;
 use Daybright\Ready\Rules\ExitCheckWithoutAim;
 use Daybright\Ready\Rules\FalseEquality;
@@ -115,6 +116,7 @@ final readonly class ReadyCheck
             new RepeatedSlide,
             new StretchedPicture,
             new LinkTrouble,
+            new ClipWithoutCaptions,
         ];
     }
 }

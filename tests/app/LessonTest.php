@@ -6,8 +6,8 @@ namespace Tests\App;
 
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
-use App\Models\Lesson;
 use App\Lessons\PaintedSlides;
+use App\Models\Lesson;
 use App\Models\Revision;
 use Daybright\Figure\Figures;
 use Illuminate\Http\UploadedFile;

@@ -5,12 +5,15 @@ import { ClipPlayer } from './ClipPlayer';
 import type { Playing } from './Player';
 import { seenAt } from './programme';
 
+/** Milliseconds before a wait at which what is seen is held meanwhile. */
+const HELD = 1;
+
 /** The clip that plays now: the one for which the lesson waits, or one that the student wants once more. */
 export function useClips(programme: Programme, player: Playing) {
   const [again, setAgain] = useState<PlayedClip | null>(null);
   const slide = seenAt(programme, player.at)?.slide;
   const seen = programme.pauses.flatMap((pause) =>
-    pause.clip && pause.slide === slide && pause.at <= player.at && pause !== player.waiting ? [pause.clip] : [],
+    pause.clip && pause.slide === slide && pause.at <= player.at + HELD && pause !== player.waiting ? [pause.clip] : [],
   );
   const playing = again ?? player.waiting?.clip ?? null;
   return {

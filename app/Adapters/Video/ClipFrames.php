@@ -24,9 +24,11 @@ final class ClipFrames
      */
     public static function of(FrozenClip $clip): Generator
     {
+        [$from, $to] = [sprintf('%.3F', $clip->from / 1000), sprintf('%.3F', $clip->to / 1000)];
+        $filter = sprintf(self::FILTER, Rasteriser::WIDTH, Rasteriser::HEIGHT);
         $process = Program::process('ffmpeg', [
-            '-v', 'error', '-ss', sprintf('%.3F', $clip->from / 1000), '-to', sprintf('%.3F', $clip->to / 1000), '-i', MediaFile::local($clip->sha256()),
-            '-an', '-vf', sprintf(self::FILTER, Rasteriser::WIDTH, Rasteriser::HEIGHT), '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-',
+            '-v', 'error', '-ss', $from, '-to', $to, '-i', MediaFile::local($clip->sha256()),
+            '-an', '-vf', $filter, '-f', 'rawvideo', '-pix_fmt', 'yuv420p', '-',
         ]);
         $process->start();
         $number = 0;

@@ -28,8 +28,13 @@ final readonly class ClipBlock implements BlockContent, PlaysClip, ShowsPictures
 
     private const SOUND = 3.0;
 
-    private function __construct(private string $title, private string $medium, private string $poster, private bool $isComing, private ?MarkedClip $clip)
-    {
+    private function __construct(
+        private string $title,
+        private string $medium,
+        private string $poster,
+        private bool $isComing,
+        private ?MarkedClip $clip,
+    ) {
     }
 
     public static function name(): string

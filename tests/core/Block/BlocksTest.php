@@ -134,7 +134,7 @@ final class BlocksTest extends TestCase
     public function test_only_some_kinds_can_ask_and_only_some_show_pictures(): void
     {
         self::assertSame(['question', 'table'], self::kindsThat(AsksQuestion::class));
-        self::assertSame(['term', 'picture', 'comparison', 'figure', 'question'], self::kindsThat(ShowsPictures::class));
+        self::assertSame(['term', 'picture', 'comparison', 'clip', 'figure', 'question'], self::kindsThat(ShowsPictures::class));
         self::assertSame(['gate'], PictureBlock::from(new Fields(['medium' => 'gate']))->media());
         self::assertSame([], PictureBlock::from(new Fields(['medium' => null]))->media());
         self::assertSame(['gate'], TermBlock::from(new Fields(['picture' => 'gate']))->media());

@@ -38,7 +38,7 @@ export function ClipCaptions({ content, onChange }: ClipCaptionsProps) {
   };
   return (
     <fieldset className="flex flex-col gap-2">
-      <legend className="mb-1 text-small text-quiet">Captions: what is said or heard, second by second</legend>
+      <legend className="mb-1 text-small text-quiet">Captions, each from and to a second of the clip</legend>
       {captions.map((caption, index) => (
         <div key={index} className="grid grid-cols-[4.5rem_4.5rem_minmax(0,1fr)_auto] items-end gap-2">
           {(['from', 'to'] as const).map((end) => (

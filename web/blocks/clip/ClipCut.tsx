@@ -12,6 +12,9 @@ const LEAST = 0.5;
 
 const FINE = 10;
 
+/** Name, place, time and press: the wave stands over the places. */
+const ROW = 'grid grid-cols-[4rem_minmax(0,1fr)_4rem_7rem] items-center gap-2';
+
 interface ClipCutProps {
   medium: ClipMedium;
   content: ContentOf<'clip'>;
@@ -60,9 +63,12 @@ export function ClipCut({ medium, content, onChange }: ClipCutProps) {
         aria-label={medium.description || 'The clip'}
         className={isFilm ? 'aspect-video max-h-64 w-full bg-ink' : 'h-12 w-full'}
       />
-      <Wave wave={medium.wave} from={from / medium.seconds} to={to / medium.seconds} />
+      <div className={ROW}>
+        <span />
+        <Wave wave={medium.wave} from={from / medium.seconds} to={to / medium.seconds} />
+      </div>
       {(['from', 'to'] as const).map((end) => (
-        <div key={end} className="grid grid-cols-[4.5rem_minmax(0,1fr)_3.5rem_auto] items-center gap-2">
+        <div key={end} className={ROW}>
           <span>{end === 'from' ? 'Begins' : 'Ends'}</span>
           <input
             type="range"
