@@ -21,25 +21,24 @@ final class MediaKinds
     /**
      * @return class-string<MediumKind>
      *
-     * @throws DomainException when the file is larger than any may be, or of no kind
+     * @throws DomainException when the file is of no kind
      */
     public static function ofFile(string $path): string
     {
-        if (filesize($path) > self::largest()) {
-            throw new DomainException(
-                'This file is larger than '.intdiv(self::largest(), 1024 * 1024).' MB. Make it smaller and choose it again.',
-            );
-        }
         foreach (self::CATALOGUE as $kind) {
             if ($kind::recognises($path)) {
                 return $kind;
             }
         }
+        $least = min(array_map(static fn (string $kind): int => $kind::largest(), self::CATALOGUE));
+        if (filesize($path) > $least) {
+            throw new DomainException(
+                'This file is larger than '.intdiv($least, 1024 * 1024).' MB. Make it smaller and choose it again.',
+            );
+        }
         $names = array_map(static fn (string $kind): string => 'a '.$kind::medium()::kind(), self::CATALOGUE);
         $choices = array_map(static fn (string $kind): string => $kind::choice(), self::CATALOGUE);
-        throw new DomainException(
-            'This file is not '.implode(' or ', $names).' that can be shown. Choose '.implode(', or ', $choices).'.',
-        );
+        throw new DomainException('This file is not '.implode(' or ', $names).' that can be shown. '.implode(' ', $choices));
     }
 
     /**
@@ -56,11 +55,5 @@ final class MediaKinds
             }
         }
         throw new DomainException("Files of type “{$type}” cannot be kept by this program. They may come from a newer version.");
-    }
-
-    /** @return int bytes of the largest file of any kind */
-    public static function largest(): int
-    {
-        return max(array_map(static fn (string $kind): int => $kind::largest(), self::CATALOGUE));
     }
 }

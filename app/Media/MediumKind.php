@@ -16,7 +16,7 @@ interface MediumKind
     /** The folder of its files, in storage and in a lesson archive. */
     public static function folder(): string;
 
-    /** What to choose instead of a file of no kind, such as “a PNG or JPEG file”. */
+    /** What to do instead of choosing a file of no kind, as a sentence. */
     public static function choice(): string;
 
     /** The largest file in bytes. */

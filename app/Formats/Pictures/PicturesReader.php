@@ -134,7 +134,7 @@ final class PicturesReader implements LessonReader
         }
         $path = ZipEntry::unpack($zip, $entry, $most) ?? throw new DomainException('It is empty or damaged. Pack it again.');
         if (! PictureKind::recognises($path)) {
-            throw new DomainException('It is not a picture that can be shown. Pack '.PictureKind::choice().'.');
+            throw new DomainException('It is not a picture that can be shown. '.PictureKind::choice());
         }
 
         return PictureKind::written($path);

@@ -28,7 +28,7 @@ final class ClipKind implements MediumKind
 
     public static function choice(): string
     {
-        return 'a clip with “Clip” under the slide';
+        return 'A film or a sound is put on the slide with “Clip”.';
     }
 
     public static function largest(): int

@@ -28,7 +28,7 @@ final class PictureKind implements MediumKind
 
     public static function choice(): string
     {
-        return 'a PNG, JPEG, WebP or SVG file';
+        return 'Choose a PNG, JPEG, WebP or SVG file.';
     }
 
     public static function largest(): int
