@@ -23,6 +23,7 @@ use App\Http\Controllers\TakeController;
 use App\Http\Controllers\VoiceController;
 use App\Http\Controllers\WatchController;
 use App\Http\Controllers\WorkedController;
+use App\Lessons\SlideDrawing;
 use Illuminate\Http\Response;
 use Illuminate\Session\Middleware\AuthenticateSession;
 use Illuminate\Support\Facades\Route;
@@ -96,6 +97,8 @@ Route::prefix('api')->group(function (): void {
             Route::post('lessons/{lesson}/copy', [ShelfController::class, 'copy']);
             Route::patch('lessons/{lesson}/shelf', [ShelfController::class, 'update']);
             Route::get('lessons/{lesson}/slides/{slide}/looks', [LessonController::class, 'looks'])->where('slide', '[A-Za-z0-9-]{1,40}');
+            Route::get('lessons/{lesson}/slides/{slide}/picture.{picture}', [ExportController::class, 'slide'])
+                ->where('slide', '[A-Za-z0-9-]{1,40}')->whereIn('picture', SlideDrawing::KINDS);
             Route::get('lessons/{lesson}/credits', [LessonController::class, 'credits']);
             Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);

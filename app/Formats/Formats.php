@@ -10,6 +10,9 @@ use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
 use App\Formats\Pictures\PicturesReader;
+use App\Formats\Slides\PresentationWriter;
+use App\Formats\Slides\SlidesWriter;
+use App\Formats\Slides\StepsWriter;
 use App\Formats\Transcript\TranscriptWriter;
 use App\Formats\Video\VideoWriter;
 
@@ -29,6 +32,9 @@ final class Formats
         TranscriptWriter::class,
         HandoutWriter::class,
         AnswersWriter::class,
+        SlidesWriter::class,
+        StepsWriter::class,
+        PresentationWriter::class,
         ArchiveWriter::class,
     ];
 

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Lessons;
 
-use App\Adapters\Files;
-use App\Adapters\Program;
+use App\Adapters\PagesPdf;
 use Daybright\Handout\Handout;
 use Daybright\Handout\Pages;
 use Daybright\Lesson\Lesson;
@@ -46,24 +45,6 @@ final class HandoutFile
      */
     public static function pdf(array $pages): string
     {
-        return Files::tidily(static fn (): string => self::joined($pages));
-    }
-
-    /** @param  non-empty-list<string>  $pages */
-    private static function joined(array $pages): string
-    {
-        $drawn = array_map(static function (string $page): string {
-            $path = Files::temporary('svg');
-            file_put_contents($path, $page);
-
-            return $path;
-        }, $pages);
-        $pdf = Files::temporary('pdf');
-        Program::run(
-            'rsvg',
-            ['-f', 'pdf', '--page-width', '210mm', '--page-height', '297mm', '-w', '210mm', '-h', '297mm', '-o', $pdf, ...$drawn],
-        );
-
-        return $pdf;
+        return PagesPdf::join($pages, '210mm', '297mm');
     }
 }

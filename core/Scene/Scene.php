@@ -57,7 +57,7 @@ final readonly class Scene
     }
 
     /** @param  list<Group>  $groups */
-    private function withGroups(array $groups): self
+    public function withGroups(array $groups): self
     {
         return new self(
             $groups,

@@ -130,6 +130,7 @@ class AccessTest extends TestCase
                 'id' => str_repeat('a', 22),
                 'number', 'kept' => '0',
                 'kind' => 'webm',
+                'picture' => 'png',
                 'format' => 'archive',
                 'sha256' => str_repeat('0', 64),
                 'block', 'slide' => 'measure-question',

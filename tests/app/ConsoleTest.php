@@ -107,7 +107,7 @@ class ConsoleTest extends TestCase
         $this->take($lesson, 'measure', 1);
         $this->teacher('Sol');
         $file = Files::temporary('zip');
-        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'archive', '--to' => $file])->assertSuccessful();
+        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--as' => 'archive', '--to' => $file])->assertSuccessful();
         $this->artisan('lesson:import', ['file' => $file, '--for' => 'sol@larkfield.example'])->assertSuccessful();
         $this->assertSame(2, Lesson::query()->count());
         $this->artisan('lesson:check', ['lesson' => 'Shadows'])->expectsOutputToContain('Several lessons')->assertFailed();
@@ -119,8 +119,8 @@ class ConsoleTest extends TestCase
             ->expectsOutputToContain('cut short')
             ->assertFailed();
         $this->artisan(
-            'lesson:write',
-            ['lesson' => $lesson->id, 'format' => 'archive', '--to' => '/nowhere/at/all.zip'],
+            'lesson:export',
+            ['lesson' => $lesson->id, '--as' => 'archive', '--to' => '/nowhere/at/all.zip'],
         )->expectsOutputToContain('a folder that exists')->assertFailed();
         unlink($file);
     }
@@ -130,7 +130,7 @@ class ConsoleTest extends TestCase
         $lesson = $this->lesson($this->teacher());
         $this->take($lesson, 'measure', 1);
         $file = Files::temporary('mp4');
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4', '--to' => $file])->assertSuccessful();
+        $this->artisan('lesson:export', ['lesson' => 'Shadows', '--as' => 'mp4', '--to' => $file])->assertSuccessful();
         // One second of voice and five of waiting.
         $this->assertEqualsWithDelta(
             6,
@@ -138,14 +138,14 @@ class ConsoleTest extends TestCase
             0.2,
         );
         $captions = Files::temporary('vtt');
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'captions', '--to' => $captions])->assertSuccessful();
+        $this->artisan('lesson:export', ['lesson' => 'Shadows', '--as' => 'captions', '--to' => $captions])->assertSuccessful();
         $this->assertStringStartsWith('WEBVTT', (string) file_get_contents($captions));
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'mp4'])
+        $this->artisan('lesson:export', ['lesson' => 'Shadows', '--as' => 'mp4'])
             ->expectsOutputToContain('Say which file')
             ->assertFailed();
         unlink($file);
         unlink($captions);
-        $this->artisan('lesson:write', ['lesson' => 'Shadows', 'format' => 'hologram', '--to' => $file])
+        $this->artisan('lesson:export', ['lesson' => 'Shadows', '--as' => 'hologram', '--to' => $file])
             ->expectsOutputToContain('Choose one of: mp4')
             ->assertFailed();
     }

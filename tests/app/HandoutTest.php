@@ -98,10 +98,10 @@ class HandoutTest extends TestCase
     {
         $lesson = $this->lessonWith([self::SET]);
         $to = sys_get_temp_dir().'/handout-'.$lesson->id.'.pdf';
-        $this->artisan('lesson:write', ['lesson' => $lesson->id, 'format' => 'answers', '--to' => $to])->assertSuccessful();
+        $this->artisan('lesson:export', ['lesson' => $lesson->id, '--as' => 'answers', '--to' => $to])->assertSuccessful();
         $this->assertStringStartsWith('%PDF', (string) file_get_contents($to));
         unlink($to);
-        $this->artisan('lesson:write', ['lesson' => $this->lessonWith([])->id, 'format' => 'handout', '--to' => $to])->assertFailed();
+        $this->artisan('lesson:export', ['lesson' => $this->lessonWith([])->id, '--as' => 'handout', '--to' => $to])->assertFailed();
     }
 
     private string $told = '';

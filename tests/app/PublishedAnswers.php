@@ -73,6 +73,7 @@ final class PublishedAnswers
         'GET api/lessons/{lesson}/ready' => 'findings',
         'GET api/lessons/{lesson}/credits' => 'credits',
         'GET api/lessons/{lesson}/slides/{slide}/looks' => 'looks',
+        'GET api/lessons/{lesson}/slides/{slide}/picture.{picture}' => null,
         'GET api/lessons/{lesson}/handout' => 'handout',
         'GET api/lessons/{lesson}/files/{format}' => null,
         'GET api/lessons/{lesson}/takes' => 'takes',

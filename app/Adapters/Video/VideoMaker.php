@@ -12,7 +12,6 @@ use Closure;
 use Daybright\Format\WebVtt;
 use Daybright\Release\FrozenLesson;
 use Generator;
-use Illuminate\Support\Facades\Storage;
 
 /** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
 final class VideoMaker
@@ -61,17 +60,9 @@ final class VideoMaker
 
         return (string) preg_replace_callback(
             '/="picture:([0-9a-f]{64})"/',
-            static fn (array $match): string => '="'.self::picture($match[1]).'"',
+            static fn (array $match): string => '="'.MediaFile::dataAddress($match[1]).'"',
             $slide->svgAt((int) $step),
         );
-    }
-
-    /** A picture as part of the drawing: the renderer fetches nothing. */
-    private static function picture(string $sha256): string
-    {
-        $file = MediaFile::query()->where('sha256', $sha256)->first() ?? throw VideoFailed::because('A picture is missing on the server');
-
-        return "data:{$file->type};base64,".base64_encode((string) Storage::get($file->place()));
     }
 
     /** @param  Closure(float): void  $progress */

@@ -10,6 +10,7 @@ use App\Formats\Formats;
 use App\Http\FileName;
 use App\Http\Requests\ExportRequest;
 use App\Http\Resources\ExportResource;
+use App\Lessons\SlideDrawing;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Lesson;
@@ -48,6 +49,19 @@ final class ExportController
             FileName::forDownload($export->release->document->title(), $writer::format()->ending),
             ['Content-Type' => $writer::format()->mediaType],
         );
+    }
+
+    /** One slide as a picture. */
+    public function slide(Lesson $lesson, string $slide, string $picture, SlideDrawing $drawing): BinaryFileResponse
+    {
+        $read = $lesson->read();
+        $found = $read->slide($slide) ?? abort(404);
+
+        return response()->download(
+            Files::tidily(static fn (): string => $drawing->file($read, $found, $picture)),
+            FileName::forDownload($found->title === '' ? $lesson->title : $found->title, '.'.$picture),
+            ['Content-Type' => $picture === 'svg' ? 'image/svg+xml' : 'image/png'],
+        )->deleteFileAfterSend();
     }
 
     /** A file that is written while one waits. */

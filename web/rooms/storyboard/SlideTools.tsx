@@ -1,9 +1,10 @@
 import type { Slide } from '../../lesson.types';
 import { Button } from '../../ui/Button';
+import { Menu, MenuEntry } from '../../ui/Menu';
 import { useDesk } from '../lesson/desk';
 import { deleteSlide, duplicateSlide, moveSlide } from '../lesson/slides';
 
-/** What can be done with a whole slide: arrange it, move it, copy it, delete it. */
+/** What can be done with a whole slide: arrange it, move it, copy it, delete it, take it away. */
 export function SlideTools({ slide, onArrange }: { slide: Slide; onArrange: () => void }) {
   const desk = useDesk();
   const copy = () => {
@@ -13,6 +14,8 @@ export function SlideTools({ slide, onArrange }: { slide: Slide; onArrange: () =
     });
     desk.chooseSlide(made);
   };
+  const fetchPicture = (kind: 'png' | 'svg') =>
+    window.location.assign(`/api/lessons/${desk.id}/slides/${slide.id}/picture.${kind}`);
   const tools: [label: string, work: () => void][] = [
     ['Arrange', onArrange],
     ['Earlier', () => desk.edit((draft) => moveSlide(draft, slide.id, -1))],
@@ -27,6 +30,17 @@ export function SlideTools({ slide, onArrange }: { slide: Slide; onArrange: () =
           {label}
         </Button>
       ))}
+      <Menu
+        align="end"
+        button={
+          <Button look="quiet" className="px-2!">
+            Take away
+          </Button>
+        }
+      >
+        <MenuEntry onSelect={() => fetchPicture('png')}>This slide as a picture (PNG)</MenuEntry>
+        <MenuEntry onSelect={() => fetchPicture('svg')}>This slide as a drawing (SVG)</MenuEntry>
+      </Menu>
     </div>
   );
 }

@@ -7,21 +7,28 @@ namespace App\Console;
 use App\Formats\Formats;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
+use App\Lessons\SlideDrawing;
 use App\Models\Lesson;
 use DomainException;
 
 /** A lesson out to a file of any format. What is made of a shared version shares one where there is none. */
-class WriteLesson extends LessonCommand
+class ExportLesson extends LessonCommand
 {
-    protected $signature = 'lesson:write {lesson : id or title} {format : archive, mp4, captions, transcript, handout, answers …} {--to= : the file to write}';
+    protected $signature = 'lesson:export {lesson : id or title}
+        {--as= : pptx, slides, steps, mp4, captions, transcript, handout, answers, archive; png or svg of a slide}
+        {--to= : the file to write}
+        {--slide=1 : number of the slide, from 1}';
 
     protected $description = 'Write a lesson to a file';
 
-    public function handle(ReleaseStore $releases): int
+    public function handle(ReleaseStore $releases, SlideDrawing $drawing): int
     {
-        $format = (string) $this->argument('format');
+        $format = (string) $this->option('as');
+        if (in_array($format, SlideDrawing::KINDS, true)) {
+            return $this->slide($drawing, $format);
+        }
         $writer = Formats::writer($format) ?? throw new DomainException(
-            "Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).'.',
+            "Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).', png, svg.',
         );
         $to = $this->target('lesson'.str_replace(' ', '-', $writer::format()->ending));
         $lesson = $this->lesson((string) $this->argument('lesson'));
@@ -37,6 +44,20 @@ class WriteLesson extends LessonCommand
         $bar->finish();
         $this->newLine();
         rename($made, $to);
+        $this->line($to);
+
+        return self::SUCCESS;
+    }
+
+    private function slide(SlideDrawing $drawing, string $kind): int
+    {
+        $to = $this->target("slide.{$kind}");
+        $lesson = $this->lesson((string) $this->argument('lesson'))->read();
+        $slides = SlideDrawing::slides($lesson);
+        $slide = $slides[(int) $this->option('slide') - 1] ?? throw new DomainException(
+            'The slides of this lesson are numbered from 1 to '.count($slides).'.',
+        );
+        rename($drawing->file($lesson, $slide, $kind), $to);
         $this->line($to);
 
         return self::SUCCESS;
