@@ -13,6 +13,9 @@ class ImportLesson extends LessonCommand
 {
     protected $signature = 'lesson:import {file : a lesson file, or another that there is a reader for} {--for= : the teacher’s sign-in address}';
 
+    /** @var list<string> */
+    protected $aliases = ['deck:import'];
+
     protected $description = 'Bring a lesson in from a file for a teacher';
 
     public function handle(LessonIntake $intake): int

@@ -10,6 +10,7 @@ use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
 use App\Formats\Pictures\PicturesReader;
+use App\Formats\Presentation\PresentationReader;
 use App\Formats\Slides\PresentationWriter;
 use App\Formats\Slides\SlidesWriter;
 use App\Formats\Slides\StepsWriter;
@@ -22,6 +23,7 @@ final class Formats
     /** @var non-empty-list<class-string<LessonReader>> in the order in which they are tried */
     public const READERS = [
         ArchiveReader::class,
+        PresentationReader::class,
         PicturesReader::class,
     ];
 

@@ -35,6 +35,16 @@ final class UnreadableText extends DomainException implements Failure
         return new self("There are more than {$most} captions in this file. Take out those of the part that is not played.");
     }
 
+    public static function noSlides(): self
+    {
+        return new self('There are no slides in this presentation that can be read. Open it where it was made, and save it as PPTX again.');
+    }
+
+    public static function tooManySlides(int $most): self
+    {
+        return new self("This presentation has more than {$most} slides. Save the part that you need by itself.");
+    }
+
     public static function boundlessNumber(): self
     {
         return new self('One of the numbers is larger than can be reckoned with. Make it smaller.');

@@ -158,7 +158,7 @@ test('a picture is chosen, described and credited, and what is no picture is ref
   await form
     .locator('input[type=file]')
     .setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('just words') });
-  await expect(form.getByText(/not a picture that can be shown/)).toBeVisible();
+  await expect(form.getByText(/not a picture or a clip that can be shown/)).toBeVisible();
   await expect(slide.locator('.stage image')).toHaveCount(1);
 
   await test.step('it is cropped and freed of its background, and all of it can be taken back', async () => {

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Format\Readers\Slides;
+
+/** A slide of another format, as far as it can be taken. */
+final readonly class ReadSlide
+{
+    /**
+     * @param  list<ReadPiece>  $pieces in the order of reading
+     * @param  list<string>  $notes a paragraph each
+     * @param  list<string>  $left what could not be taken, such as “a film”
+     */
+    public function __construct(public string $title, public array $pieces, public array $notes, public array $left)
+    {
+    }
+
+    /** @return int clicks that build it up */
+    public function clicks(): int
+    {
+        return max([0, ...array_map(static fn (ReadPiece $piece): int => $piece->click(), $this->pieces)]);
+    }
+}
