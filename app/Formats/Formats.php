@@ -10,10 +10,14 @@ use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
 use App\Formats\Pictures\PicturesReader;
+use App\Formats\Presentation\OpenPresentationReader;
 use App\Formats\Presentation\PresentationReader;
 use App\Formats\Slides\PresentationWriter;
 use App\Formats\Slides\SlidesWriter;
 use App\Formats\Slides\StepsWriter;
+use App\Formats\TextDocument\DocxDocumentReader;
+use App\Formats\TextDocument\MarkdownReader;
+use App\Formats\TextDocument\OdtDocumentReader;
 use App\Formats\Transcript\TranscriptWriter;
 use App\Formats\Video\VideoWriter;
 
@@ -24,7 +28,11 @@ final class Formats
     public const READERS = [
         ArchiveReader::class,
         PresentationReader::class,
+        OpenPresentationReader::class,
+        DocxDocumentReader::class,
+        OdtDocumentReader::class,
         PicturesReader::class,
+        MarkdownReader::class,
     ];
 
     /** @var non-empty-list<class-string<LessonWriter>> */

@@ -35,6 +35,26 @@ final class UnreadableText extends DomainException implements Failure
         return new self("There are more than {$most} captions in this file. Take out those of the part that is not played.");
     }
 
+    public static function damaged(): self
+    {
+        return new self('This file is damaged, or was cut short on its way. Open it where it was made, and save it again.');
+    }
+
+    public static function nothingWritten(): self
+    {
+        return new self('Nothing is written in this document that a slide could be made of.');
+    }
+
+    public static function tooManyHeadings(int $most): self
+    {
+        return new self("This document has more than {$most} headings, each of which would be a slide. Save the part that you need by itself.");
+    }
+
+    public static function tooLong(): self
+    {
+        return new self('This text is longer than a lesson can be. Save the part that you need by itself.');
+    }
+
     public static function noSlides(): self
     {
         return new self('There are no slides in this presentation that can be read. Open it where it was made, and save it as PPTX again.');

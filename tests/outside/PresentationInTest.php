@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Outside;
 
 use App\Adapters\Files;
-use App\Adapters\Program;
 use App\Formats\BroughtIn;
 use App\Formats\LessonIntake;
 use App\Models\Lesson;
@@ -87,6 +86,26 @@ final class PresentationInTest extends TestCase
             [['Ships < 40 m, “sail” & oar', 1], ['- cranes', 0], ["- – made of wood\n- ropes", 2]],
             array_map(static fn (array $block): array => [$block['content']['text'], $step[$block['step']]], $slide['blocks']),
         );
+    }
+
+    public function test_slides_of_opendocument_are_taken_as_well(): void
+    {
+        $file = Files::temporary('odp');
+        (new Process(['/usr/bin/python3', __DIR__.'/write-slides.py', $file, RedSquare::file()], timeout: 120))->mustRun();
+        $brought = $this->broughtIn($file);
+        [$first, $second] = self::slides($brought->lesson);
+        self::assertSame(['What did a harbour look like?', 'Numbers'], [$first['title'], $second['title']]);
+        self::assertSame(['Look at the cranes.', 'And how long were they?'], array_column($first['steps'], 'script'));
+        $step = array_flip(array_column($first['steps'], 'id'));
+        self::assertSame(
+            [["- cranes\n- – made of wood\n- ropes", 0], ['Ships < 40 m & oar', 1]],
+            array_map(static fn (array $block): array => [$block['content']['text'], $step[$block['step']]], $first['blocks']),
+        );
+        $blocks = array_column($second['blocks'], 'content', 'kind');
+        self::assertSame([['year', 'ships'], ['1850', '120']], $blocks['table']['rows']);
+        $media = $brought->lesson->document()->array()['media'];
+        self::assertSame('A red square', $media[$blocks['picture']['medium']]['description']);
+        self::assertSame(['Of slide 2 was left out: a line.'], $brought->findings);
     }
 
     public function test_hidden_slides_and_what_lies_elsewhere_are_left_out_and_told(): void
@@ -185,11 +204,8 @@ final class PresentationInTest extends TestCase
     private static function written(): string
     {
         if (self::$written === null) {
-            $picture = Files::temporary('png');
-            $red = ['-f', 'lavfi', '-i', 'color=#FF0000:size=64x48,format=rgb24', '-frames:v', '1'];
-            Program::run('ffmpeg', ['-v', 'error', '-y', ...$red, $picture]);
             self::$written = sys_get_temp_dir().'/presentation-'.bin2hex(random_bytes(6)).'.pptx';
-            (new Process(['node', __DIR__.'/write-presentation.mjs', self::$written, $picture], timeout: 120))->mustRun();
+            (new Process(['node', __DIR__.'/write-presentation.mjs', self::$written, RedSquare::file()], timeout: 120))->mustRun();
         }
 
         return self::$written;

@@ -67,7 +67,7 @@ export function Home() {
         <div className="flex flex-wrap items-end gap-3 border-b border-rule pb-5">
           <h1 className="mr-auto text-3xl">Your lessons</h1>
           <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-edge bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
-            Bring in a lesson file
+            Bring in slides or a lesson
             <input type="file" accept={answer?.accepts.join() ?? ''} className="sr-only" onChange={bringIn} />
           </label>
           <Button look="main" onClick={() => setNew(true)}>
@@ -80,12 +80,17 @@ export function Home() {
           </div>
         )}
         {broughtIn && (
-          <div className="flex flex-col gap-2 pt-4">
+          <div className="pt-4">
             <Notice>
-              The lesson is here. {broughtIn.findings.join(' ')}{' '}
-              <Link to={`/lesson/${broughtIn.id}/plan`} className="text-action underline">
+              The lesson is here.{' '}
+              <Link to={`/lesson/${broughtIn.id}/storyboard`} className="text-action underline">
                 Open it
               </Link>
+              <ul className="mt-1 max-h-60 list-disc overflow-y-auto pl-5">
+                {broughtIn.findings.map((finding) => (
+                  <li key={finding}>{finding}</li>
+                ))}
+              </ul>
             </Notice>
           </div>
         )}

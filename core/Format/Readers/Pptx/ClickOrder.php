@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Format\Readers\Pptx;
 
+use Daybright\Format\Readers\Package\OfficePackage;
 use DOMElement;
 use DOMXPath;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Format\Readers\Pptx;
 
+use Daybright\Format\Readers\Package\OfficePackage;
+use Daybright\Format\Readers\Package\Rows;
 use DOMElement;
 use DOMXPath;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Format\Readers\Pptx;
+namespace Daybright\Format\Readers\Package;
 
 /** Rows of a table, all of the same length. */
 final class Rows

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Format\Readers\Pptx;
+namespace Daybright\Format\Readers\Package;
 
 /** Where the parts of a package (ECMA-376, part 2) are had from. */
 interface PackageParts

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Daybright\Format\Readers\Pptx;
+namespace Daybright\Format\Readers\Package;
 
 use DOMDocument;
 use DOMElement;
 use DOMNode;
 use DOMXPath;
 
-/** A package of Office Open XML, read part by part along its relationships. Nothing outside of it is ever read. */
+/** A package of Office Open XML or OpenDocument, read part by part. Nothing outside of it is ever read. */
 final readonly class OfficePackage
 {
     private const NAMES = [
@@ -17,6 +17,15 @@ final readonly class OfficePackage
         'c' => 'http://schemas.openxmlformats.org/drawingml/2006/chart',
         'p' => 'http://schemas.openxmlformats.org/presentationml/2006/main',
         'r' => 'http://schemas.openxmlformats.org/officeDocument/2006/relationships',
+        'w' => 'http://schemas.openxmlformats.org/wordprocessingml/2006/main',
+        'office' => 'urn:oasis:names:tc:opendocument:xmlns:office:1.0',
+        'text' => 'urn:oasis:names:tc:opendocument:xmlns:text:1.0',
+        'table' => 'urn:oasis:names:tc:opendocument:xmlns:table:1.0',
+        'draw' => 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0',
+        'presentation' => 'urn:oasis:names:tc:opendocument:xmlns:presentation:1.0',
+        'anim' => 'urn:oasis:names:tc:opendocument:xmlns:animation:1.0',
+        'smil' => 'urn:oasis:names:tc:opendocument:xmlns:smil-compatible:1.0',
+        'svg' => 'urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0',
         'rel' => 'http://schemas.openxmlformats.org/package/2006/relationships',
         'core' => 'http://schemas.openxmlformats.org/package/2006/metadata/core-properties',
         'dc' => 'http://purl.org/dc/elements/1.1/',

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Formats\Presentation;
+namespace App\Formats\BroughtSlides;
 
-use Daybright\Format\Readers\Pptx\PackageParts;
+use Daybright\Format\Readers\Package\PackageParts;
 use ZipArchive;
 
 /** The parts of a package that lies in a zip file. No more of one is read than a slide can have, and no more of all than a lesson. */

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Format\Readers\Odp;
+
+use Daybright\Format\Readers\Package\OfficePackage;
+use Daybright\Format\Readers\Package\OpenDocumentText;
+use Daybright\Format\Readers\Package\Rows;
+use Daybright\Format\Readers\Slides\ReadPicture;
+use Daybright\Format\Readers\Slides\ReadPiece;
+use Daybright\Format\Readers\Slides\ReadSlide;
+use Daybright\Format\Readers\Slides\ReadTable;
+use Daybright\Format\Readers\Slides\ReadText;
+use Daybright\Format\Readers\TextDocument\OutlineSlides;
+use DOMElement;
+use DOMXPath;
+
+/** One slide of a presentation of OpenDocument. */
+final class OdpSlide
+{
+    private const PRESENTATION = 'urn:oasis:names:tc:opendocument:xmlns:presentation:1.0';
+
+    private const NAMED = 'http://www.w3.org/XML/1998/namespace';
+
+    private const DRAWING = 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0';
+
+    /** Places of the layout that say nothing about the subject. */
+    private const FURNITURE = ['date-time', 'footer', 'header', 'page-number', 'page'];
+
+    private const DEEPEST = 8;
+
+    private string $title = '';
+
+    /** @var list<ReadPiece> */
+    private array $pieces = [];
+
+    /** @var array<string, int> how many of each kind were left out */
+    private array $left = [];
+
+    /** @param  array<string, int>  $clicks click that brings a thing, by its name */
+    private function __construct(private readonly DOMXPath $xml, private readonly array $clicks)
+    {
+    }
+
+    public static function read(DOMXPath $xml, DOMElement $page): ReadSlide
+    {
+        $slide = new self($xml, self::clicks($xml, $page));
+        foreach (OfficePackage::elements($xml, './*', $page) as $thing) {
+            $slide->take($thing);
+        }
+        $left = [];
+        foreach ($slide->left as $what => $count) {
+            $left[] = $count === 1 ? $what : "{$count} × {$what}";
+        }
+        $notes = [];
+        $isSaid = static fn (string $line): bool => $line !== '';
+        $path = './presentation:notes/draw:frame[@presentation:class="notes"]/draw:text-box/text:p';
+        foreach (OfficePackage::elements($xml, $path, $page) as $paragraph) {
+            $notes[] = trim((string) preg_replace('/\s+/u', ' ', OpenDocumentText::words($paragraph)));
+        }
+
+        return new ReadSlide($slide->title, $slide->pieces, array_values(array_filter($notes, $isSaid)), $left);
+    }
+
+    private function take(DOMElement $thing): void
+    {
+        match ($thing->localName) {
+            'frame' => $this->takeFrame($thing),
+            'g' => array_map($this->take(...), OfficePackage::elements($this->xml, './*', $thing)),
+            'line', 'connector' => $this->leave('a line'),
+            'custom-shape', 'rect', 'ellipse', 'circle', 'polygon', 'polyline', 'path' => $this->takeShape($thing),
+            default => null,
+        };
+    }
+
+    private function takeFrame(DOMElement $frame): void
+    {
+        $kind = $frame->getAttributeNS(self::PRESENTATION, 'class');
+        if (in_array($kind, self::FURNITURE, true)) {
+            return;
+        }
+        $text = OfficePackage::elements($this->xml, './draw:text-box', $frame)[0] ?? null;
+        $table = OfficePackage::elements($this->xml, './table:table', $frame)[0] ?? null;
+        if ($text !== null && $kind === 'title') {
+            $this->title = OutlineSlides::plain(OpenDocumentText::words($text));
+        } elseif ($text !== null) {
+            $this->text($text, $this->clickOf($frame));
+        } elseif ($table !== null) {
+            $rows = Rows::even(array_map(
+                static fn (array $row): array => array_map(OutlineSlides::plain(...), $row),
+                OpenDocumentText::rows($this->xml, $table),
+            ));
+            $hasHead = OfficePackage::text($this->xml, './@table:use-first-row-styles', $table) === 'true'
+                || OfficePackage::elements($this->xml, './table:table-header-rows', $table) !== [];
+            $rows === [] || $this->pieces[] = new ReadTable($rows, $hasHead, false, $this->clickOf($frame));
+        } elseif (OfficePackage::elements($this->xml, './draw:image', $frame) !== []) {
+            $this->picture($frame);
+        } elseif ($kind === '' || OfficePackage::elements($this->xml, './draw:plugin | ./draw:object', $frame) !== []) {
+            $this->leave('a film, a sound or a drawing of another program');
+        }
+    }
+
+    private function picture(DOMElement $frame): void
+    {
+        $part = OpenDocumentText::picture($this->xml, $frame);
+        if ($part === null) {
+            $this->leave('a picture that lies elsewhere');
+
+            return;
+        }
+        $said = mb_substr(trim(OpenDocumentText::description($this->xml, $frame)), 0, 1000);
+        $this->pieces[] = new ReadPicture($part, $said, null, $this->clickOf($frame));
+    }
+
+    private function takeShape(DOMElement $shape): void
+    {
+        $before = count($this->pieces);
+        $this->text($shape, $this->clickOf($shape));
+        if (count($this->pieces) === $before) {
+            $this->leave('a drawn shape');
+        }
+    }
+
+    private function text(DOMElement $within, int $click): void
+    {
+        $lines = $this->lines($within, -1);
+        if ($lines !== []) {
+            $this->pieces[] = new ReadText($lines, $click);
+        }
+    }
+
+    /**
+     * @param  int  $level of the list that it stands in; −1 for none
+     * @return list<string>
+     */
+    private function lines(DOMElement $within, int $level): array
+    {
+        $lines = [];
+        foreach ($level > self::DEEPEST ? [] : OfficePackage::elements($this->xml, './*', $within) as $thing) {
+            if (in_array($thing->localName, ['p', 'h'], true)) {
+                $words = OutlineSlides::plain(OpenDocumentText::words($thing));
+                $words === '' || $lines[] = ($level < 0 ? '' : '- '.str_repeat('– ', $level)).$words;
+            } elseif (in_array($thing->localName, ['list', 'list-item', 'list-header'], true)) {
+                $lines = [...$lines, ...$this->lines($thing, $level + (int) ($thing->localName === 'list'))];
+            }
+        }
+
+        return $lines;
+    }
+
+    private function clickOf(DOMElement $thing): int
+    {
+        $name = $thing->getAttributeNS(self::NAMED, 'id') ?: $thing->getAttributeNS(self::DRAWING, 'id');
+
+        return $this->clicks[$name] ?? 0;
+    }
+
+    /**
+     * The main sequence holds a group a click, and each names what it brings (15.36).
+     *
+     * @return array<string, int>
+     */
+    private static function clicks(DOMXPath $xml, DOMElement $page): array
+    {
+        $clicks = [];
+        $click = 0;
+        foreach (OfficePackage::elements($xml, './anim:par//anim:seq/anim:par', $page) as $group) {
+            $brought = OfficePackage::elements($xml, './/anim:par[@presentation:preset-class="entrance"]//*[@smil:targetElement]', $group);
+            $click += $brought === [] ? 0 : 1;
+            foreach ($brought as $effect) {
+                $clicks[OfficePackage::text($xml, './@smil:targetElement', $effect)] ??= $click;
+            }
+        }
+
+        return $clicks;
+    }
+
+    private function leave(string $what): void
+    {
+        $this->left[$what] = ($this->left[$what] ?? 0) + 1;
+    }
+}
