@@ -9,6 +9,7 @@ use App\Formats\Archive\ArchiveWriter;
 use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
+use App\Formats\Pdf\PdfReader;
 use App\Formats\Pictures\PicturesReader;
 use App\Formats\Presentation\OpenPresentationReader;
 use App\Formats\Presentation\PresentationReader;
@@ -32,6 +33,7 @@ final class Formats
         DocxDocumentReader::class,
         OdtDocumentReader::class,
         PicturesReader::class,
+        PdfReader::class,
         MarkdownReader::class,
     ];
 

@@ -72,7 +72,9 @@ final readonly class PictureSlide
     public static function of(Slide $slide, array $blocks, Look $look, RenderContext $context): ?self
     {
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
-        if ($slide->title === '' || ! in_array($arrangement, [Arrangement::Whole, Arrangement::Opening, Arrangement::Filled], true)) {
+        $isPage = $slide->title === '' && $arrangement === Arrangement::Filled;
+        $sorts = [Arrangement::Whole, Arrangement::Opening, Arrangement::Filled];
+        if (! in_array($arrangement, $sorts, true) || ($slide->title === '' && ! $isPage)) {
             return null;
         }
         $pictures = array_values(array_filter($blocks, static fn (Block $block): bool => Blocks::able($block, FillsSlide::class) !== null));
@@ -82,7 +84,7 @@ final readonly class PictureSlide
         }
         $said = implode(' ', array_map(static fn (Block $block): string => implode(' ', Blocks::read($block)->words($context)), $words));
         $self = new self($slide, $pictures[0], $words, $look, $context);
-        if ($arrangement === Arrangement::Filled) {
+        if ($arrangement === Arrangement::Filled && ! $isPage) {
             return mb_strlen($said) <= self::MOST_LETTERS_WANTED ? $self : null;
         }
         $shape = Blocks::able($pictures[0], TakesRoom::class)?->shape($context) ?? 0.0;
@@ -90,7 +92,8 @@ final readonly class PictureSlide
         $fits = $shape >= ($isOpening ? self::NARROWEST_OPENING : self::NARROWEST)
             && $shape <= ($isOpening ? self::WIDEST_OPENING : self::WIDEST);
 
-        return $fits && mb_strlen($said) <= self::MOST_LETTERS ? $self : null;
+        // A page that is taken as it looked is seen whole, with nothing over it.
+        return $fits && ($isPage ? $words === [] : mb_strlen($said) <= self::MOST_LETTERS) ? $self : null;
     }
 
     public function scene(): Scene
@@ -117,11 +120,11 @@ final readonly class PictureSlide
                 $this->look->palette(),
                 [0.0, 0.0, 1.0],
             ),
-            new Group('', SlideTitle::PIECE, $first, 0, [
+            ...$this->slide->title === '' ? [] : [new Group('', SlideTitle::PIECE, $first, 0, [
                 Shape::rectangle($field, Paint::translucent(self::FIELD, self::OPACITY)),
                 ...$title->shapes(Format::Wide->margin(), $top),
                 ...Horizon::shapes(Format::Wide, $this->slide->part, '#FFFFFF', '#8C989F'),
-            ], words: $this->context->spoken($this->slide->title)),
+            ], words: $this->context->spoken($this->slide->title))],
         ];
         $fields = ['' => [SlideTitle::field($title, Format::Wide->margin(), $top)->placed(0, 0, 1, $night)]];
         $boxes = [$this->picture->id => new Box(0, 0, Scene::WIDTH, $field->y)];

@@ -36,6 +36,6 @@ abstract class PackagedReader extends SlidesReader
     {
         $parts = ZipParts::open($path) ?? throw UnreadableText::damaged();
 
-        return $this->lesson(static::slides($parts), pathinfo($name, PATHINFO_FILENAME), $parts);
+        return $this->lesson(static::slides($parts), pathinfo($name, PATHINFO_FILENAME), $parts->picture(...));
     }
 }

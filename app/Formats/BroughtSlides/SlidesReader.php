@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Formats\BroughtSlides;
 
-use App\Adapters\ZipEntry;
 use App\Formats\ImportedLesson;
 use App\Formats\LessonReader;
 use App\Lessons\BlankLesson;
@@ -12,6 +11,7 @@ use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Media\CheckedFile;
 use App\Media\Picture\PictureKind;
+use Closure;
 use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\SlideBlocks;
@@ -30,12 +30,12 @@ abstract class SlidesReader implements LessonReader
 
     /**
      * @param  list<ReadSlide|null>  $slides null for one that is hidden or cannot be read
-     * @param  ZipParts|null  $parts where pictures are had from; null where there are none
+     * @param  Closure(string): (string|null)  $file gives a temporary file of a picture by its name; null where there is none
      */
-    protected function lesson(array $slides, string $title, ?ZipParts $parts): ImportedLesson
+    protected function lesson(array $slides, string $title, Closure $file): ImportedLesson
     {
         $findings = [];
-        [$ids, $media, $files] = $this->pictures($parts, $slides, $findings);
+        [$ids, $media, $files] = $this->pictures($file, $slides, $findings);
         $blocks = new SlideBlocks(self::id(...), $ids);
         $made = [];
         foreach ($slides as $index => $slide) {
@@ -57,11 +57,12 @@ abstract class SlidesReader implements LessonReader
     }
 
     /**
+     * @param  Closure(string): (string|null)  $file
      * @param  list<ReadSlide|null>  $slides
      * @param  list<string>  $findings
      * @return array{array<string, string>, array<string, array<string, mixed>>, list<CheckedFile>} ids by part, media by id, files
      */
-    private function pictures(?ZipParts $parts, array $slides, array &$findings): array
+    private function pictures(Closure $file, array $slides, array &$findings): array
     {
         $ids = $media = $files = [];
         foreach ($slides as $index => $slide) {
@@ -70,15 +71,15 @@ abstract class SlidesReader implements LessonReader
                     continue;
                 }
                 try {
-                    $file = self::picture($parts, $piece->part);
+                    $checked = self::picture($file($piece->part));
                 } catch (DomainException $trouble) {
                     $findings[] = 'A picture of slide '.($index + 1)." was left out. {$trouble->getMessage()}";
 
                     continue;
                 }
                 $id = $ids[$piece->part] = self::id('picture');
-                $media[$id] = ['description' => $piece->description] + $file->medium(basename($piece->part));
-                $files[] = $file;
+                $media[$id] = ['description' => $piece->description] + $checked->medium(basename($piece->part));
+                $files[] = $checked;
             }
         }
 
@@ -86,10 +87,11 @@ abstract class SlidesReader implements LessonReader
     }
 
     /** @throws DomainException when it cannot be shown */
-    private static function picture(?ZipParts $parts, string $name): CheckedFile
+    private static function picture(?string $path): CheckedFile
     {
-        $path = ($parts === null ? null : ZipEntry::unpack($parts->zip, $name, PictureKind::largest()))
-            ?? throw new DomainException('It is missing, damaged, or larger than 8 MB.');
+        if ($path === null) {
+            throw new DomainException('It is missing, damaged, or larger than 8 MB.');
+        }
         if (! PictureKind::recognises($path)) {
             throw new DomainException('It is of a kind that cannot be shown. Save it as PNG, and put it in by hand.');
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Formats\BroughtSlides;
 
+use App\Adapters\ZipEntry;
+use App\Media\Picture\PictureKind;
 use Daybright\Format\Readers\Package\PackageParts;
 use ZipArchive;
 
@@ -19,7 +21,7 @@ final class ZipParts implements PackageParts
 
     private int $read = 0;
 
-    private function __construct(public readonly ZipArchive $zip)
+    private function __construct(private readonly ZipArchive $zip)
     {
     }
 
@@ -29,6 +31,17 @@ final class ZipParts implements PackageParts
         $zip = new ZipArchive;
 
         return $zip->open($path, ZipArchive::RDONLY) === true && $zip->numFiles <= self::MOST_ENTRIES ? new self($zip) : null;
+    }
+
+    /** @return string|null path of a temporary file that holds a picture; null where it is missing, damaged or too large */
+    public function picture(string $name): ?string
+    {
+        return $name === '' ? null : ZipEntry::unpack($this->zip, $name, PictureKind::largest());
+    }
+
+    public function has(string $name): bool
+    {
+        return $this->zip->locateName($name) !== false;
     }
 
     public function part(string $name): ?string

@@ -41,7 +41,7 @@ final class PresentationReader extends SlidesReader
 
         // One that is damaged is a presentation all the same, and no heap of pictures.
         return $parts !== null
-            && ($parts->zip->locateName('ppt/presentation.xml') !== false || (new PptxReader($parts))->recognises());
+            && ($parts->has('ppt/presentation.xml') || (new PptxReader($parts))->recognises());
     }
 
     public function read(User $teacher, string $path, string $name): ImportedLesson
@@ -52,6 +52,6 @@ final class PresentationReader extends SlidesReader
         $reader = new PptxReader($parts);
         $slides = $reader->slides();
 
-        return $this->lesson($slides, $reader->title() ?: pathinfo($name, PATHINFO_FILENAME), $parts);
+        return $this->lesson($slides, $reader->title() ?: pathinfo($name, PATHINFO_FILENAME), $parts->picture(...));
     }
 }

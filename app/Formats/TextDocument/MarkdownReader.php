@@ -74,7 +74,7 @@ final class MarkdownReader extends SlidesReader
             self::take($block, $slides, -1);
         }
 
-        return $this->lesson($slides->slides(), pathinfo($name, PATHINFO_FILENAME), null);
+        return $this->lesson($slides->slides(), pathinfo($name, PATHINFO_FILENAME), static fn (): null => null);
     }
 
     /** @param  int  $level of the list that it stands in; −1 for none */

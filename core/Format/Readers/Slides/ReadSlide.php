@@ -11,9 +11,15 @@ final readonly class ReadSlide
      * @param  list<ReadPiece>  $pieces in the order of reading
      * @param  list<string>  $notes a paragraph each
      * @param  list<string>  $left what could not be taken, such as “a film”
+     * @param  bool  $isFilled whether its picture fills it, as a page that is taken as it looked
      */
-    public function __construct(public string $title, public array $pieces, public array $notes, public array $left)
-    {
+    public function __construct(
+        public string $title,
+        public array $pieces,
+        public array $notes,
+        public array $left,
+        public bool $isFilled = false,
+    ) {
     }
 
     /** @return int clicks that build it up */

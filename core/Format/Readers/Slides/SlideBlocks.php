@@ -69,7 +69,7 @@ final class SlideBlocks
             'id' => ($this->newId)('slide'),
             'title' => $this->cut($read->title, self::TITLE, "The title of slide {$number}"),
             'side' => false,
-            'arrangement' => 'whole',
+            'arrangement' => $read->isFilled ? 'filled' : 'whole',
             'aims' => [],
             'steps' => $steps,
             'blocks' => array_slice($blocks, 0, self::MOST_BLOCKS),
