@@ -93,9 +93,8 @@ final class PdfInTest extends TestCase
     private static function difference(string $pdf, int $page, string $kept, string $type): float
     {
         [$wanted, $seen] = [Files::temporary(''), Files::temporary('png')];
-        (new Process([
-            'pdftoppm', '-png', '-f', (string) $page, '-l', (string) $page, '-singlefile', '-scale-to-x', '960', '-scale-to-y', '540', $pdf, $wanted,
-        ]))->mustRun();
+        $only = ['-f', (string) $page, '-l', (string) $page, '-singlefile', '-scale-to-x', '960', '-scale-to-y', '540'];
+        (new Process(['pdftoppm', '-png', ...$only, $pdf, $wanted]))->mustRun();
         $type === 'image/svg+xml'
             ? (new Process(['rsvg-convert', '-w', '960', '-h', '540', '-o', $seen, $kept]))->mustRun()
             : (new Process(['convert', $kept, '-resize', '960x540!', $seen]))->mustRun();

@@ -86,10 +86,11 @@ final class TextDocumentsInTest extends TestCase
         mt_srand(11);
         $sentences = 0;
         for ($round = 0; $round < 200; $round++) {
+            $at = mt_rand(0, strlen($whole));
             $bytes = match ($round % 3) {
                 0 => substr($whole, 0, mt_rand(0, strlen($whole) - 1)),
-                1 => substr_replace($whole, str_repeat(chr(mt_rand(0, 255)), $length = mt_rand(1, 40)), mt_rand(0, strlen($whole)), $length),
-                2 => substr_replace($whole, str_repeat('> - ', mt_rand(1, 2000)), mt_rand(0, strlen($whole)), 0),
+                1 => substr_replace($whole, str_repeat(chr(mt_rand(0, 255)), $length = mt_rand(1, 40)), $at, $length),
+                2 => substr_replace($whole, str_repeat('> - ', mt_rand(1, 2000)), $at, 0),
             };
             [$lessons, $media] = [Lesson::query()->count(), MediaFile::query()->count()];
             try {

@@ -64,7 +64,9 @@ final class PdfReader extends SlidesReader
         }
         $count = self::pages($path);
         if ($count > self::MOST_PAGES) {
-            throw new DomainException("This PDF has {$count} pages. Save at most ".self::MOST_PAGES.' of them by themselves, and bring them in.');
+            throw new DomainException(
+                "This PDF has {$count} pages. Save at most ".self::MOST_PAGES.' of them by themselves, and bring them in.',
+            );
         }
         $slides = [];
         for ($page = 1; $page <= $count; $page++) {
