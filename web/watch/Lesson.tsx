@@ -35,9 +35,11 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
   const [hasCaptions, setCaptions] = useState(true);
   const parts = useMemo(() => stripOf(lesson), [lesson]);
   const chapter = lesson.chapters.find((each) => player.at < each.until) ?? lesson.chapters[lesson.chapters.length - 1];
-  const caption = hasCaptions
-    ? lesson.captions.find((each) => each.from <= player.at && player.at < each.to)?.text
-    : undefined;
+  // While a clip plays, it has captions of its own.
+  const caption =
+    hasCaptions && !clips.playing
+      ? lesson.captions.find((each) => each.from <= player.at && player.at < each.to)?.text
+      : undefined;
   const isOver = player.at >= lesson.length - 30;
   const exitCheck = lesson.pauses.filter((pause) => pause.exitCheck && pause.question);
 
@@ -72,7 +74,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         />
       )}
       {!hasBegun && <Before lesson={lesson} />}
-      {(isOver || handedIn) && exitCheck.length > 0 && (
+      {((isOver && !clips.playing) || handedIn) && exitCheck.length > 0 && (
         <ExitCheck
           share={id}
           student={lesson.student}
@@ -87,7 +89,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           }}
         />
       )}
-      {isOver && exitCheck.length === 0 && (
+      {isOver && !clips.playing && exitCheck.length === 0 && (
         <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
       )}
       {lesson.handout && (

@@ -6,13 +6,14 @@ export function stripOf(lesson: WatchedLesson): StripPart[] {
   const parts: StripPart[] = [];
   for (const chapter of lesson.chapters) {
     const last = parts[parts.length - 1];
+    const waits = lesson.pauses.filter((pause) => pause.slide === chapter.slide);
+    const seconds = (some: typeof waits) => some.reduce((sum, pause) => sum + pause.seconds, 0);
     const slide = {
       id: chapter.slide,
       title: chapter.title,
-      planned: (chapter.until - chapter.at) / 1000,
-      work: lesson.pauses
-        .filter((pause) => pause.slide === chapter.slide)
-        .reduce((sum, pause) => sum + pause.seconds, 0),
+      // A clip is watched; at a pause point there is something to do.
+      planned: (chapter.until - chapter.at) / 1000 + seconds(waits.filter((pause) => pause.clip)),
+      work: seconds(waits.filter((pause) => !pause.clip)),
     };
     const lamps = sideSlidesOf(lesson, chapter.slide).map((id) => ({
       id,
