@@ -11,6 +11,7 @@ use App\Adapters\Video\FrameSequence;
 use App\Adapters\Video\MatroskaWriter;
 use App\Adapters\Video\Rasteriser;
 use App\Adapters\Video\VideoMaker;
+use App\Bench\Intake;
 use App\Bench\NoiseTake;
 use App\Bench\Office;
 use App\Bench\Report;
@@ -39,7 +40,7 @@ use ReflectionProperty;
 /** Measures what the design promises, as ratios within one run. Meant for a database of its own: see bin/bench. */
 class Bench extends Command
 {
-    protected $signature = 'bench {--office : saving, checking, opening and Home alone}';
+    protected $signature = 'bench {--office : saving, checking, opening and Home alone} {--intake : what is brought in alone}';
 
     protected $description = 'Measure export, saving, page weight and figures';
 
@@ -56,6 +57,10 @@ class Bench extends Command
         if ($this->option('office')) {
             (new Office($this->report, $teacher, $store, $demo))->measure();
 
+            return $this->report->isKept() ? self::SUCCESS : self::FAILURE;
+        }
+        app()->makeWith(Intake::class, ['report' => $this->report, 'teacher' => $teacher])->measure();
+        if ($this->option('intake')) {
             return $this->report->isKept() ? self::SUCCESS : self::FAILURE;
         }
         $release = $this->longLesson($teacher, $store, $demo);
