@@ -63,14 +63,17 @@ final class ClipStore
         if ($number >= self::mostPieces()) {
             throw new DomainException(self::tooLarge());
         }
-        Files::write($clip->piece($number), $bytes);
+        // One that is there is whole: it was written under another name first.
+        if (! Storage::exists($clip->piece($number))) {
+            Files::write($clip->piece($number), $bytes);
+        }
     }
 
     /**
      * @param  int|null  $pieces how many there should be; null takes what has come, up to the first gap
      * @return list<int> the numbers of the pieces that are missing; empty when the clip is being made ready
      *
-     * @throws DomainException when nothing of it has arrived
+     * @throws DomainException when nothing of it has arrived, or too much
      */
     public function finish(IncomingClip $clip, ?int $pieces): array
     {
@@ -81,8 +84,11 @@ final class ClipStore
         if ($pieces === 0) {
             throw new DomainException('Nothing of this clip arrived. Choose or film it again.');
         }
+        if ($pieces > self::mostPieces()) {
+            throw new DomainException(self::tooLarge());
+        }
         $missing = array_values(array_filter(
-            range(0, min($pieces, self::mostPieces()) - 1),
+            range(0, $pieces - 1),
             static fn (int $number): bool => ! Storage::exists($clip->piece($number)),
         ));
         if ($missing === []) {

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Clips\ClipStore;
 use App\Lessons\PaintedSlides;
+use App\Models\IncomingClip;
 use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\Revision;
@@ -21,7 +22,7 @@ class TidyMedia extends Command
 
     private const PAINTED_DAYS = 30;
 
-    private const CLIP_DAYS = 7;
+    private const CLIP_DAYS = 30;
 
     public function handle(ClipStore $clips): int
     {
@@ -47,7 +48,11 @@ class TidyMedia extends Command
     {
         $ofTeacher = static fn ($lesson) => $lesson->where('user_id', $file->user_id);
 
-        return Revision::query()->whereHas('lesson', $ofTeacher)->where('document', 'like', "%{$file->sha256}%")->exists()
+        // A clip that is ready waits for its lesson to be opened.
+        $ofClip = static fn ($clip) => $clip->where('medium', 'like', "%{$file->sha256}%")->orWhere('poster', 'like', "%{$file->sha256}%");
+
+        return IncomingClip::query()->where('user_id', $file->user_id)->where($ofClip)->exists()
+            || Revision::query()->whereHas('lesson', $ofTeacher)->where('document', 'like', "%{$file->sha256}%")->exists()
             || Release::query()->whereHas('lesson', $ofTeacher)->where('document', 'like', "%{$file->sha256}%")->exists();
     }
 }

@@ -92,6 +92,7 @@ class ClipTest extends TestCase
         config(['daybright.largest_clip' => ClipStore::PIECE]);
         $this->piece(0, 'first')->assertOk();
         $this->piece(2, 'third')->assertUnprocessable();
+        $this->postJson('/api/clips/'.self::ID.'/finish', ['pieces' => 1_000_000])->assertUnprocessable();
     }
 
     public function test_pieces_come_in_any_order_and_twice_and_missing_ones_are_asked_for(): void
@@ -108,6 +109,8 @@ class ClipTest extends TestCase
         $this->postJson('/api/clips/'.self::ID.'/finish', ['pieces' => 3])->assertOk()->assertJsonPath('clip.state', 'preparing');
         $this->postJson('/api/clips/'.self::ID.'/finish', ['pieces' => 3])->assertOk();
         Queue::assertPushed(PrepareClip::class, 1);
+        $this->piece(1, 'piece 1')->assertOk();
+        $this->assertSame('piece 1', Storage::get(IncomingClip::query()->findOrFail(self::ID)->piece(1)));
         $this->begin()->assertOk()->assertJsonPath('state', 'preparing');
     }
 
@@ -174,6 +177,18 @@ class ClipTest extends TestCase
         $this->artisan('jobs:tend')->assertSuccessful();
         $this->assertDatabaseCount('jobs', 1);
         $this->assertSame(ClipState::Preparing, $clip->state);
+    }
+
+    public function test_one_that_is_ready_waits_for_its_lesson_to_be_opened(): void
+    {
+        $clip = $this->sent(self::made('mp4', [...self::FILM, '-c:a', 'aac']));
+        $this->travel(3)->days();
+        $this->artisan('media:tidy')->assertSuccessful();
+        $this->assertFileExists(MediaFile::local($clip->medium['sha256'] ?? ''));
+        $this->assertFileExists(MediaFile::local($clip->poster['sha256'] ?? ''));
+        $this->travel(40)->days();
+        $this->artisan('media:tidy')->assertSuccessful();
+        $this->assertSame([0, 0], [IncomingClip::query()->count(), MediaFile::query()->count()]);
     }
 
     public function test_captions_are_read_and_a_picture_is_taken_out_of_the_film(): void

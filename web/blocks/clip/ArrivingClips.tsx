@@ -19,7 +19,8 @@ export function ArrivingClips() {
 
 function Arriving({ clip, slide, block }: { clip: string; slide: string; block: string }) {
   const desk = useDesk();
-  const incoming = useIncomingClip(clip).data;
+  const found = useIncomingClip(clip).data;
+  const incoming = found === 'unknown' ? null : found;
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, when it is ready
   useEffect(() => {
     if (incoming?.state !== 'ready' || !incoming.medium) return;

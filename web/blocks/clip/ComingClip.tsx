@@ -9,25 +9,31 @@ import { clipOutbox, isUnderWay } from './outbox';
 /** Milliseconds after which the server is asked again how far it is. */
 const AGAIN = 1000;
 
-/** How far the server is with a clip; null while it knows nothing of it. */
+/** How far the server is with a clip; “unknown” where it knows nothing of it, null while it cannot be asked. */
 export function useIncomingClip(id: string) {
   return useQuery({
     queryKey: ['clip', id],
-    queryFn: async () => {
+    queryFn: async (): Promise<IncomingClip | 'unknown' | null> => {
       try {
         return await ask<IncomingClip>('GET', `/api/clips/${id}`);
       } catch (error) {
-        if (error instanceof Problem && (error.status === 404 || error.isPassing)) return null;
+        if (error instanceof Problem && error.status === 404) return 'unknown';
+        if (error instanceof Problem && error.isPassing) return null;
         throw error;
       }
     },
-    refetchInterval: (query) => (['ready', 'failed'].includes(query.state.data?.state ?? '') ? false : AGAIN),
+    refetchInterval: (query) => (['ready', 'failed'].includes(stateOf(query.state.data)) ? false : AGAIN),
   });
+}
+
+function stateOf(clip: IncomingClip | 'unknown' | null | undefined): string {
+  return clip && clip !== 'unknown' ? clip.state : '';
 }
 
 /** A clip on its way: how far it is, what stands in its way, and a press that stops it. */
 export function ComingClip({ id, onStop }: { id: string; onStop: () => void }) {
-  const clip = useIncomingClip(id).data;
+  const found = useIncomingClip(id).data;
+  const clip = found === 'unknown' ? null : found;
   const [sending, setSending] = useState({ pieces: 0, trouble: null as string | null });
   useEffect(() => {
     const stopTelling = clipOutbox.onChange(setSending);
@@ -43,15 +49,19 @@ export function ComingClip({ id, onStop }: { id: string; onStop: () => void }) {
   };
   const isPreparing = clip?.state === 'preparing';
   // A page that closed in the middle has left off filming: what arrived is a clip.
-  const isLeftOff = clip?.state === 'arriving' && !isUnderWay(id) && sending.pieces === 0;
+  const isHere = isUnderWay(id) || sending.pieces > 0;
+  const isLost = found === 'unknown' && !isHere;
+  const isLeftOff = clip?.state === 'arriving' && !isHere;
   const takeArrived = async () => {
     await clipOutbox.forget(id);
     await ask('POST', `/api/clips/${id}/finish`, { pieces: null });
   };
   return (
     <div className="flex flex-col gap-2">
-      {clip?.state === 'failed' ? (
-        <Notice tone="trouble">{clip.trouble}</Notice>
+      {clip?.state === 'failed' || isLost ? (
+        <Notice tone="trouble">
+          {clip?.trouble ?? 'Nothing of this clip is on the server or in this browser. Choose or film it again.'}
+        </Notice>
       ) : (
         <div className="flex items-center gap-3" role="status">
           <span className="shrink-0">
@@ -74,7 +84,7 @@ export function ComingClip({ id, onStop }: { id: string; onStop: () => void }) {
       {sending.trouble && <Notice tone="trouble">{sending.trouble}</Notice>}
       <div className="flex gap-3">
         {isLeftOff && <Button onClick={() => void takeArrived()}>Use what has arrived</Button>}
-        <Button onClick={stop}>{clip?.state === 'failed' ? 'Choose another' : 'Stop'}</Button>
+        <Button onClick={stop}>{clip?.state === 'failed' || isLost ? 'Choose another' : 'Stop'}</Button>
       </div>
     </div>
   );

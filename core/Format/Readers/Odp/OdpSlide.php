@@ -7,12 +7,13 @@ namespace Daybright\Format\Readers\Odp;
 use Daybright\Format\Readers\Package\OfficePackage;
 use Daybright\Format\Readers\Package\OpenDocumentText;
 use Daybright\Format\Readers\Package\Rows;
+use Daybright\Format\Readers\Slides\LeftOut;
 use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadPiece;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\ReadTable;
 use Daybright\Format\Readers\Slides\ReadText;
-use Daybright\Format\Readers\TextDocument\OutlineSlides;
+use Daybright\Format\Readers\Slides\TypedText;
 use DOMElement;
 use DOMXPath;
 
@@ -35,12 +36,12 @@ final class OdpSlide
     /** @var list<ReadPiece> */
     private array $pieces = [];
 
-    /** @var array<string, int> how many of each kind were left out */
-    private array $left = [];
+    private readonly LeftOut $left;
 
     /** @param  array<string, int>  $clicks click that brings a thing, by its name */
     private function __construct(private readonly DOMXPath $xml, private readonly array $clicks)
     {
+        $this->left = new LeftOut;
     }
 
     public static function read(DOMXPath $xml, DOMElement $page): ReadSlide
@@ -49,10 +50,6 @@ final class OdpSlide
         foreach (OfficePackage::elements($xml, './*', $page) as $thing) {
             $slide->take($thing);
         }
-        $left = [];
-        foreach ($slide->left as $what => $count) {
-            $left[] = $count === 1 ? $what : "{$count} × {$what}";
-        }
         $notes = [];
         $isSaid = static fn (string $line): bool => $line !== '';
         $path = './presentation:notes/draw:frame[@presentation:class="notes"]/draw:text-box/text:p';
@@ -60,7 +57,7 @@ final class OdpSlide
             $notes[] = trim((string) preg_replace('/\s+/u', ' ', OpenDocumentText::words($paragraph)));
         }
 
-        return new ReadSlide($slide->title, $slide->pieces, array_values(array_filter($notes, $isSaid)), $left);
+        return new ReadSlide($slide->title, $slide->pieces, array_values(array_filter($notes, $isSaid)), $slide->left->told());
     }
 
     private function take(DOMElement $thing): void
@@ -68,7 +65,7 @@ final class OdpSlide
         match ($thing->localName) {
             'frame' => $this->takeFrame($thing),
             'g' => array_map($this->take(...), OfficePackage::elements($this->xml, './*', $thing)),
-            'line', 'connector' => $this->leave('a line'),
+            'line', 'connector' => $this->left->add('a line'),
             'custom-shape', 'rect', 'ellipse', 'circle', 'polygon', 'polyline', 'path' => $this->takeShape($thing),
             default => null,
         };
@@ -83,12 +80,12 @@ final class OdpSlide
         $text = OfficePackage::elements($this->xml, './draw:text-box', $frame)[0] ?? null;
         $table = OfficePackage::elements($this->xml, './table:table', $frame)[0] ?? null;
         if ($text !== null && $kind === 'title') {
-            $this->title = OutlineSlides::plain(OpenDocumentText::words($text));
+            $this->title = TypedText::plain(OpenDocumentText::words($text));
         } elseif ($text !== null) {
             $this->text($text, $this->clickOf($frame));
         } elseif ($table !== null) {
             $rows = Rows::even(array_map(
-                static fn (array $row): array => array_map(OutlineSlides::plain(...), $row),
+                static fn (array $row): array => array_map(TypedText::plain(...), $row),
                 OpenDocumentText::rows($this->xml, $table),
             ));
             $hasHead = OfficePackage::text($this->xml, './@table:use-first-row-styles', $table) === 'true'
@@ -97,7 +94,7 @@ final class OdpSlide
         } elseif (OfficePackage::elements($this->xml, './draw:image', $frame) !== []) {
             $this->picture($frame);
         } elseif ($kind === '' || OfficePackage::elements($this->xml, './draw:plugin | ./draw:object', $frame) !== []) {
-            $this->leave('a film, a sound or a drawing of another program');
+            $this->left->add('a film, a sound or a drawing of another program');
         }
     }
 
@@ -105,7 +102,7 @@ final class OdpSlide
     {
         $part = OpenDocumentText::picture($this->xml, $frame);
         if ($part === null) {
-            $this->leave('a picture that lies elsewhere');
+            $this->left->add('a picture that lies elsewhere');
 
             return;
         }
@@ -118,7 +115,7 @@ final class OdpSlide
         $before = count($this->pieces);
         $this->text($shape, $this->clickOf($shape));
         if (count($this->pieces) === $before) {
-            $this->leave('a drawn shape');
+            $this->left->add('a drawn shape');
         }
     }
 
@@ -139,8 +136,8 @@ final class OdpSlide
         $lines = [];
         foreach ($level > self::DEEPEST ? [] : OfficePackage::elements($this->xml, './*', $within) as $thing) {
             if (in_array($thing->localName, ['p', 'h'], true)) {
-                $words = OutlineSlides::plain(OpenDocumentText::words($thing));
-                $words === '' || $lines[] = ($level < 0 ? '' : '- '.str_repeat('– ', $level)).$words;
+                $words = TypedText::plain(OpenDocumentText::words($thing));
+                $words === '' || $lines[] = $level < 0 ? $words : TypedText::point($words, $level);
             } elseif (in_array($thing->localName, ['list', 'list-item', 'list-header'], true)) {
                 $lines = [...$lines, ...$this->lines($thing, $level + (int) ($thing->localName === 'list'))];
             }
@@ -174,10 +171,5 @@ final class OdpSlide
         }
 
         return $clicks;
-    }
-
-    private function leave(string $what): void
-    {
-        $this->left[$what] = ($this->left[$what] ?? 0) + 1;
     }
 }

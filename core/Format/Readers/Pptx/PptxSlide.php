@@ -6,11 +6,13 @@ namespace Daybright\Format\Readers\Pptx;
 
 use Daybright\Format\Readers\Package\OfficePackage;
 use Daybright\Format\Readers\Package\Rows;
+use Daybright\Format\Readers\Slides\LeftOut;
 use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadPiece;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\ReadTable;
 use Daybright\Format\Readers\Slides\ReadText;
+use Daybright\Format\Readers\Slides\TypedText;
 use DOMElement;
 use DOMXPath;
 
@@ -37,8 +39,7 @@ final class PptxSlide
     /** @var list<ReadPiece> */
     private array $pieces = [];
 
-    /** @var array<string, int> how many of each kind were left out */
-    private array $left = [];
+    private readonly LeftOut $left;
 
     /** @param  array<string, array{kind: string, part: string}>  $relations */
     private function __construct(
@@ -47,6 +48,7 @@ final class PptxSlide
         private readonly array $relations,
         private readonly ClickOrder $order,
     ) {
+        $this->left = new LeftOut;
     }
 
     /** @return ReadSlide|null null where it cannot be read, or is hidden */
@@ -61,12 +63,8 @@ final class PptxSlide
         foreach (OfficePackage::elements($xml, '/p:sld/p:cSld/p:spTree/*') as $thing) {
             $slide->take($thing);
         }
-        $left = [];
-        foreach ($slide->left as $what => $count) {
-            $left[] = $count === 1 ? $what : "{$count} × {$what}";
-        }
 
-        return new ReadSlide($slide->title, $slide->pieces, $slide->notes($part), $left);
+        return new ReadSlide($slide->title, $slide->pieces, $slide->notes($part), $slide->left->told());
     }
 
     private function take(DOMElement $thing): void
@@ -79,7 +77,7 @@ final class PptxSlide
             'pic' => $this->takePicture($thing),
             'graphicFrame' => $this->takeFrame($thing),
             'grpSp' => array_map($this->take(...), OfficePackage::elements($this->xml, './*', $thing)),
-            'cxnSp' => $this->leave('a line'),
+            'cxnSp' => $this->left->add('a line'),
             default => null,
         };
     }
@@ -114,7 +112,7 @@ final class PptxSlide
         }
         if ($byClick === [] && $place === null) {
             $isLine = OfficePackage::text($this->xml, './p:spPr/a:prstGeom/@prst', $shape) === 'line';
-            $this->leave($isLine ? 'a line' : 'a drawn shape');
+            $this->left->add($isLine ? 'a line' : 'a drawn shape');
         }
     }
 
@@ -126,12 +124,11 @@ final class PptxSlide
         }
         $says = fn (string $element): bool => OfficePackage::elements($this->xml, "./a:pPr/{$element}", $paragraph) !== [];
         $isPoint = ($isList && ! $says('a:buNone')) || $says('a:buChar') || $says('a:buAutoNum') || $says('a:buBlip');
-        $level = min(8, (int) OfficePackage::text($this->xml, './a:pPr/@lvl', $paragraph));
+        $level = (int) OfficePackage::text($this->xml, './a:pPr/@lvl', $paragraph);
 
-        return ($isPoint ? '- '.str_repeat('– ', max(0, $level)) : '').$words;
+        return $isPoint ? TypedText::point($words, $level) : $words;
     }
 
-    /** Signs that set type here are letters there. */
     private function words(DOMElement $paragraph): string
     {
         $words = '';
@@ -139,13 +136,13 @@ final class PptxSlide
             $words .= $run->localName === 'br' ? ' ' : $run->textContent;
         }
 
-        return trim(str_replace(['`', '*'], ['’', '∗'], (string) preg_replace('/\s+/u', ' ', $words)));
+        return TypedText::plain($words);
     }
 
     private function takePicture(DOMElement $picture): void
     {
         if (OfficePackage::elements($this->xml, './p:nvPicPr/p:nvPr/*[local-name()="videoFile" or local-name()="audioFile"]', $picture) !== []) {
-            $this->leave('a film or a sound');
+            $this->left->add('a film or a sound');
 
             return;
         }
@@ -153,7 +150,7 @@ final class PptxSlide
         $blip = $fill === null ? null : OfficePackage::elements($this->xml, './a:blip', $fill)[0] ?? null;
         $part = $this->relations[$blip?->getAttributeNS(self::RELATION, 'embed') ?? '']['part'] ?? null;
         if ($part === null) {
-            $this->leave('a picture that lies elsewhere');
+            $this->left->add('a picture that lies elsewhere');
 
             return;
         }
@@ -193,7 +190,7 @@ final class PptxSlide
             default => [],
         };
         if ($rows === []) {
-            $this->leave($chart === null ? 'a drawing of another program' : 'a chart');
+            $this->left->add($chart === null ? 'a drawing of another program' : 'a chart');
 
             return;
         }
@@ -233,10 +230,5 @@ final class PptxSlide
         );
 
         return array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
-    }
-
-    private function leave(string $what): void
-    {
-        $this->left[$what] = ($this->left[$what] ?? 0) + 1;
     }
 }

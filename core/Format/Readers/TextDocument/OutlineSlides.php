@@ -10,6 +10,7 @@ use Daybright\Format\Readers\Slides\ReadPiece;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\ReadTable;
 use Daybright\Format\Readers\Slides\ReadText;
+use Daybright\Format\Readers\Slides\TypedText;
 use Daybright\Format\UnreadableText;
 
 /** Makes slides of a running text: every heading begins one, and what follows stands on it. */
@@ -34,12 +35,12 @@ final class OutlineSlides
     public function heading(string $title): void
     {
         $this->end();
-        $this->title = self::plain($title);
+        $this->title = TypedText::plain($title);
     }
 
     public function paragraph(string $text): void
     {
-        $plain = self::plain($text);
+        $plain = TypedText::plain($text);
         if ($plain !== '') {
             $this->lines[] = $plain;
         }
@@ -48,9 +49,9 @@ final class OutlineSlides
     /** @param  int  $level of the list, from 0 */
     public function point(string $text, int $level): void
     {
-        $plain = self::plain($text);
+        $plain = TypedText::plain($text);
         if ($plain !== '') {
-            $this->lines[] = '- '.str_repeat('– ', max(0, min(8, $level))).$plain;
+            $this->lines[] = TypedText::point($plain, $level);
         }
     }
 
@@ -64,7 +65,7 @@ final class OutlineSlides
     public function table(array $rows, bool $hasHead): void
     {
         $even = Rows::even(array_map(
-            static fn (array $row): array => array_map(self::plain(...), $row),
+            static fn (array $row): array => array_map(TypedText::plain(...), $row),
             $rows,
         ));
         if ($even !== []) {
@@ -110,11 +111,5 @@ final class OutlineSlides
             $this->pieces[] = new ReadText($this->lines, 0);
         }
         $this->lines = [];
-    }
-
-    /** Signs that set type here are letters there. */
-    public static function plain(string $text): string
-    {
-        return trim(str_replace(['`', '*'], ['’', '∗'], (string) preg_replace('/\s+/u', ' ', $text)));
     }
 }
