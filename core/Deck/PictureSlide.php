@@ -126,7 +126,10 @@ final readonly class PictureSlide
                 ...Horizon::shapes(Format::Wide, $this->slide->part, '#FFFFFF', '#8C989F'),
             ], words: $this->context->spoken($this->slide->title))],
         ];
-        $fields = ['' => [SlideTitle::field($title, Format::Wide->margin(), $top)->placed(0, 0, 1, $night)]];
+        // A page has words of its own where a title would be typed.
+        $fields = $this->slide->title === ''
+            ? []
+            : ['' => [SlideTitle::field($title, Format::Wide->margin(), $top)->placed(0, 0, 1, $night)]];
         $boxes = [$this->picture->id => new Box(0, 0, Scene::WIDTH, $field->y)];
         $y = $top + $title->height() + self::GAP;
         foreach ($this->words as $number => $block) {

@@ -32,6 +32,7 @@ final class PdfInTest extends TestCase
         $lesson = $this->broughtIn($file)->lesson;
         $document = $lesson->document()->array();
         foreach ($this->getJson("/api/lessons/{$lesson->id}")->assertOk()->json('scenes') as $scene) {
+            self::assertSame([], array_filter($scene['fields'], static fn (array $field): bool => $field['path'] === 'title'));
             self::assertMatchesRegularExpression('/<image x="0" y="0" width="1600" height="900"/', $scene['svg']);
         }
         $slides = array_merge(...array_column($document['parts'], 'slides'));
@@ -39,6 +40,7 @@ final class PdfInTest extends TestCase
         $types = [];
         foreach ($slides as $index => $slide) {
             $medium = $document['media'][$slide['blocks'][0]['content']['medium']];
+            self::assertSame('Page '.($index + 1), $medium['name']);
             $types[] = $medium['type'];
             self::assertSame(['Why shadows move', 'A photo of the gate'][$index], $medium['description']);
             self::assertLessThan(0.06, self::difference($file, $index + 1, MediaFile::local($medium['sha256']), $medium['type']));

@@ -17,6 +17,9 @@ use DomainException;
 /** Pages of a PDF (ISO 32000), read by poppler: each fills a slide as it looked, with its words as the description. */
 final class PdfReader extends SlidesReader
 {
+    /** What the picture of a page is called, before its number. */
+    private const NAME = 'Page ';
+
     private const MOST_PAGES = 100;
 
     private const LARGEST = 100_000_000;
@@ -70,13 +73,17 @@ final class PdfReader extends SlidesReader
         }
         $slides = [];
         for ($page = 1; $page <= $count; $page++) {
-            $slides[] = new ReadSlide('', [new ReadPicture((string) $page, self::words($path, $page), null, 0)], [], [], true);
+            $slides[] = new ReadSlide('', [new ReadPicture(self::NAME.$page, self::words($path, $page), null, 0)], [], [], true);
         }
 
         return $this->lesson(
             $slides,
             pathinfo($name, PATHINFO_FILENAME),
-            static fn (string $page): ?string => self::drawn($path, $page) ?? self::photographed($path, $page),
+            static function (string $name) use ($path): ?string {
+                $page = substr($name, strlen(self::NAME));
+
+                return self::drawn($path, $page) ?? self::photographed($path, $page);
+            },
         );
     }
 
