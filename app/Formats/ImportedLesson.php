@@ -15,12 +15,14 @@ final readonly class ImportedLesson
      * @param  list<CheckedFile>  $media
      * @param  list<array{fields: array<string, mixed>, sound: string}>  $takes fields of the model, and the path of a temporary file
      * @param  list<string>  $findings what was left out or changed on the way, a sentence each
+     * @param  list<SlideChoice>  $choices of slides that can be kept in another way
      */
     public function __construct(
         public LessonDocument $document,
         public array $media = [],
         public array $takes = [],
         public array $findings = [],
+        public array $choices = [],
     ) {
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Formats;
 
 use App\Adapters\Files;
+use App\Formats\BroughtSlides\SlidesReader;
+use App\Formats\Pdf\PdfPages;
 use App\Lessons\LessonStore;
 use App\Media\MediaStore;
 use App\Models\Lesson;
@@ -25,24 +27,35 @@ final class LessonIntake
 
     /**
      * @param  string  $name of the file as it was chosen
+     * @param  string|null  $pages path of a PDF of the same slides
      *
      * @throws DomainException when the file cannot be read, and nothing is kept
      */
-    public function bringIn(User $teacher, string $path, string $name): BroughtIn
+    public function bringIn(User $teacher, string $path, string $name, ?string $pages = null): BroughtIn
     {
-        return Files::tidily(function () use ($teacher, $path, $name): BroughtIn {
+        return Files::tidily(function () use ($teacher, $path, $name, $pages): BroughtIn {
             foreach (Formats::READERS as $class) {
                 $reader = app($class);
                 if ($reader->recognises($path)) {
+                    $reader = $pages === null ? $reader : self::shownBy($reader, $pages);
                     $imported = $reader->read($teacher, $path, $name);
 
-                    return new BroughtIn($this->keep($teacher, $imported), $imported->findings);
+                    return new BroughtIn($this->keep($teacher, $imported), $imported->findings, count($imported->choices));
                 }
             }
             throw new DomainException(
                 'This file is not a whole lesson archive, nor another file that a lesson can be made from. It may have been cut short on its way: fetch it again.',
             );
         });
+    }
+
+    private static function shownBy(LessonReader $reader, string $pages): ShownByPages
+    {
+        if (! $reader instanceof ShownByPages || ! PdfPages::recognises($pages)) {
+            throw new DomainException('Beside slides (PPTX or ODP) their PDF can be given, and nothing else. Bring other files in one by one.');
+        }
+
+        return $reader->withPages(PdfPages::open($pages, SlidesReader::MOST_SLIDES));
     }
 
     private function keep(User $teacher, ImportedLesson $imported): Lesson
@@ -54,6 +67,9 @@ final class LessonIntake
                     $this->media->keep($teacher, $file);
                 }
                 $lesson = $this->store->create(new Lesson(['user_id' => $teacher->id]), $imported->document);
+                foreach ($imported->choices as $choice) {
+                    $lesson->broughtSlides()->create($choice->fields());
+                }
                 $now = now();
                 foreach ($imported->takes as $order => $each) {
                     $take = new Take([

@@ -62,6 +62,8 @@ final class SvgCleaner
         'gradientunits',
         'gradienttransform',
         'preserveaspectratio',
+        // Letters of a PDF stand outside of their symbols' boxes, and are cut off where this is not said.
+        'overflow',
         'version',
         ...self::PROPERTIES,
     ];

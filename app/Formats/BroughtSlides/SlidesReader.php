@@ -6,13 +6,13 @@ namespace App\Formats\BroughtSlides;
 
 use App\Formats\ImportedLesson;
 use App\Formats\LessonReader;
+use App\Formats\Pdf\PdfPages;
 use App\Lessons\BlankLesson;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonSchema;
 use App\Media\CheckedFile;
 use App\Media\Picture\PictureKind;
 use Closure;
-use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\SlideBlocks;
 use Daybright\Lesson\PartKind;
@@ -22,10 +22,21 @@ use Illuminate\Support\Str;
 /** Makes a lesson of slides that were read from a file: the first opens it, the others explain. */
 abstract class SlidesReader implements LessonReader
 {
-    private const MOST_SLIDES = 100;
+    public const MOST_SLIDES = 100;
 
-    public function __construct(private readonly LessonSchema $schema)
+    private ?PdfPages $pages = null;
+
+    public function __construct(private readonly LessonSchema $schema, private readonly LookedPage $lookedPage)
     {
+    }
+
+    /** The same slides as pages, for their exact look. */
+    public function withPages(PdfPages $pages): static
+    {
+        $reader = clone $this;
+        $reader->pages = $pages;
+
+        return $reader;
     }
 
     /**
@@ -35,55 +46,82 @@ abstract class SlidesReader implements LessonReader
     protected function lesson(array $slides, string $title, Closure $file): ImportedLesson
     {
         $findings = [];
-        [$ids, $media, $files] = $this->pictures($file, $slides, $findings);
-        $blocks = new SlideBlocks(self::id(...), $ids);
-        $made = [];
+        $pictures = $this->pictures($file, $slides, $findings);
+        $looks = new SlideLooks($this->lookedPage, $this->pages($slides, $findings), $pictures, self::id(...));
+        $blocks = new SlideBlocks(self::id(...), $pictures->ids());
+        $made = $choices = [];
         foreach ($slides as $index => $slide) {
             $number = $index + 1;
             if ($slide === null) {
                 $findings[] = "Slide {$number} is hidden or cannot be read, and was left out.";
             } elseif (count($made) < self::MOST_SLIDES) {
-                $made[] = $blocks->slide($slide, $number);
-                array_push($findings, ...self::leftOut($slide, $number));
+                $asBlocks = $blocks->slide($slide, $number);
+                $choice = $looks->choice($slide, $number, $asBlocks);
+                $isLooked = $choice !== null && $choice->hasPicture() && $slide->isBetterAsItLooked();
+                $made[] = $isLooked ? $choice->looked['slide'] : $asBlocks;
+                $choice === null || $choices[] = $choice;
+                array_push($findings, ...($isLooked ? [] : self::leftOut($slide, $number)));
             }
         }
         if (count(array_filter($slides)) > self::MOST_SLIDES) {
             $findings[] = 'A lesson has at most '.self::MOST_SLIDES.' slides that are brought in; the last ones were left out.';
         }
-        $document = self::document(mb_substr(mb_scrub($title), 0, 180) ?: 'Slides', $made, $media);
+        $document = self::document(mb_substr(mb_scrub($title), 0, 180) ?: 'Slides', $made, $pictures->shownOn($made));
         $this->schema->check($document);
 
-        return new ImportedLesson($document, $files, [], [...$findings, ...$blocks->findings]);
+        return new ImportedLesson($document, $pictures->files(), [], [...$findings, ...$blocks->findings], $choices);
+    }
+
+    /**
+     * Pages of the slides, by their numbers.
+     *
+     * @param  list<ReadSlide|null>  $slides
+     * @param  list<string>  $findings
+     * @return Closure(int): (string|null) gives a temporary file of the page of a slide
+     */
+    private function pages(array $slides, array &$findings): Closure
+    {
+        $pages = $this->pages;
+        $shown = array_keys(array_filter($slides));
+        $numbers = match ($pages?->count) {
+            count($slides) => range(1, count($slides)),
+            // Slides that are hidden have no page.
+            count($shown) => array_combine($shown, range(1, count($shown))),
+            default => [],
+        };
+        if ($pages !== null && $numbers === []) {
+            $findings[] = "The PDF has {$pages->count} pages and there are ".count($slides)
+                .' slides, so that it is not known which page belongs to which slide. It was not used.';
+        }
+
+        return static fn (int $number): ?string => $pages !== null && isset($numbers[$number - 1])
+            ? $pages->picture($numbers[$number - 1])
+            : null;
     }
 
     /**
      * @param  Closure(string): (string|null)  $file
      * @param  list<ReadSlide|null>  $slides
      * @param  list<string>  $findings
-     * @return array{array<string, string>, array<string, array<string, mixed>>, list<CheckedFile>} ids by part, media by id, files
      */
-    private function pictures(Closure $file, array $slides, array &$findings): array
+    private function pictures(Closure $file, array $slides, array &$findings): BroughtPictures
     {
-        $ids = $media = $files = [];
+        $pictures = new BroughtPictures(self::id(...));
         foreach ($slides as $index => $slide) {
-            foreach ($slide->pieces ?? [] as $piece) {
-                if (! $piece instanceof ReadPicture || isset($ids[$piece->part])) {
+            foreach ($slide?->pictures() ?? [] as $part => $description) {
+                if ($pictures->has($part)) {
                     continue;
                 }
                 try {
-                    $checked = self::picture($file($piece->part));
+                    $pictures->keep($part, self::picture($file($part)), $description);
                 } catch (DomainException $trouble) {
                     $findings[] = 'A picture of slide '.($index + 1)." was left out. {$trouble->getMessage()}";
-
-                    continue;
+                    $pictures->refuse($part);
                 }
-                $id = $ids[$piece->part] = self::id('picture');
-                $media[$id] = ['description' => $piece->description] + $checked->medium(basename($piece->part));
-                $files[] = $checked;
             }
         }
 
-        return [$ids, $media, $files];
+        return $pictures;
     }
 
     /** @throws DomainException when it cannot be shown */

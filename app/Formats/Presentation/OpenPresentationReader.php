@@ -6,10 +6,11 @@ namespace App\Formats\Presentation;
 
 use App\Formats\BroughtSlides\PackagedReader;
 use App\Formats\BroughtSlides\ZipParts;
+use App\Formats\ShownByPages;
 use Daybright\Format\Readers\Odp\OdpReader;
 
 /** Slides in ODP (OpenDocument 1.3). */
-final class OpenPresentationReader extends PackagedReader
+final class OpenPresentationReader extends PackagedReader implements ShownByPages
 {
     public static function name(): string
     {

@@ -7,12 +7,13 @@ namespace App\Formats\Presentation;
 use App\Formats\BroughtSlides\SlidesReader;
 use App\Formats\BroughtSlides\ZipParts;
 use App\Formats\ImportedLesson;
+use App\Formats\ShownByPages;
 use App\Models\User;
 use Daybright\Format\Readers\Pptx\PptxReader;
 use DomainException;
 
 /** Makes a lesson of the slides of a presentation: the first opens it, the others explain. See docs/formats/presentation.md. */
-final class PresentationReader extends SlidesReader
+final class PresentationReader extends SlidesReader implements ShownByPages
 {
     /** What older programs write, and what a password makes of a presentation (a compound file). */
     private const COMPOUND = "\xD0\xCF\x11\xE0\xA1\xB1\x1A\xE1";

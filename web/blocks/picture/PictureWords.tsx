@@ -1,19 +1,7 @@
 import type { Medium } from '../../lesson.types';
 import { useDesk } from '../../rooms/lesson/desk';
 import { Choice, TextArea, TextField } from '../../ui/Field';
-
-const LICENCES: { value: Medium['licence']; label: string }[] = [
-  { value: '', label: 'Choose a licence' },
-  { value: 'own', label: 'My own picture' },
-  { value: 'public domain', label: 'Public domain' },
-  { value: 'cc0', label: 'CC0' },
-  { value: 'cc by', label: 'CC BY' },
-  { value: 'cc by-sa', label: 'CC BY-SA' },
-  { value: 'cc by-nc', label: 'CC BY-NC' },
-  { value: 'cc by-nc-sa', label: 'CC BY-NC-SA' },
-  { value: 'mit', label: 'MIT' },
-  { value: 'with permission', label: 'Used with permission' },
-];
+import { LICENCES } from './licences';
 
 /** What must be said about a picture: what it shows, whose it is, and under which licence. */
 export function PictureWords({ medium }: { medium: string }) {

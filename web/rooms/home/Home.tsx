@@ -1,14 +1,14 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { type ChangeEvent, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { BroughtIn, HomeAnswer } from '../../answers.types';
+import type { BroughtIn as BroughtInAnswer, HomeAnswer } from '../../answers.types';
 import { ask, sentence } from '../../request';
-import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useTeacher } from '../sign-in/SignedIn';
 import { Wordmark } from '../Wordmark';
+import { BringIn } from './BringIn';
 import { found } from './found';
 import { LessonRows } from './LessonRows';
 import { NewLesson } from './NewLesson';
@@ -23,22 +23,16 @@ export function Home() {
   const teacher = useTeacher();
   const [isNew, setNew] = useState(false);
   const [broughtIn, setBroughtIn] = useState<{ id: string; findings: string[] } | null>(null);
-  const [trouble, attempt] = useTrouble();
+  const [isBringing, setBringing] = useState(false);
   const navigate = useNavigate();
   const queries = useQueryClient();
 
-  const bringIn = async (event: ChangeEvent<HTMLInputElement>) => {
-    const file = event.target.files?.[0];
-    event.target.value = '';
-    if (!file) return;
-    const form = new FormData();
-    form.append('file', file);
-    await attempt(async () => {
-      const made = await ask<BroughtIn>('POST', '/api/lessons/import', form);
-      if (made.findings.length === 0) return navigate(`/lesson/${made.id}/plan`);
-      setBroughtIn(made);
-      await queries.invalidateQueries({ queryKey: ['home'] });
-    });
+  const arrived = async (made: BroughtInAnswer) => {
+    setBringing(false);
+    if (made.choices > 0) return navigate(`/lesson/${made.id}/brought-in`, { state: made.findings });
+    if (made.findings.length === 0) return navigate(`/lesson/${made.id}/plan`);
+    setBroughtIn(made);
+    await queries.invalidateQueries({ queryKey: ['home'] });
   };
   const signOut = async () => {
     await ask('POST', '/api/sign-out');
@@ -66,19 +60,11 @@ export function Home() {
       <main>
         <div className="flex flex-wrap items-end gap-3 border-b border-rule pb-5">
           <h1 className="mr-auto text-3xl">Your lessons</h1>
-          <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-edge bg-sheet px-3.5 hover:border-action hover:text-action focus-within:outline-3 focus-within:outline-action">
-            Bring in slides or a lesson
-            <input type="file" accept={answer?.accepts.join() ?? ''} className="sr-only" onChange={bringIn} />
-          </label>
+          <Button onClick={() => setBringing(true)}>Bring in slides or a lesson</Button>
           <Button look="main" onClick={() => setNew(true)}>
             New lesson
           </Button>
         </div>
-        {trouble && (
-          <div className="pt-4">
-            <Notice tone="trouble">{trouble}</Notice>
-          </div>
-        )}
         {broughtIn && (
           <div className="pt-4">
             <Notice>
@@ -101,6 +87,12 @@ export function Home() {
           </ShelfProvider>
         )}
       </main>
+      <BringIn
+        open={isBringing}
+        accepts={answer?.accepts ?? []}
+        onClose={() => setBringing(false)}
+        onArrived={(made) => void arrived(made)}
+      />
       <NewLesson open={isNew} onClose={() => setNew(false)} series={answer?.series ?? []} />
     </div>
   );

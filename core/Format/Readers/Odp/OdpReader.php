@@ -33,9 +33,10 @@ final readonly class OdpReader
         if (count($pages) > self::MOST_SLIDES) {
             throw UnreadableText::tooManySlides(self::MOST_SLIDES);
         }
+        $styles = OdpStyles::read($xml, $this->package->xml('styles.xml'));
         $slides = [];
         foreach ($pages as $page) {
-            $slides[] = OdpSlide::read($xml, $page);
+            $slides[] = OdpSlide::read($xml, $page, $styles);
         }
 
         return $slides === [] ? throw UnreadableText::noSlides() : $slides;

@@ -7,13 +7,16 @@ namespace Daybright\Format\Readers\Odp;
 use Daybright\Format\Readers\Package\OfficePackage;
 use Daybright\Format\Readers\Package\OpenDocumentText;
 use Daybright\Format\Readers\Package\Rows;
+use Daybright\Format\Readers\Slides\Captions;
 use Daybright\Format\Readers\Slides\LeftOut;
 use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadPiece;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\ReadTable;
 use Daybright\Format\Readers\Slides\ReadText;
+use Daybright\Format\Readers\Slides\TitleText;
 use Daybright\Format\Readers\Slides\TypedText;
+use Daybright\Scene\Box;
 use DOMElement;
 use DOMXPath;
 
@@ -27,7 +30,7 @@ final class OdpSlide
     private const DRAWING = 'urn:oasis:names:tc:opendocument:xmlns:drawing:1.0';
 
     /** Places of the layout that say nothing about the subject. */
-    private const FURNITURE = ['date-time', 'footer', 'header', 'page-number', 'page'];
+    public const FURNITURE = ['date-time', 'footer', 'header', 'page-number', 'page'];
 
     private const DEEPEST = 8;
 
@@ -38,15 +41,18 @@ final class OdpSlide
 
     private readonly LeftOut $left;
 
-    /** @param  array<string, int>  $clicks click that brings a thing, by its name */
-    private function __construct(private readonly DOMXPath $xml, private readonly array $clicks)
+    /**
+     * @param  array<string, int>  $clicks click that brings a thing, by its name
+     * @param  float  $scale units of the page in a centimetre
+     */
+    private function __construct(private readonly DOMXPath $xml, private readonly array $clicks, private readonly float $scale)
     {
         $this->left = new LeftOut;
     }
 
-    public static function read(DOMXPath $xml, DOMElement $page): ReadSlide
+    public static function read(DOMXPath $xml, DOMElement $page, OdpStyles $styles): ReadSlide
     {
-        $slide = new self($xml, self::clicks($xml, $page));
+        $slide = new self($xml, self::clicks($xml, $page), $styles->scaleOf($xml, $page));
         foreach (OfficePackage::elements($xml, './*', $page) as $thing) {
             $slide->take($thing);
         }
@@ -57,7 +63,16 @@ final class OdpSlide
             $notes[] = trim((string) preg_replace('/\s+/u', ' ', OpenDocumentText::words($paragraph)));
         }
 
-        return new ReadSlide($slide->title, $slide->pieces, array_values(array_filter($notes, $isSaid)), $slide->left->told());
+        [$title, $pieces] = TitleText::found($slide->title, Captions::joined($slide->pieces));
+
+        return new ReadSlide(
+            $title,
+            $pieces,
+            array_values(array_filter($notes, $isSaid)),
+            $slide->left->told(),
+            page: OdpPage::read($xml, $page, $styles),
+            drawn: $slide->left->count(LeftOut::DRAWN),
+        );
     }
 
     private function take(DOMElement $thing): void
@@ -65,7 +80,7 @@ final class OdpSlide
         match ($thing->localName) {
             'frame' => $this->takeFrame($thing),
             'g' => array_map($this->take(...), OfficePackage::elements($this->xml, './*', $thing)),
-            'line', 'connector' => $this->left->add('a line'),
+            'line', 'connector' => $this->left->add(LeftOut::LINE),
             'custom-shape', 'rect', 'ellipse', 'circle', 'polygon', 'polyline', 'path' => $this->takeShape($thing),
             default => null,
         };
@@ -82,7 +97,7 @@ final class OdpSlide
         if ($text !== null && $kind === 'title') {
             $this->title = TypedText::plain(OpenDocumentText::words($text));
         } elseif ($text !== null) {
-            $this->text($text, $this->clickOf($frame));
+            $this->text($text, $this->clickOf($frame), OdpLength::box($this->xml, $frame, $this->scale));
         } elseif ($table !== null) {
             $rows = Rows::even(array_map(
                 static fn (array $row): array => array_map(TypedText::plain(...), $row),
@@ -107,7 +122,7 @@ final class OdpSlide
             return;
         }
         $said = mb_substr(trim(OpenDocumentText::description($this->xml, $frame)), 0, 1000);
-        $this->pieces[] = new ReadPicture($part, $said, null, $this->clickOf($frame));
+        $this->pieces[] = new ReadPicture($part, $said, null, $this->clickOf($frame), OdpLength::box($this->xml, $frame, $this->scale));
     }
 
     private function takeShape(DOMElement $shape): void
@@ -115,15 +130,15 @@ final class OdpSlide
         $before = count($this->pieces);
         $this->text($shape, $this->clickOf($shape));
         if (count($this->pieces) === $before) {
-            $this->left->add('a drawn shape');
+            $this->left->add(LeftOut::SHAPE);
         }
     }
 
-    private function text(DOMElement $within, int $click): void
+    private function text(DOMElement $within, int $click, ?Box $box = null): void
     {
         $lines = $this->lines($within, -1);
         if ($lines !== []) {
-            $this->pieces[] = new ReadText($lines, $click);
+            $this->pieces[] = new ReadText($lines, $click, $box);
         }
     }
 

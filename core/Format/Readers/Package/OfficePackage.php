@@ -26,6 +26,8 @@ final readonly class OfficePackage
         'anim' => 'urn:oasis:names:tc:opendocument:xmlns:animation:1.0',
         'smil' => 'urn:oasis:names:tc:opendocument:xmlns:smil-compatible:1.0',
         'svg' => 'urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0',
+        'style' => 'urn:oasis:names:tc:opendocument:xmlns:style:1.0',
+        'fo' => 'urn:oasis:names:tc:opendocument:xmlns:xsl-fo-compatible:1.0',
         'rel' => 'http://schemas.openxmlformats.org/package/2006/relationships',
         'core' => 'http://schemas.openxmlformats.org/package/2006/metadata/core-properties',
         'dc' => 'http://purl.org/dc/elements/1.1/',

@@ -14,6 +14,11 @@ final readonly class PptxReader
 {
     private const MOST_SLIDES = 300;
 
+    /** Of slides that say nothing of their size: ten inches by seven and a half. */
+    private const WIDTH = 9_144_000;
+
+    private const HEIGHT = 6_858_000;
+
     private OfficePackage $package;
 
     public function __construct(PackageParts $parts)
@@ -46,10 +51,12 @@ final readonly class PptxReader
         $part = (string) $this->presentation();
         $xml = $this->package->xml($part) ?? throw UnreadableText::noSlides();
         $relations = $this->package->relations($part);
+        $width = max(1.0, (float) (OfficePackage::text($xml, '/p:presentation/p:sldSz/@cx') ?: self::WIDTH));
+        $height = max(1.0, (float) (OfficePackage::text($xml, '/p:presentation/p:sldSz/@cy') ?: self::HEIGHT));
         $slides = [];
         foreach (OfficePackage::elements($xml, '/p:presentation/p:sldIdLst/p:sldId') as $entry) {
-            $name = $relations[$entry->getAttributeNS('http://schemas.openxmlformats.org/officeDocument/2006/relationships', 'id')]['part'] ?? '';
-            $slides[] = $name === '' ? null : PptxSlide::read($this->package, $name);
+            $name = $relations[$entry->getAttributeNS(PptxPicture::RELATION, 'id')]['part'] ?? '';
+            $slides[] = $name === '' ? null : PptxSlide::read($this->package, $name, $width, $height);
             if (count($slides) > self::MOST_SLIDES) {
                 throw UnreadableText::tooManySlides(self::MOST_SLIDES);
             }

@@ -6,31 +6,29 @@ namespace Daybright\Format\Readers\Pptx;
 
 use Daybright\Format\Readers\Package\OfficePackage;
 use Daybright\Format\Readers\Package\Rows;
+use Daybright\Format\Readers\Slides\Captions;
 use Daybright\Format\Readers\Slides\LeftOut;
 use Daybright\Format\Readers\Slides\ReadPicture;
 use Daybright\Format\Readers\Slides\ReadPiece;
 use Daybright\Format\Readers\Slides\ReadSlide;
 use Daybright\Format\Readers\Slides\ReadTable;
 use Daybright\Format\Readers\Slides\ReadText;
+use Daybright\Format\Readers\Slides\TitleText;
 use Daybright\Format\Readers\Slides\TypedText;
+use Daybright\Scene\Box;
 use DOMElement;
 use DOMXPath;
 
 /** One slide of a presentation: its title, and all else in the order in which it stands in the file, which is that of reading. */
 final class PptxSlide
 {
-    private const RELATION = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
-
     /** Places of the layout that say nothing about the subject. */
-    private const FURNITURE = ['dt', 'ftr', 'hdr', 'sldNum', 'sldImg'];
+    public const FURNITURE = ['dt', 'ftr', 'hdr', 'sldNum', 'sldImg'];
+
+    /** Places whose paragraphs are points of a list. */
+    public const BODIES = ['', 'body', 'obj'];
 
     private const TITLES = ['title', 'ctrTitle'];
-
-    /** A share of a picture is given in thousandths of a hundredth (20.1.10.41). */
-    private const WHOLE = 100_000;
-
-    /** What is seen of a picture at least, as a share of its width and height. */
-    private const LEAST = 0.05;
 
     private const MOST_PIECES = 200;
 
@@ -51,8 +49,11 @@ final class PptxSlide
         $this->left = new LeftOut;
     }
 
-    /** @return ReadSlide|null null where it cannot be read, or is hidden */
-    public static function read(OfficePackage $package, string $part): ?ReadSlide
+    /**
+     * @param  float  $width and $height of the slides, as the file has them
+     * @return ReadSlide|null null where it cannot be read, or is hidden
+     */
+    public static function read(OfficePackage $package, string $part, float $width, float $height): ?ReadSlide
     {
         $xml = $package->xml($part);
         $root = $xml === null ? null : OfficePackage::elements($xml, '/p:sld')[0] ?? null;
@@ -60,29 +61,55 @@ final class PptxSlide
             return null;
         }
         $slide = new self($package, $xml, $package->relations($part), ClickOrder::read($xml));
+        $scale = PageScale::ofSlide($width);
         foreach (OfficePackage::elements($xml, '/p:sld/p:cSld/p:spTree/*') as $thing) {
-            $slide->take($thing);
+            $slide->take($thing, $scale);
         }
 
-        return new ReadSlide($slide->title, $slide->pieces, $slide->notes($part), $slide->left->told());
+        [$title, $pieces] = TitleText::found($slide->title, Captions::joined($slide->pieces));
+
+        return new ReadSlide(
+            $title,
+            $pieces,
+            $slide->notes($part),
+            $slide->left->told(),
+            page: PptxPage::read($package, $part, $xml, $width, $height),
+            drawn: $slide->left->count(LeftOut::DRAWN),
+        );
     }
 
-    private function take(DOMElement $thing): void
+    private function take(DOMElement $thing, PageScale $scale): void
     {
         if (count($this->pieces) >= self::MOST_PIECES) {
             return;
         }
         match ($thing->localName) {
-            'sp' => $this->takeShape($thing),
-            'pic' => $this->takePicture($thing),
+            'sp' => $this->takeShape($thing, $scale),
+            'pic' => $this->takePicture($thing, $scale),
             'graphicFrame' => $this->takeFrame($thing),
-            'grpSp' => array_map($this->take(...), OfficePackage::elements($this->xml, './*', $thing)),
-            'cxnSp' => $this->left->add('a line'),
+            'grpSp' => $this->takeGroup($thing, $scale),
+            'cxnSp' => $this->left->add(LeftOut::LINE),
             default => null,
         };
     }
 
-    private function takeShape(DOMElement $shape): void
+    private function takeGroup(DOMElement $group, PageScale $scale): void
+    {
+        $within = $scale->ofGroup($this->xml, OfficePackage::elements($this->xml, './p:grpSpPr/a:xfrm', $group)[0] ?? null);
+        foreach (OfficePackage::elements($this->xml, './*', $group) as $thing) {
+            $this->take($thing, $within);
+        }
+    }
+
+    /** @return Box|null where it stands; null where its layout says so */
+    private function place(DOMElement $thing, PageScale $scale): ?Box
+    {
+        $place = OfficePackage::elements($this->xml, './p:spPr/a:xfrm', $thing)[0] ?? null;
+
+        return $place === null ? null : $scale->box($this->xml, $place);
+    }
+
+    private function takeShape(DOMElement $shape, PageScale $scale): void
     {
         $place = OfficePackage::elements($this->xml, './p:nvSpPr/p:nvPr/p:ph', $shape)[0] ?? null;
         $type = $place?->getAttribute('type') ?? '';
@@ -97,49 +124,39 @@ final class PptxSlide
 
             return;
         }
-        // The body of a slide is a list unless its paragraphs say otherwise; a box of text is none.
-        $isList = $place !== null && in_array($type, ['', 'body', 'obj'], true);
+        $isBody = $place !== null && in_array($type, self::BODIES, true);
         $byClick = [];
         foreach ($paragraphs as $number => $paragraph) {
-            $line = $this->line($paragraph, $isList);
+            $line = $this->line($paragraph, $isBody);
             if ($line !== '') {
                 $byClick[$this->order->ofParagraph($id, $number)][] = $line;
             }
         }
         ksort($byClick);
         foreach ($byClick as $click => $lines) {
-            $this->pieces[] = new ReadText($lines, $click);
+            $this->pieces[] = new ReadText($lines, $click, $this->place($shape, $scale));
         }
         if ($byClick === [] && $place === null) {
             $isLine = OfficePackage::text($this->xml, './p:spPr/a:prstGeom/@prst', $shape) === 'line';
-            $this->left->add($isLine ? 'a line' : 'a drawn shape');
+            $this->left->add($isLine ? LeftOut::LINE : LeftOut::SHAPE);
         }
-    }
-
-    private function line(DOMElement $paragraph, bool $isList): string
-    {
-        $words = $this->words($paragraph);
-        if ($words === '') {
-            return '';
-        }
-        $says = fn (string $element): bool => OfficePackage::elements($this->xml, "./a:pPr/{$element}", $paragraph) !== [];
-        $isPoint = ($isList && ! $says('a:buNone')) || $says('a:buChar') || $says('a:buAutoNum') || $says('a:buBlip');
-        $level = (int) OfficePackage::text($this->xml, './a:pPr/@lvl', $paragraph);
-
-        return $isPoint ? TypedText::point($words, $level) : $words;
     }
 
     private function words(DOMElement $paragraph): string
     {
-        $words = '';
-        foreach (OfficePackage::elements($this->xml, './a:r/a:t | ./a:fld/a:t | ./a:br', $paragraph) as $run) {
-            $words .= $run->localName === 'br' ? ' ' : $run->textContent;
-        }
-
-        return TypedText::plain($words);
+        return PptxParagraph::words($this->xml, $paragraph);
     }
 
-    private function takePicture(DOMElement $picture): void
+    private function line(DOMElement $paragraph, bool $isBody): string
+    {
+        $words = $this->words($paragraph);
+
+        return $words !== '' && PptxParagraph::isPoint($this->xml, $paragraph, $isBody)
+            ? TypedText::point($words, PptxParagraph::level($this->xml, $paragraph))
+            : $words;
+    }
+
+    private function takePicture(DOMElement $picture, PageScale $scale): void
     {
         if (OfficePackage::elements($this->xml, './p:nvPicPr/p:nvPr/*[local-name()="videoFile" or local-name()="audioFile"]', $picture) !== []) {
             $this->left->add('a film or a sound');
@@ -147,8 +164,7 @@ final class PptxSlide
             return;
         }
         $fill = OfficePackage::elements($this->xml, './p:blipFill', $picture)[0] ?? null;
-        $blip = $fill === null ? null : OfficePackage::elements($this->xml, './a:blip', $fill)[0] ?? null;
-        $part = $this->relations[$blip?->getAttributeNS(self::RELATION, 'embed') ?? '']['part'] ?? null;
+        $part = PptxPicture::part($this->xml, $fill, $this->relations);
         if ($part === null) {
             $this->left->add('a picture that lies elsewhere');
 
@@ -156,46 +172,35 @@ final class PptxSlide
         }
         $id = OfficePackage::text($this->xml, './p:nvPicPr/p:cNvPr/@id', $picture);
         $description = trim(OfficePackage::text($this->xml, './p:nvPicPr/p:cNvPr/@descr', $picture));
-        $this->pieces[] = new ReadPicture($part, mb_substr($description, 0, 1000), $this->crop($fill), $this->order->ofShape($id));
-    }
-
-    /** @return array{x: float, y: float, width: float, height: float}|null */
-    private function crop(?DOMElement $fill): ?array
-    {
-        $rectangle = $fill === null ? null : OfficePackage::elements($this->xml, './a:srcRect', $fill)[0] ?? null;
-        $edge = static fn (string $name): float => min(1.0, max(0.0, (int) $rectangle?->getAttribute($name) / self::WHOLE));
-        [$x, $y] = [$edge('l'), $edge('t')];
-        [$width, $height] = [1 - $x - $edge('r'), 1 - $y - $edge('b')];
-        $isWhole = $width > 0.999 && $height > 0.999;
-
-        return $isWhole || $width < self::LEAST || $height < self::LEAST ? null : [
-            'x' => round($x, 4),
-            'y' => round($y, 4),
-            'width' => round($width, 4),
-            'height' => round($height, 4),
-        ];
+        $crop = PptxPicture::crop($this->xml, $fill);
+        $this->pieces[] = new ReadPicture(
+            $part,
+            mb_substr($description, 0, 1000),
+            $crop,
+            $this->order->ofShape($id),
+            $this->place($picture, $scale),
+        );
     }
 
     private function takeFrame(DOMElement $frame): void
     {
         $click = $this->order->ofShape(OfficePackage::text($this->xml, './p:nvGraphicFramePr/p:cNvPr/@id', $frame));
         $table = OfficePackage::elements($this->xml, './a:graphic/a:graphicData/a:tbl', $frame)[0] ?? null;
-        $chart = OfficePackage::elements($this->xml, './a:graphic/a:graphicData/c:chart', $frame)[0] ?? null;
-        $rows = match (true) {
-            $table !== null => $this->rows($table),
-            $chart !== null => PptxChart::rows(
-                $this->package,
-                $this->relations[$chart->getAttributeNS(self::RELATION, 'id')]['part'] ?? '',
-            ),
-            default => [],
-        };
-        if ($rows === []) {
-            $this->left->add($chart === null ? 'a drawing of another program' : 'a chart');
+        if ($table !== null) {
+            $rows = $this->rows($table);
+            $hasHead = in_array(OfficePackage::text($this->xml, './a:tblPr/@firstRow', $table), ['1', 'true'], true);
+            $rows === [] || $this->pieces[] = new ReadTable($rows, $hasHead, false, $click);
 
             return;
         }
-        $hasHead = $table === null || in_array(OfficePackage::text($this->xml, './a:tblPr/@firstRow', $table), ['1', 'true'], true);
-        $this->pieces[] = new ReadTable($rows, $hasHead, $chart !== null, $click);
+        $chart = PptxChart::of($this->package, $this->xml, $frame, $this->relations, $click);
+        if ($chart === null) {
+            $isChart = OfficePackage::elements($this->xml, './a:graphic/a:graphicData/c:chart', $frame) !== [];
+            $this->left->add($isChart ? 'a chart' : 'a drawing of another program');
+
+            return;
+        }
+        $this->pieces[] = $chart;
     }
 
     /** @return list<non-empty-list<string>> */

@@ -37,17 +37,14 @@ final class SlideBlocks
 
     /**
      * @param  int  $number of the slide, from 1
-     * @return array<string, mixed> a slide as the document has it
+     * @param  array{id: string, steps: non-empty-list<array{id: string, script: string, pause: int}>}|null  $same the same slide in another
+     *     way, whose id and steps it keeps: what was recorded on the one fits the other
+     * @return array{id: string, steps: non-empty-list<array{id: string, script: string, pause: int}>}&array<string, mixed> a slide as the
+     *     document has it
      */
-    public function slide(ReadSlide $read, int $number): array
+    public function slide(ReadSlide $read, int $number, ?array $same = null): array
     {
-        $count = min($read->clicks() + 1, self::MOST_STEPS);
-        $scripts = self::scripts($read->notes, $count);
-        $steps = [];
-        for ($step = 0; $step < $count; $step++) {
-            $script = $this->cut($scripts[$step] ?? '', self::TEXT, "The notes of slide {$number}");
-            $steps[] = ['id' => ($this->newId)('step'), 'script' => $script, 'pause' => 0];
-        }
+        $steps = $same['steps'] ?? $this->steps($read, $number);
         $blocks = [];
         foreach ($read->pieces as $piece) {
             $content = $this->content($piece, $number);
@@ -66,14 +63,28 @@ final class SlideBlocks
         }
 
         return [
-            'id' => ($this->newId)('slide'),
+            'id' => $same['id'] ?? ($this->newId)('slide'),
             'title' => $this->cut($read->title, self::TITLE, "The title of slide {$number}"),
             'side' => false,
-            'arrangement' => $read->isFilled ? 'filled' : 'whole',
+            'arrangement' => $read->isFilled || $read->standsOnItsPicture() ? 'filled' : 'whole',
             'aims' => [],
             'steps' => $steps,
             'blocks' => array_slice($blocks, 0, self::MOST_BLOCKS),
         ];
+    }
+
+    /** @return non-empty-list<array{id: string, script: string, pause: int}> */
+    private function steps(ReadSlide $read, int $number): array
+    {
+        $count = max(1, min($read->clicks() + 1, self::MOST_STEPS));
+        $scripts = self::scripts($read->notes, $count);
+        $steps = [];
+        for ($step = 0; $step < $count; $step++) {
+            $script = $this->cut($scripts[$step] ?? '', self::TEXT, "The notes of slide {$number}");
+            $steps[] = ['id' => ($this->newId)('step'), 'script' => $script, 'pause' => 0];
+        }
+
+        return $steps;
     }
 
     /**
@@ -98,10 +109,13 @@ final class SlideBlocks
         if ($piece instanceof ReadTable) {
             return ['kind' => 'table', 'content' => $this->table($piece, $number)];
         }
+        if ($piece instanceof ReadChart) {
+            return ['kind' => 'figure', 'content' => ['figure' => 'data-plot', 'quantities' => $piece->quantities]];
+        }
         if (! $piece instanceof ReadPicture || ! isset($this->media[$piece->part])) {
             return null;
         }
-        $content = ['medium' => $this->media[$piece->part], 'caption' => ''];
+        $content = ['medium' => $this->media[$piece->part], 'caption' => $piece->caption];
 
         return ['kind' => 'picture', 'content' => $piece->crop === null ? $content : $content + ['recipe' => ['crop' => $piece->crop]]];
     }
