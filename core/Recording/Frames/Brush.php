@@ -25,15 +25,15 @@ final class Brush
      */
     public function __construct(private readonly FrameSize $size, string $colour, float $width, private readonly float $strength = 1.0)
     {
-        $this->yuv = self::yuv($colour);
+        $this->yuv = Pixel::yuv($colour);
         $this->radius = max(1.0, $width * $size->scale() / 2);
     }
 
     /** Ends of a straight piece in slide units. */
     public function line(string &$frame, float $x1, float $y1, float $x2, float $y2): void
     {
-        $scale = $this->size->scale();
-        [$x1, $y1, $x2, $y2] = [$x1 * $scale, $y1 * $scale, $x2 * $scale, $y2 * $scale];
+        [$x1, $x2] = [$this->size->across($x1), $this->size->across($x2)];
+        [$y1, $y2] = [$this->size->down($y1), $this->size->down($y2)];
         [$width, $height] = [$this->size->width, $this->size->height];
         $this->plane($frame, 0, $width, $height, $x1, $y1, $x2, $y2, $this->radius, $this->yuv[0]);
         $luma = $width * $height;
@@ -90,14 +90,5 @@ final class Brush
                 }
             }
         }
-    }
-
-    /** @return array{int, int, int} BT.709, studio range */
-    private static function yuv(string $colour): array
-    {
-        [$r, $g, $b] = array_map(static fn (string $part): float => hexdec($part) / 255, str_split(ltrim($colour, '#'), 2));
-        $y = 0.2126 * $r + 0.7152 * $g + 0.0722 * $b;
-
-        return [(int) round(16 + 219 * $y), (int) round(128 + 224 * ($b - $y) / 1.8556), (int) round(128 + 224 * ($r - $y) / 1.5748)];
     }
 }

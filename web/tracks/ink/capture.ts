@@ -1,27 +1,64 @@
-import { useEffect, useState } from 'react';
-import type { Capture, Desk } from '../capture';
+import { useEffect, useRef, useState } from 'react';
+import type { Capture, Desk, Place } from '../capture';
 import type { Stroke } from './show';
+import { arrow, snapped } from './snap';
 
 const WIDTHS = { pen: 8, marker: 34 };
+
+/** Milliseconds for which the pen is held still at the end of a stroke that is meant to be a straight line, a box or an ellipse. */
+const HELD = 600;
+
+/** Slide units that a hand moves while it holds still. */
+const STILL = 8;
 
 function useInk({ now, note, slide, take, tool, colour }: Desk) {
   const [strokes, setStrokes] = useState<Stroke[]>([]);
   const [growing, setGrowing] = useState<Stroke | null>(null);
+  const [isSnapped, setSnapped] = useState(false);
+  const holding = useRef<ReturnType<typeof setTimeout>>(undefined);
   // biome-ignore lint/correctness/useExhaustiveDependencies: another take begins with a clean slide
   useEffect(() => {
     setStrokes([]);
     setGrowing(null);
+    return () => clearTimeout(holding.current);
   }, [take]);
 
-  const down = ([x, y]: [number, number]) => {
-    if (tool !== 'pen' && tool !== 'marker') return;
-    setGrowing({ from: now(), to: Infinity, slide, tool, colour, width: WIDTHS[tool], points: [[0, x, y]] });
+  const isArrow = tool === 'arrow';
+  const drawsWith = isArrow ? 'pen' : tool;
+  const down = ([x, y]: Place) => {
+    if (drawsWith !== 'pen' && drawsWith !== 'marker') return;
+    setSnapped(false);
+    setGrowing({
+      from: now(),
+      to: Infinity,
+      slide,
+      tool: drawsWith,
+      colour,
+      width: WIDTHS[drawsWith],
+      points: [[0, x, y]],
+    });
   };
-  const move = ([x, y]: [number, number]) => {
-    if (!growing) return;
-    setGrowing({ ...growing, points: [...growing.points, [Math.round(now() - growing.from), x, y]] });
+  const move = ([x, y]: Place) => {
+    const first = growing?.points[0];
+    if (!growing || !first || isSnapped) return;
+    const took = Math.round(now() - growing.from);
+    const last = growing.points.at(-1) ?? first;
+    const isStill = Math.hypot(x - last[1], y - last[2]) < STILL;
+    const points: Stroke['points'] = isArrow
+      ? arrow([first[1], first[2]], [x, y], took)
+      : [...growing.points, [took, x, y]];
+    setGrowing({ ...growing, points });
+    if (isArrow || isStill) return;
+    clearTimeout(holding.current);
+    holding.current = setTimeout(() => {
+      const shape = snapped(points);
+      if (!shape) return;
+      setSnapped(true);
+      setGrowing({ ...growing, points: shape });
+    }, HELD);
   };
   const up = () => {
+    clearTimeout(holding.current);
     if (!growing) return;
     const { from: at, tool, colour, width, points } = growing;
     note({ kind: 'ink', at, tool, colour, width, points });
@@ -32,10 +69,19 @@ function useInk({ now, note, slide, take, tool, colour }: Desk) {
     note({ kind: 'wipe' });
     setStrokes((before) => before.filter((stroke) => stroke.slide !== slide));
   };
+  const takeBack = () => {
+    const last = strokes.filter((stroke) => stroke.slide === slide).at(-1);
+    if (!last) return;
+    note({ kind: 'takeback' });
+    setStrokes((before) => before.filter((stroke) => stroke !== last));
+  };
   return {
     intervals: growing ? [...strokes, growing] : strokes,
     hand: { down, move, up },
-    actions: [{ label: 'Wipe', key: 'w', run: wipe }],
+    actions: [
+      { label: 'Take back', key: 'z', run: takeBack },
+      { label: 'Wipe', key: 'w', run: wipe },
+    ],
   };
 }
 
@@ -44,6 +90,7 @@ export const ink: Capture = {
   tools: [
     { name: 'pen', label: 'Pen' },
     { name: 'marker', label: 'Marker' },
+    { name: 'arrow', label: 'Arrow' },
   ],
   use: useInk,
 };

@@ -10,7 +10,6 @@ use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\PaintsFrames;
-use Daybright\Recording\Tracks\PlacedEvent;
 use Daybright\Recording\Tracks\SegmentEvents;
 
 /** Pen and marker on the slide. Ink belongs to the take: it is gone when the next slide begins. */
@@ -23,13 +22,14 @@ final class Ink implements PaintsFrames
 
     public static function events(): array
     {
-        return ['ink', 'wipe'];
+        return ['ink', 'wipe', 'takeback'];
     }
 
     public static function intervals(SegmentEvents $events): array
     {
         $strokes = [];
-        foreach ($events->of('ink') as $event) {
+        $gone = self::gone($events);
+        foreach ($events->of('ink') as $number => $event) {
             $start = $event->data->number('at');
             $points = array_map(
                 static fn (array $point): array => [round($events->place($start + $point[0]) - $event->at, 1), $point[1], $point[2]],
@@ -37,7 +37,7 @@ final class Ink implements PaintsFrames
             );
             $strokes[] = new Stroke(
                 $event->at,
-                self::wiped($events, $event),
+                $gone[$number],
                 $event->slide->id,
                 $event->data->text('tool'),
                 $event->data->text('colour'),
@@ -49,18 +49,26 @@ final class Ink implements PaintsFrames
         return $strokes;
     }
 
-    /** The first wipe of the same slide after a stroke, or the end of the take. */
-    private static function wiped(SegmentEvents $events, PlacedEvent $stroke): float
+    /** @return list<float> when each stroke goes: it is taken back, wiped with all others of its slide, or the take is over */
+    private static function gone(SegmentEvents $events): array
     {
-        $isAfter = false;
-        foreach ($events->of('ink', 'wipe') as $event) {
-            if ($isAfter && $event->kind === 'wipe' && $event->slide === $stroke->slide) {
-                return $event->at;
+        $gone = $left = [];
+        foreach ($events->of('ink', 'wipe', 'takeback') as $event) {
+            $slide = $event->slide->id;
+            if ($event->kind === 'ink') {
+                $left[$slide][] = count($gone);
+                $gone[] = $events->ends;
+
+                continue;
             }
-            $isAfter = $isAfter || $event === $stroke;
+            $taken = $event->kind === 'wipe' ? $left[$slide] ?? [] : array_slice($left[$slide] ?? [], -1);
+            foreach ($taken as $stroke) {
+                $gone[$stroke] = $event->at;
+            }
+            $left[$slide] = array_values(array_diff($left[$slide] ?? [], $taken));
         }
 
-        return $events->ends;
+        return array_values($gone);
     }
 
     public static function read(Fields $interval): Interval

@@ -1,0 +1,3 @@
+import { whileHeld } from '../held';
+
+export const light = whileHeld('light', 'l', 'Light');
