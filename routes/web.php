@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Formats\Formats;
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BroughtSlideController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\ExportController;
@@ -97,6 +98,10 @@ Route::prefix('api')->group(function (): void {
             Route::post('lessons/{lesson}/copy', [ShelfController::class, 'copy']);
             Route::patch('lessons/{lesson}/shelf', [ShelfController::class, 'update']);
             Route::get('lessons/{lesson}/slides/{slide}/looks', [LessonController::class, 'looks'])->where('slide', '[A-Za-z0-9-]{1,40}');
+            Route::post('lessons/{lesson}/slides/{slide}/live', [LessonController::class, 'live'])->where('slide', '[A-Za-z0-9-]{1,40}');
+            Route::get('lessons/{lesson}/brought', [BroughtSlideController::class, 'index']);
+            Route::post('lessons/{lesson}/brought/{slide}', [BroughtSlideController::class, 'looked'])
+                ->where('slide', '[A-Za-z0-9-]{1,40}');
             Route::get('lessons/{lesson}/slides/{slide}/picture.{picture}', [ExportController::class, 'slide'])
                 ->where('slide', '[A-Za-z0-9-]{1,40}')->whereIn('picture', SlideDrawing::KINDS);
             Route::get('lessons/{lesson}/credits', [LessonController::class, 'credits']);
@@ -146,6 +151,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('{share}/media/{sha256}', [WatchController::class, 'media'])->where('sha256', '[0-9a-f]{64}');
             Route::get('{share}/handout.pdf', [WatchController::class, 'handout']);
             Route::get('{share}/sound.{kind}', [WatchController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
+            Route::post('{share}/slides/{slide}/live', [WatchController::class, 'live'])
+                ->where('slide', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);
@@ -157,5 +164,5 @@ Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
 
 $rooms = 'sign-in|account|set-password/[A-Za-z0-9]{40}|classes';
-$lessonRooms = 'lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies)';
+$lessonRooms = 'lesson/[a-z0-9]{22}/(plan|storyboard|record|edit|share|replies|brought-in)';
 Route::view('/{path?}', 'rooms')->where('path', "({$rooms}|{$lessonRooms})?")->name('login');

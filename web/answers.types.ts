@@ -85,6 +85,12 @@ export interface Answers {
   incomingClip?: IncomingClip;
   finishedClip?: FinishedClip;
   readCaptions?: ReadCaptions;
+  broughtSlides?: BroughtSlides;
+  slideChange?: SlideChange;
+  slideWay?: SlideWay;
+  liveState?: LiveState;
+  liveBlocks?: LiveBlocks;
+  liveHandle?: LiveHandle;
 }
 export interface HomeAnswer {
   series: {
@@ -320,6 +326,16 @@ export interface PlayedSlide {
    */
   addresses: OutsideAddress[];
   tall?: TallPicture;
+  /**
+   * States that acts bring its live blocks to, by the names that the acts call them.
+   */
+  states?: {
+    [k: string]: LiveState;
+  };
+  /**
+   * Blocks that a student may take over.
+   */
+  live?: string[];
 }
 export interface SlideLink {
   slide: string;
@@ -349,6 +365,18 @@ export interface OutsideAddress {
 export interface TallPicture {
   svg: string;
   links: SlideLink[];
+}
+/**
+ * A live block as acts left it: its groups in their place on the slide.
+ */
+export interface LiveState {
+  block: string;
+  svg: string;
+  /**
+   * On the page that a phone held upright shows.
+   */
+  tall?: string;
+  description: string;
 }
 export interface PausePoint {
   at: number;
@@ -492,6 +520,10 @@ export interface LessonAnswer {
    * Words a minute in the recordings; null while too little is recorded.
    */
   measuredPace: number | null;
+  /**
+   * How many slides came in from a file and can be kept in another way.
+   */
+  broughtSlides: number;
 }
 /**
  * A slide as the rooms show it.
@@ -884,6 +916,10 @@ export interface BroughtIn {
    * What was left out or changed on the way, a sentence each.
    */
   findings: string[];
+  /**
+   * How many slides can be kept in another way.
+   */
+  choices: number;
 }
 export interface JoinedClass {
   name: string;
@@ -964,4 +1000,106 @@ export interface ReadCaptions {
     to: number;
     text: string;
   }[];
+}
+/**
+ * Slides as they came in from a file.
+ */
+export interface BroughtSlides {
+  slides: BroughtSlide[];
+}
+export interface BroughtSlide {
+  slide: string;
+  /**
+   * In the file, from 1.
+   */
+  number: number;
+  /**
+   * What could not be taken as blocks.
+   */
+  left: string[];
+  blocks: SlideWay;
+  looked: SlideWay;
+}
+/**
+ * A slide in one of the ways in which it came in.
+ */
+export interface SlideWay {
+  /**
+   * Described by lesson.schema.json.
+   */
+  slide: import("./lesson.types").Slide;
+  /**
+   * Media of the slide by their ids; empty while its picture is not made yet.
+   */
+  media: import("./lesson.types").LessonDocument["media"];
+  /**
+   * With all that appears on it.
+   */
+  svg: string;
+}
+/**
+ * A slide with its media, to be put into the lesson.
+ */
+export interface SlideChange {
+  /**
+   * Described by lesson.schema.json.
+   */
+  slide: import("./lesson.types").Slide;
+  /**
+   * Media of the slide by their ids; empty while its picture is not made yet.
+   */
+  media: import("./lesson.types").LessonDocument["media"];
+}
+/**
+ * Live blocks of a slide in the states that were asked for.
+ */
+export interface LiveBlocks {
+  blocks: {
+    [k: string]: LiveBlock;
+  };
+}
+export interface LiveBlock {
+  /**
+   * Its groups in their place on the slide.
+   */
+  svg: string;
+  handles: LiveHandle[];
+}
+/**
+ * Something of a live block that can be worked. Boxes are in slide units.
+ */
+export interface LiveHandle {
+  name: string;
+  label: string;
+  way: "drag" | "turn" | "press" | "type";
+  box: {
+    x: number;
+    y: number;
+    width: number;
+    height: number;
+  } | null;
+  targets: LiveTarget[];
+  /**
+   * A merge patch (RFC 7396) of the block's content.
+   */
+  change: Record<string, unknown>;
+  value: string;
+  range: {
+    least: number;
+    most: number;
+    step: number;
+  } | null;
+}
+export interface LiveTarget {
+  label: string;
+  box: {
+    x: number;
+    y: number;
+    width: number;
+    height: number;
+  } | null;
+  /**
+   * A merge patch (RFC 7396) of the block's content.
+   */
+  change: Record<string, unknown>;
 }

@@ -12,8 +12,14 @@ export type TakeEvent =
   | ReturnEvent
   | PauseEvent
   | ResumeEvent
+  | ActEvent
+  | ViewEvent
   | InkEvent
   | WipeEvent
+  | TakeBackEvent
+  | CoverEvent
+  | UncoverEvent
+  | LightEvent
   | PointEvent
   | RingEvent;
 export type At = number;
@@ -52,6 +58,27 @@ export interface ResumeEvent {
   kind: "resume";
   at: At;
 }
+export interface ActEvent {
+  kind: "act";
+  at: At;
+  block: Id;
+  /**
+   * A merge patch (RFC 7396) of the block's content.
+   */
+  change: {
+    [k: string]: unknown;
+  };
+}
+/**
+ * A part of the slide is seen large, in the slide's own shape; one as wide as the slide is all of it.
+ */
+export interface ViewEvent {
+  kind: "view";
+  at: At;
+  x: number;
+  y: number;
+  width: number;
+}
 export interface InkEvent {
   kind: "ink";
   at: At;
@@ -72,6 +99,36 @@ export interface InkEvent {
 export interface WipeEvent {
   kind: "wipe";
   at: At;
+}
+/**
+ * The last stroke on the slide that is seen is taken away.
+ */
+export interface TakeBackEvent {
+  kind: "takeback";
+  at: At;
+}
+/**
+ * A part of the slide that is seen is covered; places are in slide units.
+ */
+export interface CoverEvent {
+  kind: "cover";
+  at: At;
+  cover: Id;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+}
+export interface UncoverEvent {
+  kind: "uncover";
+  at: At;
+  cover: Id;
+}
+export interface LightEvent {
+  kind: "light";
+  at: At;
+  x: number | null;
+  y: number | null;
 }
 export interface PointEvent {
   kind: "point";

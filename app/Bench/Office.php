@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Demo\DemoLessons;
+use App\Lessons\BlankLesson;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Lesson;
@@ -24,6 +25,9 @@ final class Office
     private const PORT = 8191;
 
     private const ROUNDS = 40;
+
+    /** Milliseconds between two acts of the browser while a number is turned (web/rooms/record/live/LiveDials.tsx). */
+    private const TURN = 90;
 
     private readonly Client $client;
 
@@ -51,6 +55,7 @@ final class Office
                 sprintf('%.1f ms', $this->median(fn () => $this->ask('GET', '/api/me'))),
             );
             $this->saving();
+            $this->acting();
             $this->opening();
             $this->home();
             $this->report->atMost(
@@ -115,6 +120,27 @@ final class Office
         $this->report->line('A save that changes a block, so that its slide is composed anew', sprintf('%.1f ms', $composing));
         $this->report->line('The ready check after a save, at the median', sprintf('%.1f ms', $check));
         $this->report->atMost('… against an empty request', $check / $empty, 1.5, '%.2f times');
+    }
+
+    /** A teacher turns a number of a graph: each act is a request, and the next one waits for its picture. */
+    private function acting(): void
+    {
+        $document = BlankLesson::document(['title' => 'A curve to turn'])->jsonSerialize();
+        $slide = $document->parts[0]->slides[0];
+        $slide->blocks = [(object) [
+            'id' => 'graph', 'kind' => 'figure', 'region' => 'main', 'step' => $slide->steps[0]->id, 'reveals' => new stdClass,
+            'content' => ['figure' => 'function-graph', 'quantities' => ['functions' => 'x² − 2x − 3', 'from' => '-3', 'to' => '5']],
+        ]];
+        $lesson = $this->store->create(new Lesson(['user_id' => $this->teacher->id]), LessonDocument::from($document));
+        $act = fn (int $round): float => $this->milliseconds(fn () => $this->ask(
+            'POST',
+            "/api/lessons/{$lesson->id}/slides/{$slide->id}/live",
+            ['changes' => ['graph' => ['quantities' => ['functions' => 'x² + '.$round / 10 .'x − 3']]]],
+        ));
+        $act(0);
+        $median = $this->median($act);
+        $this->report->atMost('From an act to its picture, at the median', $median, 80, '%.0f ms');
+        $this->report->line('Pictures a second while a number is turned', sprintf('%.0f', 1000 / max($median, self::TURN)));
     }
 
     private function opening(): void

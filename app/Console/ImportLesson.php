@@ -11,7 +11,7 @@ use DomainException;
 /** A lesson in from a file. */
 class ImportLesson extends LessonCommand
 {
-    protected $signature = 'lesson:import {file : a lesson file, or another that there is a reader for} {--for= : the teacher’s sign-in address}';
+    protected $signature = 'lesson:import {file : a lesson file, or another that there is a reader for} {--pages= : a PDF of the same slides} {--for= : the teacher’s sign-in address}';
 
     /** @var list<string> */
     protected $aliases = ['deck:import'];
@@ -24,7 +24,14 @@ class ImportLesson extends LessonCommand
         if ($user === null) {
             throw new DomainException('Say for whom: --for=address of a teacher.');
         }
-        $broughtIn = $intake->bringIn($user, (string) $this->argument('file'), basename((string) $this->argument('file')));
+        $file = (string) $this->argument('file');
+        $pages = $this->option('pages');
+        foreach (array_filter([$file, $pages]) as $each) {
+            if (! is_file($each)) {
+                throw new DomainException("There is no file “{$each}”.");
+            }
+        }
+        $broughtIn = $intake->bringIn($user, $file, basename($file), $pages);
         array_map($this->warn(...), $broughtIn->findings);
         $this->line($broughtIn->lesson->id);
 

@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Models\Answer;
 use App\Models\Release;
 use App\Models\Visit;
+use Daybright\Release\FrozenLesson;
 use Daybright\Watching\SealedLesson;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -26,13 +27,7 @@ final class ReleaseView
     public static function show(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
         $lesson = $release->frozen();
-        $seen = $visit === null
-            ? $lesson->toArray()
-            : SealedLesson::seal(
-                $lesson,
-                array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
-                $visit->handed_in_at !== null,
-            )->toArray();
+        $seen = $visit === null ? $lesson->toArray() : self::sealed($lesson, $visit)->toArray();
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
         return [
@@ -43,6 +38,16 @@ final class ReleaseView
                 'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')],
             ]],
         ];
+    }
+
+    /** As far as the student of a visit may know it. */
+    public static function sealed(FrozenLesson $lesson, Visit $visit): SealedLesson
+    {
+        return SealedLesson::seal(
+            $lesson,
+            array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
+            $visit->handed_in_at !== null,
+        );
     }
 
     /**
@@ -60,6 +65,10 @@ final class ReleaseView
             $lesson['slides'][$id]['svg'] = $addressed($slide['svg']);
             if (isset($slide['tall'])) {
                 $lesson['slides'][$id]['tall']['svg'] = $addressed($slide['tall']['svg']);
+            }
+            foreach ($slide['states'] ?? [] as $name => $state) {
+                $drawn = array_intersect_key($state, ['svg' => true, 'tall' => true]);
+                $lesson['slides'][$id]['states'][$name] = array_map($addressed, $drawn) + $state;
             }
         }
         foreach ($lesson['pauses'] as $index => $pause) {

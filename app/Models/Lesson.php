@@ -65,6 +65,12 @@ class Lesson extends Model
         return $this->hasMany(Take::class);
     }
 
+    /** @return HasMany<BroughtSlide, $this> */
+    public function broughtSlides(): HasMany
+    {
+        return $this->hasMany(BroughtSlide::class)->orderBy('number');
+    }
+
     /** @return HasMany<Release, $this> */
     public function releases(): HasMany
     {

@@ -12,11 +12,13 @@ use App\Lessons\FigureView;
 use App\Lessons\HandoutFile;
 use App\Lessons\KeptCompositions;
 use App\Lessons\LessonView;
+use App\Lessons\LiveBlocks;
 use App\Library\Drawings;
 use Daybright\Deck\SlidePainter;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\ScanCodes;
 use Daybright\Scene\Typeface;
+use Daybright\Scene\Typesetter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -33,8 +35,12 @@ class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Drawings::class, static fn (): Drawings => new Drawings(config('daybright.library')));
         $this->app->singleton(KeptCompositions::class);
         $typefaces = static fn (): array => Typeface::all(require base_path('fonts/metrics.php'));
+        $this->app->singleton(
+            Typesetter::class,
+            fn (): Typesetter => new Typesetter($typefaces()['lexend'], $this->app->make(FormulaSetter::class)),
+        );
         // The rooms paint what was saved again and again; other pictures are painted once.
-        $this->app->when(LessonView::class)->needs(SlidePainter::class)->give(fn (): SlidePainter => new SlidePainter(
+        $this->app->when([LessonView::class, LiveBlocks::class])->needs(SlidePainter::class)->give(fn (): SlidePainter => new SlidePainter(
             $typefaces(),
             $this->app->make(FormulaSetter::class),
             $this->app->make(ScanCodes::class),
@@ -54,6 +60,8 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventSilentlyDiscardingAttributes();
+        // Who turns a number asks eleven times a second, and nobody turns for minutes.
+        RateLimiter::for('live', static fn (Request $request): Limit => Limit::perMinute(900)->by('live '.$request->session()->getId()));
         // Whatever name is tried: one address tries so often and no more.
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by('address '.$request->ip()));
     }

@@ -21,6 +21,7 @@ use Daybright\Block\Worked\WorkedBlock;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
+use Daybright\Lesson\MergePatch;
 use Daybright\Lesson\Slide;
 use Daybright\Question\Question;
 use WeakMap;
@@ -86,6 +87,34 @@ final class Blocks
         $content = self::read($block);
 
         return $content instanceof $ability ? $content : null;
+    }
+
+    /**
+     * A block after acts.
+     *
+     * @param  array<mixed>  $change all acts so far as one merge patch
+     * @return Block|null null where it may not be changed so, or cannot be read then
+     */
+    public static function changed(Block $block, array $change): ?Block
+    {
+        $live = self::able($block, Live::class);
+        if ($live === null || ($change !== [] && ! $live->allows($change))) {
+            return null;
+        }
+        $changed = $block->with(new Fields(MergePatch::apply($block->content->raw(), $change), $block->content->pointer));
+        try {
+            $content = self::read($changed);
+        } catch (InvalidLesson) {
+            return null;
+        }
+
+        return $change !== [] && $content instanceof Unfinished && $content->missing() !== null ? null : $changed;
+    }
+
+    /** What has been done to a live block from one state to another, in words; empty where nothing was. */
+    public static function done(Block $before, Block $after): string
+    {
+        return self::able($after, Live::class)?->done(self::read($before)) ?? '';
     }
 
     /**

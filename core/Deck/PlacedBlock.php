@@ -7,9 +7,12 @@ namespace Daybright\Deck;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\LayoutBounds;
+use Daybright\Block\Live;
 use Daybright\Block\TakesRoom;
 use Daybright\Deck\Composition\Item;
 use Daybright\Deck\Composition\Measures;
+use Daybright\Figure\Live\Handle;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\BlockPlacing;
 use Daybright\Lesson\Slide;
@@ -30,6 +33,8 @@ final readonly class PlacedBlock
     /** What a figure is first drawn for is a little more than the least that it accepts. */
     private const EASE = 1.12;
 
+    private const ROUNDING = 0.5;
+
     /** @param  Box  $box that is seen of it, in slide units */
     private function __construct(
         private Item $item,
@@ -38,6 +43,7 @@ final readonly class PlacedBlock
         private float $y,
         private float $scale,
         public Box $box,
+        private LayoutBounds $bounds,
     ) {
     }
 
@@ -48,7 +54,10 @@ final readonly class PlacedBlock
         if ($takesRoom === null) {
             $layout = $measures->layout($item->number, $room->width, $room->height, $size);
 
-            return new self($item, $layout, $room->x, $room->y, 1, new Box($room->x, $room->y, $room->width, $layout->height));
+            $bounds = $measures->bounds($item->number, $room->width, $room->height, $size);
+            $box = new Box($room->x, $room->y, $room->width, $layout->height);
+
+            return new self($item, $layout, $room->x, $room->y, 1, $box, $bounds);
         }
         $room = self::narrowed($room, $takesRoom, $item->placing());
         $isPicture = $takesRoom->shape($measures->context) !== null;
@@ -56,7 +65,8 @@ final readonly class PlacedBlock
             $room->width / max(1.0, $takesRoom->leastWidth()),
             $room->height / max(1.0, $takesRoom->leastHeight()),
         ) / self::EASE));
-        $layout = $measures->layout($item->number, $room->width / $scale, $room->height / $scale, $size);
+        $layoutScale = $scale;
+        $layout = $measures->layout($item->number, $room->width / $layoutScale, $room->height / $layoutScale, $size);
         $seen = Measures::around($layout);
         if (! $isPicture && $seen->width > 0 && $seen->height > 0) {
             $scale = max($scale, min(self::LARGEST, $room->width / $seen->width, $room->height / $seen->height));
@@ -65,7 +75,9 @@ final readonly class PlacedBlock
         $x = $room->x - $seen->x * $scale + ($room->width - $seen->width * $scale) * ($item->placing()->align ?? 0.5);
         $y = $room->middleY() - $seen->middleY() * $scale;
 
-        return new self($item, $layout, $x, $y, $scale, $seen->scaled($scale)->moved($x, $y));
+        $bounds = $measures->bounds($item->number, $room->width / $layoutScale, $room->height / $layoutScale, $size);
+
+        return new self($item, $layout, $x, $y, $scale, $seen->scaled($scale)->moved($x, $y), $bounds);
     }
 
     /** Made smaller about a place on the slide. */
@@ -78,6 +90,7 @@ final readonly class PlacedBlock
             $y + ($this->y - $y) * $times,
             $this->scale * $times,
             $this->box->moved(-$x, -$y)->scaled($times)->moved($x, $y),
+            $this->bounds,
         );
     }
 
@@ -105,6 +118,37 @@ final readonly class PlacedBlock
             $this->item->content->words($context),
             $palette,
             [$this->x, $this->y, $this->scale],
+        );
+    }
+
+    /**
+     * The same block in another state, in the same place.
+     *
+     * @throws CannotBeDrawn when it does not find room there
+     */
+    public function as(Block $state): self
+    {
+        $item = Item::read($this->item->number, $state, $this->bounds->context);
+        $layout = $item->content->layout($this->bounds);
+        if ($layout->height > max($this->layout->height, $this->bounds->height ?? 0.0) + self::ROUNDING) {
+            throw CannotBeDrawn::tooNarrow();
+        }
+
+        return new self($item, $layout, $this->x, $this->y, $this->scale, $this->box, $this->bounds);
+    }
+
+    /**
+     * What can be worked of it while it is shown.
+     *
+     * @return list<Handle> in slide units
+     *
+     * @throws CannotBeDrawn
+     */
+    public function liveHandles(): array
+    {
+        return array_map(
+            fn (Handle $handle): Handle => $handle->placed($this->x, $this->y, $this->scale),
+            $this->item->content instanceof Live ? $this->item->content->handles($this->bounds) : [],
         );
     }
 

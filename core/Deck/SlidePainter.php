@@ -45,15 +45,7 @@ final readonly class SlidePainter
     public function paint(Lesson $lesson, Slide $slide, Format $format = Format::Wide): Scene
     {
         $look = Looks::called($lesson->look);
-        $context = new RenderContext(
-            new Typesetter($this->typefaces[$lesson->typeface] ?? $this->typefaces['lexend'], $this->formulas),
-            $slide->part->tint(),
-            $slide->part->strong(),
-            self::pictures($lesson),
-            SlideFacts::on($slide),
-            $look->cards(),
-            $this->codes,
-        );
+        $context = $this->context($lesson, $slide, $look);
         $problems = [];
         while (true) {
             $blocks = array_values(array_filter($slide->blocks, static fn (Block $block): bool => ! isset($problems[$block->id])));
@@ -66,6 +58,34 @@ final readonly class SlidePainter
                 $problems[$trouble->block] = $trouble->getMessage();
             }
         }
+    }
+
+    /** The slide with its blocks where they stand, to be shown in other states there; none where one of them cannot be drawn. */
+    public function live(Lesson $lesson, Slide $slide, Format $format = Format::Wide): LiveSlide
+    {
+        $look = Looks::called($lesson->look);
+        $context = $this->context($lesson, $slide, $look);
+        try {
+            $isFilled = $format === Format::Wide && PictureSlide::of($slide, $slide->blocks, $look, $context) !== null;
+            $placed = $isFilled ? [] : $this->laidOut($lesson, $slide, $slide->blocks, $look, $context, $format)->placed;
+        } catch (CannotBeDrawn) {
+            $placed = [];
+        }
+
+        return new LiveSlide($slide, $placed, $context, $look->palette());
+    }
+
+    private function context(Lesson $lesson, Slide $slide, Look $look): RenderContext
+    {
+        return new RenderContext(
+            new Typesetter($this->typefaces[$lesson->typeface] ?? $this->typefaces['lexend'], $this->formulas),
+            $slide->part->tint(),
+            $slide->part->strong(),
+            self::pictures($lesson),
+            SlideFacts::on($slide),
+            $look->cards(),
+            $this->codes,
+        );
     }
 
     /** @return array<string, Picture> */
@@ -95,6 +115,40 @@ final readonly class SlidePainter
         if ($filled !== null) {
             return $filled->scene();
         }
+        $palette = $look->palette();
+        $first = $slide->steps[0]->id;
+        $laid = $this->laidOut($lesson, $slide, $blocks, $look, $context, $format);
+        $title = $laid->title;
+        $groups = [
+            ...$look->ground($format, $slide->part, $first, $laid->hasLandscape),
+            new Group(
+                '',
+                SlideTitle::PIECE,
+                $first,
+                0,
+                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title->shapes),
+                words: $context->spoken($slide->title),
+            ),
+        ];
+        $boxes = $handles = [];
+        $fields = ['' => [$title->field->placed(0, 0, 1, $palette)]];
+        foreach ($laid->placed as $id => $placed) {
+            $boxes[$id] = $placed->box;
+            $fields[$id] = $placed->fields($palette);
+            $handles[$id] = $placed->handles();
+            array_push($groups, ...$placed->groups($slide, $context, $palette));
+        }
+
+        return new Scene($groups, $boxes, $laid->overfull, [], $laid->composition, fields: $fields, handles: $handles);
+    }
+
+    /**
+     * @param  list<Block>  $blocks
+     *
+     * @throws CannotBeDrawn
+     */
+    private function laidOut(Lesson $lesson, Slide $slide, array $blocks, Look $look, RenderContext $context, Format $format): LaidOutSlide
+    {
         $arrangement = Arrangement::tryFrom($slide->arrangement) ?? Arrangement::Whole;
         $items = array_map(
             static fn (int $number): Item => Item::read($number, $blocks[$number], $context),
@@ -106,22 +160,8 @@ final readonly class SlidePainter
         $title = $isOpening
             ? SlideTitle::great($slide, $hasLandscape, $context, $format)
             : SlideTitle::of($slide, $look, $context, $format);
-        $palette = $look->palette();
-        $first = $slide->steps[0]->id;
-        $groups = [
-            ...$look->ground($format, $slide->part, $first, $hasLandscape),
-            new Group(
-                '',
-                SlideTitle::PIECE,
-                $first,
-                0,
-                array_map(static fn (Shape $shape): Shape => $shape->in($palette), $title->shapes),
-                words: $context->spoken($slide->title),
-            ),
-        ];
-        $fields = ['' => [$title->field->placed(0, 0, 1, $palette)]];
         if ($items === []) {
-            return new Scene($groups, [], [], [], fields: $fields);
+            return new LaidOutSlide($title, $hasLandscape);
         }
         $isAlone = count($items) === 1 && $items[0]->standsAlone();
         $measures = new Measures($items, $context, $isOpening || ($isAlone && $slide->title === ''));
@@ -141,24 +181,18 @@ final readonly class SlidePainter
             $blocks,
             $compose,
         );
-        $boxes = $handles = [];
+        $placed = [];
         foreach ($composed->rooms as [$item, $place]) {
-            $placed = PlacedBlock::set($items[$item], $place, $composed->size, $measures)->shrunk($composed->zoom, $room->x, $room->y);
-            $id = $items[$item]->block->id;
-            $boxes[$id] = $placed->box;
-            $fields[$id] = $placed->fields($palette);
-            $handles[$id] = $placed->handles();
-            array_push($groups, ...$placed->groups($slide, $context, $palette));
+            $placed[$items[$item]->block->id] = PlacedBlock::set($items[$item], $place, $composed->size, $measures)
+                ->shrunk($composed->zoom, $room->x, $room->y);
         }
 
-        return new Scene(
-            $groups,
-            $boxes,
+        return new LaidOutSlide(
+            $title,
+            $hasLandscape,
+            $placed,
             array_map(static fn (int $item): string => $items[$item]->block->id, $composed->overfull),
-            [],
             $composed->name,
-            fields: $fields,
-            handles: $handles,
         );
     }
 

@@ -7,6 +7,7 @@ namespace Daybright\Ready;
 use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
 use Daybright\Lesson\Lesson;
+use Daybright\Ready\Rules\ActWithoutSense;
 use Daybright\Ready\Rules\AimLeftOut;
 use Daybright\Ready\Rules\AnswerShowsEarly;
 use Daybright\Ready\Rules\ClipWithoutCaptions;
@@ -19,6 +20,7 @@ use Daybright\Ready\Rules\LinkTrouble;
 use Daybright\Ready\Rules\LongWithoutPause;
 use Daybright\Ready\Rules\NothingNew;
 use Daybright\Ready\Rules\OverTime;
+use Daybright\Ready\Rules\PageOnPhone;
 use Daybright\Ready\Rules\PictureWithoutWords;
 use Daybright\Ready\Rules\RepeatedSlide;
 use Daybright\Ready\Rules\ScriptReadsSlide;
@@ -102,6 +104,7 @@ final readonly class ReadyCheck
             new OverTime,
             new HardToRead,
             new TakeShowsMissingStep,
+            new ActWithoutSense,
             new SideSlideOutOfReach,
             new AimLeftOut,
             new ExitCheckWithoutAim,
@@ -110,6 +113,7 @@ final readonly class ReadyCheck
             new TooLittleTime,
             new SmallType,
             new TooManyWords,
+            new PageOnPhone,
             new ScriptReadsSlide,
             new NothingNew,
             new LongWithoutPause,

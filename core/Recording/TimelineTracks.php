@@ -9,7 +9,6 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Recording\Tracks\DrawnOver;
 use Daybright\Recording\Tracks\Interval;
-use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\SegmentEvents;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Recording\Tracks\ShowsSlides;
@@ -48,6 +47,15 @@ final readonly class TimelineTracks
         }
 
         return new self(array_filter($intervals));
+    }
+
+    /** @param  Closure(Interval): (Interval|null)  $change null takes it out */
+    public function changed(Closure $change): self
+    {
+        return new self(array_filter(array_map(
+            static fn (array $intervals): array => array_values(array_filter(array_map($change, $intervals))),
+            $this->intervals,
+        )));
     }
 
     /** @param  Closure(Interval): bool  $wanted */
@@ -89,12 +97,14 @@ final readonly class TimelineTracks
     public function drawnOver(Closure $place): self
     {
         $drawn = [];
-        foreach (Tracks::that(PaintsFrames::class) as $track) {
+        foreach ($this->intervals as $name => $intervals) {
             $slides = new Playhead($this->shown());
-            foreach ($this->intervals[$track::name()] ?? [] as $interval) {
+            foreach ($intervals as $interval) {
                 $shown = $slides->at($interval->from);
                 $slide = end($shown) === false ? null : end($shown)->slide;
-                $drawn[$track::name()][] = $interval instanceof DrawnOver && $slide !== null ? $place($interval, $slide) : $interval;
+                if ($interval instanceof DrawnOver) {
+                    $drawn[$name][] = $slide !== null ? $place($interval, $slide) : $interval;
+                }
             }
         }
 

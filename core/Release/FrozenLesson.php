@@ -7,6 +7,11 @@ namespace Daybright\Release;
 use Daybright\Lesson\Fields;
 use Daybright\Recording\Cue;
 use Daybright\Recording\TimelineTracks;
+use Daybright\Recording\Tracks\Acts\Act;
+use Daybright\Recording\Tracks\Acts\Acts;
+use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Views\View;
+use Daybright\Recording\Tracks\Views\Views;
 
 /** All that a player or an exporter needs of a lesson, as it was when it was shared. Times are milliseconds of narration. */
 final readonly class FrozenLesson
@@ -52,6 +57,52 @@ final readonly class FrozenLesson
             array_map(FrozenChapter::read(...), $lesson->list('chapters')),
             array_map(FrozenPause::read(...), $lesson->list('pauses')),
         );
+    }
+
+    /** @return list<SeenPicture> what is seen when, without gaps: another one where a slide, a step or the state of a block changes */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach ($this->tracks->shown() as $shown) {
+            $acts = $this->onSlide(Acts::name(), Act::class, $shown->slide);
+            $views = $this->onSlide(Views::name(), View::class, $shown->slide);
+            $changes = [$shown->from];
+            foreach ([...$acts, ...$views] as $each) {
+                array_push($changes, ...array_filter(
+                    [$each->from, $each->to],
+                    static fn (float $at): bool => $at > $shown->from && $at < $shown->to,
+                ));
+            }
+            $changes = array_values(array_unique($changes));
+            sort($changes);
+            foreach ($changes as $number => $from) {
+                $isNow = static fn (Interval $each): bool => $each->from <= $from && $from < $each->to;
+                $states = array_map(static fn (Act $act): string => $act->state, array_values(array_filter($acts, $isNow)));
+                $view = array_values(array_filter($views, $isNow))[0] ?? null;
+                $until = $changes[$number + 1] ?? $shown->to;
+                $seen[] = new SeenPicture($from, $until, $shown->slide, $shown->step, $states, $view?->box);
+            }
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @template Wanted of Act|View
+     *
+     * @param  class-string<Wanted>  $kind
+     * @return list<Wanted>
+     */
+    private function onSlide(string $track, string $kind, string $slide): array
+    {
+        $found = [];
+        foreach ($this->tracks->intervals[$track] ?? [] as $interval) {
+            if ($interval instanceof $kind && $interval->slide === $slide) {
+                $found[] = $interval;
+            }
+        }
+
+        return $found;
     }
 
     /**

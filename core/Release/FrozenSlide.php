@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Release;
 
 use Daybright\Lesson\Fields;
+use Daybright\Scene\SvgGroups;
 
 /**
  * A slide as it was when the lesson was shared: its drawings, and what it says, step by step.
@@ -22,6 +23,8 @@ final readonly class FrozenSlide
      * @param  list<string>  $descriptions what is seen at each step, in words
      * @param  list<string>  $script lines of a side slide, which nobody speaks there
      * @param  list<FrozenAddress>  $addresses that its cards lead to
+     * @param  array<string, FrozenState>  $states of its live blocks, by name
+     * @param  list<string>  $live blocks that a student may take over
      */
     public function __construct(
         public string $title,
@@ -33,6 +36,8 @@ final readonly class FrozenSlide
         public array $descriptions,
         public array $script,
         public array $addresses = [],
+        public array $states = [],
+        public array $live = [],
     ) {
     }
 
@@ -48,13 +53,60 @@ final readonly class FrozenSlide
             $slide->texts('descriptions'),
             $slide->texts('script'),
             array_map(FrozenAddress::read(...), $slide->list('addresses')),
+            self::readStates($slide->fields('states')),
+            $slide->texts('live'),
         );
     }
 
-    /** The wide drawing as it stands at a step, from 0. */
-    public function svgAt(int $step): string
+    /** @return array<string, FrozenState> */
+    private static function readStates(Fields $states): array
     {
-        return $this->wide->without($this->later($step), $step)->svg;
+        $read = [];
+        foreach ($states->names() as $name) {
+            $read[$name] = FrozenState::read($states->fields($name));
+        }
+
+        return $read;
+    }
+
+    /** @param  list<string>  $wanted names of the states that are left */
+    public function onlyStates(array $wanted): self
+    {
+        return new self(
+            $this->title,
+            $this->part,
+            $this->side,
+            $this->wide,
+            $this->tall,
+            $this->steps,
+            $this->descriptions,
+            $this->script,
+            $this->addresses,
+            array_intersect_key($this->states, array_flip($wanted)),
+            $this->live,
+        );
+    }
+
+    /**
+     * The wide drawing as it stands at a step, with live blocks in some of their states.
+     *
+     * @param  int  $step from 0
+     * @param  list<string>  $states names
+     */
+    public function svgAt(int $step, array $states = []): string
+    {
+        $svg = $this->wide->svg;
+        foreach (array_intersect_key($this->states, array_flip($states)) as $state) {
+            $svg = SvgGroups::replaced($svg, $state->block, $state->wide->svg);
+        }
+
+        return (new FrozenPicture($svg, []))->without($this->later($step), $step)->svg;
+    }
+
+    /** @return list<string> ids of the steps that are known */
+    public function stepsSeen(): array
+    {
+        return array_slice($this->steps, 0, count($this->descriptions));
     }
 
     /** As far as one of its steps, from 0. */
@@ -72,6 +124,8 @@ final readonly class FrozenSlide
             array_slice($this->descriptions, 0, $step + 1),
             $this->script,
             array_values(array_filter($this->addresses, static fn (FrozenAddress $link): bool => $link->step <= $step)),
+            array_map(static fn (FrozenState $state): FrozenState => $state->without($later, $step), $this->states),
+            $this->live,
         );
     }
 
@@ -89,6 +143,10 @@ final readonly class FrozenSlide
             'links' => $this->wide->links,
             'addresses' => array_map(static fn (FrozenAddress $link): array => get_object_vars($link), $this->addresses),
             ...$this->tall === null ? [] : ['tall' => get_object_vars($this->tall)],
+            ...$this->live === [] ? [] : ['live' => $this->live],
+            ...$this->states === [] ? [] : [
+                'states' => array_map(static fn (FrozenState $state): array => $state->toArray(), $this->states),
+            ],
         ];
     }
 

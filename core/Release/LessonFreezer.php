@@ -7,6 +7,7 @@ namespace Daybright\Release;
 use Daybright\Block\Blocks;
 use Daybright\Block\Clip\ClipCaption;
 use Daybright\Block\LeadsOutside;
+use Daybright\Block\Live;
 use Daybright\Block\PlaysClip;
 use Daybright\Block\SlideFacts;
 use Daybright\Deck\Format;
@@ -40,7 +41,8 @@ final readonly class LessonFreezer
 
     public function freeze(Lesson $lesson, Timeline $timeline): FrozenLesson
     {
-        $tracks = TimelineTracks::build($lesson, $timeline);
+        $acts = new FrozenActs($lesson, $this->painter, static fn (Scene $scene): FrozenPicture => self::picture($lesson, $scene));
+        $tracks = $acts->freeze(TimelineTracks::build($lesson, $timeline));
         $scenes = $this->scenes($lesson, $tracks);
         $tall = TallPages::follow($tracks, $scenes, $this->tallScenes($lesson, $scenes));
 
@@ -48,7 +50,7 @@ final readonly class LessonFreezer
             $lesson->title,
             self::milliseconds($timeline->narration()),
             self::milliseconds($timeline->length()),
-            self::slides($lesson, $scenes, $tall->scenes),
+            self::slides($lesson, $scenes, $tall->scenes, $acts),
             $tracks,
             $tall->drawn,
             array_map(
@@ -65,13 +67,13 @@ final readonly class LessonFreezer
      * @param  array<string, Scene>  $tall on the tall one
      * @return array<string, FrozenSlide>
      */
-    private static function slides(Lesson $lesson, array $scenes, array $tall): array
+    private static function slides(Lesson $lesson, array $scenes, array $tall, FrozenActs $acts): array
     {
         $slides = [];
         foreach ($scenes as $id => $scene) {
             $slide = $lesson->slide($id);
             if ($slide !== null) {
-                $slides[$id] = self::slide($lesson, $slide, $scene, $tall[$id] ?? null);
+                $slides[$id] = self::slide($lesson, $slide, $scene, $tall[$id] ?? null, $acts->of($id));
             }
         }
 
@@ -120,7 +122,8 @@ final readonly class LessonFreezer
         return $scene->overfull === [] && $scene->problems === [] ? $scene : null;
     }
 
-    private static function slide(Lesson $lesson, Slide $slide, Scene $scene, ?Scene $tall): FrozenSlide
+    /** @param  array<string, FrozenState>  $states */
+    private static function slide(Lesson $lesson, Slide $slide, Scene $scene, ?Scene $tall, array $states): FrozenSlide
     {
         $script = $slide->side ? array_map(static fn (Step $step): string => trim($step->script), $slide->steps) : [];
 
@@ -134,7 +137,21 @@ final readonly class LessonFreezer
             array_map(static fn (int $number): string => $scene->at($number)->description(), array_keys($slide->steps)),
             array_values(array_filter($script, static fn (string $line): bool => $line !== '')),
             self::addresses($slide),
+            $states,
+            self::live($slide),
         );
+    }
+
+    /** @return list<string> blocks that a student may take over; none where the slide asks something, which their numbers may answer */
+    private static function live(Slide $slide): array
+    {
+        $asks = array_filter($slide->blocks, static fn (Block $block): bool => Blocks::questionOf($block) !== null) !== [];
+        $live = $asks ? [] : array_filter(
+            $slide->blocks,
+            static fn (Block $block): bool => Blocks::able($block, Live::class)?->isWorked() === true,
+        );
+
+        return array_values(array_map(static fn (Block $block): string => $block->id, $live));
     }
 
     /** @return list<FrozenAddress> those that can be opened */

@@ -49,6 +49,15 @@ final readonly class Shape
         );
     }
 
+    public static function ellipse(Box $box, Paint $paint): self
+    {
+        return new self(
+            'ellipse',
+            ['cx' => $box->middleX(), 'cy' => $box->middleY(), 'rx' => $box->width / 2, 'ry' => $box->height / 2] + $paint->attributes(),
+            $box,
+        );
+    }
+
     /** @param  list<array{float, float}>  $points */
     public static function polygon(array $points, Paint $paint): self
     {
@@ -101,6 +110,14 @@ final readonly class Shape
             '',
             $medium,
         );
+    }
+
+    /** A picture as wide and high as its box, whatever it was before. */
+    public static function stretched(Box $box, string $medium): self
+    {
+        $image = self::image($box, $medium);
+
+        return new self('image', ['preserveAspectRatio' => 'none'] + $image->attributes, $box, medium: $medium);
     }
 
     /**
@@ -216,6 +233,38 @@ final readonly class Shape
             'fill' => '#000000',
             'shape-rendering' => 'crispEdges',
         ], $box)];
+    }
+
+    /**
+     * With its pictures called otherwise.
+     *
+     * @param  array<string, string>  $media new name by the one it has
+     * @return self|null null where one of its pictures is not among them
+     */
+    public function withMedia(array $media): ?self
+    {
+        if ($this->medium !== null && ! isset($media[$this->medium])) {
+            return null;
+        }
+        $children = [];
+        foreach ($this->children as $child) {
+            $renamed = $child->withMedia($media);
+            if ($renamed === null) {
+                return null;
+            }
+            $children[] = $renamed;
+        }
+
+        return new self(
+            $this->element,
+            $this->attributes,
+            $this->box,
+            $children,
+            $this->text,
+            $this->medium === null ? null : $media[$this->medium],
+            $this->markup,
+            $this->trouble,
+        );
     }
 
     /** Known by a name in the drawing, so that a player can move it. */

@@ -6,6 +6,7 @@ namespace Daybright\Scene;
 
 use DOMDocument;
 use DOMElement;
+use DOMNode;
 
 /** The groups of a drawing that SvgWriter wrote. */
 final class SvgGroups
@@ -19,17 +20,56 @@ final class SvgGroups
      */
     public static function without(string $svg, array $steps): string
     {
+        $root = self::read($svg);
+        foreach (iterator_to_array($root->childNodes) as $group) {
+            if ($group instanceof DOMElement && ! self::isSeen($group, $steps)) {
+                $root->removeChild($group);
+            }
+        }
+
+        return self::written($root);
+    }
+
+    /**
+     * The drawing with the groups of one block exchanged for those of another drawing.
+     *
+     * @throws MalformedDrawing
+     */
+    public static function replaced(string $svg, string $block, string $by): string
+    {
+        $root = self::read($svg);
+        $old = [];
+        foreach ($root->childNodes as $group) {
+            if ($group instanceof DOMElement && $group->getAttribute('data-block') === $block) {
+                $old[] = $group;
+            }
+        }
+        // The new ones stand where the first of the old ones stood: what lies over it goes on lying over it.
+        foreach ($old === [] ? [] : iterator_to_array(self::read($by)->childNodes) as $group) {
+            $copy = $root->ownerDocument?->importNode($group, true);
+            if ($copy instanceof DOMNode) {
+                $root->insertBefore($copy, $old[0]);
+            }
+        }
+        array_map($root->removeChild(...), $old);
+
+        return self::written($root);
+    }
+
+    private static function written(DOMElement $root): string
+    {
+        return (string) $root->ownerDocument?->saveXML($root);
+    }
+
+    /** @throws MalformedDrawing */
+    private static function read(string $svg): DOMElement
+    {
         $document = new DOMDocument;
         if (! $document->loadXML($svg, LIBXML_NONET | LIBXML_PARSEHUGE) || $document->documentElement === null) {
             throw MalformedDrawing::at(0, 'it has no element at its root');
         }
-        foreach (iterator_to_array($document->documentElement->childNodes) as $group) {
-            if ($group instanceof DOMElement && ! self::isSeen($group, $steps)) {
-                $document->documentElement->removeChild($group);
-            }
-        }
 
-        return (string) $document->saveXML($document->documentElement);
+        return $document->documentElement;
     }
 
     /** @param  list<string>  $later steps that are still to come */

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Daybright\Watching;
 
 use Daybright\Recording\Cue;
+use Daybright\Recording\TimelineTracks;
+use Daybright\Recording\Tracks\Acts\Act;
+use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Release\FrozenLesson;
@@ -86,13 +89,29 @@ final readonly class SealedLesson
             $lesson->title,
             $lesson->length,
             $lesson->full,
-            self::slides($lesson->slides, $tracks->shown()),
+            self::withStates(self::slides($lesson->slides, $tracks->shown()), $tracks),
             $tracks,
             $lesson->drawnTall->only($isSeen),
             array_values(array_filter($lesson->captions, static fn (Cue $cue): bool => ! self::isSealed($sealed, $cue->from))),
             $lesson->chapters,
             $pauses,
         );
+    }
+
+    /**
+     * Each slide with the states of its live blocks that acts lead to which may be known.
+     *
+     * @param  array<string, FrozenSlide>  $slides
+     * @return array<string, FrozenSlide>
+     */
+    private static function withStates(array $slides, TimelineTracks $tracks): array
+    {
+        $states = [];
+        foreach ($tracks->intervals[Acts::name()] ?? [] as $act) {
+            $states[] = $act instanceof Act ? $act->state : '';
+        }
+
+        return array_map(static fn (FrozenSlide $slide): FrozenSlide => $slide->onlyStates($states), $slides);
     }
 
     /** @param  list<array{float, float}>  $sealed */

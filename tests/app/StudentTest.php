@@ -15,8 +15,9 @@ use App\Watching\StudentVisit;
 use Daybright\Release\Questions;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
-
 /** What children do is theirs, and what is asked of them is not given away. */
+use Tests\Core\Support\Slides;
+
 class StudentTest extends TestCase
 {
     private Lesson $made;
@@ -66,6 +67,34 @@ class StudentTest extends TestCase
             $this->actingAs($rowan);
         }
         $this->assertGreaterThanOrEqual(12, $searched);
+    }
+
+    public function test_a_student_takes_over_what_asks_nothing_and_sees_no_later_step(): void
+    {
+        $graph = ['figure' => 'function-graph', 'quantities' => ['functions' => 'x² + 2x', 'from' => '-3', 'to' => '3']];
+        $rows = ['rows' => [['hour', 'shadow'], ['10', '?48']], 'hasHead' => true, 'hasSide' => false, 'marks' => 1, 'stops' => true];
+        $document = Slides::document([Slides::block('graph', 'figure', $graph, 'step-1', ['points-1' => 'step-2'])]);
+        $document['parts'][0]['slides'][] = [
+            'id' => 'slide-2',
+            'steps' => [['id' => 'step-3', 'script' => 'Fill it in.', 'pause' => 0]],
+            'blocks' => [Slides::block('other', 'figure', $graph, 'step-3'), Slides::block('asked', 'table', $rows, 'step-3')],
+        ] + $document['parts'][0]['slides'][0];
+        $share = $this->share($document);
+        $slides = $this->getJson("/api/watch/{$share}")->assertOk()->json('slides');
+        $this->assertSame(['graph'], $slides['slide-1']['live']);
+        $this->assertArrayNotHasKey('live', $slides['slide-2']);
+        $live = fn (array $changes): TestResponse => $this->postJson("/api/watch/{$share}/slides/slide-1/live", ['changes' => $changes]);
+
+        $given = $live(['graph' => (object) []])->assertOk()->json('blocks.graph');
+        $this->assertSame(['turn'], array_column($given['handles'], 'way'));
+        $turned = $live(['graph' => ['quantities' => ['functions' => 'x² + 5x']]])->assertOk()->json('blocks.graph.svg');
+        $this->assertStringContainsString('>5x</tspan>', $turned);
+        $this->assertStringNotContainsString('data-step="step-2"', $turned);
+        foreach (['asked', 'other'] as $block) {
+            $this->postJson("/api/watch/{$share}/slides/slide-2/live", ['changes' => [$block => (object) []]])
+                ->assertUnprocessable()->assertJsonPath('detail', 'This cannot be worked here. Go on with the lesson.');
+        }
+        $this->postJson("/api/watch/{$share}/slides/slide-9/live", ['changes' => []])->assertNotFound();
     }
 
     /** Watches the lesson from question to question, and looks for the answers of all that are still open. */

@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import config from '../../playwright.config';
 import { endServer, startServer } from './server';
-import { begunAnew, openRoom, recorded, signIn } from './steps';
+import { begunAnew, invented, openRoom, recorded, signIn } from './steps';
 
 const CLICKS = 'storage/playwright-clicks.wav';
 const args = (config.use?.launchOptions?.args ?? []).map((arg) =>
@@ -14,16 +14,7 @@ test.use({ launchOptions: { ...config.use?.launchOptions, args } });
 
 test.beforeAll(() => {
   // A click of 5 ms every 1.3 seconds, in faint noise.
-  execFileSync('ffmpeg', [
-    '-v',
-    'error',
-    '-y',
-    '-f',
-    'lavfi',
-    '-i',
-    "aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40",
-    CLICKS,
-  ]);
+  invented("aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40", CLICKS);
 });
 
 interface RecordedTake {
@@ -202,4 +193,22 @@ test('the practice voice, pausing and starting again', async ({ page }) => {
   expect(programme.length).toBeLessThan(take.length / 48 - (resumed - paused) + 100);
   // The take that was thrown away has left nothing behind.
   expect(await takes(page, lesson)).toHaveLength(there.length + 1);
+});
+
+test('a count of three, where it is wanted, comes before the take', async ({ page }) => {
+  await signIn(page);
+  await openRoom(page, 'Shadows that move', 'record?slide=recap');
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('checkbox', { name: 'Count to three first' }).check();
+  await page.locator('body').press('s');
+  await expect(page.getByRole('status').filter({ hasText: /^In 3$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Do not begin yet' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^Ready$/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /^In 1$/ })).toBeVisible();
+  await recorded(page, 1);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  await page.reload();
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Count to three first' })).toBeChecked();
 });

@@ -1,5 +1,12 @@
+import { execFileSync } from 'node:child_process';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
+
+/** Makes a sound or a picture out of what ffmpeg invents. */
+export function invented(source: string, file: string, ...more: string[]): string {
+  execFileSync('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', source, ...more, file]);
+  return file;
+}
 
 export async function signIn(page: Page): Promise<void> {
   await page.goto('/sign-in');
@@ -84,7 +91,7 @@ export async function findNothing(page: Page): Promise<void> {
 }
 
 /** Seconds on the clock of the recording. */
-async function recordingClock(page: Page): Promise<number> {
+export async function recordingClock(page: Page): Promise<number> {
   const written = await page.getByRole('complementary', { name: 'Recording' }).textContent();
   const [, minutes, seconds] = written?.match(/(\d+):(\d\d)of/) ?? [];
   return seconds === undefined ? -1 : Number(minutes) * 60 + Number(seconds);
@@ -126,4 +133,66 @@ export async function tabTo(page: Page, name: RegExp, most = 220): Promise<void>
     if (name.test(label.trim())) return;
   }
   throw new Error(`Tab never reaches ${name}.`);
+}
+
+/** A lesson with these slides in Explain, each with one step and its blocks; gives its id. */
+export async function lessonWith(page: Page, title: string, slides: SlideContent[]): Promise<string> {
+  await signIn(page);
+  return page.evaluate(
+    async ({ title, slides }) => {
+      const token = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='));
+      const ask = async (method: string, address: string, body?: unknown) => {
+        const headers = {
+          'Content-Type': 'application/json',
+          Accept: 'application/json',
+          'X-XSRF-TOKEN': decodeURIComponent(token?.slice(11) ?? ''),
+        };
+        const answer = await fetch(address, { method, headers, body: body ? JSON.stringify(body) : undefined });
+        if (!answer.ok) throw new Error(await answer.text());
+        return answer.json();
+      };
+      const { id } = await ask('POST', '/api/lessons', { title, minutes: 5 });
+      const { document: lesson, version } = await ask('GET', `/api/lessons/${id}`);
+      for (const part of lesson.parts) {
+        part.slides =
+          part.kind !== 'explain'
+            ? []
+            : slides.map((slide, number) => ({
+                id: `slide-${number}`,
+                title: slide.title,
+                side: false,
+                arrangement: 'whole',
+                aims: [],
+                steps: [{ id: `step-${number}`, script: slide.script, pause: 0 }],
+                blocks: slide.blocks.map((block, index) => ({
+                  id: `block-${number}-${index}`,
+                  region: 'main',
+                  step: `step-${number}`,
+                  reveals: {},
+                  ...block,
+                })),
+              }));
+      }
+      await ask('PUT', `/api/lessons/${id}`, { version, document: lesson });
+      return id as string;
+    },
+    { title, slides },
+  );
+}
+
+export interface SlideContent {
+  title: string;
+  script: string;
+  blocks: { kind: string; content: Record<string, unknown> }[];
+}
+
+/** The picture of a video at a second, 160 by 90 and in grays: it stays until the next one comes. */
+export function grayAt(video: string, second: number): Uint8Array {
+  const filter = `fps=50,select=gte(t\\,${second}),scale=160:90,format=gray`;
+  return execFileSync('ffmpeg', ['-v', 'error', '-i', video, '-frames:v', '1', '-vf', filter, '-f', 'rawvideo', '-']);
+}
+
+/** How many points of two such pictures are clearly others. */
+export function changedPoints(one: Uint8Array, other: Uint8Array): number {
+  return one.reduce((count, gray, index) => count + Number(Math.abs(gray - (other[index] ?? 0)) > 24), 0);
 }

@@ -7,6 +7,7 @@ import { createBrowserRouter, RouterProvider } from 'react-router';
 import { Account } from './account/Account';
 import { SetPassword } from './account/SetPassword';
 import { BrokenPage } from './BrokenPage';
+import { BroughtIn } from './brought-in/BroughtIn';
 import { Classes } from './classes/Classes';
 import { Edit } from './edit/Edit';
 import { Home } from './home/Home';
@@ -33,6 +34,7 @@ const router = createBrowserRouter([
         path: '/lesson/:lesson',
         element: <LessonRoom />,
         children: [
+          { path: 'brought-in', element: <BroughtIn /> },
           { path: 'plan', element: <Plan /> },
           { path: 'storyboard', element: <Storyboard /> },
           { path: 'record', element: <Record /> },

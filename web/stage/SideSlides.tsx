@@ -2,6 +2,8 @@ import { useEffect, useRef } from 'react';
 import type { Programme, SlideLink } from '../answers.types';
 import { Button } from '../ui/Button';
 import { Borders } from './Borders';
+import { LiveLayer } from './live/LiveLayer';
+import type { Live } from './live/useLive';
 import { ProgrammeStage } from './ProgrammeStage';
 import { type Page, pageOf, WIDE } from './page';
 import { seenAt } from './programme';
@@ -9,7 +11,18 @@ import { Stage } from './Stage';
 import type { SideTrip } from './sideTrip';
 
 /** What is seen: the lesson at its moment, or the side slide that is being looked at. */
-export function SeenStage({ programme, at, trip }: { programme: Programme; at: number; trip: SideTrip }) {
+export function SeenStage({
+  programme,
+  at,
+  trip,
+  live,
+}: {
+  programme: Programme;
+  at: number;
+  trip: SideTrip;
+  /** What a student has taken over. */
+  live?: Live;
+}) {
   const slide = trip.here ? programme.slides[trip.here] : undefined;
   const shown = slide ?? programme.slides[seenAt(programme, at)?.slide ?? ''];
   const step = slide ? slide.steps.length - 1 : (seenAt(programme, at)?.step ?? 0);
@@ -21,8 +34,8 @@ export function SeenStage({ programme, at, trip }: { programme: Programme; at: n
   );
   if (!slide) {
     return (
-      <ProgrammeStage programme={programme} at={at}>
-        {areas}
+      <ProgrammeStage programme={programme} at={at} taken={live?.states}>
+        {live ? <LiveLayer live={live} page={shown ? pageOf(shown) : WIDE} /> : areas}
       </ProgrammeStage>
     );
   }

@@ -26,9 +26,19 @@ export function useIsUpright(): boolean {
 
 /** The same programme with the tall pictures of its slides, where there are any, and what is drawn over them. */
 export function inTallPictures<Some extends Programme>(programme: Some): Some {
-  const slides = Object.entries(programme.slides).map(([id, slide]) => [id, { ...slide, ...slide.tall }] as const);
+  const slides = Object.entries(programme.slides).map(
+    ([id, slide]) => [id, slide.tall ? { ...slide, ...slide.tall, states: inTallStates(slide) } : slide] as const,
+  );
   const tracks = { ...programme.tracks, ...programme.drawnTall };
   return { ...programme, tracks, slides: Object.fromEntries(slides) };
+}
+
+/** A state that finds no room on the tall page is not shown there. */
+function inTallStates(slide: PlayedSlide): PlayedSlide['states'] {
+  const states = Object.entries(slide.states ?? {});
+  return Object.fromEntries(
+    states.flatMap(([name, { tall, ...state }]) => (tall ? [[name, { ...state, svg: tall }]] : [])),
+  );
 }
 
 /** The page of the picture that a slide is shown by. */

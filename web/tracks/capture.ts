@@ -1,9 +1,12 @@
 import type { TakeEvent } from '../events.types';
+import { covers } from './covers/capture';
 import { ink } from './ink/capture';
+import { light } from './light/capture';
 import type { Interval } from './playhead';
 import { pointer } from './pointer/capture';
 import { ring } from './ring/capture';
 import type { Tracks } from './track';
+import { views } from './views/capture';
 
 /** Something that the teacher did; without a time it was just now. */
 export type Note = Unstamped<TakeEvent>;
@@ -16,6 +19,8 @@ export interface Desk {
   note: (event: Note) => void;
   /** Id of the slide that is seen. */
   slide: string;
+  /** Where its blocks stand, in slide units. */
+  blocks: { x: number; y: number; width: number; height: number }[];
   /** A new take, or another slide, begins with nothing on it. */
   take: string;
   tool: string;
@@ -30,6 +35,8 @@ export interface Hand {
   move?: (place: Place) => void;
   up?: () => void;
   leave?: () => void;
+  /** Turned by so much across and along; pinched where two fingers draw apart, or Ctrl is held. */
+  wheel?: (place: Place, across: number, along: number, isPinch: boolean) => void;
 }
 
 export type Place = [x: number, y: number];
@@ -38,6 +45,8 @@ export interface Captured {
   /** What is to be seen of it now. */
   intervals: Interval[];
   hand?: Hand;
+  /** A rectangle that is being drawn, from corner to corner. */
+  frame?: { from: Place; to: Place } | null;
   /** What can be done at once, by a button or its key. */
   actions?: { label: string; key: string; run: () => void }[];
 }
@@ -54,13 +63,14 @@ export interface Capture {
 }
 
 /** The tracks that are worked by hand: one line each. */
-export const CAPTURES: Capture[] = [ink, pointer, ring];
+export const CAPTURES: Capture[] = [ink, covers, views, light, pointer, ring];
 
 /** Everything that is captured, worked together. */
 export function useCaptures(desk: Desk): {
   tracks: Tracks;
   hand: Required<Hand>;
   actions: NonNullable<Captured['actions']>;
+  frame: { from: Place; to: Place } | null;
 } {
   const all = CAPTURES.map((capture) => ({ name: capture.name, ...capture.use(desk) }));
   const work = (act: (hand: Hand) => void) => {
@@ -73,7 +83,9 @@ export function useCaptures(desk: Desk): {
       move: (place) => work((hand) => hand.move?.(place)),
       up: () => work((hand) => hand.up?.()),
       leave: () => work((hand) => hand.leave?.()),
+      wheel: (...turned) => work((hand) => hand.wheel?.(...turned)),
     },
     actions: all.flatMap((each) => each.actions ?? []),
+    frame: all.find((each) => each.frame)?.frame ?? null,
   };
 }

@@ -6,11 +6,14 @@ interface MenuProps {
   button: ReactNode;
   children: ReactNode;
   align?: 'start' | 'end';
+  /** Where something else than a press decides. */
+  open?: boolean;
+  onOpenChange?: (open: boolean) => void;
 }
 
-export function Menu({ button, children, align = 'start' }: MenuProps) {
+export function Menu({ button, children, align = 'start', open, onOpenChange }: MenuProps) {
   return (
-    <DropdownMenu.Root>
+    <DropdownMenu.Root open={open} onOpenChange={onOpenChange}>
       <DropdownMenu.Trigger asChild>{button}</DropdownMenu.Trigger>
       <DropdownMenu.Portal>
         <DropdownMenu.Content

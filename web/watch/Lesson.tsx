@@ -17,6 +17,7 @@ import { ExitCheck } from './ExitCheck';
 import { useLeaving } from './leaving';
 import { Pause } from './Pause';
 import { stripOf } from './strip';
+import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
 import { useLessonKeys } from './useLessonKeys';
 import { usePlaceKept } from './usePlaceKept';
@@ -29,6 +30,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
   const player = usePlayer(lesson, startOf(loaded));
   const trip = useSideTrip(lesson, player);
   const clips = useClips(lesson, player);
+  const taken = useTakeOver(id, lesson, player);
   const [answers, setAnswers] = useState(lesson.visit.answers);
   const [handedIn, setHandedIn] = useState(lesson.visit.handedIn);
   const [hasBegun, setBegun] = useState(lesson.visit.position > 0);
@@ -138,7 +140,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
           <div className="relative border border-rule">
-            <SeenStage programme={lesson} at={player.at} trip={trip} />
+            <SeenStage programme={lesson} at={player.at} trip={trip} live={taken.live} />
             <PlayingClip clips={clips} player={player} hasCaptions={hasCaptions} />
           </div>
           {!trip.here && (
@@ -164,6 +166,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1">
           <SideSlides programme={lesson} trip={trip} />
           {!trip.here && <ClipsSeen clips={clips} />}
+          {!trip.here && hasBegun && <TakeOver taken={taken} />}
           <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
           <div hidden={trip.here !== null}>{task}</div>
         </div>

@@ -8,11 +8,13 @@ use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Playhead;
 use Daybright\Recording\Tracks\PaintsFrames;
-use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Recording\Tracks\Tracks;
 use Daybright\Release\FrozenClip;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
+use Daybright\Release\SeenPicture;
+use Daybright\Scene\Box;
+use Daybright\Scene\Scene;
 use Generator;
 
 /** The pictures of a video in order, each with its time: one for every change, and one every two seconds so that seeking is quick. */
@@ -20,48 +22,50 @@ final class FrameSequence
 {
     private const HEARTBEAT = 2000;
 
-    /** @var list<ShownSlide> */
+    /** @var list<SeenPicture> */
     private readonly array $shown;
 
-    /** @var Playhead<ShownSlide> */
+    /** @var Playhead<SeenPicture> */
     private readonly Playhead $playhead;
 
     /** @var list<FramePainter> */
     private readonly array $painters;
 
+    private readonly FrameSize $size;
+
     /** The picture that is gone on with. */
     private string $frame = '';
 
-    private ?ShownSlide $seen = null;
+    private ?SeenPicture $seen = null;
 
     private float $lastNarration = 0.0;
 
-    /** @param  array<string, int>  $numbers “slide step” => number of the rasterised picture */
+    /** @param  array<string, int>  $numbers what is seen => number of the rasterised picture */
     public function __construct(
         private readonly FrozenLesson $lesson,
         private readonly array $numbers,
         private readonly Rasteriser $pictures,
         private readonly Countdown $countdown,
     ) {
-        $this->shown = $lesson->tracks->shown();
+        $this->shown = $lesson->seen();
         $this->playhead = new Playhead($this->shown);
-        $size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        $this->size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         $this->painters = array_map(
-            static fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $size),
+            fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $this->size),
             Tracks::that(PaintsFrames::class),
         );
     }
 
-    /** @return list<string> “slide step” of every picture that is needed */
+    /** @return list<string> keys of all that is seen, as SeenPicture has them */
     public static function pictures(FrozenLesson $lesson): array
     {
-        return array_values(array_unique(array_map(self::key(...), $lesson->tracks->shown())));
+        return array_values(array_unique(array_map(static fn (SeenPicture $each): string => $each->key(), $lesson->seen())));
     }
 
     /** @return list<float> milliseconds on the full clock at which a new picture begins */
     public function keyTimes(): array
     {
-        return array_map(fn (ShownSlide $each): float => $this->lesson->full($each->from), $this->shown);
+        return array_map(fn (SeenPicture $each): float => $this->lesson->full($each->from), $this->shown);
     }
 
     /** @return Generator<int, string> milliseconds on the full clock => raw picture */
@@ -106,7 +110,7 @@ final class FrameSequence
      */
     private function moments(): array
     {
-        $times = array_map(static fn (ShownSlide $each): float => $each->from, $this->shown);
+        $times = array_map(static fn (SeenPicture $each): float => $each->from, $this->shown);
         foreach ($this->painters as $painter) {
             array_push($times, ...$painter->moments());
         }
@@ -152,8 +156,9 @@ final class FrameSequence
         $seen = array_values($this->playhead->at($at))[0] ?? $this->seen ?? $this->shown[0];
         $lasting = array_filter($this->painters, static fn (FramePainter $painter): bool => ! $painter->isPassing());
         $hasToGo = array_filter($lasting, static fn (FramePainter $painter): bool => $painter->hasToGo($at, $seen->slide)) !== [];
-        if ($this->seen === null || self::key($seen) !== self::key($this->seen) || $hasToGo) {
-            $this->frame = $this->pictures->picture($this->numbers[self::key($seen)]);
+        if ($this->seen === null || $seen->key() !== $this->seen->key() || $hasToGo) {
+            $this->size->show($seen->view ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT));
+            $this->frame = $this->pictures->picture($this->numbers[$seen->key()]);
             array_map(static fn (FramePainter $painter) => $painter->begin(), $lasting);
         }
         $this->seen = $seen;
@@ -173,10 +178,5 @@ final class FrameSequence
         }
 
         return $frame;
-    }
-
-    private static function key(ShownSlide $shown): string
-    {
-        return $shown->slide.' '.$shown->step;
     }
 }

@@ -55,14 +55,22 @@ final class VideoMaker
 
     private static function svg(FrozenLesson $lesson, string $key): string
     {
-        [$id, $step] = explode(' ', $key);
+        [$id, $step, $view, $states] = [...explode(' ', $key, 4), ''];
         $slide = $lesson->slides[$id] ?? throw VideoFailed::because('A slide is missing from this version');
 
         return (string) preg_replace_callback(
             '/="picture:([0-9a-f]{64})"/',
             static fn (array $match): string => '="'.MediaFile::dataAddress($match[1]).'"',
-            $slide->svgAt((int) $step),
+            self::seen($slide->svgAt((int) $step, explode(' ', $states)), $view),
         );
+    }
+
+    /** A drawing of which only a part is seen. */
+    private static function seen(string $svg, string $view): string
+    {
+        $box = strtr($view, ',', ' ');
+
+        return $view === 'whole' ? $svg : (string) preg_replace('/viewBox="[^"]*"/', "viewBox=\"{$box}\"", $svg, 1);
     }
 
     /** @param  Closure(float): void  $progress */

@@ -9,6 +9,7 @@ use App\Http\Middleware\CleanInput;
 use App\Http\RawJson;
 use App\Http\Requests\LessonFileRequest;
 use App\Http\Requests\LessonPlanRequest;
+use App\Http\Requests\LiveRequest;
 use App\Http\Requests\VersionRequest;
 use App\Http\Resources\KeptVersionResource;
 use App\Lessons\BlankLesson;
@@ -18,6 +19,7 @@ use App\Lessons\LessonOutline;
 use App\Lessons\LessonSchema;
 use App\Lessons\LessonStore;
 use App\Lessons\LessonView;
+use App\Lessons\LiveBlocks;
 use App\Lessons\LookPreviews;
 use App\Lessons\PaintedSlides;
 use App\Lessons\StaleSave;
@@ -67,9 +69,14 @@ class LessonController
     public function import(LessonFileRequest $request, LessonIntake $intake, #[CurrentUser] User $teacher): JsonResponse
     {
         $file = $request->file('file');
-        $broughtIn = $intake->bringIn($teacher, $file->getRealPath(), $file->getClientOriginalName());
+        $pages = $request->file('pages')?->getRealPath() ?: null;
+        $broughtIn = $intake->bringIn($teacher, $file->getRealPath(), $file->getClientOriginalName(), $pages);
 
-        return new JsonResponse(['id' => $broughtIn->lesson->id, 'findings' => $broughtIn->findings], 201);
+        return new JsonResponse([
+            'id' => $broughtIn->lesson->id,
+            'findings' => $broughtIn->findings,
+            'choices' => $broughtIn->choices,
+        ], 201);
     }
 
     public function show(Lesson $lesson): JsonResponse
@@ -179,6 +186,14 @@ class LessonController
         return new JsonResponse(['slide' => Credits::SLIDE, 'lines' => Credits::of($lesson->read())]);
     }
 
+    /** What can be worked on a slide while it is shown, in the state that it is in. */
+    public function live(LiveRequest $request, Lesson $lesson, string $slide, LiveBlocks $blocks): JsonResponse
+    {
+        $read = $lesson->read();
+
+        return new JsonResponse($blocks->of($read, $read->slide($slide) ?? abort(404), $request->changes()));
+    }
+
     /** A slide in every look, to choose from. */
     public function looks(Lesson $lesson, string $slide, LookPreviews $previews): JsonResponse
     {
@@ -212,6 +227,7 @@ class LessonController
             'timing' => $this->view->timing($read),
             'strip' => LessonOutline::strip($lesson->outlined(), $lesson->secondsRecorded()),
             'measuredPace' => MeasuredPace::measure($read, $lesson->recorded()),
+            'broughtSlides' => $lesson->broughtSlides()->count(),
         ];
     }
 }

@@ -12,9 +12,11 @@ use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\EnterRequest;
 use App\Http\Requests\HandInRequest;
 use App\Http\Requests\JoinRequest;
+use App\Http\Requests\LiveRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Http\Resources\StudentResource;
 use App\Http\Throttle;
+use App\Lessons\LiveBlocks;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\MediaFile;
@@ -23,6 +25,7 @@ use App\Models\Share;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
+use Daybright\Deck\Format;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -119,6 +122,25 @@ class WatchController
             'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
             'visit' => $this->visits->shown($visit),
         ]);
+    }
+
+    /** A figure that a student takes over, as far as they know its slide. */
+    public function live(LiveRequest $request, Share $share, string $slide, LiveBlocks $blocks): JsonResponse
+    {
+        $release = $share->version();
+        $visit = $this->visits->look($share, $request->attributes->get('student'));
+        $known = ReleaseView::sealed($release->frozen(), $visit)->lesson->slides[$slide] ?? abort(404);
+        $lesson = $release->read();
+        $format = $request->query('page') === Format::Tall->value ? Format::Tall : Format::Wide;
+
+        return new JsonResponse($blocks->taken(
+            $lesson,
+            $lesson->slide($slide) ?? abort(404),
+            $request->changes(),
+            "/api/watch/{$share->id}/media",
+            $format,
+            $known,
+        ));
     }
 
     public function media(Share $share, string $sha256): Response

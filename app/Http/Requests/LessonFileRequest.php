@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A file that a lesson is in. */
+/** A file that a lesson is in, and where it holds slides, a PDF of the same. */
 final class LessonFileRequest extends FormRequest
 {
     /** @return array<string, string> */
@@ -14,6 +14,7 @@ final class LessonFileRequest extends FormRequest
     {
         return [
             'file' => 'required|file',
+            'pages' => 'nullable|file',
         ];
     }
 
@@ -21,6 +22,7 @@ final class LessonFileRequest extends FormRequest
     public function messages(): array
     {
         return [
+            'pages.*' => 'Choose a PDF of at most 100 MB.',
             'file.*' => 'Choose a lesson archive of at most 300 MB.',
         ];
     }

@@ -12,6 +12,7 @@ use Daybright\Block\FedByTable;
 use Daybright\Block\HoldsTable;
 use Daybright\Block\KnowsFacts;
 use Daybright\Block\LayoutBounds;
+use Daybright\Block\Live;
 use Daybright\Block\ShowsPictures;
 use Daybright\Block\TakesRoom;
 use Daybright\Block\Unfinished;
@@ -21,14 +22,18 @@ use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\LinksToSlides;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\UsesPicture;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements BlockContent, FedByTable, KnowsFacts, ShowsPictures, TakesRoom, Unfinished
+final readonly class FigureBlock implements FedByTable, KnowsFacts, Live, ShowsPictures, TakesRoom, Unfinished
 {
+    private const QUANTITIES = 'quantities';
+
     /** @param  Figure|InvalidQuantities  $figure what is wrong, where none can be drawn */
     private function __construct(private Figure|InvalidQuantities $figure, private Fields $content)
     {
@@ -110,6 +115,39 @@ final readonly class FigureBlock implements BlockContent, FedByTable, KnowsFacts
         } catch (InvalidQuantities $error) {
             throw CannotBeDrawn::because($error);
         }
+    }
+
+    public function handles(LayoutBounds $bounds): array
+    {
+        $figure = $this->drawn();
+        $box = new Box(0, 0, $bounds->width, $bounds->height ?? $figure->smallest()->height);
+
+        return $figure instanceof LiveFigure ? array_map(
+            static fn (Handle $handle): Handle => $handle->within(self::QUANTITIES),
+            $figure->handles($box, $bounds->context),
+        ) : [];
+    }
+
+    public function isWorked(): bool
+    {
+        return $this->figure instanceof LiveFigure;
+    }
+
+    public function allows(array $change): bool
+    {
+        $quantities = $change[self::QUANTITIES] ?? null;
+
+        return $this->figure instanceof LiveFigure
+            && is_array($quantities)
+            && array_keys($change) === [self::QUANTITIES]
+            && array_diff(array_keys($quantities), $this->figure::live()) === [];
+    }
+
+    public function done(BlockContent $before): string
+    {
+        $was = $before instanceof self ? $before->figure : null;
+
+        return $this->figure instanceof LiveFigure && $was instanceof $this->figure ? $this->figure->done($was) : '';
     }
 
     public function words(RenderContext $context): array

@@ -10,10 +10,12 @@ use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\HoldsTable;
 use Daybright\Block\LayoutBounds;
+use Daybright\Block\Live;
 use Daybright\Block\SpreadsOut;
 use Daybright\Block\Stops;
 use Daybright\Block\Unfinished;
 use Daybright\Block\WrittenInPlace;
+use Daybright\Figure\Live\Handle;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Table\Table;
 use Daybright\Question\Kinds\FillTable\FillTable;
@@ -21,12 +23,15 @@ use Daybright\Question\Question;
 use Daybright\Scene\RenderContext;
 
 /** Rows and columns of words and numbers, some worked out; with cells left for the student it is a question. */
-final readonly class TableBlock implements AsksQuestion, BlockContent, HoldsTable, SpreadsOut, Stops, Unfinished, WrittenInPlace
+final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, SpreadsOut, Stops, Unfinished, WrittenInPlace
 {
     /** Columns that a plot shows. */
     private const PLOTTED = 4;
 
-    private function __construct(private Table $table, private bool $hasSide, private Question $question)
+    private const ROWS = 'rows';
+
+    /** @param  list<list<string>>  $rows as they were typed */
+    private function __construct(private Table $table, private bool $hasSide, private Question $question, private array $rows)
     {
     }
 
@@ -61,9 +66,10 @@ final readonly class TableBlock implements AsksQuestion, BlockContent, HoldsTabl
     public static function from(Fields $content): self
     {
         return new self(
-            Table::read($content->rows('rows'), $content->flag('hasHead')),
+            Table::read($content->rows(self::ROWS), $content->flag('hasHead')),
             $content->flag('hasSide'),
             Question::asking(FillTable::from($content), $content),
+            $content->rows(self::ROWS),
         );
     }
 
@@ -82,6 +88,52 @@ final readonly class TableBlock implements AsksQuestion, BlockContent, HoldsTabl
             BlockPiece::MAIN => $set->grid(),
             self::answerPiece() => $set->answers(),
         ]), [], $set->fields());
+    }
+
+    public function handles(LayoutBounds $bounds): array
+    {
+        $handles = [];
+        foreach (SetTable::of($this->table, $this->hasSide, $bounds)->fields() as $field) {
+            [, $row, $column] = array_map(intval(...), explode('/', $field->path));
+            $rows = $this->rows;
+            $value = $rows[$row][$column] ?? '';
+            $rows[$row][$column] = Handle::VALUE;
+            $handles[] = Handle::type("cell-{$row}-{$column}", $field->label, $field->room, $value, [self::ROWS => $rows]);
+        }
+
+        return $handles;
+    }
+
+    public function isWorked(): bool
+    {
+        return true;
+    }
+
+    public function allows(array $change): bool
+    {
+        $rows = $change[self::ROWS] ?? null;
+
+        return array_keys($change) === [self::ROWS]
+            && is_array($rows)
+            && array_map(static fn (mixed $row): int => is_array($row) ? count($row) : 0, $rows) === array_map(count(...), $this->rows);
+    }
+
+    public function done(BlockContent $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach ($this->rows as $row => $cells) {
+            foreach ($cells as $column => $text) {
+                if ($text !== ($before->rows[$row][$column] ?? '')) {
+                    $head = $this->table->hasHead ? " under “{$this->table->cell(0, $column)->text}”" : '';
+                    $told[] = $text === '' ? "wipes a cell{$head}" : "writes “{$text}”{$head}";
+                }
+            }
+        }
+
+        return implode(' and ', $told);
     }
 
     public function words(RenderContext $context): array

@@ -33,7 +33,7 @@ final class Measures
         return $this->layouts[$key] ??= $this->set($number, $this->bounds($number, $width, $height, $size));
     }
 
-    private function bounds(int $number, float $width, ?float $height, float $size): LayoutBounds
+    public function bounds(int $number, float $width, ?float $height, float $size): LayoutBounds
     {
         $item = $this->items[$number];
         $own = $item->room() === null ? $item->placing()->size : 1.0;

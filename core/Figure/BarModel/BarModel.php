@@ -7,6 +7,7 @@ namespace Daybright\Figure\BarModel;
 use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Form\Field;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -18,7 +19,7 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\TextStyle;
 
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
-final readonly class BarModel implements Varies
+final readonly class BarModel implements LiveFigure, Varies
 {
     /** @param  bool  $hasFraction whether the working with a fraction stands beside the bar */
     private function __construct(private Bars $bars, private bool $hasFraction)
@@ -82,6 +83,23 @@ final readonly class BarModel implements Varies
         return new self($reading->choice('mode', 'The kind of bar model', ['parts', 'compare']) === 'parts'
             ? EqualParts::from($reading)
             : Comparison::from($reading), $reading->choice('beside', 'What stands beside it', ['nothing', 'fraction']) === 'fraction');
+    }
+
+    public static function live(): array
+    {
+        return ['parts', 'shaded'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        return $this->bars instanceof EqualParts ? $this->bars->handles() : [];
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $was = $before instanceof self ? $before->bars : null;
+
+        return $this->bars instanceof EqualParts && $was instanceof EqualParts ? $this->bars->done($was) : '';
     }
 
     public function facts(): array

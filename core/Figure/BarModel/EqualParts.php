@@ -11,6 +11,7 @@ use Daybright\Figure\Drawing\Hatching;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Variation;
 use Daybright\Maths\Quantity;
@@ -53,6 +54,28 @@ final readonly class EqualParts implements Bars
         }
 
         return new self($parts, $shaded, $known, Quantity::of($amount->value->dividedBy($share), $amount->unit));
+    }
+
+    /** @return list<Handle> what is known stays known while parts are split and shaded */
+    public function handles(): array
+    {
+        $least = $this->known === 'shaded' ? 1 : 0;
+        $most = $this->known === 'unshaded' ? $this->parts - 1 : $this->parts;
+
+        return [
+            Handle::turn('shaded', 'shaded parts', $this->shaded, $least, $most, 1, ['shaded' => Handle::VALUE]),
+            Handle::turn('parts', 'equal parts', $this->parts, max(1, $this->shaded + $this->parts - $most), 12, 1, [
+                'parts' => Handle::VALUE,
+            ]),
+        ];
+    }
+
+    public function done(self $before): string
+    {
+        return implode(' and ', array_filter([
+            $this->parts === $before->parts ? '' : "splits it into {$this->parts} parts",
+            $this->shaded === $before->shaded ? '' : "shades {$this->shaded} of {$this->parts}",
+        ]));
     }
 
     public function facts(): array

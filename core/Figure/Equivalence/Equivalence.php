@@ -11,6 +11,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
@@ -24,7 +26,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** One share written as a fraction, as a decimal and as a percent, exactly. */
-final readonly class Equivalence implements Varies
+final readonly class Equivalence implements LiveFigure, Varies
 {
     public const MOST_PARTS = 40;
 
@@ -90,6 +92,23 @@ final readonly class Equivalence implements Varies
         $view = $quantities->raw()['view'] ?? 'strip';
 
         return new self($value, in_array($view, ['square', 'places'], true) ? $view : 'strip');
+    }
+
+    public static function live(): array
+    {
+        return ['share'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        return [Handle::turn('share', 'the share in percent', $this->value->toFloat() * 100, 0, 100, 1, ['share' => Handle::VALUE.'%'])];
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        return $before instanceof self && ! $before->value->isEqualTo($this->value)
+            ? 'makes it '.Quantity::of($this->value)->written()
+            : '';
     }
 
     public function facts(): array

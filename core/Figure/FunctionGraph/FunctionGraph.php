@@ -11,6 +11,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\NumbersInFormula;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,17 +23,26 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** One to three functions of x, with their intercepts, roots and turning points. */
-final readonly class FunctionGraph implements Varies
+final readonly class FunctionGraph implements LiveFigure, Varies
 {
     private const ORDINALS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
-    /** @param  non-empty-list<Curve>  $curves */
+    /** Kept while a number is turned, so that the paper stands still under the curve. */
+    private const PAPER = 'paper';
+
+    /**
+     * @param  non-empty-list<Curve>  $curves
+     * @param  list<string>  $lines as they were typed
+     * @param  array{float, float}|null  $paper least and most y that are drawn; null for what the curves need
+     */
     private function __construct(
         public array $curves,
         public float $from,
         public float $to,
         public ?BigRational $start,
         public bool $showsTable,
+        private array $lines,
+        public ?array $paper = null,
     ) {
     }
 
@@ -75,7 +86,55 @@ final readonly class FunctionGraph implements Varies
             throw InvalidQuantities::because('Write at least one function of x.', 'functions');
         }
 
-        return new self($curves, $from->toFloat(), $to->toFloat(), $from, $reading->flag('table'));
+        return new self($curves, $from->toFloat(), $to->toFloat(), $from, $reading->flag('table'), $lines, self::paper($quantities));
+    }
+
+    /** @return array{float, float}|null */
+    private static function paper(Fields $quantities): ?array
+    {
+        $ends = array_map(floatval(...), explode(' ', $quantities->text(self::PAPER, '')));
+
+        return count($ends) === 2 && $ends[0] < $ends[1] ? [$ends[0], $ends[1]] : null;
+    }
+
+    public static function live(): array
+    {
+        return ['functions', self::PAPER];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $paper = implode(' ', array_map(
+            static fn (float $end): string => (string) round($end, 4),
+            (new GraphDrawing($this, $box, $context))->rise(),
+        ));
+        $handles = [];
+        foreach ($this->lines as $number => $line) {
+            $change = fn (string $formula): array => [
+                'functions' => implode("\n", array_replace($this->lines, [$number => $formula])),
+                self::PAPER => $paper,
+            ];
+            $called = str_contains($line, '=') ? '' : 'y = ';
+            array_push($handles, ...NumbersInFormula::handles($line, 'curve-'.($number + 1), $called, $change));
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach ($this->curves as $number => $curve) {
+            $was = $before->curves[$number]->written ?? $curve->written;
+            if ($was !== $curve->written) {
+                $told[] = "turns y = {$was} into y = {$curve->written}";
+            }
+        }
+
+        return implode(' and ', $told);
     }
 
     public function facts(): array

@@ -71,8 +71,11 @@ final readonly class GraphDrawing
      *
      * @return array{float, float}
      */
-    private function rise(): array
+    public function rise(): array
     {
+        if ($this->graph->paper !== null) {
+            return $this->graph->paper;
+        }
         $heights = [];
         $needed = [0.0, 1.0, -1.0];
         foreach ($this->graph->curves as $curve) {

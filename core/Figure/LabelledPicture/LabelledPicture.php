@@ -11,6 +11,9 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,17 +24,23 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A picture with the names of its parts in the margins. */
-final readonly class LabelledPicture implements HasTask, UsesPicture
+final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
 {
     private const MOST_POINTS = 12;
 
     private const MOST_IN_A_MARGIN = 6;
 
+    private const GIVEN = 'given';
+
+    /** Letters of a name. */
+    private const LONGEST = 40;
+
     /**
      * @param  list<Point>  $points
      * @param  'names'|'blanks'|'bank'  $view
+     * @param  array<string, string>  $given what was written at a part, by the key of the part
      */
-    private function __construct(private string $picture, public array $points, public string $view)
+    private function __construct(private string $picture, public array $points, public string $view, private array $given)
     {
     }
 
@@ -85,7 +94,69 @@ final readonly class LabelledPicture implements HasTask, UsesPicture
             }
         }
 
-        return new self($reading->name('picture', '', 60), $points, $view === 'blanks' || $view === 'bank' ? $view : 'names');
+        return new self(
+            $reading->name('picture', '', 60),
+            $points,
+            $view === 'blanks' || $view === 'bank' ? $view : 'names',
+            array_map(static fn (string $name): string => mb_substr(trim($name), 0, self::LONGEST), $quantities->map(self::GIVEN)),
+        );
+    }
+
+    public static function live(): array
+    {
+        return [self::GIVEN];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if ($this->view === 'names') {
+            return [];
+        }
+        $lines = new LeaderLines($this, $box, $context);
+        $blanks = $lines->blanks(new Ground($this->picture, LeaderLines::room($this, $box), $context));
+        $handles = [];
+        foreach ($this->view === 'blanks' ? $blanks : [] as $number => $blank) {
+            $handles[] = Handle::type('part-'.($number + 1), 'Part '.($number + 1), $blank, $this->givenAt($number), [
+                self::GIVEN => [$this->key($number) => Handle::VALUE],
+            ]);
+        }
+        foreach ($this->view === 'bank' ? $lines->names() : [] as $name => $place) {
+            $targets = array_map(fn (int $number): Target => new Target('Part '.($number + 1), $blanks[$number], [
+                self::GIVEN => [$this->key($number) => (string) $name],
+            ]), array_keys($blanks));
+            $handles[] = Handle::drag('name-'.$name, (string) $name, $place, $targets);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach (array_keys($this->points) as $number) {
+            $name = $this->givenAt($number);
+            if ($name !== $before->givenAt($number)) {
+                $part = 'part '.($number + 1);
+                $told[] = $name === '' ? "wipes the name of {$part}" : "writes “{$name}” at {$part}";
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** What was written at a part; empty where nothing was. */
+    public function givenAt(int $number): string
+    {
+        return $this->given[$this->key($number)] ?? '';
+    }
+
+    /** The same for a part whatever parts come and go, and nothing that tells its name. */
+    private function key(int $number): string
+    {
+        return 'part-'.substr(hash('sha256', "{$this->points[$number]->x} {$this->points[$number]->y}"), 0, 8);
     }
 
     public function facts(): array

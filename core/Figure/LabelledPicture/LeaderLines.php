@@ -19,6 +19,9 @@ final readonly class LeaderLines
 
     private const BANK_ROW = 42.0;
 
+    /** Height of what is written at a part whose name was taken out. */
+    private const BLANK = 60.0;
+
     /** Room that a name has at the most, from top to bottom. */
     private const NAME = 110.0;
 
@@ -224,20 +227,45 @@ final readonly class LeaderLines
         $width = ($isLeft ? $ground->x - $this->box->x : $this->box->right() - $ground->right()) - 28;
         if ($this->figure->view !== 'names') {
             $x = $isLeft ? $ground->x - 40 : $ground->right() + 40;
+            $blank = $this->blank($ground, $y, $isLeft);
+            $given = $this->figure->givenAt($number);
+            $height = min(self::NAME, $room->height / max(1, $this->figure->mostInAMargin()));
+            $style = new TextStyle(34, Paint::INK, true, $isLeft ? 1 : 0, 1.1);
+            $set = $this->context->type->fit($given, $blank->width, $height, $style);
+            $line = Shape::polyline([[$blank->x, $y + 14], [$blank->right(), $y + 14]], Paint::outlined(Paint::QUIET, 2.5));
 
             return [
                 Shape::circle($x, $y, 22, Paint::outlined($this->context->strong, 3, '#FFFFFF')),
                 $this->context->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, Paint::INK, true, 0.5)),
-                Shape::polyline(
-                    $isLeft ? [[$this->box->x + 6, $y + 14], [$x - 30, $y + 14]] : [[$x + 30, $y + 14], [$this->box->right() - 6, $y + 14]],
-                    Paint::outlined(Paint::QUIET, 2.5),
-                ),
+                ...$given === '' ? [$line] : $set->shapes($blank->x, $y - $set->height() / 2),
             ];
         }
         $slot = $room->height / max(1, $this->figure->mostInAMargin());
         $set = $this->name($number, $width, $slot, $isLeft);
 
         return $set->shapes($isLeft ? $ground->x - 22 - $width : $ground->right() + 22, $y - $set->height() / 2);
+    }
+
+    /**
+     * Where names are written that were taken out.
+     *
+     * @return array<int, Box> by number of the point
+     */
+    public function blanks(Ground $ground): array
+    {
+        return array_map(
+            fn (array $port): Box => $this->blank($ground->box, $port[1], $port[2]),
+            $this->ports($ground),
+        );
+    }
+
+    /** Beside the number of a part. */
+    private function blank(Box $ground, float $y, bool $isLeft): Box
+    {
+        $x = $isLeft ? $this->box->x + 6 : $ground->right() + 70;
+        $right = $isLeft ? $ground->x - 70 : $this->box->right() - 6;
+
+        return new Box($x, $y - self::BLANK / 2, $right - $x, self::BLANK);
     }
 
     private function name(int $number, float $width, float $height, bool $isLeft): SetText
@@ -258,20 +286,31 @@ final readonly class LeaderLines
     /**
      * The names in the order of the alphabet, so that the list gives nothing away.
      *
-     * @return list<Shape>
+     * @return array<string, Box> where each stands, by name
      */
-    private function bank(): array
+    public function names(): array
     {
         $names = array_map(static fn (Point $point): string => $point->name, $this->figure->points);
         sort($names);
         $top = $this->box->bottom() - self::bankHeight($this->figure) + 8;
-        $shapes = [];
+        $boxes = [];
         foreach ($names as $number => $name) {
             $x = $this->box->x + ($number % 2) * $this->box->width / 2;
-            [$written, $style] = Table::cut($name, $this->box->width / 2 - 36, new TextStyle(30, Paint::INK), $this->context->type);
-            $y = $top + (intdiv($number, 2) + 0.7) * self::BANK_ROW;
-            $shapes[] = Shape::circle($x + 10, $y - 10, 6, Paint::filled($this->context->strong));
-            $shapes[] = $this->context->type->label($written, $x + 28, $y, $style);
+            $boxes[$name] = new Box($x, $top + intdiv($number, 2) * self::BANK_ROW, $this->box->width / 2 - 8, self::BANK_ROW);
+        }
+
+        return $boxes;
+    }
+
+    /** @return list<Shape> */
+    private function bank(): array
+    {
+        $shapes = [];
+        foreach ($this->names() as $name => $box) {
+            [$written, $style] = Table::cut((string) $name, $box->width - 28, new TextStyle(30, Paint::INK), $this->context->type);
+            $y = $box->y + 0.7 * self::BANK_ROW;
+            $shapes[] = Shape::circle($box->x + 10, $y - 10, 6, Paint::filled($this->context->strong));
+            $shapes[] = $this->context->type->label($written, $box->x + 28, $y, $style);
         }
 
         return $shapes;

@@ -11,6 +11,9 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -22,9 +25,11 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A stretch of the number line with marks on it and jumps along it. */
-final readonly class NumberLine implements Varies
+final readonly class NumberLine implements LiveFigure, Varies
 {
     private const MOST_TICKS = 60;
+
+    private const MOST_JUMPS = 6;
 
     /**
      * @param  list<array{string, BigRational}>  $marks name (may be empty) and place
@@ -85,9 +90,78 @@ final readonly class NumberLine implements Varies
             );
         }
         $marks = array_map(static fn (string $line): array => self::mark($line, $from, $to), $reading->lines('marks', 'Marks', 0, 8));
-        $jumps = array_map(static fn (string $line): array => self::jump($line, $from, $to), $reading->lines('jumps', 'Jumps', 0, 6));
+        $jumps = array_map(
+            static fn (string $line): array => self::jump($line, $from, $to),
+            $reading->lines('jumps', 'Jumps', 0, self::MOST_JUMPS),
+        );
 
         return new self($from, $to, $division, $marks, $jumps);
+    }
+
+    public static function live(): array
+    {
+        return ['jumps'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $written = array_map(static fn (array $jump): string => self::typed($jump[0]).' to '.self::typed($jump[1]), $this->jumps);
+        $handles = [];
+        foreach ($this->jumps as $number => [$start, $end]) {
+            $handles[] = Handle::turn(
+                'jump-'.($number + 1),
+                'where jump '.($number + 1).' lands',
+                $end->toFloat(),
+                // It stays on its side: a jump that lands where it starts is none.
+                ($end->isGreaterThan($start) ? $start->plus($this->division) : $this->from)->toFloat(),
+                ($end->isGreaterThan($start) ? $this->to : $start->minus($this->division))->toFloat(),
+                $this->division->toFloat(),
+                ['jumps' => implode("\n", array_replace($written, [$number => self::typed($start).' to '.Handle::VALUE]))],
+            );
+        }
+        $next = count($this->jumps) < self::MOST_JUMPS ? $this->nextJumps($written) : [];
+
+        return $next === [] ? $handles : [...$handles, Handle::press('next', 'Jump on', null, $next)];
+    }
+
+    /**
+     * @param  list<string>  $written jumps that there are
+     * @return list<Target> another one from where the last one landed
+     */
+    private function nextJumps(array $written): array
+    {
+        $start = $this->jumps === [] ? $this->from : $this->jumps[count($this->jumps) - 1][1];
+        $targets = [];
+        foreach (['one division on' => $this->division, 'one division back' => $this->division->negated()] as $label => $by) {
+            $end = $start->plus($by);
+            if ($end->isGreaterThanOrEqualTo($this->from) && $end->isLessThanOrEqualTo($this->to)) {
+                $jumps = [...$written, self::typed($start).' to '.self::typed($end)];
+                $targets[] = new Target($label, null, ['jumps' => implode("\n", $jumps)]);
+            }
+        }
+
+        return $targets;
+    }
+
+    private static function typed(BigRational $number): string
+    {
+        return (string) $number->simplified();
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach ($this->jumps as $number => [$start, $end]) {
+            $was = $before->jumps[$number] ?? null;
+            if ($was === null || ! $was[1]->isEqualTo($end) || ! $was[0]->isEqualTo($start)) {
+                $told[] = 'jumps from '.self::number($start).' to '.self::number($end);
+            }
+        }
+
+        return implode(' and ', $told);
     }
 
     public function facts(): array

@@ -11,6 +11,8 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -23,14 +25,23 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Boxes to plan a piece of writing in: what each is for, how a sentence may start there; the model and the student's sheet kept apart. */
-final readonly class PlanningFrame implements HasTask
+final readonly class PlanningFrame implements HasTask, LiveFigure
 {
     private const MOST_BOXES = 6;
 
+    private const TYPED = 'typed';
+
+    /** Letters of what is typed into a box. */
+    private const LONGEST = 140;
+
+    /** Height of the name of a box. */
+    private const HEAD = 52.0;
+
     /**
      * @param  non-empty-list<array{name: string, purpose: string, starter: string, model: string}>  $boxes
+     * @param  array<string, string>  $typed words by the name of the box that they were typed into
      */
-    private function __construct(private array $boxes, private bool $showsModel)
+    private function __construct(private array $boxes, private bool $showsModel, private array $typed)
     {
     }
 
@@ -96,7 +107,40 @@ final readonly class PlanningFrame implements HasTask
             throw InvalidQuantities::because('There is no model yet. Write what a good plan would say, one line for each box.', 'model');
         }
 
-        return new self($boxes, $showsModel);
+        $typed = array_map(static fn (string $words): string => mb_substr($words, 0, self::LONGEST), $quantities->map(self::TYPED));
+
+        return new self($boxes, $showsModel, $typed);
+    }
+
+    public static function live(): array
+    {
+        return [self::TYPED];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $handles = [];
+        foreach ($this->places($box) as $number => $place) {
+            $name = $this->boxes[$number]['name'];
+            $words = new Box($place->x, $place->y + self::HEAD, $place->width, $place->height - self::HEAD);
+            $handles[] = Handle::type('box-'.($number + 1), $name, $words, $this->typed[$name] ?? '', [
+                self::TYPED => [$name => Handle::VALUE],
+            ]);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self ? $this->typed : [] as $name => $words) {
+            if ($before instanceof self && $words !== ($before->typed[$name] ?? '')) {
+                $told[] = $words === '' ? "wipes “{$name}”" : "writes “{$words}” into “{$name}”";
+            }
+        }
+
+        return implode(' and ', $told);
     }
 
     public function facts(): array
@@ -151,22 +195,28 @@ final readonly class PlanningFrame implements HasTask
 
     public function scene(Box $box, RenderContext $context): array
     {
+        $pieces = [];
+        foreach ($this->places($box) as $number => $place) {
+            $pieces['box-'.($number + 1)] = $this->box($this->boxes[$number], $place->inset(2), $context);
+        }
+
+        return $pieces;
+    }
+
+    /** @return non-empty-list<Box> where each box stands */
+    private function places(Box $box): array
+    {
         $columns = $this->columns($box->width);
         $rows = $this->rows($columns);
         $width = ($box->width - ($columns - 1) * 16) / $columns;
         $height = ($box->height - ($rows - 1) * 16) / $rows;
-        $pieces = [];
-        foreach ($this->boxes as $number => $each) {
-            $place = new Box(
-                $box->x + ($number % $columns) * ($width + 16),
-                $box->y + intdiv($number, $columns) * ($height + 16),
-                $width,
-                $height,
-            );
-            $pieces['box-'.($number + 1)] = $this->box($each, $place->inset(2), $context);
-        }
 
-        return $pieces;
+        return array_map(static fn (int $number): Box => new Box(
+            $box->x + ($number % $columns) * ($width + 16),
+            $box->y + intdiv($number, $columns) * ($height + 16),
+            $width,
+            $height,
+        ), array_keys($this->boxes));
     }
 
     public function words(): string
@@ -240,7 +290,9 @@ final readonly class PlanningFrame implements HasTask
             array_push($shapes, ...$purpose->shapes($place->x + 12, $y));
             $y += $purpose->height() + 6;
         }
-        $text = $this->showsModel ? $box['model'] : ($box['starter'] === '' ? '' : "{$box['starter']} …");
+        $typed = $this->typed[$box['name']] ?? '';
+        $isInk = $this->showsModel || $typed !== '';
+        $text = $typed ?: ($this->showsModel ? $box['model'] : ($box['starter'] === '' ? '' : "{$box['starter']} …"));
         if ($text === '') {
             return $shapes;
         }
@@ -248,7 +300,7 @@ final readonly class PlanningFrame implements HasTask
             $text,
             $place->width - 24,
             max(34.0, $place->bottom() - $y - 6),
-            new TextStyle(34, $this->showsModel ? Paint::INK : $context->strong, $this->showsModel, 0, 1.18),
+            new TextStyle(34, $isInk ? Paint::INK : $context->strong, $isInk, 0, 1.18),
         );
 
         return [...$shapes, ...$set->shapes($place->x + 12, $y)];

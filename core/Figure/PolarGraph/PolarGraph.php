@@ -10,6 +10,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\FunctionGraph\Curve;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\NumbersInFormula;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,7 +23,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** r = f(θ), traced by angle, with its values on the axes, zeros, symmetry and family. */
-final readonly class PolarGraph implements Varies
+final readonly class PolarGraph implements LiveFigure, Varies
 {
     private function __construct(public PolarCurve $curve, private ?Limacon $limacon)
     {
@@ -54,6 +56,28 @@ final readonly class PolarGraph implements Varies
         $curve = PolarCurve::read((new Reading($quantities))->text('radius', 'The formula for r', 60));
 
         return new self($curve, Limacon::recognise($curve));
+    }
+
+    public static function live(): array
+    {
+        return ['radius'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        return NumbersInFormula::handles(
+            $this->curve->written,
+            'radius',
+            'r = ',
+            static fn (string $formula): array => ['radius' => $formula],
+        );
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        return $before instanceof self && $before->curve->written !== $this->curve->written
+            ? "turns r = {$before->curve->written} into r = {$this->curve->written}"
+            : '';
     }
 
     public function facts(): array

@@ -12,6 +12,8 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -28,7 +30,7 @@ use Daybright\Scene\RenderContext;
  * An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science
  * lessons).
  */
-final readonly class ScaleReading implements HasTask, Varies
+final readonly class ScaleReading implements HasTask, LiveFigure, Varies
 {
     private const INSTRUMENTS = [
         'cylinder' => 'Measuring cylinder',
@@ -125,6 +127,43 @@ final readonly class ScaleReading implements HasTask, Varies
         return new self($instrument, $from, $to, $labels, $divisions, $value, $reading->unit());
     }
 
+    public static function live(): array
+    {
+        return ['reading', 'angle', 'time'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if ($this->instrument === 'clock') {
+            $minutes = (float) $this->reading->toInt();
+
+            return [Handle::turn('hands', 'the hands, in minutes', $minutes, 0, 719, 1, ['time' => Handle::CLOCK])];
+        }
+        $division = $this->to->minus($this->from)->dividedBy($this->labels * $this->perLabel)->toFloat();
+
+        return [Handle::turn(
+            'reading',
+            $this->instrument === 'protractor' ? 'the angle' : 'what it shows',
+            $this->reading->toFloat(),
+            $this->from->toFloat(),
+            $this->to->toFloat(),
+            // Half a division is as near as it can be read.
+            $division / 2,
+            [$this->instrument === 'protractor' ? 'angle' : 'reading' => Handle::VALUE],
+        )];
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self || $before->reading->isEqualTo($this->reading)) {
+            return '';
+        }
+
+        return $this->instrument === 'clock'
+            ? 'turns the hands to '.self::time($this->reading->toInt())
+            : 'brings it to '.(new Quantity($this->reading, $this->unit))->written();
+    }
+
     public function facts(): array
     {
         if ($this->instrument === 'clock') {
@@ -187,7 +226,13 @@ final readonly class ScaleReading implements HasTask, Varies
 
     public function smallest(): Box
     {
-        $letters = mb_strlen($this->in($this->reading)->written()) + mb_strlen($this->in($this->to)->number()) + mb_strlen(
+        // Wide enough for whatever it may be turned to.
+        $between = $this->to->minus($this->division()->dividedBy(2));
+        $written = max(array_map(
+            fn (BigRational $value): int => mb_strlen($this->in($value)->written()),
+            [$this->reading, $between, $this->to],
+        ));
+        $letters = $written + mb_strlen($this->in($this->to)->number()) + mb_strlen(
             $this->in($this->division())->written(),
         );
 

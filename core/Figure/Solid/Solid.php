@@ -11,6 +11,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -24,7 +26,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A box: its edges, what it holds, how it is filled, its layers of unit cubes and its net. */
-final readonly class Solid implements Varies
+final readonly class Solid implements LiveFigure, Varies
 {
     /** Boxes are counted up to this volume. */
     private const LARGEST_VOLUME = 1000;
@@ -108,6 +110,63 @@ final readonly class Solid implements Varies
         $solid->refuseExtremeShape();
 
         return $solid;
+    }
+
+    public static function live(): array
+    {
+        return ['length', 'width', 'height', 'fill'];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if ($this->isSought) {
+            return [];
+        }
+        $step = $this->hasWholeEdges() ? 1.0 : 0.5;
+        $handles = [];
+        foreach ($this->edges() as $name => $edge) {
+            $value = $edge->value->toFloat();
+            $least = $name === 'height' && $this->fill !== null ? $this->fill->value->toFloat() : $step;
+            $handles[] = Handle::turn($name, $name, $value, $least, self::reach($value), $step, [$name => Handle::VALUE]);
+        }
+        if ($this->fill !== null) {
+            $most = $this->height->value->toFloat();
+            $handles[] = Handle::turn('fill', 'filled to', $this->fill->value->toFloat(), $step / 2, $most, $step / 2, [
+                'fill' => Handle::VALUE,
+            ]);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach ($this->edges() as $name => $edge) {
+            if (! $edge->value->isEqualTo($before->edges()[$name]->value)) {
+                $told[] = "makes the {$name} {$edge->written()}";
+            }
+        }
+        if ($this->fill !== null && $before->fill !== null && ! $this->fill->value->isEqualTo($before->fill->value)) {
+            $told[] = "fills it to {$this->fill->written()}";
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return array{length: Quantity, width: Quantity, height: Quantity} */
+    private function edges(): array
+    {
+        return ['length' => $this->length, 'width' => $this->width, 'height' => $this->height];
+    }
+
+    /** Twice as long, and no longer than unit cubes can be shown. */
+    private static function reach(float $edge): float
+    {
+        return max(10.0, 2 * $edge);
     }
 
     public function facts(): array

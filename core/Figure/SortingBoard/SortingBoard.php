@@ -12,6 +12,9 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -25,7 +28,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Groups with their rule, and the words or pictures that belong in each. */
-final readonly class SortingBoard implements HasTask, UsesPicture
+final readonly class SortingBoard implements HasTask, LiveFigure, UsesPicture
 {
     private const MOST_ITEMS = 20;
 
@@ -37,8 +40,19 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     private const HIGHEST = 655.0;
 
-    /** @param  non-empty-list<array{name: string, rule: string, items: list<array{text: string, picture: string}>}>  $groups */
-    private function __construct(private array $groups)
+    /** About as wide as a letter of the smallest size. */
+    private const LETTER = 18.5;
+
+    /** Where everything lies that is to be sorted while it is shown. */
+    private const TRAY = 'tray';
+
+    private const PLACED = 'placed';
+
+    /**
+     * @param  non-empty-list<array{name: string, rule: string, items: list<array{text: string, picture: string}>}>  $groups
+     * @param  array<string, string>|null  $placed group by item, for those that were put somewhere; null where all stand in their groups
+     */
+    private function __construct(private array $groups, private ?array $placed = null)
     {
     }
 
@@ -80,7 +94,10 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public static function fields(): array
     {
-        return [Field::special(Control::Groups, 'groups', 'Groups and what belongs in them')];
+        return [
+            Field::special(Control::Groups, 'groups', 'Groups and what belongs in them'),
+            Field::tick(self::TRAY, 'Begin with everything beside the groups, to be sorted while you speak'),
+        ];
     }
 
     public static function from(Fields $quantities): self
@@ -123,7 +140,7 @@ final readonly class SortingBoard implements HasTask, UsesPicture
             );
         }
 
-        $board = new self($groups);
+        $board = new self($groups, $quantities->flag(self::TRAY) ? self::placed($quantities) : null);
         if ($board->smallest()->height > self::HIGHEST) {
             throw InvalidQuantities::because(
                 'There is more in one group than can be read on a slide. Move some of it to another board, or use words instead of pictures.',
@@ -132,6 +149,199 @@ final readonly class SortingBoard implements HasTask, UsesPicture
         }
 
         return $board;
+    }
+
+    /** @return array<string, string> group by item */
+    private static function placed(Fields $quantities): array
+    {
+        return array_filter($quantities->map(self::PLACED), static fn (string $group): bool => str_starts_with($group, 'group-'));
+    }
+
+    public static function live(): array
+    {
+        return [self::PLACED];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if ($this->placed === null) {
+            return [];
+        }
+        $handles = [];
+        $boxes = $this->boxes($box);
+        $columns = $this->columns($box);
+        foreach ($this->items() as $id => $item) {
+            $name = self::called($item);
+            $targets = [];
+            foreach ($this->groups as $number => $group) {
+                $to = self::groupKey($group['name']);
+                if (($this->placed[$id] ?? '') !== $to) {
+                    $targets[] = new Target($group['name'], $columns[$number], [self::PLACED => [$id => $to]]);
+                }
+            }
+            if (isset($this->placed[$id])) {
+                $targets[] = new Target('beside the groups', $this->trayBox($box), [self::PLACED => [$id => null]]);
+            }
+            $handles[] = Handle::drag($id, $name, $boxes[$id], $targets);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        if (! $before instanceof self) {
+            return '';
+        }
+        $told = [];
+        foreach ($this->items() as $id => $item) {
+            [$was, $is] = [$before->placed[$id] ?? null, $this->placed[$id] ?? null];
+            if ($was !== $is) {
+                $group = $this->groupNamed((string) $is);
+                $told[] = $group === null
+                    ? 'takes “'.self::called($item).'” back'
+                    : 'puts “'.self::called($item)."” into “{$group}”";
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    private function groupNamed(string $key): ?string
+    {
+        foreach ($this->groups as $group) {
+            if (self::groupKey($group['name']) === $key) {
+                return $group['name'];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  array{text: string, picture: string}  $item */
+    private static function called(array $item): string
+    {
+        return $item['text'] === '' ? 'a picture' : $item['text'];
+    }
+
+    /** The same for the same words, wherever they stand: what was done to a thing goes on being done to it when others come and go. */
+    private static function key(string $kind, string $words): string
+    {
+        return $kind.'-'.substr(hash('sha256', $words), 0, 8);
+    }
+
+    private static function groupKey(string $name): string
+    {
+        return self::key('group', $name);
+    }
+
+    /** @return array<string, array{text: string, picture: string}> by id, in the order of the groups */
+    private function items(): array
+    {
+        $items = [];
+        foreach ($this->groups as $group) {
+            foreach ($group['items'] as $item) {
+                $items[self::key('item', $item['text'].$item['picture'])] = $item;
+            }
+        }
+
+        return $items;
+    }
+
+    private function tray(): Tray
+    {
+        $groups = array_map(static fn (array $group): string => self::groupKey($group['name']), $this->groups);
+
+        return Tray::with($this->items(), $groups, $this->placed ?? [], $this->beside());
+    }
+
+    /** @return positive-int how many things have room beside one another in the smallest box */
+    private function beside(): int
+    {
+        $longest = max([1, ...array_map(static fn (array $item): int => mb_strlen($item['text']), array_values($this->items()))]);
+
+        return max(count($this->groups), (int) floor($this->width() / (self::LETTER * $longest + 60)));
+    }
+
+    private function chip(): float
+    {
+        return max([self::CHIP, ...array_map(self::itemHeight(...), array_values($this->items()))]);
+    }
+
+    private function trayBox(Box $box): Box
+    {
+        $height = $this->tray()->height($this->chip());
+
+        return new Box($box->x, $box->bottom() - $height, $box->width, $height);
+    }
+
+    /** @return list<Box> the room for things in each group */
+    private function columns(Box $box): array
+    {
+        $bottom = $this->trayBox($box)->y;
+
+        return array_map(function (int $number) use ($box, $bottom): Box {
+            $column = $this->column($box, $number);
+            $top = $box->y + self::HEAD + $this->ruleRoom($column->width) + 14;
+
+            return new Box($column->x, $top, $column->width, $bottom - $top - 8);
+        }, array_keys($this->groups));
+    }
+
+    /** @return array<string, Box> by item */
+    private function boxes(Box $box): array
+    {
+        return $this->tray()->boxes($this->columns($box), $this->trayBox($box), $this->chip());
+    }
+
+    private function column(Box $box, int $number): Box
+    {
+        $count = count($this->groups);
+        $width = ($box->width - ($count - 1) * 16) / $count;
+
+        return new Box($box->x + $number * ($width + 16), $box->y, $width, $box->height);
+    }
+
+    private function ruleRoom(float $width): float
+    {
+        return max(array_map(static fn (array $group): float => self::ruleHeight($group, $width), $this->groups));
+    }
+
+    /** @return array<string, list<Shape>> */
+    private function unsorted(Box $box, RenderContext $context): array
+    {
+        $shapes = [];
+        $bottom = $this->trayBox($box)->y;
+        foreach ($this->groups as $number => $group) {
+            $column = $this->column($box, $number);
+            $frame = new Box($column->x, $column->y, $column->width, $bottom - $box->y);
+            array_push($shapes, ...$this->head($group, $frame->inset(2), $context));
+        }
+        $boxes = $this->boxes($box);
+        foreach ($this->items() as $id => $item) {
+            array_push($shapes, ...$this->thing($item, $boxes[$id], $context));
+        }
+
+        return ['board' => $shapes];
+    }
+
+    /**
+     * @param  array{text: string, picture: string}  $item
+     * @return list<Shape>
+     */
+    private function thing(array $item, Box $box, RenderContext $context): array
+    {
+        $shapes = [];
+        $words = $item['text'] === '' ? 0.0 : min($box->height, self::CHIP);
+        if (isset($context->pictures[$item['picture']])) {
+            $shapes[] = Shape::image(new Box($box->x + 4, $box->y, $box->width - 8, $box->height - $words), $item['picture']);
+        }
+        if ($item['text'] !== '') {
+            $chip = new Box($box->x, $box->bottom() - $words, $box->width, $words);
+            array_push($shapes, ...Card::layOut($item['text'], $chip, $context, false, '#FFFEFB', 34));
+        }
+
+        return $shapes;
     }
 
     public function facts(): array
@@ -162,6 +372,9 @@ final readonly class SortingBoard implements HasTask, UsesPicture
             'the groups',
             'We sort into '.count($this->groups).' groups: '.implode(', ', array_column($this->groups, 'name')).'.',
         )];
+        if ($this->placed !== null) {
+            return $steps;
+        }
         foreach ($this->groups as $number => $group) {
             $rule = $group['rule'] === '' ? '' : " The rule: {$group['rule']}.";
             $steps[] = new FigureStep(
@@ -179,7 +392,17 @@ final readonly class SortingBoard implements HasTask, UsesPicture
 
     public function smallest(): Box
     {
-        $count = count($this->groups);
+        $width = $this->width();
+        $share = $width / count($this->groups);
+        $high = max(array_map(static fn (array $group): float => self::columnHeight($group, $share), $this->groups));
+        $high += $this->placed === null ? 0.0 : $this->tray()->height($this->chip());
+
+        return new Box(0, 0, $width, max(300.0, $high));
+    }
+
+    /** Of the smallest box. */
+    private function width(): float
+    {
         $longest = max(array_map(
             static fn (array $group): int => max([
                 mb_strlen($group['name']),
@@ -187,20 +410,19 @@ final readonly class SortingBoard implements HasTask, UsesPicture
             ]),
             $this->groups,
         ));
-        $column = max(170.0, min(480.0, 18.5 * $longest + 50));
-        $width = min(1430.0, max(550.0, $count * ($column + 16)));
-        $high = max(array_map(static fn (array $group): float => self::columnHeight($group, $width / $count), $this->groups));
+        $column = max(170.0, min(480.0, self::LETTER * $longest + 50));
 
-        return new Box(0, 0, $width, max(300.0, $high));
+        return min(1430.0, max(550.0, count($this->groups) * ($column + 16)));
     }
 
     public function scene(Box $box, RenderContext $context): array
     {
-        $count = count($this->groups);
-        $width = ($box->width - ($count - 1) * 16) / $count;
+        if ($this->placed !== null) {
+            return $this->unsorted($box, $context);
+        }
         $pieces = ['board' => []];
         foreach ($this->groups as $number => $group) {
-            $column = new Box($box->x + $number * ($width + 16), $box->y, $width, $box->height);
+            $column = $this->column($box, $number);
             $pieces['board'] = [...$pieces['board'], ...$this->head($group, $column->inset(2), $context)];
             $pieces['group-'.($number + 1)] = $this->things($group, $column, $context);
         }
@@ -216,7 +438,22 @@ final readonly class SortingBoard implements HasTask, UsesPicture
                 static fn (array $group): string => $group['name'].($group['rule'] === '' ? '' : ", {$group['rule']}"),
                 $this->groups,
             ),
-        ).'.';
+        ).'.'.$this->toldOfTray();
+    }
+
+    private function toldOfTray(): string
+    {
+        $told = [];
+        $placed = array_intersect_key($this->placed ?? [], $this->items());
+        foreach ($this->placed === null ? [] : $this->groups as $group) {
+            $in = array_keys($placed, self::groupKey($group['name']), true);
+            $names = array_map(fn (string $id): string => self::called($this->items()[$id] ?? ['text' => '', 'picture' => '']), $in);
+            $told[] = $names === [] ? '' : " In “{$group['name']}” lie ".implode(', ', $names).'.';
+        }
+        $beside = array_diff_key($this->placed === null ? [] : $this->items(), $this->placed ?? []);
+        $names = array_map(self::called(...), array_values($beside));
+
+        return implode('', $told).($names === [] ? '' : ' Beside it lie '.implode(', ', $names).'.');
     }
 
     public function pictures(): array

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks;
 
+use Daybright\Recording\Tracks\Acts\Acts;
+use Daybright\Recording\Tracks\Covers\Covers;
 use Daybright\Recording\Tracks\Ink\Ink;
+use Daybright\Recording\Tracks\Light\Light;
 use Daybright\Recording\Tracks\Pauses\Pauses;
 use Daybright\Recording\Tracks\Pointer\Pointer;
 use Daybright\Recording\Tracks\Ring\Ring;
 use Daybright\Recording\Tracks\Steps\Steps;
+use Daybright\Recording\Tracks\Views\Views;
 use Daybright\Recording\Tracks\Visits\Visits;
 
 /** The tracks of a timeline: one line each, in the order in which they are painted. */
@@ -19,7 +23,11 @@ final class Tracks
         Steps::class,
         Visits::class,
         Pauses::class,
+        Acts::class,
+        Views::class,
         Ink::class,
+        Covers::class,
+        Light::class,
         Pointer::class,
         Ring::class,
     ];

@@ -122,6 +122,19 @@ final class TeachingRulesTest extends TestCase
         ]));
     }
 
+    public function test_a_page_with_much_on_it_that_a_phone_cannot_lay_out_again_is_told(): void
+    {
+        $page = static fn (int $words, string $arrangement): Lesson => Lesson::from([
+            'media' => ['page' => Slides::picture(implode(' ', array_fill(0, $words, 'quay')), 'Rowan')],
+        ] + Slides::document(
+            [Slides::block('p', 'picture', ['medium' => 'page', 'caption' => ''])],
+            more: ['title' => '', 'arrangement' => $arrangement],
+        ));
+        self::assertStringContainsString('about 30 words', self::only('page-on-phone', $page(30, 'filled'))->sentence);
+        self::assertNone('page-on-phone', $page(20, 'filled'));
+        self::assertNone('page-on-phone', $page(30, 'whole'));
+    }
+
     public function test_a_script_that_reads_the_slide_aloud_is_told(): void
     {
         $text = 'Plants make sugar from light, water and carbon dioxide, and give oxygen back through small openings below their leaves.';

@@ -20,6 +20,8 @@ export interface Desk {
   strip: StripPart[];
   /** Words a minute in the recordings; null while too little is recorded. */
   measuredPace: number | null;
+  /** How many slides came in from a file and can be kept in another way. */
+  broughtSlides: number;
   slide: Slide | undefined;
   part: PartKind | undefined;
   chooseSlide: (id: string) => void;
@@ -126,6 +128,7 @@ function Ready({ loaded, children }: { loaded: LessonAnswer; children: ReactNode
         timing: answer.timing,
         strip,
         measuredPace: answer.measuredPace,
+        broughtSlides: answer.broughtSlides,
         slide: here?.slide,
         part: here?.part,
         chooseSlide,

@@ -42,19 +42,24 @@ interface InkTrayProps {
 /** Pens at the hand's side. */
 export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTrayProps) {
   return (
-    <div role="toolbar" aria-label="Drawing" aria-orientation="vertical" className="flex flex-col gap-2 pt-24">
+    <div
+      role="toolbar"
+      aria-label="Drawing"
+      aria-orientation="vertical"
+      className="grid grid-cols-2 content-start gap-1.5"
+    >
       {TOOLS.map((each) => (
         <button
           key={each.name}
           type="button"
           aria-pressed={tool === each.name}
           onClick={() => onTool(each.name)}
-          className={`min-h-11 rounded border text-small ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
+          className={`min-h-10 rounded border text-small ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
         >
           {each.label}
         </button>
       ))}
-      <div className="grid grid-cols-2 gap-2 pt-1">
+      <div className="col-span-2 grid grid-cols-4 py-1">
         {inks.map((each) => (
           <button
             key={each.colour}
@@ -70,8 +75,9 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
       {CAPTURES.map(
         ({ whileHeld }) =>
           whileHeld && (
-            <p key={whileHeld.key} className="text-center text-small text-quiet">
-              {whileHeld.label}: hold <Key>{whileHeld.key.toUpperCase()}</Key>
+            <p key={whileHeld.key} className="flex min-h-10 items-center justify-between px-1 text-small text-quiet">
+              {whileHeld.label}
+              <span className="sr-only">while held:</span> <Key>{whileHeld.key.toUpperCase()}</Key>
             </p>
           ),
       )}
@@ -80,7 +86,7 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
           key={action.key}
           type="button"
           onClick={action.run}
-          className="min-h-11 rounded border border-edge bg-sheet text-small"
+          className="flex min-h-11 flex-col items-center justify-center rounded border border-edge bg-sheet py-1 text-small leading-tight"
         >
           {action.label} <Key>{action.key.toUpperCase()}</Key>
         </button>

@@ -1,8 +1,12 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
 import type { Sending } from '../../outbox/Outbox';
+import { hasDials, LiveDials } from '../../stage/live/LiveDials';
+import { LiveLayer } from '../../stage/live/LiveLayer';
+import { useLive } from '../../stage/live/useLive';
 import { Stage } from '../../stage/Stage';
 import { CAPTURES, useCaptures } from '../../tracks/capture';
+import { viewAt } from '../../tracks/views/show';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
 import { Key } from '../../ui/Key';
@@ -16,6 +20,7 @@ import { HAND, InkTray, inksOn } from './InkTray';
 import { outbox } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
+import { useCountdown } from './useCountdown';
 import { useHeldKey } from './useHeldKey';
 import { useRecording } from './useRecording';
 import { useRecordingKeys } from './useRecordingKeys';
@@ -42,8 +47,25 @@ export function Record() {
   const { now, note, take } = recording;
   const seen = shown?.id ?? '';
   const held = useHeldKey(HELD_KEYS);
-  const captured = useCaptures({ now, note, slide: seen, take: `${slide?.id} ${take}`, tool, colour, held });
-  useRecordingKeys(recording, captured.actions, chosen.source !== null);
+  const blocks = Object.values(desk.scenes[seen]?.boxes ?? {}).map(([x, y, width, height]) => ({
+    x,
+    y,
+    width,
+    height,
+  }));
+  const captured = useCaptures({ now, note, slide: seen, blocks, take: `${slide?.id} ${take}`, tool, colour, held });
+  const live = useLive(
+    recording.visiting || seen === '' ? null : `/api/lessons/${desk.id}/slides/${seen}/live`,
+    `${take} ${desk.version}`,
+    { note },
+  );
+  const countdown = useCountdown(recording.toggle);
+  const toggle = () => {
+    if (countdown.left > 0) countdown.cancel();
+    else if (recording.phase === 'idle' && countdown.isWanted) countdown.start();
+    else recording.toggle();
+  };
+  useRecordingKeys({ ...recording, toggle }, captured.actions, chosen.source !== null);
 
   if (!slide || !shown) {
     return (
@@ -58,7 +80,7 @@ export function Record() {
   const isTold = recording.step >= slide.steps.length - 1;
 
   return (
-    <main className="grid grow grid-cols-[5.5rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
+    <main className="grid grow grid-cols-[11rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
       <InkTray
         tool={tool}
         inks={inks}
@@ -69,7 +91,7 @@ export function Record() {
       />
       <div
         className="mx-auto flex w-full flex-col gap-3"
-        style={{ maxWidth: 'calc((100vh - 19rem) * 16 / 9)', minWidth: '32rem' }}
+        style={{ maxWidth: `calc((100vh - ${hasDials(live) ? 22 : 19}rem) * 16 / 9)`, minWidth: '32rem' }}
       >
         <div aria-live="off" className="min-h-20 text-center">
           <p className="text-xl leading-snug">
@@ -86,6 +108,8 @@ export function Record() {
               steps={shown.steps.map((each) => each.id)}
               step={recording.visiting ? shown.steps.length - 1 : recording.step}
               label={scene.description || shown.title}
+              states={live.states}
+              view={viewAt(captured.tracks, now(), seen)}
             >
               <CaptureLayer
                 tracks={captured.tracks}
@@ -93,10 +117,14 @@ export function Record() {
                 isToolChosen={tool !== HAND}
                 hand={captured.hand}
                 now={now}
-              />
+                frame={captured.frame}
+              >
+                {tool === HAND && <LiveLayer live={live} />}
+              </CaptureLayer>
             </Stage>
           )}
         </div>
+        <LiveDials live={live} />
         <div className="flex flex-wrap items-center gap-2">
           <Button
             onClick={recording.reveal}
@@ -130,7 +158,7 @@ export function Record() {
             />
           </div>
         </div>
-        {[chosen.trouble, recording.trouble, sending.trouble].filter(Boolean).map((trouble) => (
+        {[chosen.trouble, recording.trouble, sending.trouble, live.trouble].filter(Boolean).map((trouble) => (
           <Notice key={trouble} tone="trouble">
             {trouble}
           </Notice>
@@ -143,6 +171,8 @@ export function Record() {
       </div>
       <RecordingPanel
         recording={recording}
+        countdown={countdown}
+        onToggle={toggle}
         chosen={chosen}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}

@@ -1,14 +1,18 @@
 import { clock } from '../../clock';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Field';
+import { Choice, Tick } from '../../ui/Field';
 import { Key } from '../../ui/Key';
 import { LevelBar } from './LevelBar';
 import { useLevel } from './microphone';
+import type { Countdown } from './useCountdown';
 import type { Recording } from './useRecording';
 import { type ChosenSource, PRACTICE } from './useSource';
 
 interface RecordingPanelProps {
   recording: Recording;
+  countdown: Countdown;
+  /** Begins, counts down first where that is wanted, or ends. */
+  onToggle: () => void;
   chosen: ChosenSource;
   /** Seconds of the slide’s script. */
   planned: number;
@@ -19,7 +23,15 @@ interface RecordingPanelProps {
 }
 
 /** The one round control, the time used against the time planned, and the level of the voice. */
-export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }: RecordingPanelProps) {
+export function RecordingPanel({
+  recording,
+  countdown,
+  onToggle,
+  chosen,
+  planned,
+  ready,
+  onTheirWay,
+}: RecordingPanelProps) {
   const level = useLevel(chosen.source?.stream ?? null);
   const { phase, elapsed } = recording;
   return (
@@ -37,15 +49,31 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
         <>
           <button
             type="button"
-            onClick={recording.toggle}
-            aria-label={phase === 'idle' ? 'Start recording this slide' : 'Stop recording'}
+            onClick={onToggle}
+            aria-label={
+              countdown.left > 0
+                ? 'Do not begin yet'
+                : phase === 'idle'
+                  ? 'Start recording this slide'
+                  : 'Stop recording'
+            }
             className={`flex size-28 items-center justify-center rounded-full border-4 ${phase === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
           >
-            <span className={phase === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
+            {countdown.left > 0 ? (
+              <span className="text-5xl font-semibold text-recording">{countdown.left}</span>
+            ) : (
+              <span className={phase === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
+            )}
           </button>
           <p className="text-center">
             <span role="status" className="block font-semibold">
-              {phase === 'idle' ? 'Ready' : phase === 'paused' ? 'Paused' : 'Recording'}
+              {countdown.left > 0
+                ? `In ${countdown.left}`
+                : phase === 'idle'
+                  ? 'Ready'
+                  : phase === 'paused'
+                    ? 'Paused'
+                    : 'Recording'}
             </span>
             <span className={`text-2xl ${elapsed > planned && phase !== 'idle' ? 'text-recording' : ''}`}>
               {clock(phase === 'idle' ? 0 : elapsed)}
@@ -59,9 +87,12 @@ export function RecordingPanel({ recording, chosen, planned, ready, onTheirWay }
           />
           <div className="flex w-full flex-col gap-2">
             {phase === 'idle' ? (
-              <p className="text-center text-small text-quiet">
-                Start and stop with <Key>S</Key>
-              </p>
+              <>
+                <p className="text-center text-small text-quiet">
+                  Start and stop with <Key>S</Key>
+                </p>
+                <Tick label="Count to three first" checked={countdown.isWanted} onChange={countdown.want} />
+              </>
             ) : (
               <>
                 <Button onClick={recording.pause}>

@@ -11,10 +11,16 @@ export function useRecordingKeys(
 ): void {
   const keys = useLatest((event: KeyboardEvent) => {
     const target = event.target instanceof HTMLElement ? event.target : null;
-    if (event.ctrlKey || event.metaKey || event.altKey || target?.closest('input, textarea, select')) return;
+    if (
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      target?.closest('input:not([type=checkbox]), textarea, select, [role=menu]')
+    )
+      return;
     const key = event.key.toLowerCase();
     const action = actions.find((each) => each.key === key);
-    const isButton = target?.closest('button, a, summary') !== null;
+    const isButton = target?.closest('button, a, summary, input') !== null;
     if (key === 'arrowright' || (key === ' ' && !isButton)) recording.reveal();
     else if (key === 'arrowdown' || (key === 'enter' && !isButton)) void recording.moveOn();
     else if (key === 's' && isReady) recording.toggle();

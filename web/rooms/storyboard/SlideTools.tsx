@@ -1,3 +1,4 @@
+import { useNavigate } from 'react-router';
 import type { Slide } from '../../lesson.types';
 import { Button } from '../../ui/Button';
 import { Menu, MenuEntry } from '../../ui/Menu';
@@ -16,6 +17,7 @@ export function SlideTools({ slide, onArrange }: { slide: Slide; onArrange: () =
   };
   const fetchPicture = (kind: 'png' | 'svg') =>
     window.location.assign(`/api/lessons/${desk.id}/slides/${slide.id}/picture.${kind}`);
+  const navigate = useNavigate();
   const tools: [label: string, work: () => void][] = [
     ['Arrange', onArrange],
     ['Earlier', () => desk.edit((draft) => moveSlide(draft, slide.id, -1))],
@@ -41,6 +43,11 @@ export function SlideTools({ slide, onArrange }: { slide: Slide; onArrange: () =
         <MenuEntry onSelect={() => fetchPicture('png')}>This slide as a picture (PNG)</MenuEntry>
         <MenuEntry onSelect={() => fetchPicture('svg')}>This slide as a drawing (SVG)</MenuEntry>
       </Menu>
+      {desk.broughtSlides > 0 && (
+        <Button look="quiet" className="px-2!" onClick={() => navigate(`/lesson/${desk.id}/brought-in`)}>
+          How it came in
+        </Button>
+      )}
     </div>
   );
 }

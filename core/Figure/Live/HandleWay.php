@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Figure\Live;
+
+/** How the hand works a live thing. */
+enum HandleWay: string
+{
+    /** It is taken from its place and let go at another. */
+    case Drag = 'drag';
+
+    /** A number is turned up and down. */
+    case Turn = 'turn';
+
+    /** One of several is chosen, or the next. */
+    case Press = 'press';
+
+    /** A text is typed. */
+    case Type = 'type';
+}
