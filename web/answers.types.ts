@@ -91,6 +91,7 @@ export interface Answers {
   liveState?: LiveState;
   liveBlocks?: LiveBlocks;
   liveHandle?: LiveHandle;
+  liveTarget?: LiveTarget;
 }
 export interface HomeAnswer {
   series: {
@@ -1064,6 +1065,14 @@ export interface LiveBlock {
    */
   svg: string;
   handles: LiveHandle[];
+  /**
+   * At which it appears.
+   */
+  step: number;
+  /**
+   * What is wrong about the sums that were written into it.
+   */
+  slips: string[];
 }
 /**
  * Something of a live block that can be worked. Boxes are in slide units.
@@ -1071,7 +1080,7 @@ export interface LiveBlock {
 export interface LiveHandle {
   name: string;
   label: string;
-  way: "drag" | "turn" | "press" | "type";
+  way: "drag" | "turn" | "press" | "type" | "sweep";
   box: {
     x: number;
     y: number;
@@ -1089,7 +1098,14 @@ export interface LiveHandle {
     most: number;
     step: number;
   } | null;
+  /**
+   * What can be done with words that were marked.
+   */
+  options: LiveTarget[];
 }
+/**
+ * Where something live can be put, or what can be chosen. Its box is in slide units.
+ */
 export interface LiveTarget {
   label: string;
   box: {

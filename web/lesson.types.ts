@@ -628,6 +628,10 @@ export interface WorkedContent {
   quantities?: {
     [k: string]: unknown;
   };
+  /**
+   * Lines that are written by hand while it is shown: room for them is kept below.
+   */
+  room?: number;
 }
 export interface QuestionBlock {
   id: Id;

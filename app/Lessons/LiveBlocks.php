@@ -5,16 +5,22 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use Closure;
+use Daybright\Block\Blocks;
 use Daybright\Block\CannotBeDrawn;
+use Daybright\Block\SlideFacts;
 use Daybright\Deck\Format;
 use Daybright\Deck\LiveSlide;
 use Daybright\Deck\SlidePainter;
 use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\Target;
+use Daybright\Language\PlainWords;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Lesson\Step;
+use Daybright\Maths\Checking\EqualityChecker;
+use Daybright\Maths\Checking\Verdict;
 use Daybright\Release\FrozenSlide;
 use Daybright\Scene\Box;
 use Daybright\Scene\Scene;
@@ -42,7 +48,13 @@ final readonly class LiveBlocks
         $live = $this->painter->live($lesson, $slide);
         $wanted = $changes === [] ? array_fill_keys($live->blocks(), []) : $changes;
 
-        return $this->worked($live, $wanted, fn (Block $state): string => $this->svg($lesson, $live, $state, '/api/media'));
+        return $this->worked(
+            $slide,
+            $wanted,
+            $live,
+            static fn (Block $state): array => [...$live->annotationHandles($state), ...$live->handles($state)],
+            fn (Block $state): string => $this->svg($lesson, $live, $state, '/api/media'),
+        );
     }
 
     /**
@@ -66,36 +78,57 @@ final readonly class LiveBlocks
         $live = $this->painter->live($lesson, $slide, $format);
         $later = array_values(array_diff(array_map(static fn (Step $step): string => $step->id, $slide->steps), $known->stepsSeen()));
 
-        return $this->worked($live, $changes, fn (Block $state): string => SvgGroups::without(
-            $this->svg($lesson, $live, $state, $pictures),
-            $later,
-        ));
+        return $this->worked(
+            $slide,
+            $changes,
+            $live,
+            $live->handles(...),
+            fn (Block $state): string => SvgGroups::without($this->svg($lesson, $live, $state, $pictures), $later),
+        );
     }
 
     /**
      * @param  array<string, array<mixed>>  $changes
+     * @param  Closure(Block): list<Handle>  $handles
      * @param  Closure(Block): string  $draw
      * @return array<string, mixed>
      *
      * @throws DomainException
      */
-    private function worked(LiveSlide $live, array $changes, Closure $draw): array
+    private function worked(Slide $slide, array $changes, LiveSlide $live, Closure $handles, Closure $draw): array
     {
         $blocks = [];
         foreach ($changes as $id => $change) {
             $state = $live->changed((string) $id, $change)
                 ?? throw new DomainException('This cannot be changed while it is shown. Take the last step back and go on.');
             try {
-                $handles = $live->handles($state);
-                if ($handles !== []) {
-                    $blocks[$id] = ['svg' => $draw($state), 'handles' => array_map(self::handle(...), $handles)];
-                }
+                $blocks[$id] = [
+                    'svg' => $draw($state),
+                    'step' => $slide->stepNumber($state->step),
+                    'slips' => $change === [] ? [] : self::slips($slide, $state),
+                    'handles' => array_map(self::handle(...), $handles($state)),
+                ];
             } catch (CannotBeDrawn|InvalidLesson $trouble) {
                 throw new DomainException($trouble->getMessage());
             }
         }
 
         return ['blocks' => $blocks ?: new stdClass];
+    }
+
+    /** @return list<string> what is wrong about the sums that it shows */
+    private static function slips(Slide $slide, Block $state): array
+    {
+        $slips = [];
+        foreach (Blocks::read($state)->statements() as $statement) {
+            foreach (EqualityChecker::check(PlainWords::filled($statement->text, SlideFacts::on($slide))) as $equality) {
+                if ($equality->verdict !== Verdict::True) {
+                    $slips[] = $equality->sentence;
+                }
+            }
+        }
+
+        return $slips;
     }
 
     private function svg(Lesson $lesson, LiveSlide $live, Block $state, string $pictures): string
@@ -115,15 +148,18 @@ final readonly class LiveBlocks
             'label' => $handle->label,
             'way' => $handle->way->value,
             'box' => self::box($handle->box),
-            'targets' => array_map(static fn ($target): array => [
-                'label' => $target->label,
-                'box' => self::box($target->box),
-                'change' => (object) $target->change,
-            ], $handle->targets),
+            'targets' => array_map(self::target(...), $handle->targets),
+            'options' => array_map(self::target(...), $handle->options),
             'change' => (object) $handle->change,
             'value' => $handle->value,
             'range' => $handle->range,
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function target(Target $target): array
+    {
+        return ['label' => $target->label, 'box' => self::box($target->box), 'change' => (object) $target->change];
     }
 
     /** @return array<string, float>|null */

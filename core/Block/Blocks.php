@@ -90,15 +90,15 @@ final class Blocks
     }
 
     /**
-     * A block after acts.
+     * A block after acts: whatever its kind, it can be written on.
      *
      * @param  array<mixed>  $change all acts so far as one merge patch
      * @return Block|null null where it may not be changed so, or cannot be read then
      */
     public static function changed(Block $block, array $change): ?Block
     {
-        $live = self::able($block, Live::class);
-        if ($live === null || ($change !== [] && ! $live->allows($change))) {
+        $own = array_diff_key($change, [Annotations::NAME => true]);
+        if (! Annotations::allow($change) || ($own !== [] && self::able($block, Live::class)?->allows($own) !== true)) {
             return null;
         }
         $changed = $block->with(new Fields(MergePatch::apply($block->content->raw(), $change), $block->content->pointer));
@@ -108,13 +108,16 @@ final class Blocks
             return null;
         }
 
-        return $change !== [] && $content instanceof Unfinished && $content->missing() !== null ? null : $changed;
+        return $own !== [] && $content instanceof Unfinished && $content->missing() !== null ? null : $changed;
     }
 
-    /** What has been done to a live block from one state to another, in words; empty where nothing was. */
+    /** What has been done to a block from one state to another, in words; empty where nothing was. */
     public static function done(Block $before, Block $after): string
     {
-        return self::able($after, Live::class)?->done(self::read($before)) ?? '';
+        return implode(' and ', array_filter([
+            self::able($after, Live::class)?->done(self::read($before)) ?? '',
+            Annotations::on($after)->done(Annotations::on($before)),
+        ]));
     }
 
     /**

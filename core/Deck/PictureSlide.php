@@ -151,6 +151,19 @@ final readonly class PictureSlide
         );
     }
 
+    /** @return array<string, StandingBlock> by block */
+    public function standing(): array
+    {
+        $scene = $this->scene();
+        $standing = [];
+        foreach ($scene->boxes as $id => $box) {
+            $groups = array_filter($scene->groups, static fn (Group $group): bool => $group->block === $id);
+            $standing[$id] = new StandingBlock(array_values($groups), $box);
+        }
+
+        return $standing;
+    }
+
     /** White on the field, whatever the look. */
     private static function night(RenderContext $context): Palette
     {

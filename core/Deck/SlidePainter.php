@@ -66,13 +66,13 @@ final readonly class SlidePainter
         $look = Looks::called($lesson->look);
         $context = $this->context($lesson, $slide, $look);
         try {
-            $isFilled = $format === Format::Wide && PictureSlide::of($slide, $slide->blocks, $look, $context) !== null;
-            $placed = $isFilled ? [] : $this->laidOut($lesson, $slide, $slide->blocks, $look, $context, $format)->placed;
+            $filled = $format === Format::Wide ? PictureSlide::of($slide, $slide->blocks, $look, $context) : null;
+            $placed = $filled?->standing() ?? $this->laidOut($lesson, $slide, $slide->blocks, $look, $context, $format)->placed;
         } catch (CannotBeDrawn) {
             $placed = [];
         }
 
-        return new LiveSlide($slide, $placed, $context, $look->palette());
+        return new LiveSlide($slide, $placed, $context, $look->palette(), $format->page());
     }
 
     private function context(Lesson $lesson, Slide $slide, Look $look): RenderContext

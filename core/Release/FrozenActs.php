@@ -12,6 +12,7 @@ use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\MergePatch;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Recording\Tracks\Acts\Act;
 use Daybright\Recording\Tracks\Interval;
@@ -26,6 +27,9 @@ final class FrozenActs
 
     /** @var array<string, array<string, FrozenState>> by slide and name */
     private array $states = [];
+
+    /** @var array<string, array<mixed>> what has been done so far as one merge patch (RFC 7396), by slide and block */
+    private array $changes = [];
 
     /** @param  \Closure(Scene): FrozenPicture  $picture */
     public function __construct(
@@ -47,22 +51,53 @@ final class FrozenActs
         return $this->states[$slide] ?? [];
     }
 
+    /** What makes no sense leaves the block as the act before it did. */
     private function frozen(Act $act): ?Act
     {
-        $live = $this->live($act->slide, Format::Wide);
+        $key = "{$act->slide} {$act->block}";
+        $before = $act->isFirst ? [] : $this->changes[$key] ?? [];
+        $after = MergePatch::joined($before, $act->change);
+        $name = $this->keep($act->slide, $act->block, $after);
+        $words = $name === null ? '' : $this->done($act, $before, $after);
+        $this->changes[$key] = $name === null ? $before : $after;
+        $name ??= $before === [] ? null : $this->keep($act->slide, $act->block, $before);
+
+        return $name === null || $act->to <= $act->from ? null : $act->frozen($name, $words);
+    }
+
+    /**
+     * Draws a state once.
+     *
+     * @param  array<mixed>  $change
+     * @return string|null its name; null where the block cannot be in it
+     */
+    private function keep(string $slide, string $block, array $change): ?string
+    {
+        $live = $this->live($slide, Format::Wide);
+        $name = substr(hash('sha256', (string) json_encode([$block, $change])), 0, 12);
         try {
-            $before = $live?->changed($act->block, $act->before);
-            $after = $live?->changed($act->block, $act->after);
-            if ($live === null || $after === null) {
+            $state = $live?->changed($block, $change);
+            if ($live === null || $state === null) {
                 return null;
             }
-            $name = substr(hash('sha256', (string) json_encode([$act->block, $act->after])), 0, 12);
-            $this->states[$act->slide][$name] ??= $this->state($act->slide, $after, $live->groups($after));
-
-            return $act->frozen($name, $before === null ? '' : Blocks::done($before, $after));
+            $this->states[$slide][$name] ??= $this->state($slide, $state, $live->groups($state));
         } catch (CannotBeDrawn|InvalidLesson) {
             return null;
         }
+
+        return $name;
+    }
+
+    /**
+     * @param  array<mixed>  $before
+     * @param  array<mixed>  $after
+     */
+    private function done(Act $act, array $before, array $after): string
+    {
+        $live = $this->live($act->slide, Format::Wide);
+        [$was, $is] = [$live?->changed($act->block, $before), $live?->changed($act->block, $after)];
+
+        return $was === null || $is === null ? '' : Blocks::done($was, $is);
     }
 
     /** @param  list<Group>  $groups */

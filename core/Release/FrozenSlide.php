@@ -97,7 +97,7 @@ final readonly class FrozenSlide
     {
         $svg = $this->wide->svg;
         foreach (array_intersect_key($this->states, array_flip($states)) as $state) {
-            $svg = SvgGroups::replaced($svg, $state->block, $state->wide->svg);
+            $svg = SvgGroups::replaced($svg, $state->wide->svg);
         }
 
         return (new FrozenPicture($svg, []))->without($this->later($step), $step)->svg;

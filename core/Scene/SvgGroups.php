@@ -31,29 +31,39 @@ final class SvgGroups
     }
 
     /**
-     * The drawing with the groups of one block exchanged for those of another drawing.
+     * The drawing with the groups of some blocks exchanged for those that another drawing has of them.
      *
      * @throws MalformedDrawing
      */
-    public static function replaced(string $svg, string $block, string $by): string
+    public static function replaced(string $svg, string $by): string
     {
         $root = self::read($svg);
-        $old = [];
-        foreach ($root->childNodes as $group) {
-            if ($group instanceof DOMElement && $group->getAttribute('data-block') === $block) {
-                $old[] = $group;
+        $new = self::byBlock(self::read($by));
+        foreach (array_intersect_key(self::byBlock($root), $new) as $block => $old) {
+            // The new ones stand where the first of the old ones stood: what lies over it goes on lying over it.
+            foreach ($new[$block] as $group) {
+                $copy = $root->ownerDocument?->importNode($group, true);
+                if ($copy instanceof DOMNode) {
+                    $root->insertBefore($copy, $old[0]);
+                }
             }
+            array_map($root->removeChild(...), $old);
         }
-        // The new ones stand where the first of the old ones stood: what lies over it goes on lying over it.
-        foreach ($old === [] ? [] : iterator_to_array(self::read($by)->childNodes) as $group) {
-            $copy = $root->ownerDocument?->importNode($group, true);
-            if ($copy instanceof DOMNode) {
-                $root->insertBefore($copy, $old[0]);
-            }
-        }
-        array_map($root->removeChild(...), $old);
 
         return self::written($root);
+    }
+
+    /** @return array<string, non-empty-list<DOMElement>> groups by the block that they belong to */
+    private static function byBlock(DOMElement $root): array
+    {
+        $groups = [];
+        foreach ($root->childNodes as $group) {
+            if ($group instanceof DOMElement && $group->hasAttribute('data-block')) {
+                $groups[$group->getAttribute('data-block')][] = $group;
+            }
+        }
+
+        return $groups;
     }
 
     private static function written(DOMElement $root): string

@@ -20,7 +20,7 @@ interface StageProps {
   view?: Seen;
 }
 
-/** A block in another state: its groups, which take the place of those that it has in the drawing. */
+/** A block in another state: its groups, and those of blocks that show its numbers, which take the place of those in the drawing. */
 export interface LiveGroups {
   block: string;
   svg: string;
@@ -33,14 +33,15 @@ function showStates(drawing: Element, states: LiveGroups[]): void {
   for (const added of drawing.querySelectorAll('[data-live]')) added.remove();
   for (const replaced of drawing.querySelectorAll('[data-replaced]')) replaced.removeAttribute('data-replaced');
   for (const state of states) {
-    const old = drawing.querySelectorAll(`g[data-block="${CSS.escape(state.block)}"]`);
     const parsed = new DOMParser().parseFromString(state.svg, 'image/svg+xml').documentElement;
     for (const group of [...parsed.children]) {
+      const block = CSS.escape(group.getAttribute('data-block') ?? '');
+      const old = drawing.querySelectorAll(`g[data-block="${block}"]:not([data-live])`);
       const copy = document.importNode(group, true);
       copy.setAttribute('data-live', '');
       old[0]?.before(copy);
+      for (const each of old) each.setAttribute('data-replaced', '');
     }
-    for (const group of old) group.setAttribute('data-replaced', '');
   }
 }
 

@@ -30,6 +30,11 @@ final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, Sprea
 
     private const ROWS = 'rows';
 
+    private const TYPED = 'typed';
+
+    /** Letters of a cell that is typed into. */
+    private const LONGEST = 200;
+
     /** @param  list<list<string>>  $rows as they were typed */
     private function __construct(private Table $table, private bool $hasSide, private Question $question, private array $rows)
     {
@@ -65,12 +70,31 @@ final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, Sprea
 
     public static function from(Fields $content): self
     {
+        $rows = self::typed($content->rows(self::ROWS), $content->map(self::TYPED));
+
         return new self(
-            Table::read($content->rows(self::ROWS), $content->flag('hasHead')),
+            Table::read($rows, $content->flag('hasHead')),
             $content->flag('hasSide'),
             Question::asking(FillTable::from($content), $content),
-            $content->rows(self::ROWS),
+            $rows,
         );
+    }
+
+    /**
+     * @param  list<list<string>>  $rows
+     * @param  array<string, string>  $typed while it is shown, by row and column, such as “1/2”
+     * @return list<list<string>>
+     */
+    private static function typed(array $rows, array $typed): array
+    {
+        foreach ($typed as $cell => $text) {
+            [$row, $column] = array_map(intval(...), explode('/', "{$cell}/"));
+            if (isset($rows[$row][$column])) {
+                $rows[$row] = array_values([...$rows[$row], $column => mb_substr($text, 0, self::LONGEST)]);
+            }
+        }
+
+        return array_values($rows);
     }
 
     public function pieces(): array
@@ -95,10 +119,9 @@ final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, Sprea
         $handles = [];
         foreach (SetTable::of($this->table, $this->hasSide, $bounds)->fields() as $field) {
             [, $row, $column] = array_map(intval(...), explode('/', $field->path));
-            $rows = $this->rows;
-            $value = $rows[$row][$column] ?? '';
-            $rows[$row][$column] = Handle::VALUE;
-            $handles[] = Handle::type("cell-{$row}-{$column}", $field->label, $field->room, $value, [self::ROWS => $rows]);
+            $handles[] = Handle::type("cell-{$row}-{$column}", $field->label, $field->room, $this->rows[$row][$column] ?? '', [
+                self::TYPED => ["{$row}/{$column}" => Handle::VALUE],
+            ]);
         }
 
         return $handles;
@@ -111,11 +134,18 @@ final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, Sprea
 
     public function allows(array $change): bool
     {
-        $rows = $change[self::ROWS] ?? null;
+        $typed = $change[self::TYPED] ?? null;
+        if (array_keys($change) !== [self::TYPED] || ! is_array($typed)) {
+            return false;
+        }
+        foreach ($typed as $cell => $text) {
+            [$row, $column] = array_map(intval(...), explode('/', "{$cell}/"));
+            if (! is_string($text) || ! isset($this->rows[$row][$column])) {
+                return false;
+            }
+        }
 
-        return array_keys($change) === [self::ROWS]
-            && is_array($rows)
-            && array_map(static fn (mixed $row): int => is_array($row) ? count($row) : 0, $rows) === array_map(count(...), $this->rows);
+        return true;
     }
 
     public function done(BlockContent $before): string

@@ -14,7 +14,7 @@ use Daybright\Scene\TextField;
 final readonly class SetLine
 {
     /** Formulas are set in a slighter face than words, and larger. */
-    private const FORMULA = 1.25;
+    public const FORMULA = 1.25;
 
     /** @param  bool  $hasFormula without one the reason is the line */
     private function __construct(private Line $line, private SetText $formula, private SetText $reason, private bool $hasFormula)

@@ -40,6 +40,15 @@ final readonly class Table
         return new Box($this->box->x, $this->box->y + $number * $this->row, $this->box->width, $this->row);
     }
 
+    /** Where a cell stands; rows are counted from 1, 0 is the head, and columns from 0. */
+    public function cell(int $row, int $column): Box
+    {
+        $left = $column === 0 ? $this->box->x : $this->edge($column - 1);
+        $place = $this->place($row);
+
+        return new Box($left, $place->y, $this->edge($column) - $left, $place->height);
+    }
+
     /** Where the column with this number ends, counted from 0. */
     public function edge(int $column): float
     {

@@ -11,6 +11,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\NumbersInFormula;
 use Daybright\Figure\Purpose;
@@ -30,10 +31,16 @@ final readonly class FunctionGraph implements LiveFigure, Varies
     /** Kept while a number is turned, so that the paper stands still under the curve. */
     private const PAPER = 'paper';
 
+    private const POINT = 'point';
+
+    /** Places of a point along the curve, about. */
+    private const PLACES = 60;
+
     /**
      * @param  non-empty-list<Curve>  $curves
      * @param  list<string>  $lines as they were typed
      * @param  array{float, float}|null  $paper least and most y that are drawn; null for what the curves need
+     * @param  float|null  $point x of a point that is moved along the curves; null where there is none
      */
     private function __construct(
         public array $curves,
@@ -43,6 +50,7 @@ final readonly class FunctionGraph implements LiveFigure, Varies
         public bool $showsTable,
         private array $lines,
         public ?array $paper = null,
+        public ?float $point = null,
     ) {
     }
 
@@ -86,7 +94,23 @@ final readonly class FunctionGraph implements LiveFigure, Varies
             throw InvalidQuantities::because('Write at least one function of x.', 'functions');
         }
 
-        return new self($curves, $from->toFloat(), $to->toFloat(), $from, $reading->flag('table'), $lines, self::paper($quantities));
+        return new self(
+            $curves,
+            $from->toFloat(),
+            $to->toFloat(),
+            $from,
+            $reading->flag('table'),
+            $lines,
+            self::paper($quantities),
+            self::pointAt($quantities, $from->toFloat(), $to->toFloat()),
+        );
+    }
+
+    private static function pointAt(Fields $quantities, float $from, float $to): ?float
+    {
+        $point = Reading::asNumber($quantities->text(self::POINT, ''))?->toFloat();
+
+        return $point === null || $point < $from || $point > $to ? null : $point;
     }
 
     /** @return array{float, float}|null */
@@ -99,7 +123,7 @@ final readonly class FunctionGraph implements LiveFigure, Varies
 
     public static function live(): array
     {
-        return ['functions', self::PAPER];
+        return ['functions', self::PAPER, self::POINT];
     }
 
     public function handles(Box $box, RenderContext $context): array
@@ -117,6 +141,13 @@ final readonly class FunctionGraph implements LiveFigure, Varies
             $called = str_contains($line, '=') ? '' : 'y = ';
             array_push($handles, ...NumbersInFormula::handles($line, 'curve-'.($number + 1), $called, $change));
         }
+        $step = ($this->to - $this->from) / self::PLACES;
+        // A step of 1, 2 or 5 times a power of ten lands on numbers that are read easily.
+        $round = 10 ** floor(log10($step));
+        $step = $round * ($step / $round > 5 ? 10 : ($step / $round > 2 ? 5 : ($step / $round > 1 ? 2 : 1)));
+        $handles[] = Handle::turn('point', 'a point at x = □', $this->point ?? $this->from, $this->from, $this->to, $step, [
+            self::POINT => Handle::VALUE,
+        ]);
 
         return $handles;
     }
@@ -132,6 +163,12 @@ final readonly class FunctionGraph implements LiveFigure, Varies
             if ($was !== $curve->written) {
                 $told[] = "turns y = {$was} into y = {$curve->written}";
             }
+        }
+        if ($this->point !== null && $this->point !== $before->point) {
+            $told[] = 'moves the point to '.implode(' and ', array_map(
+                fn (Curve $curve): string => self::point((float) $this->point, $curve->at((float) $this->point)),
+                $this->curves,
+            ));
         }
 
         return implode(' and ', $told);
@@ -258,8 +295,11 @@ final readonly class FunctionGraph implements LiveFigure, Varies
             : implode(', ', array_map(static fn (float $value): string => Curve::quantity($value)->rounded()->number(), $values));
     }
 
-    private static function point(float $x, float $y): string
+    /** A point as it is written. */
+    public static function point(float $x, float $y): string
     {
-        return '('.Curve::quantity($x)->rounded()->number().', '.Curve::quantity($y)->rounded()->number().')';
+        $height = is_finite($y) ? Curve::quantity($y)->rounded()->number() : '–';
+
+        return '('.Curve::quantity($x)->rounded()->number().", {$height})";
     }
 }

@@ -48,6 +48,7 @@ final readonly class GraphDrawing
             $pieces['curve-'.($number + 1)] = [
                 ...array_map(static fn (array $piece): Shape => Shape::polyline($piece, $series->line()), $paths[$number]),
                 ...$this->name($curve, $paths[$number], $series, $labels),
+                ...$this->moved($curve, $axes, $series, $labels),
             ];
         }
         foreach ($this->graph->curves as $number => $curve) {
@@ -122,6 +123,36 @@ final readonly class GraphDrawing
         return $labels->near($written, $x, $y, $style, 12, 180);
     }
 
+    /**
+     * The point that is moved along a curve, with its way to both axes.
+     *
+     * @return list<Shape>
+     */
+    private function moved(Curve $curve, Axes $axes, Series $series, Labels $labels): array
+    {
+        $x = $this->graph->point;
+        if ($x === null || ! is_finite($curve->at($x))) {
+            return [];
+        }
+        [$atX, $atY] = $axes->point($x, $curve->at($x));
+        [$zeroX, $zeroY] = $axes->point(
+            max($axes->across->least, min(0.0, $axes->across->most)),
+            max($axes->up->least, min(0.0, $axes->up->most)),
+        );
+
+        $edge = max($axes->plot->y, min($atY, $axes->plot->bottom()));
+        if ($edge !== $atY) {
+            // It has left the paper: only its way there is seen.
+            return [Shape::polyline([[$atX, $zeroY], [$atX, $edge]], Paint::outlined($series->colour, 3, 'none', '8 8'))];
+        }
+
+        return [
+            Shape::polyline([[$atX, $zeroY], [$atX, $atY], [$zeroX, $atY]], Paint::outlined($series->colour, 3, 'none', '8 8')),
+            Shape::circle($atX, $atY, 13, Paint::outlined('#FFFFFF', 3, $series->colour)),
+            ...$labels->near(FunctionGraph::point($x, $curve->at($x)), $atX, $atY, new TextStyle(30, $series->colour, true), 16, 60, 110),
+        ];
+    }
+
     /** @return list<array{float, float, float, float}> */
     private function axisLines(Axes $axes): array
     {
@@ -162,8 +193,7 @@ final readonly class GraphDrawing
             $seen[$key] = true;
             $labels->keepClearOf(new Box($atX - 10, $atY - 10, 20, 20));
             $shapes[] = $series->mark($atX, $atY, 10);
-            $written = '('.Curve::quantity($x)->rounded()->number().', '.Curve::quantity($y)->rounded()->number().')';
-            array_push($shapes, ...$labels->near($written, $atX, $atY, new TextStyle(28, Paint::INK), 12, $y < 0 ? -60 : 60, 110));
+            array_push($shapes, ...$labels->near(FunctionGraph::point($x, $y), $atX, $atY, new TextStyle(28, Paint::INK), 12, $y < 0 ? -60 : 60, 110));
         }
 
         return $shapes;

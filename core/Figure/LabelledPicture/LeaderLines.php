@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\LabelledPicture;
 
-use Daybright\Figure\Drawing\Table;
+use Daybright\Figure\Drawing\Bank;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
@@ -16,8 +16,6 @@ use Daybright\Scene\TextStyle;
 final readonly class LeaderLines
 {
     private const MARGIN = 0.26;
-
-    private const BANK_ROW = 42.0;
 
     /** Height of what is written at a part whose name was taken out. */
     private const BLANK = 60.0;
@@ -52,7 +50,7 @@ final readonly class LeaderLines
             ];
         }
         if ($this->figure->view === 'bank') {
-            $pieces['picture'] = [...$pieces['picture'], ...$this->bank()];
+            $pieces['picture'] = [...$pieces['picture'], ...$this->bank()->shapes()];
         }
 
         return $pieces;
@@ -280,7 +278,7 @@ final readonly class LeaderLines
 
     private static function bankHeight(LabelledPicture $figure): float
     {
-        return $figure->view === 'bank' ? self::BANK_ROW * ceil(count($figure->points) / 2) + 8 : 0.0;
+        return $figure->view === 'bank' ? Bank::height(count($figure->points)) : 0.0;
     }
 
     /**
@@ -290,29 +288,14 @@ final readonly class LeaderLines
      */
     public function names(): array
     {
-        $names = array_map(static fn (Point $point): string => $point->name, $this->figure->points);
-        sort($names);
-        $top = $this->box->bottom() - self::bankHeight($this->figure) + 8;
-        $boxes = [];
-        foreach ($names as $number => $name) {
-            $x = $this->box->x + ($number % 2) * $this->box->width / 2;
-            $boxes[$name] = new Box($x, $top + intdiv($number, 2) * self::BANK_ROW, $this->box->width / 2 - 8, self::BANK_ROW);
-        }
-
-        return $boxes;
+        return $this->bank()->places();
     }
 
-    /** @return list<Shape> */
-    private function bank(): array
+    private function bank(): Bank
     {
-        $shapes = [];
-        foreach ($this->names() as $name => $box) {
-            [$written, $style] = Table::cut((string) $name, $box->width - 28, new TextStyle(30, Paint::INK), $this->context->type);
-            $y = $box->y + 0.7 * self::BANK_ROW;
-            $shapes[] = Shape::circle($box->x + 10, $y - 10, 6, Paint::filled($this->context->strong));
-            $shapes[] = $this->context->type->label($written, $box->x + 28, $y, $style);
-        }
+        $names = array_map(static fn (Point $point): string => $point->name, $this->figure->points);
+        sort($names);
 
-        return $shapes;
+        return new Bank($names, $this->box, $this->context);
     }
 }

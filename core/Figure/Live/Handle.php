@@ -15,6 +15,9 @@ final readonly class Handle
     /** The same with its sign before it, as “+ 2” and “− 2”. */
     public const SIGNED = '⟨± value⟩';
 
+    /** In a change, as a name: the words that were marked, as Language\Phrase calls them. */
+    public const WORDS = '⟨words⟩';
+
     /** The same, in minutes, as a time of the clock. */
     public const CLOCK = '⟨hours:minutes⟩';
 
@@ -25,6 +28,7 @@ final readonly class Handle
      * @param  array<string, mixed>  $change merge patch with VALUE in it, for what is turned or typed
      * @param  string  $value that it has now
      * @param  array{least: float, most: float, step: float}|null  $range of a number that is turned
+     * @param  list<Target>  $options what can be done with words that were marked, with WORDS in their changes
      */
     private function __construct(
         public string $name,
@@ -35,6 +39,7 @@ final readonly class Handle
         public array $change = [],
         public string $value = '',
         public ?array $range = null,
+        public array $options = [],
     ) {
     }
 
@@ -64,6 +69,17 @@ final readonly class Handle
         return new self($name, $label, HandleWay::Type, $box, [], $change, $value);
     }
 
+    /**
+     * @param  non-empty-list<Target>  $words in the order of reading, each where it stands
+     * @param  list<Target>  $options
+     */
+    public static function sweep(string $name, string $label, array $words, array $options): self
+    {
+        $places = array_filter(array_map(static fn (Target $word): ?Box => $word->box, $words));
+
+        return new self($name, $label, HandleWay::Sweep, Box::around(array_values($places)), $words, options: $options);
+    }
+
     /** On the slide. */
     public function placed(float $x, float $y, float $scale): self
     {
@@ -76,6 +92,7 @@ final readonly class Handle
             $this->change,
             $this->value,
             $this->range,
+            $this->options,
         );
     }
 
@@ -91,6 +108,7 @@ final readonly class Handle
             $this->change === [] ? [] : [$name => $this->change],
             $this->value,
             $this->range,
+            array_map(static fn (Target $option): Target => $option->within($name), $this->options),
         );
     }
 }

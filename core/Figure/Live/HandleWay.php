@@ -16,6 +16,9 @@ enum HandleWay: string
     /** One of several is chosen, or the next. */
     case Press = 'press';
 
+    /** Words are marked, from the first to the last; then it is chosen what becomes of them. */
+    case Sweep = 'sweep';
+
     /** A text is typed. */
     case Type = 'type';
 }

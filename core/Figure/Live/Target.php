@@ -24,6 +24,6 @@ final readonly class Target
 
     public function within(string $name): self
     {
-        return new self($this->label, $this->box, [$name => $this->change]);
+        return new self($this->label, $this->box, $this->change === [] ? [] : [$name => $this->change]);
     }
 }

@@ -11,9 +11,13 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
+use Daybright\Language\Phrase;
 use Daybright\Language\ReadingLevel;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
@@ -21,19 +25,27 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A passage with line numbers; the evidence for each question is marked by colour and by pattern. */
-final readonly class MarkedPassage implements HasTask
+final readonly class MarkedPassage implements HasTask, LiveFigure
 {
     private const LONGEST = 1200;
 
     private const MOST_QUESTIONS = 3;
 
+    private const FOUND = 'found';
+
     /**
      * @param  list<list<string>>  $paragraphs words of each
      * @param  list<string>  $questions
      * @param  list<array{from: int, to: int, question: int}>  $marks numbers of words, counted through the passage
+     * @param  array<string, string>  $found number of the question by the words that were marked for it while it is shown
      */
-    private function __construct(private string $passage, public array $paragraphs, public array $questions, public array $marks)
-    {
+    private function __construct(
+        private string $passage,
+        public array $paragraphs,
+        public array $questions,
+        public array $marks,
+        private array $found,
+    ) {
     }
 
     public static function entry(): Entry
@@ -103,7 +115,68 @@ final readonly class MarkedPassage implements HasTask
             $marks[] = ['from' => $from, 'to' => $to, 'question' => $question];
         }
 
-        return new self($passage, $paragraphs, $questions, $marks);
+        return new self($passage, $paragraphs, $questions, $marks, $quantities->map(self::FOUND));
+    }
+
+    public static function live(): array
+    {
+        return [self::FOUND];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $drawing = new PassageDrawing($this, $box, $context);
+        $options = $words = [];
+        foreach ($this->questions as $number => $question) {
+            $change = [self::FOUND => [Handle::WORDS => (string) $number]];
+            $options[] = new Target('Evidence: '.mb_strimwidth($question, 0, 40, '…'), null, $change);
+        }
+        foreach ($drawing->words() as [$word, $place]) {
+            $words[] = new Target(Phrase::word($word), $place, []);
+        }
+        if ($options === [] || $words === []) {
+            return [];
+        }
+        $handles = [Handle::sweep('passage', 'Mark evidence', $words, $options)];
+        foreach ($this->found() as $phrase => $mark) {
+            foreach ($drawing->placesOf($mark) as $line => $place) {
+                $off = new Target('Take the mark off', null, [self::FOUND => [$phrase => null]]);
+                $handles[] = Handle::press("{$phrase}-{$line}", "“{$phrase}”", $place, [$off]);
+            }
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        $was = $before instanceof self ? $before->found() : [];
+        foreach ($this->found() as $phrase => $mark) {
+            if ($mark['question'] !== ($was[$phrase]['question'] ?? null)) {
+                $told[] = "marks “{$phrase}” as evidence for “{$this->questions[$mark['question']]}”";
+            }
+        }
+        foreach (array_keys(array_diff_key($was, $this->found())) as $phrase) {
+            $told[] = "takes the mark off “{$phrase}”";
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return array<string, array{from: int, to: int, question: int}> what was marked while it is shown, by its words */
+    public function found(): array
+    {
+        $words = array_map(Phrase::word(...), array_merge(...$this->paragraphs));
+        $marks = [];
+        foreach ($this->found as $phrase => $question) {
+            $place = Phrase::find($words, (string) $phrase);
+            if ($place !== null && isset($this->questions[(int) $question])) {
+                $marks[$phrase] = ['from' => $place[0], 'to' => $place[1], 'question' => (int) $question];
+            }
+        }
+
+        return $marks;
     }
 
     public function facts(): array

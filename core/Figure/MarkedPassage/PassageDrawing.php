@@ -54,15 +54,7 @@ final readonly class PassageDrawing
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
-        $questions = $this->questionsHeight();
-        $lines = [];
-        for ($size = self::LARGEST; $size >= self::SMALLEST; $size -= 2) {
-            $lines = $this->lines($size);
-            if (count($lines) * $size * self::LEADING + $questions + 12 <= $this->box->height) {
-                break;
-            }
-        }
-        $size = max($size, self::SMALLEST);
+        [$lines, $size] = $this->set();
         $row = $size * self::LEADING;
         $pieces = ['passage' => []];
         foreach ($lines as $number => $words) {
@@ -87,6 +79,9 @@ final readonly class PassageDrawing
                 ),
             );
         }
+        foreach ($this->figure->found() as $mark) {
+            array_push($pieces['passage'], ...$this->mark($mark, $lines, $row, $size));
+        }
         $top = $this->box->y + count($lines) * $row + 12;
         foreach ($this->figure->questions as $question => $text) {
             [$shapes, $top] = $this->question($question, $text, $top);
@@ -94,6 +89,59 @@ final readonly class PassageDrawing
         }
 
         return $pieces;
+    }
+
+    /** @return list<array{string, Box}> each word where it stands */
+    public function words(): array
+    {
+        [$lines, $size] = $this->set();
+        $words = [];
+        foreach ($lines as $number => $line) {
+            foreach ($line as [, $x, $word, $width]) {
+                $words[] = [$word, $this->place($number, $x, $x + $width, $size)];
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param  array{from: int, to: int, question: int}  $mark
+     * @return list<Box> one for each of its lines
+     */
+    public function placesOf(array $mark): array
+    {
+        [$lines, $size] = $this->set();
+        $places = [];
+        foreach ($lines as $number => $line) {
+            $inside = self::inside($mark, $line);
+            if ($inside !== []) {
+                $last = $inside[count($inside) - 1];
+                $places[] = $this->place($number, $inside[0][1], $last[1] + $last[3], $size);
+            }
+        }
+
+        return $places;
+    }
+
+    private function place(int $line, float $left, float $right, float $size): Box
+    {
+        return new Box($left, $this->box->y + $line * $size * self::LEADING, $right - $left, $size * self::LEADING);
+    }
+
+    /** @return array{list<non-empty-list<array{int, float, string, float}>>, float} the lines, and the size of their letters */
+    private function set(): array
+    {
+        $questions = $this->questionsHeight();
+        $lines = [];
+        for ($size = self::LARGEST; $size >= self::SMALLEST; $size -= 2) {
+            $lines = $this->lines($size);
+            if (count($lines) * $size * self::LEADING + $questions + 12 <= $this->box->height) {
+                break;
+            }
+        }
+
+        return [$lines, max($size, self::SMALLEST)];
     }
 
     /**
@@ -132,36 +180,51 @@ final readonly class PassageDrawing
      */
     private function marks(int $question, array $lines, float $row, float $size): array
     {
-        [, $colour, $dash] = self::MARKS[$question % 3];
+        $marks = array_filter($this->figure->marks, static fn (array $mark): bool => $mark['question'] === $question);
+
+        return array_merge(...array_map(fn (array $mark): array => $this->mark($mark, $lines, $row, $size), array_values($marks)));
+    }
+
+    /**
+     * @param  array{from: int, to: int, question: int}  $mark
+     * @param  list<non-empty-list<array{int, float, string, float}>>  $lines
+     * @return list<Shape>
+     */
+    private function mark(array $mark, array $lines, float $row, float $size): array
+    {
+        [, $colour, $dash] = self::MARKS[$mark['question'] % 3];
         $shapes = [];
-        foreach ($this->figure->marks as $mark) {
-            if ($mark['question'] !== $question) {
+        foreach ($lines as $number => $words) {
+            $inside = self::inside($mark, $words);
+            if ($inside === []) {
                 continue;
             }
-            foreach ($lines as $number => $words) {
-                $inside = array_values(array_filter(
-                    $words,
-                    static fn (array $word): bool => $word[0] >= $mark['from'] && $word[0] <= $mark['to'],
-                ));
-                if ($inside === []) {
-                    continue;
-                }
-                [$first, $last] = [$inside[0], $inside[count($inside) - 1]];
-                $y = $this->box->y + $number * $row + $row * 0.7 + $size * 0.24;
-                $shapes[] = Shape::polyline([[$first[1], $y], [$last[1] + $last[3], $y]], Paint::outlined($colour, 6, 'none', $dash));
-                // A bracket at either end: told apart from plain underlining, and from its neighbours.
-                $shapes[] = Shape::polyline(
-                    [[$first[1] - 3, $y - $size], [$first[1] - 3, $y]],
-                    Paint::outlined($colour, $number === self::lineOf($mark['from'], $lines) ? 3 : 0),
-                );
-                $shapes[] = Shape::polyline(
-                    [[$last[1] + $last[3] + 3, $y - $size], [$last[1] + $last[3] + 3, $y]],
-                    Paint::outlined($colour, $number === self::lineOf($mark['to'], $lines) ? 3 : 0),
-                );
+            [$first, $last] = [$inside[0], $inside[count($inside) - 1]];
+            $y = $this->box->y + $number * $row + $row * 0.7 + $size * 0.24;
+            $shapes[] = Shape::polyline([[$first[1], $y], [$last[1] + $last[3], $y]], Paint::outlined($colour, 6, 'none', $dash));
+            // A bracket at either end: told apart from plain underlining, and from its neighbours.
+            if ($number === self::lineOf($mark['from'], $lines)) {
+                $shapes[] = Shape::polyline([[$first[1] - 3, $y - $size], [$first[1] - 3, $y]], Paint::outlined($colour, 3));
+            }
+            if ($number === self::lineOf($mark['to'], $lines)) {
+                $shapes[] = Shape::polyline([[$last[1] + $last[3] + 3, $y - $size], [$last[1] + $last[3] + 3, $y]], Paint::outlined($colour, 3));
             }
         }
 
-        return array_values(array_filter($shapes, static fn (Shape $shape): bool => isset($shape->attributes['stroke'])));
+        return $shapes;
+    }
+
+    /**
+     * @param  array{from: int, to: int, question: int}  $mark
+     * @param  list<array{int, float, string, float}>  $line
+     * @return list<array{int, float, string, float}>
+     */
+    private static function inside(array $mark, array $line): array
+    {
+        return array_values(array_filter(
+            $line,
+            static fn (array $word): bool => $word[0] >= $mark['from'] && $word[0] <= $mark['to'],
+        ));
     }
 
     /** @param  list<non-empty-list<array{int, float, string, float}>>  $lines */

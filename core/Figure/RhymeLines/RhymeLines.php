@@ -11,6 +11,9 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -24,12 +27,21 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Verse with a letter for the sound of each line's end. */
-final readonly class RhymeLines implements HasTask, Varies
+final readonly class RhymeLines implements HasTask, LiveFigure, Varies
 {
     private const MOST_LINES = 14;
 
-    /** @param  non-empty-list<array{string, string}>  $lines verse and letter */
-    private function __construct(public array $lines)
+    private const GIVEN = 'given';
+
+    /** Letters that can be given: one more than there are sounds, and no more than these. */
+    private const LETTERS = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H'];
+
+    /**
+     * @param  non-empty-list<array{string, string}>  $lines verse and letter
+     * @param  bool  $isBlank whether the letters are given while it is shown
+     * @param  array<string, string>  $given letters by their line
+     */
+    private function __construct(public array $lines, public bool $isBlank, private array $given)
     {
     }
 
@@ -50,6 +62,7 @@ final readonly class RhymeLines implements HasTask, Varies
         return [
             'verse' => "The shadow of the garden wall\nLies long upon the lawn;\nIt has not shortened much at all\nSince first the light of dawn.",
             'letters' => '',
+            'view' => 'letters',
         ];
     }
 
@@ -58,6 +71,10 @@ final readonly class RhymeLines implements HasTask, Varies
         return [
             Field::lines('verse', 'The verse, line by line'),
             Field::text('letters', 'Letters set by hand', 'A ? B ?: a question mark leaves a line to the dictionary'),
+            Field::choice('view', 'The letters', [
+                'letters' => 'appear sound by sound',
+                'blanks' => 'are given by hand while it is shown',
+            ]),
         ];
     }
 
@@ -92,7 +109,48 @@ final readonly class RhymeLines implements HasTask, Varies
             throw InvalidQuantities::because('Write at least two lines of verse.', 'verse');
         }
 
-        return new self($lines);
+        $isBlank = $reading->choice('view', 'The letters', ['letters', 'blanks']) === 'blanks';
+        $given = array_filter($quantities->map(self::GIVEN), static fn (string $letter): bool => in_array($letter, self::LETTERS, true));
+
+        return new self($lines, $isBlank, $given);
+    }
+
+    public static function live(): array
+    {
+        return [self::GIVEN];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $letters = array_slice(self::LETTERS, 0, count(array_unique(array_column($this->lines, 1))) + 1);
+        $handles = [];
+        foreach ($this->isBlank ? (new VerseDrawing($this, $box, $context))->places() : [] as $number => $place) {
+            $change = fn (?string $letter): array => [self::GIVEN => [$this->lines[$number][0] => $letter]];
+            $targets = array_map(static fn (string $letter): Target => new Target($letter, null, $change($letter)), $letters);
+            $none = $this->givenTo($number) === '' ? [] : [new Target('No letter', null, $change(null))];
+            $handles[] = Handle::press('line-'.($number + 1), 'Letter of line '.($number + 1), $place, [...$targets, ...$none]);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self ? $this->lines : [] as $number => [$line]) {
+            $letter = $this->givenTo($number);
+            if ($before instanceof self && $letter !== $before->givenTo($number)) {
+                $told[$line] = $letter === '' ? "takes the letter off “{$line}”" : "gives “{$line}” the letter {$letter}";
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return string empty where the line has no letter yet */
+    public function givenTo(int $number): string
+    {
+        return $this->given[$this->lines[$number][0] ?? ''] ?? '';
     }
 
     public function facts(): array
@@ -124,7 +182,7 @@ final readonly class RhymeLines implements HasTask, Varies
     public function steps(): array
     {
         $steps = [new FigureStep('verse', 'the verse', 'Read the verse aloud and listen to the ends of the lines.')];
-        foreach (array_values(array_unique(array_column($this->lines, 1))) as $letter) {
+        foreach ($this->isBlank ? [] : array_values(array_unique(array_column($this->lines, 1))) as $letter) {
             $words = array_map(
                 static fn (array $line): string => '“'.Rhyme::lastWord($line[0]).'”',
                 array_values(array_filter($this->lines, static fn (array $line): bool => $line[1] === $letter)),

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Daybright\Figure\Timeline;
 
 use Daybright\Figure\Chance;
+use Daybright\Figure\Drawing\Bank;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -21,12 +25,19 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Units;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\Shape;
 
 /** Dated events to scale, across the eras. */
-final readonly class Timeline implements HasTask, Varies
+final readonly class Timeline implements HasTask, LiveFigure, Varies
 {
-    /** @param  non-empty-list<Event>  $events in order of time */
-    private function __construct(public array $events)
+    private const PUT = 'put';
+
+    /**
+     * @param  non-empty-list<Event>  $events in order of time
+     * @param  bool  $hasBank whether they are put in while it is shown
+     * @param  list<string>  $put those that were put in, by what they are called
+     */
+    private function __construct(public array $events, private bool $hasBank, private array $put)
     {
     }
 
@@ -46,23 +57,101 @@ final readonly class Timeline implements HasTask, Varies
     {
         return [
             'events' => "150 BCE: A sundial stands in the market\n1092: A water clock in a tower\n1656: The pendulum clock\n1759: A clock that keeps time at sea",
+            'view' => 'events',
         ];
     }
 
     public static function fields(): array
     {
-        return [Field::lines('events', 'Events, one on a line', "150 BCE: A sundial\n1914–1918: A war")];
+        return [
+            Field::lines('events', 'Events, one on a line', "150 BCE: A sundial\n1914–1918: A war"),
+            Field::choice('view', 'The events', ['events' => 'appear one by one', 'bank' => 'are put in by hand while it is shown']),
+        ];
     }
 
     public static function from(Fields $quantities): self
     {
-        $events = array_map(Event::read(...), (new Reading($quantities))->lines('events', 'Events', 2, 8, 56));
+        $reading = new Reading($quantities);
+        $events = array_map(Event::read(...), $reading->lines('events', 'Events', 2, 8, 56));
         usort($events, static fn (Event $one, Event $other): int => $one->from->astronomical <=> $other->from->astronomical);
         if (count($events) < 2 || $events[0]->from->until($events[count($events) - 1]->last()) === 0) {
             throw InvalidQuantities::because('All events are in one year. Give events from at least two different years.', 'events');
         }
 
-        return new self($events);
+        return new self(
+            $events,
+            $reading->choice('view', 'The events', ['events', 'bank']) === 'bank',
+            array_map(strval(...), array_keys($quantities->map(self::PUT))),
+        );
+    }
+
+    public static function live(): array
+    {
+        return [self::PUT];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if (! $this->hasBank) {
+            return [];
+        }
+        $line = $this->room($box);
+        $events = $this->drawn($line, $context);
+        $handles = [];
+        foreach ($this->bank($box, $context)->places() as $label => $place) {
+            if (! $this->isPut((string) $label)) {
+                $handles[] = Handle::drag("event-{$label}", (string) $label, $place, [new Target('On the line', $line, self::putting((string) $label, 'yes'))]);
+            }
+        }
+        foreach ($this->events as $number => $event) {
+            if ($this->isPut($event->label)) {
+                $place = Box::around(array_map(static fn (Shape $shape): Box => $shape->box, $events['event-'.($number + 1)]));
+                $back = new Target('Take it off the line', null, self::putting($event->label, null));
+                $handles[] = Handle::press("event-{$event->label}", $event->label, $place, [$back]);
+            }
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self ? $this->events : [] as $event) {
+            $isPut = $this->isPut($event->label);
+            if ($before instanceof self && $isPut !== $before->isPut($event->label)) {
+                $told[$event->label] = $isPut
+                    ? "puts “{$event->label}” on the line at {$event->written(true)}"
+                    : "takes “{$event->label}” off the line";
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return array<string, mixed> */
+    private static function putting(string $label, ?string $isPut): array
+    {
+        return [self::PUT => [$label => $isPut]];
+    }
+
+    private function isPut(string $label): bool
+    {
+        return in_array($label, $this->put, true);
+    }
+
+    /** Without the bank. */
+    private function room(Box $box): Box
+    {
+        return new Box($box->x, $box->y, $box->width, $box->height - ($this->hasBank ? Bank::height(count($this->events)) : 0.0));
+    }
+
+    private function bank(Box $box, RenderContext $context): Bank
+    {
+        $labels = array_map(static fn (Event $event): string => $event->label, $this->events);
+        sort($labels);
+
+        return new Bank($labels, $box, $context);
     }
 
     public function facts(): array
@@ -97,7 +186,7 @@ final readonly class Timeline implements HasTask, Varies
             'the line',
             "This line runs from {$this->first()->written(true)} to {$this->lastYear()->written(true)}: {$span}.{$break}",
         )];
-        foreach ($this->events as $number => $event) {
+        foreach ($this->hasBank ? [] : $this->events as $number => $event) {
             $since = $number === 0 ? '' : self::years($this->events[$number - 1]->from->until($event->from))->written().' later: ';
             $steps[] = new FigureStep(
                 'event-'.($number + 1),
@@ -111,10 +200,25 @@ final readonly class Timeline implements HasTask, Varies
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 550, max(300.0, 12 + 80.0 * count($this->events)));
+        return new Box(0, 0, 550, max(300.0, 12 + 80.0 * count($this->events)) + ($this->hasBank ? Bank::height(count($this->events)) : 0.0));
     }
 
     public function scene(Box $box, RenderContext $context): array
+    {
+        $pieces = $this->drawn($this->room($box), $context);
+        if (! $this->hasBank) {
+            return $pieces;
+        }
+        $line = $pieces['line'];
+        foreach ($this->events as $number => $event) {
+            array_push($line, ...$this->isPut($event->label) ? $pieces['event-'.($number + 1)] : []);
+        }
+
+        return ['line' => [...$line, ...$this->bank($box, $context)->shapes($this->put)]];
+    }
+
+    /** @return array<string, list<Shape>> with all events */
+    private function drawn(Box $box, RenderContext $context): array
     {
         $lying = new LyingLine($this, $box, $context);
 
@@ -123,6 +227,12 @@ final readonly class Timeline implements HasTask, Varies
 
     public function words(): string
     {
+        if ($this->hasBank) {
+            $labels = implode('; ', array_map(static fn (Event $event): string => $event->label, $this->events));
+
+            return "A timeline from {$this->first()->written(true)} to {$this->lastYear()->written(true)}, for: {$labels}.";
+        }
+
         return 'A timeline: '.implode(
             '; ',
             array_map(static fn (Event $event): string => "{$event->written(true)}, {$event->label}", $this->events),

@@ -14,7 +14,7 @@ use Daybright\Scene\Shape;
 /** Guesses that keep the first equation, each checked against the second, moving towards the answer. */
 final readonly class GuessTable
 {
-    private const MOST_GUESSES = 6;
+    public const MOST_GUESSES = 6;
 
     public function __construct(private TwoUnknowns $figure)
     {
@@ -22,7 +22,7 @@ final readonly class GuessTable
 
     public static function height(TwoUnknowns $figure): float
     {
-        return Table::ROW * (count((new self($figure))->guesses()) + 1) + 8;
+        return Table::ROW * ((new self($figure))->rows() + 1) + 8;
     }
 
     /** Wide enough for the names of both kinds at the smallest size. */
@@ -34,10 +34,13 @@ final readonly class GuessTable
     /**
      * Each guess leaves at most half of the way to go.
      *
-     * @return non-empty-list<array{BigRational, BigRational, BigRational, string}> x, y, what the second equation comes to, how far off that is
+     * @return list<array{BigRational, BigRational, BigRational, string}> x, y, what the second equation comes to, how far off that is
      */
     public function guesses(): array
     {
+        if ($this->figure->view === 'guessed') {
+            return array_map($this->row(...), $this->figure->tried);
+        }
         $solution = $this->figure->x;
         $start = $this->figure->first->b->isZero() ? $solution : self::start($this->figure);
         $guesses = [];
@@ -60,26 +63,56 @@ final readonly class GuessTable
     public function pieces(Box $box, RenderContext $context): array
     {
         $guesses = $this->guesses();
-        $table = new Table(
-            [ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'],
-            [0.24, 0.24, 0.22, 0.3],
-            count($guesses),
-            $box->inset(3),
-            $context,
-        );
+        $table = $this->table($box, $context);
         $pieces = ['given' => $table->head()];
         foreach ($guesses as $number => [$x, $y, $sum, $check]) {
             $isRight = $x->isEqualTo($this->figure->x);
-            $pieces['line-'.($number + 1)] = $table->row(
+            $piece = $this->figure->view === 'guessed' ? 'given' : 'line-'.($number + 1);
+            $pieces[$piece] = [...$pieces[$piece] ?? [], ...$table->row(
                 $number + 1,
                 [TwoUnknowns::number($x), TwoUnknowns::number($y), TwoUnknowns::number($sum), $check],
                 $isRight,
                 $isRight ? $context->strong : Paint::INK,
-            );
+            )];
+        }
+        if ($this->figure->view === 'guessed') {
+            for ($empty = count($guesses) + 1; $empty <= $this->rows(); $empty++) {
+                array_push($pieces['given'], ...$table->row($empty, []));
+            }
+
+            return $pieces;
         }
         $pieces['answer'] = [Shape::rectangle($table->place(count($guesses)), Paint::outlined($context->strong, 5))];
 
         return $pieces;
+    }
+
+    /** @return list<Box> where guesses are written: those that there are, and the next */
+    public function places(Box $box, RenderContext $context): array
+    {
+        $table = $this->table($box, $context);
+
+        return array_map(
+            static fn (int $row): Box => $table->cell($row, 0),
+            range(1, min($this->rows(), count($this->figure->tried) + 1)),
+        );
+    }
+
+    /** Those that are guessed while it is shown have room from the beginning. */
+    private function rows(): int
+    {
+        return $this->figure->view === 'guessed' ? self::MOST_GUESSES : count($this->guesses());
+    }
+
+    private function table(Box $box, RenderContext $context): Table
+    {
+        return new Table(
+            [ucfirst($this->figure->firstName), ucfirst($this->figure->secondName), LinearCheck::left($this->figure), 'Check'],
+            [0.24, 0.24, 0.22, 0.3],
+            $this->rows(),
+            $box->inset(3),
+            $context,
+        );
     }
 
     /** @return array{BigRational, BigRational, BigRational, string} */

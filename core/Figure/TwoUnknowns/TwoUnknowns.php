@@ -11,6 +11,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -26,11 +28,14 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** Two unknown numbers found in three ways from the same two equations: guess and check, substitution, crossing lines. */
-final readonly class TwoUnknowns implements Varies
+final readonly class TwoUnknowns implements LiveFigure, Varies
 {
+    private const TRIED = 'tried';
+
     /**
-     * @param  'table'|'substitution'|'both'|'lines'  $view
+     * @param  'table'|'guessed'|'substitution'|'both'|'lines'  $view
      * @param  string|null  $of what the total of a story counts; null for two equations
+     * @param  list<BigRational>  $tried guesses of the first number that were made while it is shown
      */
     private function __construct(
         public LinearEquation $first,
@@ -42,6 +47,7 @@ final readonly class TwoUnknowns implements Varies
         public BigRational $x,
         public BigRational $y,
         private ?string $of = null,
+        public array $tried = [],
     ) {
     }
 
@@ -94,6 +100,7 @@ final readonly class TwoUnknowns implements Varies
                 'Drawing',
                 [
                     'table' => 'guess and check',
+                    'guessed' => 'guess and check, guessed while it is shown',
                     'substitution' => 'substitution line by line',
                     'both' => 'both, side by side',
                     'lines' => 'crossing lines',
@@ -105,11 +112,70 @@ final readonly class TwoUnknowns implements Varies
     public static function from(Fields $quantities): self
     {
         $reading = new Reading($quantities);
-        $view = self::view($reading->choice('view', 'The drawing', ['table', 'substitution', 'both', 'lines']));
+        $view = self::view($reading->choice('view', 'The drawing', ['table', 'guessed', 'substitution', 'both', 'lines']));
 
-        return $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations'
+        $figure = $reading->choice('mode', 'What is known', ['story', 'equations']) === 'equations'
             ? self::ofEquations($reading, $view)
             : self::ofStory($reading, $view);
+        // Whoever guesses aloud may slip: what is no number is no guess.
+        $tried = array_filter(array_map(Reading::asNumber(...), explode("\n", $quantities->text(self::TRIED, ''))));
+
+        return $figure->guessing(array_slice(array_values($tried), 0, GuessTable::MOST_GUESSES));
+    }
+
+    /** @param  list<BigRational>  $tried */
+    private function guessing(array $tried): self
+    {
+        return new self(
+            $this->first,
+            $this->second,
+            $this->firstName,
+            $this->secondName,
+            $this->story,
+            $this->view,
+            $this->x,
+            $this->y,
+            $this->of,
+            $tried,
+        );
+    }
+
+    public static function live(): array
+    {
+        return [self::TRIED];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if ($this->view !== 'guessed') {
+            return [];
+        }
+        $written = array_map(static fn (BigRational $guess): string => (string) $guess->simplified(), $this->tried);
+        $handles = [];
+        foreach ((new GuessTable($this))->places($box, $context) as $number => $place) {
+            $name = $number < count($this->tried) ? 'Guess '.($number + 1) : 'Next guess';
+            $handles[] = Handle::type('guess-'.($number + 1), "{$name}: {$this->firstName}", $place, $written[$number] ?? '', [
+                self::TRIED => implode("\n", array_replace($written, [$number => Handle::VALUE])),
+            ]);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self && $this->view === 'guessed' ? (new GuessTable($this))->guesses() : [] as $number => $guess) {
+            $was = $before instanceof self ? $before->tried[$number] ?? null : null;
+            if ($was === null || ! $was->isEqualTo($guess[0])) {
+                $told[] = 'tries '.self::number($guess[0]).": {$guess[3]}";
+            }
+        }
+        if ($before instanceof self && count($this->tried) < count($before->tried)) {
+            $told[] = 'takes a guess back';
+        }
+
+        return implode(' and ', $told);
     }
 
     public function facts(): array
@@ -138,6 +204,9 @@ final readonly class TwoUnknowns implements Varies
                 new FigureStep('answer', 'where they cross', 'Only one point fits both. '.$answer),
             ];
         }
+        if ($this->view === 'guessed') {
+            return [$given];
+        }
         $steps = [$given];
         foreach ($this->view === 'substitution' ? [] : (new GuessTable($this))->guesses() as $number => $guess) {
             $steps[] = new FigureStep('line-'.($number + 1), 'guess '.($number + 1), 'Try '.self::number($guess[0]).': '.$guess[3].'.');
@@ -153,7 +222,7 @@ final readonly class TwoUnknowns implements Varies
     public function smallest(): Box
     {
         return match ($this->view) {
-            'table' => new Box(0, 0, GuessTable::width($this), GuessTable::height($this)),
+            'table', 'guessed' => new Box(0, 0, GuessTable::width($this), GuessTable::height($this)),
             'substitution' => new Box(0, 0, 550, Substitution::height($this)),
             'both' => new Box(
                 0,
@@ -168,7 +237,7 @@ final readonly class TwoUnknowns implements Varies
     public function scene(Box $box, RenderContext $context): array
     {
         return match ($this->view) {
-            'table' => (new GuessTable($this))->pieces($box, $context),
+            'table', 'guessed' => (new GuessTable($this))->pieces($box, $context),
             'substitution' => (new Substitution($this))->pieces($box, $context),
             'both' => $this->sideBySide($box, $context),
             default => (new CrossingLines($this, $box, $context))->pieces(),
@@ -179,6 +248,7 @@ final readonly class TwoUnknowns implements Varies
     {
         $view = [
             'table' => 'A table of guesses, each checked',
+            'guessed' => 'A table for guesses, each checked',
             'substitution' => 'The two equations solved line by line',
             'both' => 'A table of guesses, and beside it the two equations solved line by line',
             'lines' => 'Two straight lines that cross',
@@ -311,10 +381,10 @@ final readonly class TwoUnknowns implements Varies
         return new self($first, $second, 'x', 'y', "We know that {$first->written()} and {$second->written()}.", self::view($view), $x, $y);
     }
 
-    /** @return 'table'|'substitution'|'both'|'lines' */
+    /** @return 'table'|'guessed'|'substitution'|'both'|'lines' */
     private static function view(string $view): string
     {
-        return in_array($view, ['substitution', 'both', 'lines'], true) ? $view : 'table';
+        return in_array($view, ['guessed', 'substitution', 'both', 'lines'], true) ? $view : 'table';
     }
 
     /** @param  array{BigRational, BigRational}  $each */

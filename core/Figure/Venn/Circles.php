@@ -17,6 +17,9 @@ final readonly class Circles
 {
     private const SIZE = 34.0;
 
+    /** How wide a place is for what is written into a region. */
+    private const PLACE = 90.0;
+
     public function __construct(private Venn $venn, private Box $box, private RenderContext $context)
     {
     }
@@ -24,14 +27,14 @@ final readonly class Circles
     /** @return array<string, list<Shape>> */
     public function pieces(): array
     {
-        $frame = new Box($this->box->x + 2, $this->box->y + 2, $this->box->width - 4, $this->box->height - 4);
+        $frame = $this->frame();
         $pieces = [
             'sets' => [Shape::rectangle($frame, Paint::outlined(Paint::INK, 3, '#FFFFFF'), 8)],
             'shared' => [],
             'only' => [],
             'neither' => [],
         ];
-        [$circles, $names, $places] = count($this->venn->names) === 2 ? $this->two($frame) : $this->three($frame);
+        [$circles, $names, $places] = $this->set();
         foreach ($circles as $number => [$x, $y, $radius]) {
             $pieces['sets'][] = Shape::circle($x, $y, $radius, (new Series($number, $this->context))->line(5));
         }
@@ -39,8 +42,12 @@ final readonly class Circles
         $middle = (1 << count($this->venn->names)) - 1;
         foreach ($places as $region => [$x, $y]) {
             $piece = $region === 0 ? 'neither' : ($region === $middle ? 'shared' : 'only');
-            $pieces[$piece][] = $this->context->type->label(
-                (string) $this->venn->regions[$region],
+            $written = $this->venn->isBlank ? $this->venn->filledIn($region) : (string) $this->venn->regions[$region];
+            if ($written === '') {
+                continue;
+            }
+            $pieces[$this->venn->isBlank ? 'sets' : $piece][] = $this->context->type->label(
+                $written,
                 $x,
                 $y + self::SIZE * 0.34,
                 new TextStyle(self::SIZE, Paint::INK, true, $region === 0 ? 1 : 0.5),
@@ -48,6 +55,29 @@ final readonly class Circles
         }
 
         return $pieces;
+    }
+
+    /** @return array<int, Box> where the count of each region is written */
+    public function places(): array
+    {
+        $left = static fn (int $region, float $x): float => $region === 0 ? $x - self::PLACE : $x - self::PLACE / 2;
+        $places = [];
+        foreach ($this->set()[2] as $region => [$x, $y]) {
+            $places[$region] = new Box($left($region, $x), $y - self::SIZE * 0.7, self::PLACE, self::SIZE * 1.4);
+        }
+
+        return $places;
+    }
+
+    private function frame(): Box
+    {
+        return new Box($this->box->x + 2, $this->box->y + 2, $this->box->width - 4, $this->box->height - 4);
+    }
+
+    /** @return array{list<array{float, float, float}>, list<Shape>, array<int, array{float, float}>} circles, names, places of the counts */
+    private function set(): array
+    {
+        return count($this->venn->names) === 2 ? $this->two($this->frame()) : $this->three($this->frame());
     }
 
     /** The name of a set about a middle, between two limits. */

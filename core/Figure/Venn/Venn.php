@@ -11,6 +11,8 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -22,17 +24,29 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Two or three overlapping sets; from some counts every region follows. */
-final readonly class Venn implements Varies
+final readonly class Venn implements LiveFigure, Varies
 {
     private const LARGEST = 100000;
+
+    private const FILLED = 'filled';
+
+    /** Letters of what is written into a region. */
+    private const LONGEST = 6;
 
     /**
      * @param  list<string>  $names
      * @param  array<int, int>  $regions how many belong to exactly the sets whose bits are set
      * @param  list<string>  $given fields that the teacher filled in
+     * @param  bool  $isBlank whether the regions are filled while it is shown
+     * @param  array<string, string>  $filled what was written into a region, by its own name
      */
-    private function __construct(public array $names, public array $regions, private array $given)
-    {
+    private function __construct(
+        public array $names,
+        public array $regions,
+        private array $given,
+        public bool $isBlank,
+        private array $filled,
+    ) {
     }
 
     public static function entry(): Entry
@@ -49,7 +63,7 @@ final readonly class Venn implements Varies
 
     public static function blank(): array
     {
-        return ['sets' => 'two', 'nameA' => 'Plays chess', 'nameB' => 'Sings', 'total' => '30', 'A' => '14', 'B' => '11', 'AB' => '4'];
+        return ['sets' => 'two', 'nameA' => 'Plays chess', 'nameB' => 'Sings', 'total' => '30', 'A' => '14', 'B' => '11', 'AB' => '4', 'view' => 'counts'];
     }
 
     public static function fields(): array
@@ -71,6 +85,7 @@ final readonly class Venn implements Varies
             Field::text('onlyBC', 'In the second and the third, not in the first')->when('sets', 'three'),
             Field::text('union', 'In at least one'),
             Field::text('neither', 'In none'),
+            Field::choice('view', 'The counts', ['counts' => 'appear region by region', 'blanks' => 'are written by hand while it is shown']),
         ];
     }
 
@@ -100,7 +115,52 @@ final readonly class Venn implements Varies
             $names,
             $regions->solved(self::sums($count), static fn (string $field): string => self::inWords($field, $names)),
             $given,
+            $reading->choice('view', 'The counts', ['counts', 'blanks']) === 'blanks',
+            array_map(static fn (string $written): string => mb_substr(trim($written), 0, self::LONGEST), $quantities->map(self::FILLED)),
         );
+    }
+
+    public static function live(): array
+    {
+        return [self::FILLED];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        $handles = [];
+        foreach ($this->isBlank ? (new Circles($this, $box, $context))->places() : [] as $region => $place) {
+            $handles[] = Handle::type("region-{$region}", ucfirst($this->regionInWords($region)), $place, $this->filledIn($region), [
+                self::FILLED => [$this->regionInWords($region) => Handle::VALUE],
+            ]);
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self ? array_keys($this->regions) : [] as $region) {
+            $written = $this->filledIn($region);
+            if ($before instanceof self && $written !== $before->filledIn($region)) {
+                $told[] = $written === ''
+                    ? "wipes those {$this->regionInWords($region)}"
+                    : "writes {$written} for those {$this->regionInWords($region)}";
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return string empty where nothing was written yet */
+    public function filledIn(int $region): string
+    {
+        return $this->filled[$this->regionInWords($region)] ?? '';
+    }
+
+    private function regionInWords(int $region): string
+    {
+        return self::inWords((string) array_search([$region], self::sums(count($this->names)), true), $this->names);
     }
 
     public function facts(): array
@@ -126,8 +186,7 @@ final readonly class Venn implements Varies
     public function steps(): array
     {
         $known = array_map(fn (string $field): string => $this->value($field).' are '.self::inWords($field, $this->names), $this->given);
-        $steps = [
-            new FigureStep(
+        $sets = new FigureStep(
                 'sets',
                 'the sets',
                 'Here are '
@@ -137,7 +196,10 @@ final readonly class Venn implements Varies
                     .'. We know that '
                     .implode(', ', $known)
                     .'.',
-            ),
+            );
+
+        return $this->isBlank ? [$sets] : [
+            $sets,
             new FigureStep(
                 'shared',
                 'what they share',
@@ -150,8 +212,6 @@ final readonly class Venn implements Varies
             new FigureStep('only', 'the other regions', 'Then we take away to find what is left in each set.'),
             new FigureStep('neither', 'those in none', $this->value('neither').' belong to none of them.'),
         ];
-
-        return $steps;
     }
 
     public function smallest(): Box

@@ -12,6 +12,9 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\Live\Handle;
+use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
@@ -25,7 +28,7 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 
 /** Beginnings and endings, and which of them join into real words. */
-final readonly class WordBuilder implements HasTask, Varies
+final readonly class WordBuilder implements HasTask, LiveFigure, Varies
 {
     /** Words and the endings that they take, for practice by level. */
     private const PRACTICE = [
@@ -85,13 +88,24 @@ final readonly class WordBuilder implements HasTask, Varies
         ],
     ];
 
+    private const JOINED = 'joined';
+
+    private const NO_WORD = '–';
+
     /**
      * @param  non-empty-list<string>  $beginnings
      * @param  non-empty-list<string>  $endings
      * @param  array<string, array<string, string|null>>  $words beginning => ending => the word, null when it is none
+     * @param  bool  $isBlank whether they are joined while it is shown
+     * @param  list<string>  $joined such as “hop -ed”
      */
-    private function __construct(private array $beginnings, private array $endings, private array $words)
-    {
+    private function __construct(
+        private array $beginnings,
+        private array $endings,
+        private array $words,
+        private bool $isBlank,
+        private array $joined,
+    ) {
     }
 
     public static function entry(): Entry
@@ -108,7 +122,7 @@ final readonly class WordBuilder implements HasTask, Varies
 
     public static function blank(): array
     {
-        return ['beginnings' => "hop\nplay\nwant\nlaugh", 'endings' => "-ed\n-ing\n-er"];
+        return ['beginnings' => "hop\nplay\nwant\nlaugh", 'endings' => "-ed\n-ing\n-er", 'view' => 'words'];
     }
 
     public static function fields(): array
@@ -116,6 +130,7 @@ final readonly class WordBuilder implements HasTask, Varies
         return [
             Field::lines('beginnings', 'Beginnings, one on a line', "hop\nun-"),
             Field::lines('endings', 'Endings, one on a line', "-ed\n-ing"),
+            Field::choice('view', 'The words', ['words' => 'appear row by row', 'blanks' => 'are joined by hand while it is shown']),
         ];
     }
 
@@ -145,7 +160,72 @@ final readonly class WordBuilder implements HasTask, Varies
             }
         }
 
-        return new self($beginnings, $endings, $words);
+        return new self(
+            $beginnings,
+            $endings,
+            $words,
+            $reading->choice('view', 'The words', ['words', 'blanks']) === 'blanks',
+            array_map(strval(...), array_keys($quantities->map(self::JOINED))),
+        );
+    }
+
+    public static function live(): array
+    {
+        return [self::JOINED];
+    }
+
+    public function handles(Box $box, RenderContext $context): array
+    {
+        if (! $this->isBlank) {
+            return [];
+        }
+        $table = $this->table($box, $context);
+        $handles = [];
+        foreach ($this->endings as $column => $ending) {
+            $targets = array_map(
+                static fn (string $beginning, int $row): Target => new Target($beginning, $table->place($row + 1), self::joining($beginning, $ending, 'yes')),
+                $this->beginnings,
+                array_keys($this->beginnings),
+            );
+            $handles[] = Handle::drag("ending-{$ending}", "-{$ending}", $table->cell(0, $column + 1), $targets);
+            foreach ($this->beginnings as $row => $beginning) {
+                if ($this->isJoined($beginning, $ending)) {
+                    $apart = new Target('Take them apart', null, self::joining($beginning, $ending, null));
+                    $handles[] = Handle::press("{$beginning}-{$ending}", "{$beginning} and -{$ending}", $table->cell($row + 1, $column + 1), [$apart]);
+                }
+            }
+        }
+
+        return $handles;
+    }
+
+    public function done(LiveFigure $before): string
+    {
+        $told = [];
+        foreach ($before instanceof self ? $this->beginnings : [] as $beginning) {
+            foreach ($this->endings as $ending) {
+                $isJoined = $this->isJoined($beginning, $ending);
+                if ($before instanceof self && $isJoined !== $before->isJoined($beginning, $ending)) {
+                    $word = $this->words[$beginning][$ending];
+                    $told[] = $isJoined
+                        ? "joins “{$beginning}” and “-{$ending}”: ".($word === null ? 'no word' : "“{$word}”")
+                        : "takes “{$beginning}” and “-{$ending}” apart";
+                }
+            }
+        }
+
+        return implode(' and ', $told);
+    }
+
+    /** @return array<string, mixed> */
+    private static function joining(string $beginning, string $ending, ?string $isJoined): array
+    {
+        return [self::JOINED => ["{$beginning} -{$ending}" => $isJoined]];
+    }
+
+    private function isJoined(string $beginning, string $ending): bool
+    {
+        return ! self::isUnfit($beginning, $ending) && in_array("{$beginning} -{$ending}", $this->joined, true);
     }
 
     public function facts(): array
@@ -180,7 +260,7 @@ final readonly class WordBuilder implements HasTask, Varies
     public function steps(): array
     {
         $steps = [new FigureStep('pieces', 'the pieces', 'Here are beginnings down the side and endings across the top.')];
-        foreach ($this->beginnings as $number => $beginning) {
+        foreach ($this->isBlank ? [] : $this->beginnings as $number => $beginning) {
             $real = array_values(array_filter($this->words[$beginning]));
             $steps[] = new FigureStep(
                 'row-'.($number + 1),
@@ -214,13 +294,7 @@ final readonly class WordBuilder implements HasTask, Varies
     public function scene(Box $box, RenderContext $context): array
     {
         $columns = count($this->endings) + 1;
-        $table = new Table(
-            ['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)],
-            array_fill(0, $columns, 1 / $columns),
-            count($this->beginnings),
-            $box->inset(3),
-            $context,
-        );
+        $table = $this->table($box, $context);
         $pieces = ['pieces' => $table->head()];
         foreach ($this->beginnings as $number => $beginning) {
             $row = $number + 1;
@@ -229,16 +303,33 @@ final readonly class WordBuilder implements HasTask, Varies
             foreach ($this->endings as $column => $ending) {
                 $word = $this->words[$beginning][$ending];
                 $cells = array_fill(0, $columns, '');
-                $cells[$column + 1] = $word ?? (self::isUnfit($beginning, $ending) ? '' : '–');
+                if ($this->isBlank && ! $this->isJoined($beginning, $ending)) {
+                    continue;
+                }
+                $cells[$column + 1] = $word ?? (self::isUnfit($beginning, $ending) ? '' : self::NO_WORD);
                 array_push(
                     $shapes,
                     ...array_slice($table->row($row, array_values($cells), $word !== null, $word === null ? Paint::QUIET : Paint::INK), 1),
                 );
             }
-            $pieces["row-{$row}"] = $shapes;
+            $piece = $this->isBlank ? 'pieces' : "row-{$row}";
+            $pieces[$piece] = [...$pieces[$piece] ?? [], ...$shapes];
         }
 
         return $pieces;
+    }
+
+    private function table(Box $box, RenderContext $context): Table
+    {
+        $columns = count($this->endings) + 1;
+
+        return new Table(
+            ['', ...array_map(static fn (string $ending): string => "-{$ending}", $this->endings)],
+            array_fill(0, $columns, 1 / $columns),
+            count($this->beginnings),
+            $box->inset(3),
+            $context,
+        );
     }
 
     public function words(): string

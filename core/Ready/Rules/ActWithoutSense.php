@@ -57,8 +57,9 @@ final readonly class ActWithoutSense implements LessonRule
                 $id = $event->data->text('block');
                 $block = $slide->block($id);
                 $before = $changes[$id] ?? [];
-                $changes[$id] = MergePatch::joined($before, $event->data->fields('change')->raw());
-                [$was, $is] = $block === null ? [null, null] : [Blocks::changed($block, $before), Blocks::changed($block, $changes[$id])];
+                $after = MergePatch::joined($before, $event->data->fields('change')->raw());
+                [$was, $is] = $block === null ? [null, null] : [Blocks::changed($block, $before), Blocks::changed($block, $after)];
+                $changes[$id] = $is === null ? $before : $after;
                 if ($is === null || ($was !== null && Blocks::done($was, $is) === '')) {
                     $times[] = sprintf('%d:%02d', intdiv((int) $event->at, 60_000), intdiv((int) $event->at, 1000) % 60);
                 }

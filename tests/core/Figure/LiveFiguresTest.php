@@ -11,12 +11,20 @@ use Daybright\Figure\LabelledPicture\LabelledPicture;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\HandleWay;
 use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\Live\Target;
+use Daybright\Figure\MarkedPassage\MarkedPassage;
 use Daybright\Figure\NumberLine\NumberLine;
 use Daybright\Figure\PlanningFrame\PlanningFrame;
 use Daybright\Figure\PolarGraph\PolarGraph;
+use Daybright\Figure\RhymeLines\RhymeLines;
 use Daybright\Figure\ScaleReading\ScaleReading;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\SortingBoard\SortingBoard;
+use Daybright\Figure\Timeline\Timeline;
+use Daybright\Figure\TwoUnknowns\TwoUnknowns;
+use Daybright\Figure\Venn\Venn;
+use Daybright\Figure\WordBuilder\WordBuilder;
+use Daybright\Language\Phrase;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\MergePatch;
 use Daybright\Scene\Box;
@@ -51,6 +59,16 @@ final class LiveFiguresTest extends TestCase
             yield $view => [LabelledPicture::class, ['picture' => 'picture-1', 'view' => $view] + LabelledPicture::blank()];
         }
         yield 'clock' => [ScaleReading::class, ['instrument' => 'clock', 'time' => '7:35']];
+        yield 'verse' => [RhymeLines::class, ['view' => 'blanks'] + RhymeLines::blank()];
+        yield 'word builder' => [WordBuilder::class, ['view' => 'blanks'] + WordBuilder::blank()];
+        yield 'two sets' => [Venn::class, ['view' => 'blanks'] + Venn::blank()];
+        yield 'three sets' => [Venn::class, [
+            'sets' => 'three', 'nameA' => 'chess', 'nameB' => 'sings', 'nameC' => 'swims', 'total' => '30', 'ABC' => '2', 'onlyAB' => '3',
+            'onlyAC' => '1', 'onlyBC' => '4', 'onlyA' => '6', 'onlyB' => '5', 'onlyC' => '2', 'view' => 'blanks',
+        ]];
+        yield 'guesses' => [TwoUnknowns::class, ['view' => 'guessed'] + TwoUnknowns::blank()];
+        yield 'timeline' => [Timeline::class, ['view' => 'bank'] + Timeline::blank()];
+        yield 'passage' => [MarkedPassage::class, MarkedPassage::blank()];
         yield 'protractor' => [ScaleReading::class, ['instrument' => 'protractor', 'angle' => '40']];
     }
 
@@ -92,7 +110,7 @@ final class LiveFiguresTest extends TestCase
     {
         $graph = FunctionGraph::from(new Fields(['functions' => 'x² − 2x − 3', 'from' => '-3', 'to' => '5']));
         $handles = $graph->handles(new Box(0, 0, 900, 600), new RenderContext(Slides::typesetter(), '#DDF0F5', '#1B6074'));
-        self::assertSame(['-2', '-3'], array_map(static fn (Handle $handle): string => $handle->value, $handles));
+        self::assertSame(['-2', '-3', '-3'], array_map(static fn (Handle $handle): string => $handle->value, $handles));
         self::assertSame('y = x² − □x − 3', $handles[0]->label);
         self::assertSame('x² '.Handle::SIGNED.'x − 3', $handles[0]->change['functions']);
         self::assertStringContainsString('turns y = x² − 2x − 3 into y = x² + 4x − 3', self::read(FunctionGraph::class, [
@@ -131,8 +149,16 @@ final class LiveFiguresTest extends TestCase
         if ($handle->way === HandleWay::Drag || $handle->way === HandleWay::Press) {
             return $handle->targets[mt_rand(0, count($handle->targets) - 1)]->change;
         }
+        if ($handle->way === HandleWay::Sweep) {
+            $words = array_map(static fn (Target $word): string => $word->label, $handle->targets);
+            $from = mt_rand(0, count($words) - 1);
+            $phrase = Phrase::name($words, $from, mt_rand($from, min($from + 9, count($words) - 1)));
+            $change = $handle->options[mt_rand(0, count($handle->options) - 1)]->change;
+
+            return self::decoded(str_replace(Handle::WORDS, addslashes($phrase), (string) json_encode($change, JSON_UNESCAPED_UNICODE)));
+        }
         if ($handle->way === HandleWay::Type) {
-            $words = ['', 'a lamp', 'It was dark, and nobody had counted the steps before.'][mt_rand(0, 2)];
+            $words = ['', 'a lamp', '7', 'It was dark, and nobody had counted the steps before.'][mt_rand(0, 3)];
 
             return self::decoded(strtr((string) json_encode($handle->change, JSON_UNESCAPED_UNICODE), [Handle::VALUE => $words]));
         }

@@ -91,13 +91,61 @@ final class LiveActsTest extends TestCase
             ['kind' => 'act', 'at' => 63_000, 'block' => 'graph', 'change' => ['quantities' => ['functions' => 'x +']]],
         ];
         $take = Take::recorded('take', 'slide-1', 70 * 48_000, $events, []);
-        self::assertCount(1, self::acts(self::frozen($events)));
+        self::assertCount(1, array_unique(array_column(self::acts(self::frozen($events)), 'state')));
         $findings = (new ReadyCheck(Slides::painter()))->of(self::lesson(), ['slide-1' => $take]);
         $named = array_values(array_filter($findings, static fn (Finding $each): bool => $each->rule === 'act-without-sense'));
         self::assertStringContainsString('at 1:01, 1:02, 1:03 of its recording', $named[0]->sentence);
         $whole = Take::recorded('take', 'slide-1', 480_000, self::turned('1000 x² + 4x'), []);
         $findings = (new ReadyCheck(Slides::painter()))->of(self::lesson(), ['slide-1' => $whole]);
         self::assertSame([], array_filter($findings, static fn (Finding $each): bool => $each->rule === 'act-without-sense'));
+    }
+
+    public function test_what_was_refused_leaves_the_block_as_it_was_and_spoils_nothing_that_follows(): void
+    {
+        $frozen = self::frozen(self::turned('1000 x² + 4x', '2000 x +', '3000 x² + 6x'));
+        $acts = self::acts($frozen);
+        self::assertSame([1000.0, 2000.0, 3000.0], array_column($acts, 'from'));
+        self::assertSame($acts[0]->state, $acts[1]->state);
+        self::assertSame(['turns y = x² + 2x into y = x² + 4x', '', 'turns y = x² + 4x into y = x² + 6x'], array_column($acts, 'words'));
+    }
+
+    public function test_words_are_ringed_and_struck_out_and_a_label_is_written_on_any_block(): void
+    {
+        $write = static fn (int $at, array $annotations): array => [
+            'kind' => 'act', 'at' => $at, 'block' => 'text', 'change' => ['annotations' => $annotations],
+        ];
+        $text = Slides::block('text', 'text', ['text' => 'The shadow of the stick is longer than the stick.']);
+        $frozen = self::frozen([
+            $write(1000, ['words' => ['the stick (2)' => 'ring']]),
+            $write(2000, ['words' => ['shadow' => 'strike']]),
+            $write(3000, ['labels' => ['a' => ['text' => 'at noon', 'x' => 0.5, 'y' => 1.4]]]),
+            $write(4000, ['words' => ['the stick (2)' => null]]),
+        ], self::lesson([$text]));
+        $acts = self::acts($frozen);
+        self::assertSame([
+            'rings “the stick (2)”',
+            'strikes out “shadow”',
+            'writes “at noon” beside it',
+            'takes the mark off “the stick (2)”',
+        ], array_column($acts, 'words'));
+        $marks = array_map(static fn (Act $act): array => [
+            substr_count($frozen->slides['slide-1']->svgAt(0, [$act->state]), 'data-piece="annotations"'),
+            str_contains($frozen->slides['slide-1']->svgAt(0, [$act->state]), '>noon</tspan>'),
+        ], $acts);
+        self::assertSame([[1, false], [2, false], [3, true], [2, true]], $marks);
+    }
+
+    public function test_a_plot_follows_the_table_that_feeds_it(): void
+    {
+        $plot = Slides::block('plot', 'figure', ['figure' => 'data-plot', 'quantities' => ['view' => 'scatter', 'table' => '']]) + ['source' => 'table'];
+        $table = Slides::block('table', 'table', [
+            'rows' => [['hour', 'shadow'], ['9', '40'], ['12', '']], 'hasHead' => true, 'hasSide' => false,
+        ]);
+        $events = [['kind' => 'act', 'at' => 1000, 'block' => 'table', 'change' => ['typed' => ['2/1' => '12']]]];
+        $frozen = self::frozen($events, Slides::lesson([$table, $plot]));
+        $slide = $frozen->slides['slide-1'];
+        $plotted = static fn (string $svg): string => preg_match('#<g data-block="plot".*?</g>#s', $svg, $found) === 1 ? $found[0] : '';
+        self::assertNotSame($plotted($slide->svgAt(0)), $plotted($slide->svgAt(0, [self::acts($frozen)[0]->state])));
     }
 
     /** @return list<array<string, mixed>> events, each from its milliseconds and the function that the graph is turned to */

@@ -4,6 +4,9 @@ import { Key } from '../../ui/Key';
 /** No tool: the hand only points with the mouse. */
 export const HAND = 'none';
 
+/** A press on the slide is where a label is typed. */
+export const LABEL = 'label';
+
 export interface Ink {
   name: string;
   colour: string;
@@ -28,7 +31,11 @@ export function inksOn(isDark: boolean): readonly Ink[] {
   return isDark ? ON_DARK : ON_LIGHT;
 }
 
-const TOOLS = [{ name: HAND, label: 'Hand' }, ...CAPTURES.flatMap((capture) => capture.tools ?? [])];
+const TOOLS = [
+  { name: HAND, label: 'Hand' },
+  { name: LABEL, label: 'Label' },
+  ...CAPTURES.flatMap((capture) => capture.tools ?? []),
+];
 
 interface InkTrayProps {
   tool: string;

@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
 import type { Sending } from '../../outbox/Outbox';
+import { LabelLayer } from '../../stage/live/LabelLayer';
 import { hasDials, LiveDials } from '../../stage/live/LiveDials';
 import { LiveLayer } from '../../stage/live/LiveLayer';
 import { useLive } from '../../stage/live/useLive';
 import { Stage } from '../../stage/Stage';
-import { CAPTURES, useCaptures } from '../../tracks/capture';
+import { CAPTURES, type Place, useCaptures } from '../../tracks/capture';
 import { viewAt } from '../../tracks/views/show';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
@@ -16,7 +17,7 @@ import { useKinds } from '../lesson/kinds';
 import { RoomLink } from '../lesson/RoomLink';
 import { useTakes } from '../lesson/takes';
 import { CaptureLayer } from './CaptureLayer';
-import { HAND, InkTray, inksOn } from './InkTray';
+import { HAND, InkTray, inksOn, LABEL } from './InkTray';
 import { outbox } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
@@ -47,17 +48,16 @@ export function Record() {
   const { now, note, take } = recording;
   const seen = shown?.id ?? '';
   const held = useHeldKey(HELD_KEYS);
-  const blocks = Object.values(desk.scenes[seen]?.boxes ?? {}).map(([x, y, width, height]) => ({
-    x,
-    y,
-    width,
-    height,
-  }));
+  const boxes = Object.fromEntries(
+    Object.entries(desk.scenes[seen]?.boxes ?? {}).map(([id, [x, y, width, height]]) => [id, { x, y, width, height }]),
+  );
+  const blocks = Object.values(boxes);
+  const labels = useLabelPlace();
   const captured = useCaptures({ now, note, slide: seen, blocks, take: `${slide?.id} ${take}`, tool, colour, held });
   const live = useLive(
     recording.visiting || seen === '' ? null : `/api/lessons/${desk.id}/slides/${seen}/live`,
     `${take} ${desk.version}`,
-    { note },
+    { note, step: recording.step },
   );
   const countdown = useCountdown(recording.toggle);
   const toggle = () => {
@@ -115,11 +115,14 @@ export function Record() {
                 tracks={captured.tracks}
                 slide={seen}
                 isToolChosen={tool !== HAND}
-                hand={captured.hand}
+                hand={tool === LABEL ? { ...captured.hand, ...labels.hand } : captured.hand}
                 now={now}
                 frame={captured.frame}
               >
                 {tool === HAND && <LiveLayer live={live} />}
+                {tool === LABEL && labels.at && (
+                  <LabelLayer key={labels.at.join()} live={live} boxes={boxes} at={labels.at} onDone={labels.done} />
+                )}
               </CaptureLayer>
             </Stage>
           )}
@@ -180,6 +183,13 @@ export function Record() {
       />
     </main>
   );
+}
+
+/** Where a label is to be typed. It begins when the press is over, or the press would take the keyboard away from it. */
+function useLabelPlace() {
+  const [pressed, setPressed] = useState<Place | null>(null);
+  const [at, setAt] = useState<Place | null>(null);
+  return { at, done: () => setAt(null), hand: { down: setPressed, up: () => setAt(pressed) } };
 }
 
 /** How far the sending is; a take that has arrived is shown among the others. */

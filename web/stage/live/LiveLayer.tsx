@@ -2,27 +2,19 @@ import { type PointerEvent, useState } from 'react';
 import { Menu, MenuEntry } from '../../ui/Menu';
 import { type Page, WIDE } from '../page';
 import { typed } from './changes';
+import { placed } from './placed';
+import { SweptWords } from './SweptWords';
 import type { BlockHandle, Live } from './useLive';
 
-/** What of a slide can be taken, chosen or typed where it stands. */
+/** What of a slide can be taken, chosen, marked or typed where it stands. */
 export function LiveLayer({ live, page = WIDE }: { live: Live; page?: Page }) {
   return live.handles.map((handle) => {
     const key = `${handle.block} ${handle.name}`;
     if (!handle.box) return null;
+    if (handle.way === 'sweep') return <SweptWords key={key} handle={handle} live={live} page={page} />;
     if (handle.way === 'type') return <Typed key={key} handle={handle} live={live} page={page} />;
     return <Taken key={key} handle={handle} live={live} page={page} />;
   });
-}
-
-const share = (length: number, whole: number) => `${(length / whole) * 100}%`;
-
-function placed(box: NonNullable<BlockHandle['box']>, page: Page) {
-  return {
-    left: share(box.x, page.width),
-    top: share(box.y, page.height),
-    width: share(box.width, page.width),
-    height: share(box.height, page.height),
-  };
 }
 
 interface WorkedProps {

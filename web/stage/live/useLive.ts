@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { LiveBlocks, LiveHandle } from '../../answers.types';
-import { ask, sentence } from '../../request';
+import { ask, Problem, sentence } from '../../request';
 import { joined, type Patch } from '../../tracks/acts/mergePatch';
 import type { Note } from '../../tracks/capture';
 import type { LiveGroups } from '../Stage';
@@ -33,11 +33,16 @@ interface Shown {
  *
  * @param address where they are drawn; null where there are none
  * @param round another one begins with all blocks as they are
+ * @param step number of the last one that is shown: what comes later cannot be worked yet
  */
 export function useLive(
   address: string | null,
   round: string,
-  { note = () => undefined, blocks = [] }: { note?: (event: Note) => void; blocks?: string[] } = {},
+  {
+    note = () => undefined,
+    blocks = [],
+    step = Number.POSITIVE_INFINITY,
+  }: { note?: (event: Note) => void; blocks?: string[]; step?: number } = {},
 ): Live {
   const of = `${address} ${round}`;
   const [shown, setShown] = useState<Shown>({ of: '', blocks: {}, changes: {} });
@@ -49,6 +54,7 @@ export function useLive(
   // biome-ignore lint/correctness/useExhaustiveDependencies: another slide or take begins with all blocks as they are
   useEffect(() => {
     drawing.current = new Map();
+    drawn.current = {};
     setTrouble('');
     if (!address) return;
     ask<LiveBlocks>('POST', address, { changes: Object.fromEntries(blocks.map((block) => [block, {}])) }).then(
@@ -57,6 +63,10 @@ export function useLive(
     );
   }, [of]);
 
+  const changes = useRef<Record<string, Patch>>({});
+  changes.current = shown.of === of ? shown.changes : {};
+  /** The last changes of each block that the server could draw. */
+  const drawn = useRef<Record<string, Patch>>({});
   const draw = async (block: string, change: Patch): Promise<void> => {
     if (!address) return;
     if (drawing.current.has(block)) {
@@ -66,17 +76,22 @@ export function useLive(
     drawing.current.set(block, null);
     try {
       const { blocks } = await ask<LiveBlocks>('POST', address, { changes: { [block]: change } });
+      drawn.current[block] = change;
       if (now.current === of) setShown((before) => ({ ...before, blocks: { ...before.blocks, ...blocks } }));
-      setTrouble('');
+      setTrouble(blocks[block]?.slips.join(' ') ?? '');
     } catch (error) {
       setTrouble(sentence(error));
+      // What was refused is left out of the lesson, too; what comes next begins before it.
+      if (error instanceof Problem && !error.isPassing && changes.current[block] === change) {
+        const kept = drawn.current[block] ?? {};
+        changes.current = { ...changes.current, [block]: kept };
+        setShown((before) => ({ ...before, changes: { ...before.changes, [block]: kept } }));
+      }
     }
     const next = drawing.current.get(block);
     drawing.current.delete(block);
     if (next && now.current === of) await draw(block, next);
   };
-  const changes = useRef<Record<string, Patch>>({});
-  changes.current = shown.of === of ? shown.changes : {};
   const act = (block: string, change: Patch) => {
     note({ kind: 'act', block, change });
     const all = joined(changes.current[block] ?? {}, change);
@@ -89,7 +104,9 @@ export function useLive(
   const live = Object.entries(shown.blocks);
   return {
     states: live.filter(([block]) => block in shown.changes).map(([block, { svg }]) => ({ block, svg })),
-    handles: live.flatMap(([block, { handles }]) => handles.map((handle) => ({ ...handle, block }))),
+    handles: live.flatMap(([block, { handles, step: appears }]) =>
+      appears > step ? [] : handles.map((handle) => ({ ...handle, block })),
+    ),
     trouble,
     act,
   };

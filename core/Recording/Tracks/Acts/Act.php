@@ -12,8 +12,8 @@ final readonly class Act extends Interval
 {
     /**
      * @param  string  $slide that the block stands on
-     * @param  array<mixed>  $before all acts until then as one merge patch (RFC 7396) of the block's content
-     * @param  array<mixed>  $after the same with this act; empty once the act is frozen
+     * @param  array<mixed>  $change merge patch (RFC 7396) of the block's content; empty once the act is frozen
+     * @param  bool  $isFirst whether the block is still as it was saved
      * @param  string  $state name of the frozen state, by which the slide keeps its drawing; empty before
      * @param  string  $words what was done; known once it is frozen
      */
@@ -22,8 +22,8 @@ final readonly class Act extends Interval
         float $to,
         public string $slide,
         public string $block,
-        public array $before,
-        public array $after,
+        public array $change,
+        public bool $isFirst,
         public string $state = '',
         public string $words = '',
     ) {
@@ -33,7 +33,7 @@ final readonly class Act extends Interval
     /** As a release keeps it: what the content was is not told any more, only what it looked like. */
     public function frozen(string $state, string $words): self
     {
-        return new self($this->from, $this->to, $this->slide, $this->block, [], [], $state, $words);
+        return new self($this->from, $this->to, $this->slide, $this->block, [], false, $state, $words);
     }
 
     public static function read(Fields $interval): self
@@ -43,8 +43,8 @@ final readonly class Act extends Interval
             $interval->number('to'),
             $interval->text('slide'),
             $interval->text('block'),
-            $interval->fields('before')->raw(),
-            $interval->fields('after')->raw(),
+            $interval->fields('change')->raw(),
+            $interval->flag('isFirst'),
             $interval->text('state', ''),
             $interval->text('words', ''),
         );
@@ -55,7 +55,7 @@ final readonly class Act extends Interval
         $place = ['slide' => $this->slide, 'block' => $this->block];
 
         return $this->state === ''
-            ? $place + ['before' => (object) $this->before, 'after' => (object) $this->after]
+            ? $place + ['change' => (object) $this->change, 'isFirst' => $this->isFirst]
             : $place + ['state' => $this->state, 'words' => $this->words];
     }
 }

@@ -6,7 +6,6 @@ namespace Daybright\Recording\Tracks\Acts;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
-use Daybright\Lesson\MergePatch;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\SegmentEvents;
 use Daybright\Recording\Tracks\Track;
@@ -32,16 +31,21 @@ final class Acts implements Track
             $block = $event->data->text('block');
             $key = "{$event->slide->id} {$block}";
             $last = $open[$key] ?? null;
-            $before = $last === null ? [] : $acts[$last]->after;
             if ($last !== null) {
                 $acts[$last] = self::until($acts[$last], $event->at);
             }
             $open[$key] = count($acts);
-            $after = MergePatch::joined($before, $event->data->fields('change')->raw());
-            $acts[] = new Act($event->at, $events->ends, $event->slide->id, $block, $before, $after);
+            $acts[] = new Act(
+                $event->at,
+                $events->ends,
+                $event->slide->id,
+                $block,
+                $event->data->fields('change')->raw(),
+                $last === null,
+            );
         }
 
-        return array_values(array_filter($acts, static fn (Act $act): bool => $act->to > $act->from));
+        return array_values($acts);
     }
 
     public static function read(Fields $interval): Interval
@@ -56,6 +60,6 @@ final class Acts implements Track
 
     private static function until(Act $act, float $to): Act
     {
-        return new Act($act->from, $to, $act->slide, $act->block, $act->before, $act->after);
+        return new Act($act->from, $to, $act->slide, $act->block, $act->change, $act->isFirst);
     }
 }
