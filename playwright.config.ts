@@ -5,8 +5,8 @@ const port = Number(process.env.DAYBRIGHT_TEST_PORT ?? 8137);
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'storage/playwright',
-  timeout: 120_000,
-  expect: { timeout: 10_000 },
+  timeout: 300_000,
+  expect: { timeout: 20_000 },
   workers: 1,
   retries: 0,
   reporter: 'list',
@@ -16,7 +16,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     permissions: ['microphone'],
     trace: 'off',
-    actionTimeout: 15_000,
+    actionTimeout: 30_000,
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

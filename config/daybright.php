@@ -29,6 +29,7 @@ return [
     // Bytes.
     'largest_picture' => 8 * 1024 * 1024,
     'largest_piece' => 512 * 1024,
+    'largest_film_piece' => 2 * 1024 * 1024,
     'largest_clip' => 200_000_000,
     'largest_archive' => 300 * 1024 * 1024,
 ];

@@ -9,6 +9,7 @@ use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ClipController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FigureController;
+use App\Http\Controllers\FootageController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
@@ -128,10 +129,19 @@ Route::prefix('api')->group(function (): void {
             Route::delete('takes/{take}', [TakeController::class, 'delete']);
             Route::get('takes/{take}/sound', [TakeController::class, 'sound']);
             Route::get('takes/{take}/narration', [TakeController::class, 'narration']);
+            Route::put('takes/{take}/footage/{id}', [FootageController::class, 'begin'])->where('id', '[a-z0-9]{22}');
+            Route::scopeBindings()->group(function (): void {
+                Route::put('takes/{take}/footage/{footage}/pieces/{number}', [FootageController::class, 'piece'])
+                    ->where('number', '[0-9]{1,6}');
+                Route::post('takes/{take}/footage/{footage}/finish', [FootageController::class, 'finish']);
+                Route::put('takes/{take}/footage/{footage}/left-out', [FootageController::class, 'leaveOut']);
+                Route::get('takes/{take}/footage/{footage}/film', [FootageController::class, 'film']);
+            });
         });
         Route::middleware('can:own,release')->group(function (): void {
             Route::get('releases/{release}', [ReleaseController::class, 'show']);
             Route::get('releases/{release}/sound.{kind}', [ReleaseController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
+            Route::get('releases/{release}/film/{footage}', [ReleaseController::class, 'film'])->where('footage', '[a-z0-9]{22}');
             Route::post('releases/{release}/exports', [ExportController::class, 'create']);
         });
         Route::middleware('can:own,export')->group(function (): void {
@@ -151,6 +161,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('{share}/media/{sha256}', [WatchController::class, 'media'])->where('sha256', '[0-9a-f]{64}');
             Route::get('{share}/handout.pdf', [WatchController::class, 'handout']);
             Route::get('{share}/sound.{kind}', [WatchController::class, 'sound'])->whereIn('kind', ['webm', 'm4a']);
+            Route::get('{share}/film/{footage}', [WatchController::class, 'film'])->where('footage', '[a-z0-9]{22}');
             Route::post('{share}/slides/{slide}/live', [WatchController::class, 'live'])
                 ->where('slide', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::put('{share}/place', [WatchController::class, 'place']);

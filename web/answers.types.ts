@@ -92,6 +92,10 @@ export interface Answers {
   liveBlocks?: LiveBlocks;
   liveHandle?: LiveHandle;
   liveTarget?: LiveTarget;
+  footage?: Footage;
+  footageBegun?: FootageBegun;
+  leftOut?: LeftOut;
+  footageFinished?: FootageFinished;
 }
 export interface HomeAnswer {
   series: {
@@ -306,6 +310,12 @@ export interface Programme {
    * Ranges that this student may not see yet, half-open; null is to the end.
    */
   sealed?: [from: number, until: number | null][];
+  /**
+   * Addresses of what was filmed, by the id of its footage.
+   */
+  films: {
+    [k: string]: string;
+  };
 }
 export interface PlayedSlide {
   title: string;
@@ -494,12 +504,23 @@ export interface TakeAnswer {
    * Where each word was spoken; not told of a take by itself.
    */
   words?: SpokenWord[];
+  footage: Footage[];
 }
 export interface SpokenWord {
   text: string;
   from: number;
   to: number;
   isSilence: boolean;
+}
+/**
+ * What the camera saw, or a window showed, while a take was recorded.
+ */
+export interface Footage {
+  id: string;
+  source: "camera" | "window";
+  state: "recording" | "preparing" | "ready" | "failed";
+  leftOut: boolean;
+  trouble: string | null;
 }
 /**
  * A lesson as the rooms open it. Its document is described by lesson.schema.json.
@@ -1118,4 +1139,15 @@ export interface LiveTarget {
    * A merge patch (RFC 7396) of the block's content.
    */
   change: Record<string, unknown>;
+}
+export interface FootageBegun {
+  id: string;
+  state: "recording" | "preparing" | "ready" | "failed";
+}
+export interface LeftOut {
+  id: string;
+  leftOut: boolean;
+}
+export interface FootageFinished {
+  missing: number[];
 }

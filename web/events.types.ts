@@ -14,6 +14,8 @@ export type TakeEvent =
   | ResumeEvent
   | ActEvent
   | ViewEvent
+  | FootageEvent
+  | ShownEvent
   | InkEvent
   | WipeEvent
   | TakeBackEvent
@@ -78,6 +80,28 @@ export interface ViewEvent {
   x: number;
   y: number;
   width: number;
+}
+/**
+ * The camera, or a window, is recorded from here on: this is the beginning of its film.
+ */
+export interface FootageEvent {
+  kind: "footage";
+  at: At;
+  footage: string;
+  source: "camera" | "window";
+  /**
+   * What a window shows, for who cannot see it.
+   */
+  description?: string;
+}
+/**
+ * Footage is seen beside the slide, in its place, or not any more.
+ */
+export interface ShownEvent {
+  kind: "shown";
+  at: At;
+  footage: string;
+  place: "beside" | "whole" | "away";
 }
 export interface InkEvent {
   kind: "ink";

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Clips;
 
-use App\Adapters\Files;
 use App\Jobs\Orphans;
 use App\Jobs\PrepareClip;
 use App\Models\ClipState;
@@ -54,19 +53,13 @@ final class ClipStore
      */
     public function piece(IncomingClip $clip, int $number, string $bytes, string $sha256): void
     {
-        if (! hash_equals(hash('sha256', $bytes), $sha256)) {
-            throw new DomainException('A piece of the clip was damaged on its way. It will be sent again.');
-        }
         if ($clip->state !== ClipState::Arriving) {
             return;
         }
         if ($number >= self::mostPieces()) {
             throw new DomainException(self::tooLarge());
         }
-        // One that is there is whole: it was written under another name first.
-        if (! Storage::exists($clip->piece($number))) {
-            Files::write($clip->piece($number), $bytes);
-        }
+        $clip->pieces()->put($number, $bytes, $sha256, 'clip');
     }
 
     /**
@@ -80,17 +73,14 @@ final class ClipStore
         if ($clip->state !== ClipState::Arriving) {
             return [];
         }
-        $pieces ??= self::withoutGap($clip);
+        $pieces ??= $clip->pieces()->withoutGap();
         if ($pieces === 0) {
             throw new DomainException('Nothing of this clip arrived. Choose or film it again.');
         }
         if ($pieces > self::mostPieces()) {
             throw new DomainException(self::tooLarge());
         }
-        $missing = array_values(array_filter(
-            range(0, $pieces - 1),
-            static fn (int $number): bool => ! Storage::exists($clip->piece($number)),
-        ));
+        $missing = $clip->pieces()->missing($pieces);
         if ($missing === []) {
             DB::transaction(static function () use ($clip, $pieces): void {
                 $clip->update(['state' => ClipState::Preparing, 'pieces' => $pieces]);
@@ -121,17 +111,6 @@ final class ClipStore
     public function clearAbandoned(int $days): void
     {
         IncomingClip::query()->where('updated_at', '<', now()->subDays($days))->get()->each($this->forget(...));
-    }
-
-    /** How many pieces there are up to the first gap. */
-    private static function withoutGap(IncomingClip $clip): int
-    {
-        $whole = 0;
-        while (Storage::exists($clip->piece($whole))) {
-            $whole++;
-        }
-
-        return $whole;
     }
 
     private static function mostPieces(): int

@@ -159,7 +159,13 @@ class Bench extends Command
         $stream = Files::opened($file, 'wb');
         $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         fwrite($stream, $writer->header());
-        $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $sequence = new FrameSequence(
+            $lesson,
+            array_flip($keys),
+            $pictures,
+            new Countdown($pictures->picture(count($keys))),
+            VideoMaker::films($release),
+        );
         foreach ($sequence->frames() as $at => $frame) {
             fwrite($stream, $writer->picture($frame, $at));
         }

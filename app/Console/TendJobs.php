@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Adapters\Files;
 use App\Clips\ClipStore;
+use App\Footage\FootageStore;
 use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
 use App\Jobs\Orphans;
@@ -29,13 +30,13 @@ class TendJobs extends Command
     /** Seconds by which a clock may differ from itself. */
     private const CLOCK = 60;
 
-    public function handle(TakeStore $takes, ClipStore $clips): int
+    public function handle(TakeStore $takes, ClipStore $clips, FootageStore $footage): int
     {
         $this->clearWorkFolder();
         if (config('queue.default') === 'database') {
             $this->mendReservations();
         }
-        $again = $takes->prepareForgotten() + $clips->prepareForgotten() + self::releases() + self::exports();
+        $again = $takes->prepareForgotten() + $clips->prepareForgotten() + $footage->prepareForgotten() + self::releases() + self::exports();
         $this->line("Queued again: {$again}");
 
         return self::SUCCESS;

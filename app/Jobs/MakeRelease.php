@@ -6,9 +6,11 @@ namespace App\Jobs;
 
 use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
+use App\Footage\FilmFile;
 use App\Lessons\HandoutFile;
 use App\Lessons\ReleaseParts;
 use App\Media\Clip\ClipFile;
+use App\Models\Footage;
 use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\ReleaseState;
@@ -19,6 +21,8 @@ use Daybright\Recording\PausePoint;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineSegment;
+use Daybright\Recording\Tracks\Footage\Filmed;
+use Daybright\Recording\Tracks\Footage\Footage as Track;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
 use Daybright\Release\LessonFreezer;
@@ -85,6 +89,14 @@ class MakeRelease implements ShouldQueue
                 static fn (): string => AudioEncoder::encode(AudioEncoder::withWaits($joined(), $waits), 'm4a'),
             ),
         ];
+        foreach (self::films($frozen, $timeline) as $footage => $ranges) {
+            $film = Footage::query()->findOrFail($footage)->film();
+            $parts["film-{$footage}.mp4"] = ReleaseParts::once(
+                "film-{$footage}.mp4",
+                [$ranges],
+                static fn (): string => FilmFile::cut(Files::found($film), $ranges),
+            );
+        }
         if ($pages !== []) {
             $parts['handout.pdf'] = ReleaseParts::once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
         }
@@ -94,6 +106,23 @@ class MakeRelease implements ShouldQueue
             'programme' => $frozen->toArray(),
         ]);
         Share::query()->where('lesson_id', $release->lesson_id)->update(['release_id' => $release->id]);
+    }
+
+    /** @return array<string, list<SampleRange>> what is kept of the take of each film that is seen, by the id of its footage */
+    private static function films(FrozenLesson $lesson, Timeline $timeline): array
+    {
+        $films = [];
+        foreach ($lesson->tracks->intervals[Track::name()] ?? [] as $filmed) {
+            if ($filmed instanceof Filmed) {
+                $segments = array_filter(
+                    $timeline->segments,
+                    static fn (TimelineSegment $segment): bool => round(Clock::milliseconds($segment->starts), 3) === $filmed->begins,
+                );
+                $films[$filmed->footage] = current($segments) === false ? [] : current($segments)->kept->ranges;
+            }
+        }
+
+        return array_filter($films);
     }
 
     /** @return list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}> as the sound of a video has them */

@@ -73,7 +73,7 @@ class PrepareClip implements ShouldQueue
 
     private function prepare(IncomingClip $clip, MediaStore $media): void
     {
-        $source = ClipFile::open($this->joined($clip));
+        $source = ClipFile::open($clip->pieces()->joined($clip->pieces, 'clip'));
         $made = $source->converted(static function (float $share) use ($clip): void {
             $isWanted = IncomingClip::query()->whereKey($clip->id)->update(['progress' => round($share, 3)]) === 1;
             if (! $isWanted) {
@@ -85,17 +85,5 @@ class PrepareClip implements ShouldQueue
         $poster = $made->isFilm ? $media->bringIn($clip->user, $made->still($made->seconds / 3), $clip->name) : null;
         $media->keep($clip->user, $checked);
         $clip->update(['state' => ClipState::Ready, 'progress' => 1, 'medium' => $medium, 'poster' => $poster]);
-    }
-
-    private function joined(IncomingClip $clip): string
-    {
-        $file = Files::temporary('clip');
-        $out = Files::opened($file, 'wb');
-        for ($number = 0; $number < $clip->pieces; $number++) {
-            fwrite($out, (string) Storage::get($clip->piece($number)));
-        }
-        fclose($out);
-
-        return $file;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Adapters\Files;
+use App\Adapters\PieceFolder;
 use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
@@ -13,7 +14,6 @@ use App\Recording\MeasuredSound;
 use App\Recording\TakeStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
-use Illuminate\Support\Facades\Storage;
 use Throwable;
 
 /** Makes a finished recording ready to hear: joined, decoded, measured, its silent ends marked as cuts. */
@@ -67,7 +67,7 @@ class PrepareTake implements ShouldQueue
     private function prepare(Take $take): void
     {
         try {
-            $sound = AudioEncoder::decode($this->joined($take));
+            $sound = AudioEncoder::decode((new PieceFolder($take->path('pieces')))->joined($this->pieces, 'webm'));
             MeasuredSound::keep($take, $sound);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
@@ -79,17 +79,5 @@ class PrepareTake implements ShouldQueue
                 'trouble' => 'No sound could be read from this take. What arrived is kept: press “Prepare again”. If it stays so, check the microphone before you go on.',
             ]);
         }
-    }
-
-    private function joined(Take $take): string
-    {
-        $file = Files::temporary('webm');
-        $out = Files::opened($file, 'wb');
-        for ($number = 0; $number < $this->pieces; $number++) {
-            fwrite($out, (string) Storage::get($take->path(sprintf('pieces/%06d', $number))));
-        }
-        fclose($out);
-
-        return $file;
     }
 }

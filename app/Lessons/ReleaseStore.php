@@ -29,7 +29,7 @@ final class ReleaseStore
             'slide' => $take->slide,
             'length' => $take->length,
             'loudness' => $take->loudness,
-            'events' => $take->events ?? [],
+            'events' => $take->seenEvents(),
             'cuts' => $take->cuts ?? [],
         ])->values()->all();
 
@@ -49,11 +49,22 @@ final class ReleaseStore
     /** Whether a version made now would hold anything else. */
     public function hasChangedSince(Lesson $lesson, Release $release): bool
     {
-        $cuts = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [$take->id => $take->cuts ?? []])->sortKeys();
-        $frozen = array_column($release->takes, 'cuts', 'id');
+        $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
+            $take->id => [$take->cuts ?? [], self::films($take->seenEvents())],
+        ])->sortKeys();
+        $frozen = array_map(static fn (array $take): array => [$take['cuts'], self::films($take['events'])], array_column($release->takes, null, 'id'));
         ksort($frozen);
 
-        return ! $release->document->isSameAs($lesson->document()) || $cuts->all() != $frozen;
+        return ! $release->document->isSameAs($lesson->document()) || $now->all() != $frozen;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events
+     * @return list<string> ids of the films that are seen
+     */
+    private static function films(array $events): array
+    {
+        return array_values(array_unique(array_column($events, 'footage')));
     }
 
     /** @return Collection<int, Take> ready ones of the slides that are played in their order */

@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Models\Answer;
 use App\Models\Release;
 use App\Models\Visit;
+use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Release\FrozenLesson;
 use Daybright\Watching\SealedLesson;
 use stdClass;
@@ -30,8 +31,14 @@ final class ReleaseView
         $seen = $visit === null ? $lesson->toArray() : self::sealed($lesson, $visit)->toArray();
         $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
 
+        $films = [];
+        foreach ($seen['tracks'][Footage::name()] ?? [] as $filmed) {
+            $films[$filmed['footage']] = "{$sounds}/film/{$filmed['footage']}?r={$release->id}";
+        }
+
         return [
             ...self::played($seen, $pictures),
+            'films' => (object) $films,
             'sounds' => [[
                 'from' => 0,
                 'to' => $lesson->length,
@@ -94,6 +101,14 @@ final class ReleaseView
         );
 
         return $objects + $lesson;
+    }
+
+    /** What was filmed, as the version has it. */
+    public static function film(Release $release, string $footage): BinaryFileResponse
+    {
+        $path = $release->parts["film-{$footage}.mp4"] ?? abort(404);
+
+        return response()->file(Files::found($path), ['Content-Type' => 'video/mp4']);
     }
 
     /** @param  string  $kind webm or m4a, as the routes allow */

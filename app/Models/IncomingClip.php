@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Adapters\PieceFolder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -45,8 +46,8 @@ class IncomingClip extends Model
         return "incoming-clips/{$this->id}";
     }
 
-    public function piece(int $number): string
+    public function pieces(): PieceFolder
     {
-        return sprintf('%s/%06d', $this->folder(), $number);
+        return new PieceFolder($this->folder());
     }
 }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\TakeFactory;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property list<int>|null $waveform
  * @property Carbon $created_at
  * @property-read Lesson $lesson
+ * @property-read Collection<int, Footage> $footage
  */
 class Take extends Model
 {
@@ -80,6 +82,46 @@ class Take extends Model
         return $this->hasMany(Chunk::class)->orderBy('number');
     }
 
+    /** @return HasMany<Footage, $this> */
+    public function footage(): HasMany
+    {
+        return $this->hasMany(Footage::class)->orderBy('created_at');
+    }
+
+    /** Footage has no plural. */
+    protected function childRouteBindingRelationshipName($childType): string
+    {
+        return $childType === 'footage' ? $childType : parent::childRouteBindingRelationshipName($childType);
+    }
+
+    /** @return float|null milliseconds on its clock at which a film begins; null where that is not known yet */
+    public function startOf(Footage $footage): ?float
+    {
+        $events = $this->events ?? array_merge(...array_values($this->pieces()->get()->map(static fn (Chunk $piece): array => $piece->events)->all()));
+        foreach ($events as $event) {
+            if ($event['kind'] === 'footage' && $event['footage'] === $footage->id) {
+                return (float) $event['at'];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array<string, mixed>> what was done, without films that are not there or are left out */
+    public function seenEvents(): array
+    {
+        $events = $this->events ?? [];
+        if (! in_array('footage', array_column($events, 'kind'), true)) {
+            return $events;
+        }
+        $seen = $this->footage->filter(static fn (Footage $footage): bool => $footage->isSeen())->pluck('id')->all();
+
+        return array_values(array_filter(
+            $events,
+            static fn (array $event): bool => ! isset($event['footage']) || in_array($event['footage'], $seen, true),
+        ));
+    }
+
     /** @return list<int> of the pieces that have arrived */
     public function pieceNumbers(): array
     {
@@ -95,6 +137,6 @@ class Take extends Model
     {
         $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
-        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->events ?? [], $cuts);
+        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->seenEvents(), $cuts);
     }
 }

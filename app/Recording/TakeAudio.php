@@ -49,7 +49,7 @@ final class TakeAudio
      *
      * @param  Closure(): string  $make gives a temporary file
      */
-    private static function once(string $path, Closure $make): string
+    public static function once(string $path, Closure $make): string
     {
         if (! Storage::exists($path)) {
             Cache::lock('making '.$path, self::LONGEST)->block(self::LONGEST, static function () use ($path, $make): void {

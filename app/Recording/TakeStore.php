@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Recording;
 
 use App\Adapters\Files;
+use App\Footage\FootageStore;
 use App\Jobs\Orphans;
 use App\Jobs\PrepareTake;
 use App\Lessons\LessonSchema;
@@ -20,7 +21,7 @@ use Illuminate\Support\Facades\Storage;
 /** Takes in recordings piece by piece, so that nothing is lost when a connection drops or a browser dies. */
 final class TakeStore
 {
-    public function __construct(private readonly LessonSchema $schema)
+    public function __construct(private readonly LessonSchema $schema, private readonly FootageStore $footage)
     {
     }
 
@@ -87,6 +88,9 @@ final class TakeStore
             throw new DomainException('Nothing of this take arrived. Record the slide again.');
         }
         $this->prepare($take, $whole);
+        if ($pieces === null) {
+            $this->footage->finishAll($take);
+        }
 
         return [];
     }

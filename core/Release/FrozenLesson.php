@@ -9,6 +9,8 @@ use Daybright\Recording\Cue;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Recording\Tracks\Acts\Act;
 use Daybright\Recording\Tracks\Acts\Acts;
+use Daybright\Recording\Tracks\Footage\Filmed;
+use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\Views\View;
 use Daybright\Recording\Tracks\Views\Views;
@@ -66,8 +68,9 @@ final readonly class FrozenLesson
         foreach ($this->tracks->shown() as $shown) {
             $acts = $this->onSlide(Acts::name(), Act::class, $shown->slide);
             $views = $this->onSlide(Views::name(), View::class, $shown->slide);
+            $films = $this->onSlide(Footage::name(), Filmed::class, $shown->slide);
             $changes = [$shown->from];
-            foreach ([...$acts, ...$views] as $each) {
+            foreach ([...$acts, ...$views, ...$films] as $each) {
                 array_push($changes, ...array_filter(
                     [$each->from, $each->to],
                     static fn (float $at): bool => $at > $shown->from && $at < $shown->to,
@@ -80,7 +83,8 @@ final readonly class FrozenLesson
                 $states = array_map(static fn (Act $act): string => $act->state, array_values(array_filter($acts, $isNow)));
                 $view = array_values(array_filter($views, $isNow))[0] ?? null;
                 $until = $changes[$number + 1] ?? $shown->to;
-                $seen[] = new SeenPicture($from, $until, $shown->slide, $shown->step, $states, $view?->box);
+                $filmed = array_values(array_filter($films, $isNow));
+                $seen[] = new SeenPicture($from, $until, $shown->slide, $shown->step, $states, $view?->box, $filmed);
             }
         }
 
@@ -88,7 +92,7 @@ final readonly class FrozenLesson
     }
 
     /**
-     * @template Wanted of Act|View
+     * @template Wanted of Act|View|Filmed
      *
      * @param  class-string<Wanted>  $kind
      * @return list<Wanted>

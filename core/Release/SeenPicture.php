@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Release;
 
+use Daybright\Recording\Tracks\Footage\Filmed;
+use Daybright\Recording\Tracks\Footage\Place;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Scene\Box;
 
@@ -14,6 +16,7 @@ final readonly class SeenPicture extends Interval
      * @param  int  $step from 0
      * @param  list<string>  $states names of frozen states of the slide
      * @param  Box|null  $view part of the slide that is seen large; null for all of it
+     * @param  list<Filmed>  $films that are seen beside it, or in its place
      */
     public function __construct(
         float $from,
@@ -22,6 +25,7 @@ final readonly class SeenPicture extends Interval
         public int $step,
         public array $states,
         public ?Box $view = null,
+        public array $films = [],
     ) {
         parent::__construct($from, $to);
     }
@@ -31,8 +35,15 @@ final readonly class SeenPicture extends Interval
     {
         $box = $this->view;
         $view = $box === null ? 'whole' : implode(',', [$box->x, $box->y, $box->width, $box->height]);
+        $room = $this->film(Place::Beside) === null ? 'alone' : 'beside';
 
-        return implode(' ', [$this->slide, $this->step, $view, ...$this->states]);
+        return implode(' ', [$this->slide, $this->step, $view, $room, ...$this->states]);
+    }
+
+    /** What is filmed and seen in a place. */
+    public function film(Place $place): ?Filmed
+    {
+        return array_values(array_filter($this->films, static fn (Filmed $film): bool => $film->place === $place))[0] ?? null;
     }
 
     protected function data(): array

@@ -79,7 +79,7 @@ class ClipTest extends TestCase
         $this->assertEqualsWithDelta(-16.0, AudioEncoder::loudness($file), 1.0);
         $this->assertMatchesRegularExpression('/^[0-9]{20,120}$/', $clip->medium['wave']);
         $this->assertSame($type === 'video/mp4', $clip->poster !== null);
-        $this->assertFalse(Storage::exists($clip->piece(0)), 'what was sent is kept no longer');
+        $this->assertFalse(Storage::exists($clip->folder().'/000000'), 'what was sent is kept no longer');
     }
 
     public function test_its_limit_is_told_before_anything_is_sent_and_held(): void

@@ -13,6 +13,7 @@ use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Take;
 use Daybright\Recording\Timeline;
 use Daybright\Release\LessonFreezer;
+use LogicException;
 
 /** The parts that a video is put together from, each on its own. */
 class VideoPartsTest extends TestCase
@@ -164,7 +165,13 @@ class VideoPartsTest extends TestCase
             ),
             Countdown::svg(),
         ]);
-        $track = new FrameSequence($frozen, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $track = new FrameSequence(
+            $frozen,
+            array_flip($keys),
+            $pictures,
+            new Countdown($pictures->picture(count($keys))),
+            static fn (string $footage): string => throw new LogicException('Nothing was filmed.'),
+        );
         $frames = iterator_to_array($track->frames());
 
         return [$frames, $programme->length() / 48];

@@ -91,6 +91,11 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
     await this.rows.remove(this.delivery.table, id);
   }
 
+  /** Forgets all that belong to something that is gone. */
+  async forgetAll(isGone: (owner: Owner) => boolean): Promise<void> {
+    for (const owner of (await this.rows.all<Owner>(this.delivery.table)).filter(isGone)) await this.forget(owner.id);
+  }
+
   /** Sends what is there; what cannot be sent now is tried again. */
   async work(): Promise<void> {
     // What is put in while the last look around is being taken must not be left lying.

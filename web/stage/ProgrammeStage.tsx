@@ -1,8 +1,10 @@
 import { type ReactNode, useMemo } from 'react';
 import type { Programme } from '../answers.types';
 import { type Act, actsAt, statesAt } from '../tracks/acts/show';
+import { type Filmed, filmedAt } from '../tracks/footage/show';
 import { TrackLayers } from '../tracks/TrackLayers';
 import { viewAt } from '../tracks/views/show';
+import { Film } from './Film';
 import { pageOf } from './page';
 import { seenAt } from './programme';
 import { type LiveGroups, Stage } from './Stage';
@@ -33,6 +35,15 @@ export function ProgrammeStage({
   // biome-ignore lint/correctness/useExhaustiveDependencies: the same states are the same things until others come
   const states = useMemo(() => (shown ? statesAt(programme, at, shown.slide) : []), [programme, shown?.slide, names]);
   if (!shown || !slide) return <div className="aspect-video w-full bg-sheet" />;
+  const filmed = filmedAt(programme.tracks, at, shown.slide);
+  const seenFilm = (place: Filmed['place']) => {
+    const film = filmed.find((each) => each.place === place);
+    const src = film && programme.films[film.footage];
+    if (!film || !src) return undefined;
+    const label = film.source === 'window' ? film.description : 'The teacher, filmed';
+    const fit = place === 'beside' ? 'cover' : 'contain';
+    return <Film key={src} src={src} seconds={Math.max(0, at - film.begins) / 1000} label={label} fit={fit} />;
+  };
   return (
     <Stage
       svg={slide.svg}
@@ -43,6 +54,8 @@ export function ProgrammeStage({
       page={pageOf(slide)}
       states={taken ?? states}
       view={viewAt(programme.tracks, at, shown.slide)}
+      beside={seenFilm('beside')}
+      instead={seenFilm('whole')}
     >
       <p role="status" className="sr-only">
         {last?.words}

@@ -1,5 +1,7 @@
 import { memo, type ReactNode, useLayoutEffect, useRef } from 'react';
 import { enlarged, type Seen } from '../tracks/views/show';
+import { besideRooms } from './beside';
+import { placed } from './live/placed';
 import { type Page, WIDE } from './page';
 
 interface StageProps {
@@ -18,6 +20,10 @@ interface StageProps {
   states?: LiveGroups[];
   /** The part that is seen large; all of it where there is none. */
   view?: Seen;
+  /** What is filmed and seen beside the slide, which makes room for it. */
+  beside?: ReactNode;
+  /** What is filmed and seen in the slide’s place. */
+  instead?: ReactNode;
 }
 
 /** A block in another state: its groups, and those of blocks that show its numbers, which take the place of those in the drawing. */
@@ -61,7 +67,10 @@ export function Stage({
   page = WIDE,
   states = NONE,
   view,
+  beside,
+  instead,
 }: StageProps) {
+  const rooms = besideRooms(page);
   const box = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new picture must be gone through again
   useLayoutEffect(() => {
@@ -79,16 +88,24 @@ export function Stage({
       className={`stage relative w-full overflow-hidden bg-sheet ${className}`}
       style={{ aspectRatio: `${page.width} / ${page.height}` }}
     >
-      <div
-        className="absolute inset-0 origin-top-left motion-safe:transition-transform motion-safe:duration-300"
-        style={{ transform: enlarged(view, page) }}
-        data-enlarged={view ? '' : undefined}
-      >
-        <div role="img" aria-label={label} className="contents">
-          <Drawing svg={svg} />
+      <div className="absolute overflow-hidden" style={beside ? placed(rooms.slide, page) : { inset: 0 }}>
+        <div
+          className="absolute inset-0 origin-top-left motion-safe:transition-transform motion-safe:duration-300"
+          style={{ transform: enlarged(view, page) }}
+          data-enlarged={view ? '' : undefined}
+        >
+          <div role="img" aria-label={label} className="contents">
+            <Drawing svg={svg} />
+          </div>
+          {instead && <div className="pointer-events-none absolute inset-0">{instead}</div>}
+          {children}
         </div>
-        {children}
       </div>
+      {beside && (
+        <div className="absolute overflow-hidden rounded-sm" style={placed(rooms.camera, page)}>
+          {beside}
+        </div>
+      )}
     </div>
   );
 }

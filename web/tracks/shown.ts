@@ -1,5 +1,6 @@
 import { acts } from './acts/show';
 import { covers } from './covers/show';
+import { footage } from './footage/show';
 import { ink } from './ink/show';
 import { light } from './light/show';
 import { pauses } from './pauses/show';
@@ -12,7 +13,7 @@ import { views } from './views/show';
 import { visits } from './visits/show';
 
 /** The tracks as they are shown: one line each, in the order in which they are drawn. */
-export const TRACKS: Track[] = [steps, visits, pauses, acts, views, ink, covers, light, pointer, ring];
+export const TRACKS: Track[] = [steps, visits, pauses, acts, views, footage, ink, covers, light, pointer, ring];
 
 /** Which slide is seen at a moment, and how far it has built up. */
 export function slideAt(tracks: Tracks, at: number): ShownSlide | undefined {

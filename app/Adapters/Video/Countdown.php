@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Adapters\Video;
 
+use Daybright\Scene\Box;
+
 /** The panel that is laid over the picture while the video waits: what to do, and the time that is left. */
 final class Countdown
 {
@@ -88,24 +90,6 @@ final class Countdown
 
     private function copy(string $frame, int $fromX, int $fromY, int $width, int $height, int $toX, int $toY): string
     {
-        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
-        $pieces = [];
-        $done = 0;
-        foreach ([[0, 1], [$luma, 2], [$luma + intdiv($luma, 4), 2]] as [$offset, $share]) {
-            $row = intdiv(Rasteriser::WIDTH, $share);
-            for ($y = 0; $y < intdiv($height, $share); $y++) {
-                $target = $offset + (intdiv($toY, $share) + $y) * $row + intdiv($toX, $share);
-                $pieces[] = substr($frame, $done, $target - $done);
-                $pieces[] = substr(
-                    $this->sheet,
-                    $offset + (intdiv($fromY, $share) + $y) * $row + intdiv($fromX, $share),
-                    intdiv($width, $share),
-                );
-                $done = $target + intdiv($width, $share);
-            }
-        }
-        $pieces[] = substr($frame, $done);
-
-        return implode('', $pieces);
+        return Inset::copied($frame, $this->sheet, Rasteriser::WIDTH, new Box($fromX, $fromY, $width, $height), $toX, $toY);
     }
 }

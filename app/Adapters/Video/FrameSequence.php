@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Adapters\Video;
 
+use Closure;
+use Daybright\Deck\Beside;
+use Daybright\Deck\Format;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Playhead;
+use Daybright\Recording\Tracks\Footage\Place;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\Tracks;
 use Daybright\Release\FrozenClip;
@@ -40,12 +44,19 @@ final class FrameSequence
 
     private float $lastNarration = 0.0;
 
-    /** @param  array<string, int>  $numbers what is seen => number of the rasterised picture */
+    /** @var array<string, FilmFrames> by place, of what is filmed and seen now */
+    private array $films = [];
+
+    /**
+     * @param  array<string, int>  $numbers what is seen => number of the rasterised picture
+     * @param  Closure(string): string  $film path of a film by the id of its footage
+     */
     public function __construct(
         private readonly FrozenLesson $lesson,
         private readonly array $numbers,
         private readonly Rasteriser $pictures,
         private readonly Countdown $countdown,
+        private readonly Closure $film,
     ) {
         $this->shown = $lesson->seen();
         $this->playhead = new Playhead($this->shown);
@@ -91,7 +102,7 @@ final class FrameSequence
             $this->lastNarration = $narration;
             yield $at => $pause === null || $pause->clip !== null
                 ? $this->withPassing($narration)
-                : $this->countdown->over($this->frame, $left, $pause->seconds);
+                : $this->countdown->over($this->withFilm($narration), $left, $pause->seconds);
             $last = $at;
         }
         while ($end - FramePainter::MOTION - $last > self::HEARTBEAT) {
@@ -113,6 +124,9 @@ final class FrameSequence
         $times = array_map(static fn (SeenPicture $each): float => $each->from, $this->shown);
         foreach ($this->painters as $painter) {
             array_push($times, ...$painter->moments());
+        }
+        foreach ($this->shown as $seen) {
+            array_push($times, ...$seen->films === [] ? [] : range($seen->from, max($seen->from, $seen->to - 1), FramePainter::MOTION));
         }
         $moments = array_map(fn (float $at): array => [(int) round($this->lesson->full($at)), $at, null, 0], $times);
         foreach ($this->lesson->pauses as $pause) {
@@ -145,7 +159,7 @@ final class FrameSequence
     private function played(FrozenClip $clip, int $at, int &$last): Generator
     {
         foreach (ClipFrames::of($clip) as $number => $picture) {
-            $last = $at + $number * ClipFrames::EVERY;
+            $last = $at + $number * RawFrames::EVERY;
             yield $last => $picture;
         }
     }
@@ -156,9 +170,16 @@ final class FrameSequence
         $seen = array_values($this->playhead->at($at))[0] ?? $this->seen ?? $this->shown[0];
         $lasting = array_filter($this->painters, static fn (FramePainter $painter): bool => ! $painter->isPassing());
         $hasToGo = array_filter($lasting, static fn (FramePainter $painter): bool => $painter->hasToGo($at, $seen->slide)) !== [];
-        if ($this->seen === null || $seen->key() !== $this->seen->key() || $hasToGo) {
-            $this->size->show($seen->view ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT));
-            $this->frame = $this->pictures->picture($this->numbers[$seen->key()]);
+        if ($seen !== $this->seen) {
+            $this->films = $this->filmsOf($seen);
+        }
+        // What is filmed in the slide's place lies under everything that is drawn, and is another picture every time.
+        $under = $this->films[Place::Whole->value] ?? null;
+        if ($this->seen === null || $seen->key() !== $this->seen->key() || $hasToGo || $under !== null) {
+            $room = isset($this->films[Place::Beside->value]) ? Beside::slide(Format::Wide) : null;
+            $this->size->show($seen->view ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT), $room);
+            $picture = $this->pictures->picture($this->numbers[$seen->key()]);
+            $this->frame = $under?->over($picture, $at) ?? $picture;
             array_map(static fn (FramePainter $painter) => $painter->begin(), $lasting);
         }
         $this->seen = $seen;
@@ -167,10 +188,29 @@ final class FrameSequence
         }
     }
 
+    /** @return array<string, FilmFrames> by place */
+    private function filmsOf(SeenPicture $seen): array
+    {
+        $films = [];
+        foreach ([Place::Beside, Place::Whole] as $place) {
+            $film = $seen->film($place);
+            $films += $film === null ? [] : [$place->value => new FilmFrames($seen, $film, ($this->film)($film->footage))];
+        }
+
+        return $films;
+    }
+
+    private function withFilm(float $at): string
+    {
+        $beside = $this->films[Place::Beside->value] ?? null;
+
+        return $beside?->over($this->frame, $at) ?? $this->frame;
+    }
+
     /** The picture with what is gone in the next one. */
     private function withPassing(float $at): string
     {
-        $frame = $this->frame;
+        $frame = $this->withFilm($at);
         foreach ($this->painters as $painter) {
             if ($painter->isPassing()) {
                 $painter->paint($frame, $at, (string) $this->seen?->slide);

@@ -9,8 +9,11 @@ use App\Adapters\Program;
 use App\Models\MediaFile;
 use App\Models\Release;
 use Closure;
+use Daybright\Deck\Beside;
+use Daybright\Deck\Format;
 use Daybright\Format\WebVtt;
 use Daybright\Release\FrozenLesson;
+use Daybright\Scene\Paint;
 use Generator;
 
 /** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
@@ -34,6 +37,12 @@ final class VideoMaker
         return Files::tidily(fn (): string => $this->made($release, $progress));
     }
 
+    /** @return Closure(string): string path of a film of a version, by the id of its footage */
+    public static function films(Release $release): Closure
+    {
+        return static fn (string $footage): string => Files::local($release->path("film-{$footage}.mp4"));
+    }
+
     /** @param  Closure(float): void  $progress */
     private function made(Release $release, Closure $progress): string
     {
@@ -45,7 +54,13 @@ final class VideoMaker
         ]);
         $progress(0.2);
         $silent = Files::temporary('mp4');
-        $sequence = new FrameSequence($lesson, array_flip($keys), $pictures, new Countdown($pictures->picture(count($keys))));
+        $sequence = new FrameSequence(
+            $lesson,
+            array_flip($keys),
+            $pictures,
+            new Countdown($pictures->picture(count($keys))),
+            self::films($release),
+        );
         $this->encode($sequence, $lesson->full, $silent, $progress);
         $video = self::mux($release, $lesson, $silent, self::captions($lesson));
         $progress(1.0);
@@ -55,14 +70,30 @@ final class VideoMaker
 
     private static function svg(FrozenLesson $lesson, string $key): string
     {
-        [$id, $step, $view, $states] = [...explode(' ', $key, 4), ''];
+        [$id, $step, $view, $room, $states] = [...explode(' ', $key, 5), ''];
         $slide = $lesson->slides[$id] ?? throw VideoFailed::because('A slide is missing from this version');
 
         return (string) preg_replace_callback(
             '/="picture:([0-9a-f]{64})"/',
             static fn (array $match): string => '="'.MediaFile::dataAddress($match[1]).'"',
-            self::seen($slide->svgAt((int) $step, explode(' ', $states)), $view),
+            self::withRoom(self::seen($slide->svgAt((int) $step, explode(' ', $states)), $view), $room),
         );
+    }
+
+    /** A drawing that makes room for the camera. */
+    private static function withRoom(string $svg, string $room): string
+    {
+        if ($room === 'alone') {
+            return $svg;
+        }
+        $place = Beside::slide(Format::Wide);
+        $placed = sprintf('<svg x="%s" y="%s" width="%s" height="%s"', $place->x, $place->y, $place->width, $place->height);
+        $inner = preg_replace('/<svg/', $placed, $svg, 1);
+        $page = Format::Wide->page();
+
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">', $page->width, $page->height)
+            .sprintf('<rect width="%d" height="%d" fill="%s"/>', $page->width, $page->height, Paint::PAPER)
+            ."{$inner}</svg>";
     }
 
     /** A drawing of which only a part is seen. */

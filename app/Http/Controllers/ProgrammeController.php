@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Lessons\ReleaseView;
+use App\Models\Footage;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeState;
@@ -23,7 +24,7 @@ class ProgrammeController
     {
         $read = $lesson->read();
         $wanted = $request->query('take');
-        $takes = $lesson->takes()->where('state', TakeState::Ready)->get();
+        $takes = $lesson->takes()->with('footage')->where('state', TakeState::Ready)->get();
         $chosen = is_string($wanted) ? $takes->where('id', $wanted) : $takes->where('chosen', true);
         $timeline = Timeline::build(
             $read,
@@ -41,6 +42,11 @@ class ProgrammeController
                     'type' => 'audio/webm; codecs=opus',
                 ]],
             ], $timeline->segments),
+            'films' => (object) $chosen->flatMap(static fn (Take $take): array => $take->footage
+                ->filter(static fn (Footage $footage): bool => $footage->isSeen())
+                ->mapWithKeys(static fn (Footage $footage): array => [
+                    $footage->id => "/api/takes/{$take->id}/footage/{$footage->id}/film?edition=".$editions[$take->id],
+                ])->all())->all(),
         ]);
     }
 }

@@ -26,4 +26,11 @@ class ReleaseController
 
         return ReleaseView::sound($release, $kind);
     }
+
+    public function film(Release $release, string $footage): BinaryFileResponse
+    {
+        abort_unless($release->state === ReleaseState::Ready, 404);
+
+        return ReleaseView::film($release, $footage);
+    }
 }

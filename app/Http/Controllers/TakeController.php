@@ -33,7 +33,7 @@ class TakeController
     {
         $read = $lesson->read();
 
-        return new JsonResponse($lesson->takes()->orderBy('created_at')->get()->map(
+        return new JsonResponse($lesson->takes()->with('footage')->orderBy('created_at')->get()->map(
             static fn (Take $take): array => [...TakeResource::make($take)->resolve(), 'words' => self::words($take, $read)],
         ));
     }

@@ -20,6 +20,7 @@ use App\Lessons\LiveBlocks;
 use App\Lessons\ReleaseView;
 use App\Models\Classroom;
 use App\Models\MediaFile;
+use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
 use App\Watching\StudentSession;
@@ -165,10 +166,20 @@ class WatchController
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
+        return ReleaseView::sound(self::loaded($request, $share), $kind);
+    }
+
+    public function film(Request $request, Share $share, string $footage): BinaryFileResponse
+    {
+        return ReleaseView::film(self::loaded($request, $share), $footage);
+    }
+
+    private static function loaded(Request $request, Share $share): Release
+    {
         $wanted = $request->query('r');
         $loaded = is_string($wanted) ? $share->lesson->releases()->where('state', ReleaseState::Ready)->whereKey($wanted)->first() : null;
 
-        return ReleaseView::sound($loaded ?? $share->version(), $kind);
+        return $loaded ?? $share->version();
     }
 
     public function place(PlaceRequest $request, Share $share): JsonResponse

@@ -34,7 +34,7 @@ class SecurityHeaders
             $headers->set('Strict-Transport-Security', 'max-age=31536000');
         }
         $headers->set('Referrer-Policy', 'same-origin');
-        $headers->set('Permissions-Policy', 'microphone=(self), camera=(self), geolocation=()');
+        $headers->set('Permissions-Policy', 'microphone=(self), camera=(self), display-capture=(self), geolocation=()');
 
         return $response;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Footage;
 use App\Models\Take;
 use App\Models\TakeState;
 use App\Recording\TakeAudio;
@@ -31,6 +32,13 @@ final class TakeResource extends JsonResource
             'loudness' => $this->loudness,
             'pieces' => $this->state === TakeState::Recording ? $this->pieces()->count() : 0,
             'trouble' => $this->trouble,
+            'footage' => $this->footage->map(static fn (Footage $footage): array => [
+                'id' => $footage->id,
+                'source' => $footage->source,
+                'state' => $footage->state,
+                'leftOut' => $footage->left_out,
+                'trouble' => $footage->trouble,
+            ])->all(),
             'at' => $this->created_at->toIso8601String(),
             'edition' => $this->state === TakeState::Ready ? TakeAudio::edition($this->resource) : '',
         ];

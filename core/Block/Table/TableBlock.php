@@ -90,11 +90,11 @@ final readonly class TableBlock implements AsksQuestion, HoldsTable, Live, Sprea
         foreach ($typed as $cell => $text) {
             [$row, $column] = array_map(intval(...), explode('/', "{$cell}/"));
             if (isset($rows[$row][$column])) {
-                $rows[$row] = array_values([...$rows[$row], $column => mb_substr($text, 0, self::LONGEST)]);
+                $rows[$row] = [...$rows[$row], $column => mb_substr($text, 0, self::LONGEST)];
             }
         }
 
-        return array_values($rows);
+        return $rows;
     }
 
     public function pieces(): array

@@ -187,16 +187,16 @@ final readonly class Venn implements LiveFigure, Varies
     {
         $known = array_map(fn (string $field): string => $this->value($field).' are '.self::inWords($field, $this->names), $this->given);
         $sets = new FigureStep(
-                'sets',
-                'the sets',
-                'Here are '
-                    .(count($this->names) === 2 ? 'two' : 'three')
-                    .' sets: '
-                    .implode(', ', $this->names)
-                    .'. We know that '
-                    .implode(', ', $known)
-                    .'.',
-            );
+            'sets',
+            'the sets',
+            'Here are '
+                .(count($this->names) === 2 ? 'two' : 'three')
+                .' sets: '
+                .implode(', ', $this->names)
+                .'. We know that '
+                .implode(', ', $known)
+                .'.',
+        );
 
         return $this->isBlank ? [$sets] : [
             $sets,

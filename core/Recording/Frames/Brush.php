@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Frames;
 
+use Daybright\Scene\Box;
+
 /**
  * Draws one line into a raw picture (yuv420p), as it grows: a round brush with a soft edge of one pixel.
  *
@@ -66,10 +68,12 @@ final class Brush
         int $value,
     ): void {
         $reach = $radius + 0.5;
-        $left = max(0, (int) floor(min($x1, $x2) - $reach));
-        $right = min($width - 1, (int) ceil(max($x1, $x2) + $reach));
-        $top = max(0, (int) floor(min($y1, $y2) - $reach));
-        $bottom = min($height - 1, (int) ceil(max($y1, $y2) + $reach));
+        // Of colour there is one value for every second pixel only.
+        $room = $this->size->within(new Box(0, 0, $this->size->width, $this->size->height))->scaled($width / $this->size->width);
+        $left = max(0, (int) ceil($room->x), (int) floor(min($x1, $x2) - $reach));
+        $right = min($width - 1, (int) floor($room->right()) - 1, (int) ceil(max($x1, $x2) + $reach));
+        $top = max(0, (int) ceil($room->y), (int) floor(min($y1, $y2) - $reach));
+        $bottom = min($height - 1, (int) floor($room->bottom()) - 1, (int) ceil(max($y1, $y2) + $reach));
         [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
         $square = $dx * $dx + $dy * $dy;
         for ($y = $top; $y <= $bottom; $y++) {

@@ -7,37 +7,60 @@ namespace Daybright\Recording\Frames;
 use Daybright\Scene\Box;
 use Daybright\Scene\Scene;
 
-/** How large the pictures of a video are, in pixels, and which part of the slide they show just now. */
+/** How large the pictures of a video are, in pixels, which part of the slide they show just now, and where in the picture. */
 final class FrameSize
 {
     private Box $seen;
 
+    private Box $room;
+
     public function __construct(public readonly int $width, public readonly int $height)
     {
-        $this->seen = new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
+        $this->seen = $this->room = new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
     }
 
-    /** Everything that is painted from now on is painted as it is seen there. */
-    public function show(Box $seen): void
+    /**
+     * Everything that is painted from now on is painted as it is seen there, and nothing beyond it.
+     *
+     * @param  Box  $seen part of the slide
+     * @param  Box|null  $room where in the picture, in units of the page; null for all of it
+     */
+    public function show(Box $seen, ?Box $room = null): void
     {
         $this->seen = $seen;
+        $this->room = $room ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
     }
 
     /** Pixels to a slide unit. */
     public function scale(): float
     {
-        return $this->width / $this->seen->width;
+        return $this->pixels($this->room->width) / $this->seen->width;
     }
 
     /** Pixels from the left, of a place in slide units. */
     public function across(float $x): float
     {
-        return ($x - $this->seen->x) * $this->scale();
+        return $this->pixels($this->room->x) + ($x - $this->seen->x) * $this->scale();
     }
 
     /** Pixels from above. */
     public function down(float $y): float
     {
-        return ($y - $this->seen->y) * $this->scale();
+        return $this->pixels($this->room->y) + ($y - $this->seen->y) * $this->scale();
+    }
+
+    /** What of a box, in pixels, lies where the slide is seen. */
+    public function within(Box $box): Box
+    {
+        $room = $this->room->scaled($this->width / Scene::WIDTH);
+        $left = max($box->x, $room->x);
+        $top = max($box->y, $room->y);
+
+        return new Box($left, $top, max(0.0, min($box->right(), $room->right()) - $left), max(0.0, min($box->bottom(), $room->bottom()) - $top));
+    }
+
+    private function pixels(float $units): float
+    {
+        return $units * $this->width / Scene::WIDTH;
     }
 }

@@ -15,7 +15,7 @@ final class Patch
         $yuv = Pixel::yuv($colour);
         $luma = $size->width * $size->height;
         $scale = $size->scale();
-        $pixels = new Box($size->across($box->x), $size->down($box->y), $box->width * $scale, $box->height * $scale);
+        $pixels = $size->within(new Box($size->across($box->x), $size->down($box->y), $box->width * $scale, $box->height * $scale));
         self::plane($frame, 0, $size->width, $size->height, $pixels, $yuv[0]);
         foreach ([1, 2] as $plane) {
             self::plane(

@@ -6,6 +6,7 @@ namespace Daybright\Recording\Tracks;
 
 use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Covers\Covers;
+use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Recording\Tracks\Ink\Ink;
 use Daybright\Recording\Tracks\Light\Light;
 use Daybright\Recording\Tracks\Pauses\Pauses;
@@ -25,6 +26,7 @@ final class Tracks
         Pauses::class,
         Acts::class,
         Views::class,
+        Footage::class,
         Ink::class,
         Covers::class,
         Light::class,

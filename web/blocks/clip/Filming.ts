@@ -1,7 +1,5 @@
+import { filmType, Pieces } from '../../outbox/Pieces';
 import { beginClip, clipOutbox } from './outbox';
-
-/** Of what a browser may offer, the first that it can film in pieces of which every beginning can be read. */
-const TYPES = ['video/webm;codecs=vp8,opus', 'video/webm;codecs=vp9,opus', 'video/webm'];
 
 /** Milliseconds of film in a piece: what a sudden end can lose. */
 const PIECE = 1000;
@@ -13,8 +11,8 @@ const LARGEST = 512 * 1024;
 export class Filming {
   private readonly recorder: MediaRecorder;
   private readonly stopped: Promise<void>;
-  private chain: Promise<void> = Promise.resolve();
-  private sent = 0;
+  private readonly pieces: Pieces;
+  private begun = () => {};
   private startedAt = 0;
 
   /** @throws where the browser cannot film in pieces */
@@ -22,10 +20,12 @@ export class Filming {
     readonly id: string,
     stream: MediaStream,
   ) {
-    const mimeType = TYPES.find((each) => window.MediaRecorder?.isTypeSupported(each));
-    if (!mimeType) throw new Error('Nothing can be filmed here.');
-    this.recorder = new MediaRecorder(stream, { mimeType, videoBitsPerSecond: 2_500_000 });
-    this.recorder.ondataavailable = (event) => this.hand(event.data);
+    this.recorder = new MediaRecorder(stream, { mimeType: filmType(true), videoBitsPerSecond: 2_500_000 });
+    const isBegun = new Promise<void>((resolve) => {
+      this.begun = resolve;
+    });
+    this.pieces = new Pieces(LARGEST, (number, bytes) => clipOutbox.piece({ clip: id, number, bytes }), isBegun);
+    this.recorder.ondataavailable = (event) => this.pieces.add(event.data);
     this.stopped = new Promise((resolve) => {
       this.recorder.onstop = () => resolve();
     });
@@ -36,7 +36,7 @@ export class Filming {
   }
 
   start(): void {
-    this.chain = beginClip(this.id, 'Filmed here', 0);
+    void beginClip(this.id, 'Filmed here', 0).then(this.begun);
     this.startedAt = performance.now();
     this.recorder.start(PIECE);
   }
@@ -49,15 +49,7 @@ export class Filming {
   async stop(): Promise<void> {
     if (this.recorder.state !== 'inactive') this.recorder.stop();
     await this.stopped;
-    await this.chain;
-    await clipOutbox.end(this.id, this.sent);
-  }
-
-  private hand(film: Blob): void {
-    for (let at = 0; at < film.size; at += LARGEST) {
-      const number = this.sent++;
-      const bytes = film.slice(at, at + LARGEST);
-      this.chain = this.chain.then(() => clipOutbox.piece({ clip: this.id, number, bytes }));
-    }
+    await this.pieces.settled();
+    await clipOutbox.end(this.id, this.pieces.sent);
   }
 }

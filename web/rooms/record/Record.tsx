@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
 import type { Sending } from '../../outbox/Outbox';
+import { LiveFilm } from '../../stage/Film';
 import { LabelLayer } from '../../stage/live/LabelLayer';
 import { hasDials, LiveDials } from '../../stage/live/LiveDials';
 import { LiveLayer } from '../../stage/live/LiveLayer';
@@ -17,11 +18,13 @@ import { useKinds } from '../lesson/kinds';
 import { RoomLink } from '../lesson/RoomLink';
 import { useTakes } from '../lesson/takes';
 import { CaptureLayer } from './CaptureLayer';
+import { filmOutbox } from './filmOutbox';
 import { HAND, InkTray, inksOn, LABEL } from './InkTray';
 import { outbox } from './outbox';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
 import { useCountdown } from './useCountdown';
+import { useFilms } from './useFilms';
 import { useHeldKey } from './useHeldKey';
 import { useRecording } from './useRecording';
 import { useRecordingKeys } from './useRecordingKeys';
@@ -59,13 +62,15 @@ export function Record() {
     `${take} ${desk.version}`,
     { note, step: recording.step },
   );
+  const films = useFilms({ take: recording.phase === 'idle' ? null : take, now, note });
+  const actions = [...captured.actions, films.action];
   const countdown = useCountdown(recording.toggle);
   const toggle = () => {
     if (countdown.left > 0) countdown.cancel();
     else if (recording.phase === 'idle' && countdown.isWanted) countdown.start();
     else recording.toggle();
   };
-  useRecordingKeys({ ...recording, toggle }, captured.actions, chosen.source !== null);
+  useRecordingKeys({ ...recording, toggle }, actions, chosen.source !== null);
 
   if (!slide || !shown) {
     return (
@@ -81,14 +86,7 @@ export function Record() {
 
   return (
     <main className="grid grow grid-cols-[11rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
-      <InkTray
-        tool={tool}
-        inks={inks}
-        colour={colour}
-        onTool={setTool}
-        onColour={setColour}
-        actions={captured.actions}
-      />
+      <InkTray tool={tool} inks={inks} colour={colour} onTool={setTool} onColour={setColour} actions={actions} />
       <div
         className="mx-auto flex w-full flex-col gap-3"
         style={{ maxWidth: `calc((100vh - ${hasDials(live) ? 22 : 19}rem) * 16 / 9)`, minWidth: '32rem' }}
@@ -110,6 +108,20 @@ export function Record() {
               label={scene.description || shown.title}
               states={live.states}
               view={viewAt(captured.tracks, now(), seen)}
+              beside={
+                films.camera &&
+                films.place === 'beside' && <LiveFilm stream={films.camera} label="What the camera sees" fit="cover" />
+              }
+              instead={
+                films.window ? (
+                  <LiveFilm stream={films.window} label="The window that is shown" fit="contain" />
+                ) : (
+                  films.camera &&
+                  films.place === 'whole' && (
+                    <LiveFilm stream={films.camera} label="What the camera sees" fit="contain" />
+                  )
+                )
+              }
             >
               <CaptureLayer
                 tracks={captured.tracks}
@@ -177,6 +189,7 @@ export function Record() {
         countdown={countdown}
         onToggle={toggle}
         chosen={chosen}
+        films={films}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
         onTheirWay={sending.pieces}
@@ -192,17 +205,28 @@ function useLabelPlace() {
   return { at, done: () => setAt(null), hand: { down: setPressed, up: () => setAt(pressed) } };
 }
 
+const NOTHING: Sending = { pieces: 0, trouble: null };
+
 /** How far the sending is; a take that has arrived is shown among the others. */
 function useSending(onArrived: () => Promise<void>): Sending {
-  const [sending, setSending] = useState<Sending>({ pieces: 0, trouble: null });
+  const [sending, setSending] = useState<Sending>(NOTHING);
   const arrived = useLatest(onArrived);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the newest listener is read when a take arrives
   useEffect(() => {
-    const stopTelling = outbox.onChange(setSending);
+    const told = { sound: NOTHING, films: NOTHING };
+    const tell = (one: keyof typeof told) => (sending: Sending) => {
+      told[one] = sending;
+      const { sound, films } = told;
+      setSending({ pieces: sound.pieces + films.pieces, trouble: sound.trouble ?? films.trouble });
+    };
+    const stopTelling = outbox.onChange(tell('sound'));
+    const stopTellingFilms = filmOutbox.onChange(tell('films'));
     const stopFinished = outbox.onFinished(() => void arrived.current());
     void outbox.work();
+    void filmOutbox.work();
     return () => {
       stopTelling();
+      stopTellingFilms();
       stopFinished();
     };
   }, []);

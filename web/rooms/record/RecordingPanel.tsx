@@ -2,9 +2,11 @@ import { clock } from '../../clock';
 import { Button } from '../../ui/Button';
 import { Choice, Tick } from '../../ui/Field';
 import { Key } from '../../ui/Key';
+import { FilmChoice } from './FilmChoice';
 import { LevelBar } from './LevelBar';
 import { useLevel } from './microphone';
 import type { Countdown } from './useCountdown';
+import type { Films } from './useFilms';
 import type { Recording } from './useRecording';
 import { type ChosenSource, PRACTICE } from './useSource';
 
@@ -14,6 +16,7 @@ interface RecordingPanelProps {
   /** Begins, counts down first where that is wanted, or ends. */
   onToggle: () => void;
   chosen: ChosenSource;
+  films: Films;
   /** Seconds of the slide’s script. */
   planned: number;
   /** Takes that there are of the slide. */
@@ -28,6 +31,7 @@ export function RecordingPanel({
   countdown,
   onToggle,
   chosen,
+  films,
   planned,
   ready,
   onTheirWay,
@@ -120,6 +124,7 @@ export function RecordingPanel({
           )}
         </>
       )}
+      {chosen.source !== null && <FilmChoice films={films} />}
       <p className="text-center text-small text-quiet">
         {ready === 0
           ? 'No take of this slide yet'

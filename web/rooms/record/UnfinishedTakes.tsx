@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import type { Take } from '../lesson/takes';
+import { filmOutbox } from './filmOutbox';
 import { outbox } from './outbox';
 
 interface UnfinishedTakesProps {
@@ -22,6 +23,7 @@ export function UnfinishedTakes({ takes, isBusy, onSettled }: UnfinishedTakesPro
     await attempt(async () => {
       await work();
       await outbox.forget(take.id);
+      await filmOutbox.forgetAll((film) => film.take === take.id);
     });
     await onSettled();
   };

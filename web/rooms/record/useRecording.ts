@@ -4,6 +4,7 @@ import { useLatest } from '../../latest';
 import type { Slide } from '../../lesson.types';
 import { ask } from '../../request';
 import { useDesk } from '../lesson/desk';
+import { filmOutbox } from './filmOutbox';
 import { outbox } from './outbox';
 import { Recorder } from './Recorder';
 import { RecordingSession } from './RecordingSession';
@@ -87,6 +88,7 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
       const gone = await end();
       if (gone === null) return;
       await outbox.forget(gone);
+      await filmOutbox.forgetAll((film) => film.take === gone);
       await ask('DELETE', `/api/takes/${gone}`).catch(() => undefined);
       begin(slide.id);
     },

@@ -4,6 +4,7 @@ import { Navigate, Outlet } from 'react-router';
 import type { Teacher } from '../../answers.types';
 import { clipOutbox } from '../../blocks/clip/outbox';
 import { ask } from '../../request';
+import { filmOutbox } from '../record/filmOutbox';
 import { outbox } from '../record/outbox';
 
 export function useTeacher() {
@@ -16,6 +17,7 @@ export function SignedIn() {
     if (!teacher.isSuccess) return;
     void outbox.work();
     void clipOutbox.work();
+    void filmOutbox.work();
   }, [teacher.isSuccess]);
   if (teacher.isPending) return null;
   return teacher.isError ? <Navigate to="/sign-in" replace /> : <Outlet />;

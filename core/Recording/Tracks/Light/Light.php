@@ -7,6 +7,7 @@ namespace Daybright\Recording\Tracks\Light;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Tracks\FollowsHand;
 use Daybright\Recording\Tracks\Spot;
+use Daybright\Scene\Box;
 
 /** A bright spot round what the hand is at, while all else grows darker, for as long as a key is held. */
 final class Light extends FollowsHand
@@ -32,13 +33,19 @@ final class Light extends FollowsHand
     protected static function draw(string &$frame, Spot $spot, FrameSize $size): void
     {
         $bright = $frame;
-        $pixels = $size->width * $size->height;
-        $frame = strtr(substr($frame, 0, $pixels), self::dimmed()).substr($frame, $pixels);
+        $room = $size->within(new Box(0, 0, $size->width, $size->height));
+        [$begins, $ends] = [(int) round($room->y), (int) round($room->bottom())];
+        [$from, $to] = [(int) round($room->x), (int) round($room->right())];
+        $dimmed = self::dimmed();
+        for ($row = $begins; $row < $ends; $row++) {
+            $at = $row * $size->width + $from;
+            $frame = substr_replace($frame, strtr(substr($frame, $at, $to - $from), $dimmed), $at, $to - $from);
+        }
         [$x, $y, $radius] = [$size->across($spot->x), $size->down($spot->y), self::RADIUS * $size->scale()];
-        for ($row = max(0, (int) ceil($y - $radius)); $row < min($size->height, $y + $radius); $row++) {
+        for ($row = max($begins, (int) ceil($y - $radius)); $row < min($ends, $y + $radius); $row++) {
             $half = sqrt(max(0.0, $radius ** 2 - ($row + 0.5 - $y) ** 2));
-            $left = max(0, (int) round($x - $half));
-            $length = min($size->width, (int) round($x + $half)) - $left;
+            $left = max($from, (int) round($x - $half));
+            $length = min($to, (int) round($x + $half)) - $left;
             if ($length > 0) {
                 $at = $row * $size->width + $left;
                 $frame = substr_replace($frame, substr($bright, $at, $length), $at, $length);

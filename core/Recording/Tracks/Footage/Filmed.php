@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording\Tracks\Footage;
+
+use Daybright\Lesson\Fields;
+use Daybright\Recording\Tracks\Interval;
+
+/** While the camera, or a window, is seen. */
+final readonly class Filmed extends Interval
+{
+    /**
+     * @param  string  $slide that is seen beside it, or would be seen in its place
+     * @param  string  $footage id
+     * @param  float  $begins milliseconds of narration at which the slide's take begins, and with it its film
+     * @param  string  $description of what a window shows
+     */
+    public function __construct(
+        float $from,
+        float $to,
+        public string $slide,
+        public string $footage,
+        public Source $source,
+        public Place $place,
+        public float $begins,
+        public string $description,
+    ) {
+        parent::__construct($from, $to);
+    }
+
+    public static function read(Fields $interval): self
+    {
+        return new self(
+            $interval->number('from'),
+            $interval->number('to'),
+            $interval->text('slide'),
+            $interval->text('footage'),
+            Source::tryFrom($interval->text('source')) ?? Source::Camera,
+            Place::tryFrom($interval->text('place')) ?? Place::Beside,
+            $interval->number('begins'),
+            $interval->text('description', ''),
+        );
+    }
+
+    protected function data(): array
+    {
+        return [
+            'slide' => $this->slide,
+            'footage' => $this->footage,
+            'source' => $this->source->value,
+            'place' => $this->place->value,
+            'begins' => $this->begins,
+            'description' => $this->description,
+        ];
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Daybright\Recording\Tracks\Footage;
+
+use Daybright\Lesson\Fields;
+use Daybright\Lesson\Lesson;
+use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Run;
+use Daybright\Recording\Tracks\SegmentEvents;
+use Daybright\Recording\Tracks\Track;
+
+/** The camera beside the slide or in its place, and windows in its place. Each begins with “footage”, and is seen from “shown” on. */
+final class Footage implements Track
+{
+    public static function name(): string
+    {
+        return 'footage';
+    }
+
+    public static function events(): array
+    {
+        return ['footage', 'shown'];
+    }
+
+    public static function intervals(SegmentEvents $events): array
+    {
+        $known = $starts = [];
+        foreach ($events->of('footage') as $event) {
+            $known[$event->data->text('footage')] = $event->data;
+        }
+        foreach ($events->of('shown') as $event) {
+            $footage = $known[$event->data->text('footage')] ?? null;
+            $place = Place::tryFrom($event->data->text('place'));
+            if ($footage !== null) {
+                $isAway = $place === null || $place === Place::Away;
+                $starts[$footage->text('source')][] = [$event->at, $isAway ? null : [$event->slide->id, $place, $footage, $events->begins]];
+            }
+        }
+        $runs = array_map(static fn (array $run): array => Run::intervals($run, $events->ends, self::filmed(...)), $starts);
+        $intervals = array_merge(...array_values($runs));
+        usort($intervals, static fn (Interval $one, Interval $other): int => $one->from <=> $other->from);
+
+        return $intervals;
+    }
+
+    /** @param  array{string, Place, Fields, float}  $seen slide, place, the event that began it, and where its take begins */
+    private static function filmed(float $from, float $to, array $seen): Filmed
+    {
+        [$slide, $place, $footage, $begins] = $seen;
+
+        return new Filmed(
+            $from,
+            $to,
+            $slide,
+            $footage->text('footage'),
+            Source::tryFrom($footage->text('source')) ?? Source::Camera,
+            $place,
+            $begins,
+            trim($footage->text('description', '')),
+        );
+    }
+
+    public static function read(Fields $interval): Interval
+    {
+        return Filmed::read($interval);
+    }
+
+    public static function words(Interval $interval, Lesson $lesson): string
+    {
+        return match (true) {
+            ! $interval instanceof Filmed => '',
+            $interval->source === Source::Window => rtrim("shows a window: {$interval->description}", ': '),
+            $interval->place === Place::Whole => 'shows it to the camera',
+            default => '',
+        };
+    }
+}
