@@ -36,7 +36,8 @@ class TendJobs extends Command
         if (config('queue.default') === 'database') {
             $this->mendReservations();
         }
-        $again = $takes->prepareForgotten() + $clips->prepareForgotten() + $footage->prepareForgotten() + self::releases() + self::exports();
+        $recorded = $takes->prepareForgotten() + $clips->prepareForgotten() + $footage->prepareForgotten();
+        $again = $recorded + self::releases() + self::exports();
         $this->line("Queued again: {$again}");
 
         return self::SUCCESS;

@@ -52,7 +52,10 @@ final class ReleaseStore
         $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
             $take->id => [$take->cuts ?? [], self::films($take->seenEvents())],
         ])->sortKeys();
-        $frozen = array_map(static fn (array $take): array => [$take['cuts'], self::films($take['events'])], array_column($release->takes, null, 'id'));
+        $frozen = array_map(
+            static fn (array $take): array => [$take['cuts'], self::films($take['events'])],
+            array_column($release->takes, null, 'id'),
+        );
         ksort($frozen);
 
         return ! $release->document->isSameAs($lesson->document()) || $now->all() != $frozen;

@@ -97,7 +97,7 @@ class Take extends Model
     /** @return float|null milliseconds on its clock at which a film begins; null where that is not known yet */
     public function startOf(Footage $footage): ?float
     {
-        $events = $this->events ?? array_merge(...array_values($this->pieces()->get()->map(static fn (Chunk $piece): array => $piece->events)->all()));
+        $events = $this->events ?? $this->pieces()->get()->flatMap(static fn (Chunk $piece): array => $piece->events)->all();
         foreach ($events as $event) {
             if ($event['kind'] === 'footage' && $event['footage'] === $footage->id) {
                 return (float) $event['at'];

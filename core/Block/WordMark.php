@@ -19,6 +19,14 @@ enum WordMark: string
         };
     }
 
+    public function state(): string
+    {
+        return match ($this) {
+            self::Ring => 'ringed',
+            self::Strike => 'struck out',
+        };
+    }
+
     public function done(): string
     {
         return match ($this) {

@@ -59,7 +59,7 @@ final readonly class AnnotatedBlock
         $marks = [];
         foreach ($this->annotations->words as $phrase => $mark) {
             foreach ($this->lines((string) $phrase) as [$box, $group]) {
-                $marks[] = $this->group($group, [$this->mark($mark, $box, $palette)], "{$phrase}: ".($mark === WordMark::Ring ? 'ringed' : 'struck out'));
+                $marks[] = $this->group($group, [$this->mark($mark, $box, $palette)], "{$phrase}: {$mark->state()}");
             }
         }
         foreach ($this->groups === [] ? [] : $this->labels($context) as [$text, $box]) {
@@ -136,9 +136,11 @@ final readonly class AnnotatedBlock
     /** @return list<Shape> */
     private function label(string $text, Box $box, RenderContext $context): array
     {
+        $style = new TextStyle(self::LABEL, Paint::INK);
+
         return [
             Shape::rectangle($box, Paint::outlined(Paint::INK, 3, Paint::CARD), 8),
-            $context->type->label($text, $box->x + self::PADDING, $box->middleY() + self::LABEL * 0.34, new TextStyle(self::LABEL, Paint::INK)),
+            $context->type->label($text, $box->x + self::PADDING, $box->middleY() + self::LABEL * 0.34, $style),
         ];
     }
 

@@ -79,7 +79,9 @@ final class LiveBlocksTest extends TestCase
         $this->lesson = Lesson::factory()->for($this->teacher)->holding(LessonDocument::from(
             Slides::document([Slides::block('block-1', 'worked', $content)]),
         ))->create();
-        $written = fn (string $line): array => $this->live(['block-1' => ['written' => ['1' => $line]]])->assertOk()->json('blocks.block-1.slips');
+        $written = fn (string $line): array => $this->live(['block-1' => ['written' => ['1' => $line]]])
+            ->assertOk()
+            ->json('blocks.block-1.slips');
         self::assertSame([], $written('12 + 5 = 17'));
         self::assertStringContainsString('17', $written('12 + 5 = 18')[0]);
         $this->live(['block-1' => ['written' => ['3' => '1 = 1']]])->assertUnprocessable();

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { changedPoints, enterClass, findNothing, grayAt, lessonWith, recorded, recordingClock } from './steps';
+import { changedPoints, enterClass, findNothing, grayAt, lessonWith, recorded, recordingClock, shared } from './steps';
 
 test.use({ permissions: ['microphone'] });
 
@@ -82,16 +82,6 @@ async function programmeOf(page: Page, lesson: string, takes: number) {
   };
   await expect.poll(ready, { timeout: 30_000 }).toBe(takes);
   return (await page.request.get(`/api/lessons/${lesson}/programme`)).json();
-}
-
-/** Shares the lesson with the class, and begins its video file; gives the link. */
-async function shared(page: Page): Promise<string> {
-  await page.getByRole('link', { name: 'Share', exact: true }).click();
-  await page.getByRole('button', { name: 'Share this lesson' }).click();
-  await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Give it to this class' }).click();
-  await page.getByRole('button', { name: 'Make the video file' }).click();
-  return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
 }
 
 async function downloaded(page: Page, video: string): Promise<string> {
@@ -234,6 +224,59 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
       expect(changedPoints(before, after), act.words).toBeGreaterThan(3);
     }
   });
+});
+
+test('words are ringed and struck out, and labels are typed onto the slide, while it is recorded', async ({
+  page,
+  browser,
+}) => {
+  const slide = {
+    title: 'The question',
+    script: 'What is asked?',
+    blocks: [{ kind: 'text', content: { text: 'How much longer is the shadow than the stick?' } }, ...GRAPH.blocks],
+  };
+  const lesson = await lessonWith(page, 'Marked live', [slide]);
+  await begin(page, lesson);
+  const words = page.getByRole('group', { name: 'Mark words' }).first();
+  await words.getByRole('button', { name: 'shadow', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Ring it' }).click();
+  await expect(page.locator('.stage [data-live] ellipse')).toHaveCount(1);
+  // With the keyboard: to a word, farther with Shift, and Enter.
+  await words.getByRole('button', { name: 'How', exact: true }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('Shift+ArrowRight');
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'Strike it out' }).click();
+  await expect(page.locator('.stage [data-piece="annotations"]')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Label', exact: true }).click();
+  const stage = await page.locator('.stage').boundingBox();
+  if (!stage) throw new Error('The slide is not seen.');
+  await page.mouse.click(stage.x + stage.width * 0.75, stage.y + stage.height * 0.6);
+  await page.getByLabel('Label', { exact: true }).and(page.getByRole('textbox')).fill('here it turns');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.stage [data-live]').getByText('turns')).toBeVisible();
+  await findNothing(page);
+  await recorded(page, (await recordingClock(page)) + 2);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  await expect(page.getByText('1 take of this slide')).toBeVisible();
+
+  const acts = ((await programmeOf(page, lesson, 1)).tracks.acts as Act[]) ?? [];
+  expect(acts.map((act) => act.words)).toEqual([
+    'rings “shadow”',
+    'strikes out “much longer”',
+    'writes “here it turns” beside it',
+  ]);
+  const link = await shared(page);
+  await onBothScreens(browser, link, async (student, place) => {
+    await place.fill(String(secondAfter(acts[2]?.from ?? 0)));
+    await expect(student.locator('.stage [data-live] ellipse')).toBeVisible();
+    await expect(student.locator('.stage [data-live]').getByText('turns')).toBeVisible();
+  });
+  const video = await downloaded(page, 'storage/playwright-marked.mp4');
+  for (const act of acts) {
+    const [before, after] = [grayAt(video, act.from / 1000 - 0.06), grayAt(video, act.from / 1000 + 0.06)];
+    expect(changedPoints(before, after), act.words).toBeGreaterThan(3);
+  }
 });
 
 test('a part is covered and uncovered, and looked at closer, in the lesson, on a phone and in the video', async ({

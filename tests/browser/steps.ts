@@ -1,6 +1,8 @@
 import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
+import config from '../../playwright.config';
 
 /** Makes a sound or a picture out of what ffmpeg invents. */
 export function invented(source: string, file: string, ...more: string[]): string {
@@ -184,6 +186,52 @@ export interface SlideContent {
   title: string;
   script: string;
   blocks: { kind: string; content: Record<string, unknown> }[];
+}
+
+/** Shares the lesson with the class, and begins its video file; gives the link. */
+export async function shared(page: Page): Promise<string> {
+  await page.getByRole('link', { name: 'Share', exact: true }).click();
+  await page.getByRole('button', { name: 'Share this lesson' }).click();
+  await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Give it to this class' }).click();
+  await page.getByRole('button', { name: 'Make the video file' }).click();
+  return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
+}
+
+/** A browser whose microphone hears a file once. */
+export function hearing(file: string) {
+  const options = config.use?.launchOptions;
+  const args = (options?.args ?? []).map((arg) =>
+    arg.startsWith('--use-file-for-fake-audio') ? `--use-file-for-fake-audio-capture=${file}%noloop` : arg,
+  );
+  return { ...options, args };
+}
+
+/** Makes a sound with a click of 5 ms every 1.3 seconds, in faint noise. */
+export function clicking(file: string): void {
+  invented("aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40", file);
+}
+
+/** One of many measures that most are not far from: a machine that stands still for a moment spoils single ones. */
+export function middleOf(measures: number[]): number {
+  const sorted = [...measures].sort((one, other) => one - other);
+  return sorted[Math.floor(sorted.length / 2)] ?? Number.POSITIVE_INFINITY;
+}
+
+/** Seconds at which something loud begins in a sound: at least half a second apart. */
+export function onsets(sound: Buffer): number[] {
+  writeFileSync('storage/playwright-sound', sound);
+  const raw = execFileSync(
+    'ffmpeg',
+    ['-v', 'error', '-i', 'storage/playwright-sound', '-ac', '1', '-ar', '48000', '-f', 's16le', '-'],
+    { maxBuffer: 64_000_000 },
+  );
+  const found: number[] = [];
+  for (let sample = 0; sample < raw.length / 2; sample++) {
+    const at = sample / 48_000;
+    if (Math.abs(raw.readInt16LE(sample * 2)) > 3000 && at - (found[found.length - 1] ?? -1) > 0.5) found.push(at);
+  }
+  return found;
 }
 
 /** The picture of a video at a second, 160 by 90 and in grays: it stays until the next one comes. */

@@ -85,7 +85,7 @@ export function Stage({
   return (
     <div
       ref={box}
-      className={`stage relative w-full overflow-hidden bg-sheet ${className}`}
+      className={`stage relative w-full overflow-hidden ${beside ? 'bg-paper' : 'bg-sheet'} ${className}`}
       style={{ aspectRatio: `${page.width} / ${page.height}` }}
     >
       <div className="absolute overflow-hidden" style={beside ? placed(rooms.slide, page) : { inset: 0 }}>

@@ -25,7 +25,8 @@ final class Inset
         $sheetLuma = intdiv(strlen($sheet) * 2, 3);
         $pieces = [];
         $done = 0;
-        foreach ([[0, 0, 1], [$luma, $sheetLuma, 2], [$luma + intdiv($luma, 4), $sheetLuma + intdiv($sheetLuma, 4), 2]] as [$offset, $sheetOffset, $share]) {
+        $planes = [[0, 0, 1], [$luma, $sheetLuma, 2], [$luma + intdiv($luma, 4), $sheetLuma + intdiv($sheetLuma, 4), 2]];
+        foreach ($planes as [$offset, $sheetOffset, $share]) {
             $row = intdiv(Rasteriser::WIDTH, $share);
             $length = intdiv((int) $from->width, $share);
             for ($y = 0; $y < intdiv((int) $from->height, $share); $y++) {

@@ -193,7 +193,8 @@ final readonly class GraphDrawing
             $seen[$key] = true;
             $labels->keepClearOf(new Box($atX - 10, $atY - 10, 20, 20));
             $shapes[] = $series->mark($atX, $atY, 10);
-            array_push($shapes, ...$labels->near(FunctionGraph::point($x, $y), $atX, $atY, new TextStyle(28, Paint::INK), 12, $y < 0 ? -60 : 60, 110));
+            $style = new TextStyle(28, Paint::INK);
+            array_push($shapes, ...$labels->near(FunctionGraph::point($x, $y), $atX, $atY, $style, 12, $y < 0 ? -60 : 60, 110));
         }
 
         return $shapes;

@@ -207,7 +207,8 @@ final readonly class PassageDrawing
                 $shapes[] = Shape::polyline([[$first[1] - 3, $y - $size], [$first[1] - 3, $y]], Paint::outlined($colour, 3));
             }
             if ($number === self::lineOf($mark['to'], $lines)) {
-                $shapes[] = Shape::polyline([[$last[1] + $last[3] + 3, $y - $size], [$last[1] + $last[3] + 3, $y]], Paint::outlined($colour, 3));
+                $x = $last[1] + $last[3] + 3;
+                $shapes[] = Shape::polyline([[$x, $y - $size], [$x, $y]], Paint::outlined($colour, 3));
             }
         }
 

@@ -100,7 +100,8 @@ final readonly class Timeline implements HasTask, LiveFigure, Varies
         $handles = [];
         foreach ($this->bank($box, $context)->places() as $label => $place) {
             if (! $this->isPut((string) $label)) {
-                $handles[] = Handle::drag("event-{$label}", (string) $label, $place, [new Target('On the line', $line, self::putting((string) $label, 'yes'))]);
+                $put = new Target('On the line', $line, self::putting((string) $label, 'yes'));
+                $handles[] = Handle::drag("event-{$label}", (string) $label, $place, [$put]);
             }
         }
         foreach ($this->events as $number => $event) {
@@ -200,7 +201,9 @@ final readonly class Timeline implements HasTask, LiveFigure, Varies
 
     public function smallest(): Box
     {
-        return new Box(0, 0, 550, max(300.0, 12 + 80.0 * count($this->events)) + ($this->hasBank ? Bank::height(count($this->events)) : 0.0));
+        $count = count($this->events);
+
+        return new Box(0, 0, 550, max(300.0, 12 + 80.0 * $count) + ($this->hasBank ? Bank::height($count) : 0.0));
     }
 
     public function scene(Box $box, RenderContext $context): array

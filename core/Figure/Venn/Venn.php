@@ -63,7 +63,10 @@ final readonly class Venn implements LiveFigure, Varies
 
     public static function blank(): array
     {
-        return ['sets' => 'two', 'nameA' => 'Plays chess', 'nameB' => 'Sings', 'total' => '30', 'A' => '14', 'B' => '11', 'AB' => '4', 'view' => 'counts'];
+        return [
+            'sets' => 'two', 'nameA' => 'Plays chess', 'nameB' => 'Sings',
+            'total' => '30', 'A' => '14', 'B' => '11', 'AB' => '4', 'view' => 'counts',
+        ];
     }
 
     public static function fields(): array
@@ -85,7 +88,10 @@ final readonly class Venn implements LiveFigure, Varies
             Field::text('onlyBC', 'In the second and the third, not in the first')->when('sets', 'three'),
             Field::text('union', 'In at least one'),
             Field::text('neither', 'In none'),
-            Field::choice('view', 'The counts', ['counts' => 'appear region by region', 'blanks' => 'are written by hand while it is shown']),
+            Field::choice('view', 'The counts', [
+                'counts' => 'appear region by region',
+                'blanks' => 'are written by hand while it is shown',
+            ]),
         ];
     }
 

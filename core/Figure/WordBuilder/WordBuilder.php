@@ -183,7 +183,11 @@ final readonly class WordBuilder implements HasTask, LiveFigure, Varies
         $handles = [];
         foreach ($this->endings as $column => $ending) {
             $targets = array_map(
-                static fn (string $beginning, int $row): Target => new Target($beginning, $table->place($row + 1), self::joining($beginning, $ending, 'yes')),
+                static fn (string $beginning, int $row): Target => new Target(
+                    $beginning,
+                    $table->place($row + 1),
+                    self::joining($beginning, $ending, 'yes'),
+                ),
                 $this->beginnings,
                 array_keys($this->beginnings),
             );
@@ -191,7 +195,8 @@ final readonly class WordBuilder implements HasTask, LiveFigure, Varies
             foreach ($this->beginnings as $row => $beginning) {
                 if ($this->isJoined($beginning, $ending)) {
                     $apart = new Target('Take them apart', null, self::joining($beginning, $ending, null));
-                    $handles[] = Handle::press("{$beginning}-{$ending}", "{$beginning} and -{$ending}", $table->cell($row + 1, $column + 1), [$apart]);
+                    $cell = $table->cell($row + 1, $column + 1);
+                    $handles[] = Handle::press("{$beginning}-{$ending}", "{$beginning} and -{$ending}", $cell, [$apart]);
                 }
             }
         }

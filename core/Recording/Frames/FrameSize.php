@@ -56,7 +56,12 @@ final class FrameSize
         $left = max($box->x, $room->x);
         $top = max($box->y, $room->y);
 
-        return new Box($left, $top, max(0.0, min($box->right(), $room->right()) - $left), max(0.0, min($box->bottom(), $room->bottom()) - $top));
+        return new Box(
+            $left,
+            $top,
+            max(0.0, min($box->right(), $room->right()) - $left),
+            max(0.0, min($box->bottom(), $room->bottom()) - $top),
+        );
     }
 
     private function pixels(float $units): float

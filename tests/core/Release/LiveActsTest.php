@@ -137,7 +137,8 @@ final class LiveActsTest extends TestCase
 
     public function test_a_plot_follows_the_table_that_feeds_it(): void
     {
-        $plot = Slides::block('plot', 'figure', ['figure' => 'data-plot', 'quantities' => ['view' => 'scatter', 'table' => '']]) + ['source' => 'table'];
+        $quantities = ['view' => 'scatter', 'table' => ''];
+        $plot = Slides::block('plot', 'figure', ['figure' => 'data-plot', 'quantities' => $quantities]) + ['source' => 'table'];
         $table = Slides::block('table', 'table', [
             'rows' => [['hour', 'shadow'], ['9', '40'], ['12', '']], 'hasHead' => true, 'hasSide' => false,
         ]);

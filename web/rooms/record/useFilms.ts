@@ -28,10 +28,10 @@ export function useFilms({ take, now, note }: Recording) {
 
   const film = (stream: MediaStream, of: string, source: FilmSource) => {
     if (recorders.current.some((each) => each.isOf(stream, of))) return;
-    const { now, note, place, description } = newest.current;
     try {
       const recorder = new FilmRecorder(stream, of, source);
       recorders.current.push(recorder);
+      const { now, note, place, description } = newest.current;
       const at = now();
       recorder.start();
       note({
@@ -39,7 +39,7 @@ export function useFilms({ take, now, note }: Recording) {
         at,
         footage: recorder.id,
         source,
-        ...(description && source === 'window' && { description }),
+        ...(source === 'window' && description ? { description } : {}),
       });
       note({ kind: 'shown', at, footage: recorder.id, place: source === 'window' ? 'whole' : place });
     } catch {
@@ -64,8 +64,8 @@ export function useFilms({ take, now, note }: Recording) {
       recorders.current = [];
     };
   }, [take]);
-  useEffect(() => () => stop(camera), [camera]);
-  useEffect(() => () => stop(window_), [window_]);
+  useOpened(camera);
+  useOpened(window_);
 
   const shown = (source: FilmSource, next: CameraPlace) => {
     for (const each of recorders.current)
@@ -121,6 +121,12 @@ async function openCamera(): Promise<MediaStream | null> {
   return (await navigator.mediaDevices?.getUserMedia({ video }).catch(() => null)) ?? null;
 }
 
-function stop(stream: MediaStream | null): void {
-  for (const track of stream?.getTracks() ?? []) track.stop();
+/** Closes a stream in the end. */
+function useOpened(stream: MediaStream | null): void {
+  useEffect(() => {
+    if (!stream) return;
+    return () => {
+      for (const track of stream.getTracks()) track.stop();
+    };
+  }, [stream]);
 }

@@ -57,6 +57,7 @@ export function SweptWords({ handle, live, page }: { handle: BlockHandle; live: 
             aria-pressed={isMarked}
             className={`absolute touch-none rounded-sm ${isMarked ? 'bg-action/25' : 'hover:bg-action/10'}`}
             style={placed(box, page)}
+            onFocus={() => from === null && setTo(number)}
             onPointerDown={(event) => {
               event.currentTarget.releasePointerCapture(event.pointerId);
               setFrom(number);

@@ -1,0 +1,178 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { clicking, enterClass, hearing, lessonWith, middleOf, onsets, recorded, shared } from './steps';
+
+const CLICKS = 'storage/playwright-film-clicks.wav';
+
+test.use({ permissions: ['microphone', 'camera'], launchOptions: hearing(CLICKS) });
+
+test.beforeAll(() => {
+  clicking(CLICKS);
+});
+
+const SLIDE = {
+  title: 'Hands',
+  script: 'Watch my hands.',
+  blocks: [{ kind: 'text', content: { text: 'Fold it once.' } }],
+};
+
+/** The camera sees a flash whenever the microphone hears a click; how much later it was painted is kept in the page. */
+async function flashAtClicks(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [320, 240];
+    const paint = canvas.getContext('2d');
+    const late: number[] = [];
+    Object.assign(window, { late });
+    let clicked = Number.NEGATIVE_INFINITY;
+    let isLit = false;
+    setInterval(() => {
+      const isNow = performance.now() - clicked < 250;
+      if (isNow && !isLit) late.push((performance.now() - clicked) / 1000);
+      isLit = isNow;
+      if (!paint) return;
+      paint.fillStyle = isNow ? '#ffffff' : `rgb(8, 8, ${Math.floor(Math.random() * 16)})`;
+      paint.fillRect(0, 0, 320, 240);
+    }, 10);
+    const open = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+    navigator.mediaDevices.getUserMedia = async (wanted) => {
+      if (wanted?.video) return canvas.captureStream(30);
+      const stream = await open(wanted);
+      const context = new AudioContext();
+      const analyser = new AnalyserNode(context, { fftSize: 16384 });
+      context.createMediaStreamSource(stream).connect(analyser);
+      const samples = new Float32Array(analyser.fftSize);
+      setInterval(() => {
+        analyser.getFloatTimeDomainData(samples);
+        const heard = samples.findIndex((each) => Math.abs(each) > 0.1);
+        if (heard < 0 || performance.now() - clicked < 800) return;
+        clicked = performance.now() - ((samples.length - heard) / context.sampleRate) * 1000;
+      }, 5);
+      return stream;
+    };
+  });
+}
+
+interface FilmedTake {
+  id: string;
+  state: string;
+  length: number;
+  footage: { id: string; state: string }[];
+}
+
+/** The newest take of a lesson, once it and its film are ready. */
+async function filmedTake(page: Page, lesson: string): Promise<FilmedTake> {
+  const newest = async () =>
+    ((await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as FilmedTake[]).at(-1);
+  await expect
+    .poll(async () => [(await newest())?.state, (await newest())?.footage[0]?.state].join(' '), { timeout: 60_000 })
+    .toBe('ready ready');
+  return (await newest()) as FilmedTake;
+}
+
+/** Seconds at which a film grows bright. */
+function flashes(film: Buffer): number[] {
+  writeFileSync('storage/playwright-film.mp4', film);
+  const told = execFileSync('ffmpeg', [
+    '-v',
+    'error',
+    '-i',
+    'storage/playwright-film.mp4',
+    '-vf',
+    'scale=32:24,signalstats,metadata=print:key=lavfi.signalstats.YAVG:file=-',
+    '-f',
+    'null',
+    '-',
+  ]).toString();
+  const lights = [...told.matchAll(/pts_time:([\d.]+)\s+lavfi.signalstats.YAVG=([\d.]+)/g)];
+  return lights.flatMap(([, at, light], index) => {
+    const before = Number(lights[index - 1]?.[2] ?? 255);
+    return Number(light) > 120 && before <= 120 ? [Number(at)] : [];
+  });
+}
+
+async function record(page: Page, seconds: number): Promise<string> {
+  const lesson = await lessonWith(page, 'A demonstration', [SLIDE]);
+  await page.goto(`/lesson/${lesson}/record`);
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByLabel('The camera').selectOption('beside');
+  await expect(page.getByLabel('What the camera sees')).toBeVisible();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  await recorded(page, seconds);
+  return lesson;
+}
+
+test('what the camera sees stays within 60 ms of what the microphone hears, as recorded and as watched', async ({
+  page,
+  browser,
+}) => {
+  await flashAtClicks(page);
+  const lesson = await record(page, 7);
+  await page.keyboard.press('v');
+  await recorded(page, 9);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  const take = await filmedTake(page, lesson);
+  const sound = await (await page.request.get(`/api/takes/${take.id}/narration`)).body();
+  const clicks = onsets(sound);
+  const seen = flashes(
+    await (await page.request.get(`/api/takes/${take.id}/footage/${take.footage[0]?.id}/film`)).body(),
+  );
+  expect(seen.length).toBeGreaterThan(4);
+  const late = await page.evaluate(() => (window as unknown as { late: number[] }).late);
+  // The microphone was listened to before the recording began: the last flashes are those of the film.
+  const apart = seen.map((flash, number) => {
+    const made = flash - (late[late.length - seen.length + number] ?? 0);
+    return clicks.reduce((least, click) => (Math.abs(made - click) < Math.abs(least) ? made - click : least), 1e9);
+  });
+  console.log(`flashes are off by ${apart.map((each) => (each * 1000).toFixed(0)).join(', ')} ms`);
+  expect(middleOf(apart.map(Math.abs))).toBeLessThan(0.06);
+
+  const link = await shared(page);
+  const context = await browser.newContext();
+  const student = await context.newPage();
+  await student.addInitScript(() => {
+    window.Audio = class extends Audio {
+      constructor() {
+        super();
+        Object.assign(window, { heard: this });
+      }
+    };
+  });
+  await enterClass(student, 'Lena', 'sunny');
+  await student.goto(link);
+  await student.getByRole('button', { name: 'Start' }).click();
+  const film = student.getByLabel('The teacher, filmed');
+  await expect(film).toBeVisible();
+  // How far film and place in the lesson are apart while it plays: the middle of many looks.
+  const middle = () =>
+    film.evaluate(async (element) => {
+      const video = element as HTMLVideoElement;
+      const audio = (window as unknown as { heard: HTMLAudioElement }).heard;
+      const apart: number[] = [];
+      while (apart.length < 60) {
+        await new Promise(requestAnimationFrame);
+        if (!audio.paused && !video.paused) apart.push(Math.abs(video.currentTime - audio.currentTime));
+      }
+      return apart.sort((one, other) => one - other)[30] ?? 9;
+    });
+  await expect.poll(middle, { timeout: 20_000 }).toBeLessThan(0.06);
+  await context.close();
+});
+
+test('a page that dies in the middle of a film loses at most two seconds of it', async ({ page }) => {
+  await flashAtClicks(page);
+  const begun = Date.now();
+  const lesson = await record(page, 6);
+  const lasted = (Date.now() - begun) / 1000;
+  await page.goto('about:blank');
+  await page.goto(`/lesson/${lesson}/record`);
+  await page.getByRole('button', { name: 'Keep what was recorded' }).click();
+  const take = await filmedTake(page, lesson);
+  const film = await (await page.request.get(`/api/takes/${take.id}/footage/${take.footage[0]?.id}/film`)).body();
+  const seen = flashes(film);
+  expect(take.length / 48_000).toBeGreaterThan(4);
+  // A flash comes every 1.3 seconds.
+  expect(seen.at(-1) ?? 0).toBeGreaterThan(take.length / 48_000 - 2 - 1.3);
+  expect(lasted).toBeGreaterThan(6);
+});
