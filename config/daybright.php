@@ -11,6 +11,7 @@ return [
         'node' => env('NODE_PROGRAM', 'node'),
         'ffmpeg' => env('FFMPEG_PROGRAM', 'ffmpeg'),
         'ffprobe' => env('FFPROBE_PROGRAM', 'ffprobe'),
+        'flite' => env('FLITE_PROGRAM', 'flite'),
         'espeak' => env('ESPEAK_PROGRAM', 'espeak-ng'),
         'pdfinfo' => env('PDFINFO_PROGRAM', 'pdfinfo'),
         'pdftocairo' => env('PDFTOCAIRO_PROGRAM', 'pdftocairo'),

@@ -41,6 +41,28 @@ export interface LessonDocument {
    * Words a minute.
    */
   pace?: number;
+  /**
+   * In which it is told, as ISO 639-1 names it; English when left out.
+   */
+  language?:
+    | "en"
+    | "cs"
+    | "da"
+    | "de"
+    | "el"
+    | "es"
+    | "fi"
+    | "fr"
+    | "hu"
+    | "it"
+    | "nb"
+    | "nl"
+    | "pl"
+    | "pt"
+    | "ro"
+    | "sv"
+    | "tr"
+    | "uk";
   pages?: string;
   /**
    * What to watch or read first.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Demo\DemoInk;
+use App\Demo\DemoPerformance;
 use App\Demo\DemoLessons;
 use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
@@ -30,7 +30,7 @@ class LoadDemo extends Command
 
     private const STUDENTS = ['Ada', 'Bram', 'Chidi', 'Dewi', 'Elif', 'Femi', 'Greta', 'Hana', 'Idris', 'Juno', 'Kofi', 'Lena'];
 
-    public function handle(DemoLessons $demo, DemoInk $ink, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
+    public function handle(DemoLessons $demo, DemoPerformance $performance, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
     {
         if ($this->laravel->environment('production')) {
             $this->error(
@@ -54,7 +54,7 @@ class LoadDemo extends Command
         $shadows = $demo->add($teacher, 'shadows-that-move', ['series_id' => $series->id, 'place' => 1]);
         $read = $shadows->read();
         foreach ($read->mainSlides() as $slide) {
-            $voice->record($shadows, $slide, $read->pace, $ink->on($read, $slide));
+            $voice->record($shadows, $slide, $read->pace, $performance->on($read, $slide));
             $this->line('recorded: '.$slide->title);
         }
         $share = Share::query()->create([

@@ -31,6 +31,7 @@ final class SpokenTake
     private function recorded(Lesson $lesson, Slide $slide, float $pace, array $drawn): Take
     {
         $facts = SlideFacts::on($slide);
+        $language = $lesson->read()->language;
         $sound = self::quiet(self::BREATH);
         $events = [['kind' => 'show', 'at' => 0, 'slide' => $slide->id]];
         foreach ($slide->steps as $number => $step) {
@@ -43,7 +44,7 @@ final class SpokenTake
                     $events[] = ['at' => $at + $event['at']] + array_diff_key($event, ['during' => 1]);
                 }
             }
-            $sound .= self::spoken(PlainWords::read($step->script, $facts), $pace).self::quiet(self::BREATH + $step->pause);
+            $sound .= self::spoken(PlainWords::read($step->script, $facts), $pace, $language).self::quiet(self::BREATH + $step->pause);
         }
         usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
         $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);
@@ -53,9 +54,9 @@ final class SpokenTake
         return $take;
     }
 
-    private static function spoken(string $script, float $pace): string
+    private static function spoken(string $script, float $pace, string $language): string
     {
-        $wav = PracticeVoice::speak($script, $pace);
+        $wav = PracticeVoice::speak($script, $pace, $language);
         $raw = Program::run('ffmpeg', ['-v', 'error', '-i', $wav, '-ac', '1', '-ar', (string) Clock::RATE, '-f', 's16le', '-']);
         unlink($wav);
 

@@ -22,7 +22,7 @@ class VoiceController
         $slide = $read->slide((string) ($given['slide'] ?? ''));
         $words = PlainWords::read((string) $given['script'], $slide === null ? [] : SlideFacts::on($slide));
 
-        $spoken = Files::tidily(static fn (): string => PracticeVoice::speak($words, $read->pace));
+        $spoken = Files::tidily(static fn (): string => PracticeVoice::speak($words, $read->pace, $read->language));
 
         return response()->file($spoken, ['Content-Type' => 'audio/wav'])->deleteFileAfterSend();
     }

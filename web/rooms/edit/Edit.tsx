@@ -6,6 +6,7 @@ import { ask, sentence } from '../../request';
 import { Preview } from '../../stage/Preview';
 import { useTrouble } from '../../trouble';
 import { Button } from '../../ui/Button';
+import { Tick } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
@@ -22,7 +23,9 @@ export function Edit() {
   const mine = (takes ?? []).filter((take) => take.slide === slide?.id && take.state !== 'recording');
   const [opened, setOpened] = useState<string | null>(null);
   const take = mine.find((each) => each.id === opened) ?? mine.find((each) => each.chosen) ?? mine[0];
-  const editions = (takes ?? []).map((each) => each.edition + each.chosen).join();
+  const editions = (takes ?? [])
+    .map((each) => each.edition + each.chosen + each.footage.map((film) => film.state + film.leftOut).join())
+    .join();
   const programme = useQuery({
     queryKey: ['programme', desk.id, isWhole ? 'whole' : take?.id, editions, desk.timing],
     queryFn: () =>
@@ -122,6 +125,24 @@ export function Edit() {
               take={take}
               onCuts={(cuts) => run(() => ask('PUT', `/api/takes/${take.id}/cuts`, { cuts }))}
             />
+            {take.footage.map((film) => (
+              <div key={film.id} className="mt-3">
+                <Tick
+                  label={film.source === 'camera' ? 'The camera is seen' : 'The window is seen'}
+                  checked={!film.leftOut}
+                  onChange={(isSeen) =>
+                    void run(() =>
+                      ask('PUT', `/api/takes/${take.id}/footage/${film.id}/left-out`, { leftOut: !isSeen }),
+                    )
+                  }
+                />
+                {film.state !== 'ready' && (
+                  <p className="text-small text-quiet">
+                    {film.trouble ?? 'What was filmed is still being made ready.'}
+                  </p>
+                )}
+              </div>
+            ))}
             <div className="mt-5 flex gap-2 border-t border-rule pt-4">
               {!take.chosen && (
                 <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/choose`))}>

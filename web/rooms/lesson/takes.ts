@@ -21,7 +21,10 @@ export function useTakes() {
     queryKey,
     queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
     staleTime: 0,
-    refetchInterval: (query) => (query.state.data?.some((take) => take.state === 'preparing') ? LOOK : false),
+    refetchInterval: (query) =>
+      query.state.data?.some((take) => [take, ...take.footage].some((each) => each.state === 'preparing'))
+        ? LOOK
+        : false,
   });
   const editions = (takes.data ?? []).map((take) => take.edition + take.chosen).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the strip shows what is heard, and changes when that does

@@ -6,6 +6,28 @@ import { Refused } from '../lesson/Refused';
 import { AimGrid } from './AimGrid';
 import { Lines, NumberField, TitleField } from './fields';
 
+/** What it is told in: the practice voice speaks them, and words are found in recordings of them. */
+const LANGUAGES = [
+  ['en', 'English'],
+  ['cs', 'Czech'],
+  ['da', 'Danish'],
+  ['nl', 'Dutch'],
+  ['fi', 'Finnish'],
+  ['fr', 'French'],
+  ['de', 'German'],
+  ['el', 'Greek'],
+  ['hu', 'Hungarian'],
+  ['it', 'Italian'],
+  ['nb', 'Norwegian'],
+  ['pl', 'Polish'],
+  ['pt', 'Portuguese'],
+  ['ro', 'Romanian'],
+  ['es', 'Spanish'],
+  ['sv', 'Swedish'],
+  ['tr', 'Turkish'],
+  ['uk', 'Ukrainian'],
+].map(([value = '', label = '']) => ({ value, label }));
+
 /** One sheet of paper: what the lesson is for, and which slide serves which aim. */
 export function Plan() {
   const desk = useDesk();
@@ -19,7 +41,7 @@ export function Plan() {
     <main className="mx-auto w-full max-w-[84rem] px-6 py-6">
       <section
         aria-label="The lesson"
-        className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-[2fr_1fr_1fr_6rem_8rem]"
+        className="grid grid-cols-2 gap-x-6 gap-y-4 lg:grid-cols-[2fr_1fr_1fr_6rem_8rem_8rem]"
       >
         <TitleField value={document.title} onChange={(title) => set('title', title)} />
         <TextField
@@ -50,6 +72,12 @@ export function Plan() {
           step={1}
           onChange={(value) => set('pace', value)}
         />
+        <Choice
+          label="Language"
+          value={document.language ?? 'en'}
+          choices={LANGUAGES}
+          onChoose={(language) => set('language', language as NonNullable<typeof document.language>)}
+        />
         {measured !== null && measured !== document.pace && (
           <p className="col-span-full -mt-2 flex flex-wrap items-center justify-end gap-x-2 text-small text-quiet">
             In your recordings you speak {measured} words a minute.
@@ -59,7 +87,7 @@ export function Plan() {
           </p>
         )}
       </section>
-      {['title', 'subject', 'className', 'minutes', 'pace'].map((field) => (
+      {['title', 'subject', 'className', 'minutes', 'pace', 'language'].map((field) => (
         <Refused key={field} field={field} />
       ))}
       <AimGrid />

@@ -64,13 +64,14 @@ export function Record() {
   );
   const films = useFilms({ take: recording.phase === 'idle' ? null : take, now, note });
   const actions = [...captured.actions, films.action];
+  const isTold = recording.step >= (slide?.steps.length ?? 1) - 1;
   const countdown = useCountdown(recording.toggle);
   const toggle = () => {
     if (countdown.left > 0) countdown.cancel();
     else if (recording.phase === 'idle' && countdown.isWanted) countdown.start();
     else recording.toggle();
   };
-  useRecordingKeys({ ...recording, toggle }, actions, chosen.source !== null);
+  useRecordingKeys({ ...recording, toggle, isTold }, actions, chosen.source !== null);
 
   if (!slide || !shown) {
     return (
@@ -82,7 +83,6 @@ export function Record() {
   }
   const scene = desk.scenes[shown.id];
   const isLast = slides[slides.length - 1]?.id === slide.id;
-  const isTold = recording.step >= slide.steps.length - 1;
 
   return (
     <main className="grid grow grid-cols-[11rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { clock } from '../../clock';
 import { Button } from '../../ui/Button';
 import { Choice, Tick } from '../../ui/Field';
@@ -5,6 +6,7 @@ import { Key } from '../../ui/Key';
 import { FilmChoice } from './FilmChoice';
 import { LevelBar } from './LevelBar';
 import { useLevel } from './microphone';
+import { SoundCheck } from './SoundCheck';
 import type { Countdown } from './useCountdown';
 import type { Films } from './useFilms';
 import type { Recording } from './useRecording';
@@ -38,6 +40,7 @@ export function RecordingPanel({
 }: RecordingPanelProps) {
   const level = useLevel(chosen.source?.stream ?? null);
   const { phase, elapsed } = recording;
+  const [isChecking, setChecking] = useState(false);
   return (
     <aside className="flex flex-col items-center gap-3" aria-label="Recording">
       {chosen.source === null ? (
@@ -110,6 +113,14 @@ export function RecordingPanel({
               </>
             )}
           </div>
+          {phase === 'idle' && (
+            <Button className="w-full" onClick={() => setChecking(true)}>
+              Check the sound
+            </Button>
+          )}
+          {isChecking && chosen.source && (
+            <SoundCheck stream={chosen.source.stream} onClose={() => setChecking(false)} />
+          )}
           {phase === 'idle' && (
             <Choice
               className="w-full"

@@ -5,7 +5,7 @@ import type { Recording } from './useRecording';
 
 /** One key for everything that is done while speaking. */
 export function useRecordingKeys(
-  recording: Recording,
+  recording: Recording & { isTold: boolean },
   actions: NonNullable<Captured['actions']>,
   isReady: boolean,
 ): void {
@@ -22,6 +22,8 @@ export function useRecordingKeys(
     const action = actions.find((each) => each.key === key);
     const isButton = target?.closest('button, a, summary, input') !== null;
     if (key === 'arrowright' || (key === ' ' && !isButton)) recording.reveal();
+    // What a clicker sends: on through steps and slides.
+    else if (key === 'pagedown') void (recording.isTold ? recording.moveOn() : recording.reveal());
     else if (key === 'arrowdown' || (key === 'enter' && !isButton)) void recording.moveOn();
     else if (key === 's' && isReady) recording.toggle();
     else if (key === 'p') recording.pause();
