@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Demo\DemoPerformance;
 use App\Demo\DemoLessons;
+use App\Demo\DemoPerformance;
 use App\Jobs\MakeExport;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseStore;
@@ -30,8 +30,13 @@ class LoadDemo extends Command
 
     private const STUDENTS = ['Ada', 'Bram', 'Chidi', 'Dewi', 'Elif', 'Femi', 'Greta', 'Hana', 'Idris', 'Juno', 'Kofi', 'Lena'];
 
-    public function handle(DemoLessons $demo, DemoPerformance $performance, SpokenTake $voice, ReleaseStore $releases, StudentVisit $visits): int
-    {
+    public function handle(
+        DemoLessons $demo,
+        DemoPerformance $performance,
+        SpokenTake $voice,
+        ReleaseStore $releases,
+        StudentVisit $visits,
+    ): int {
         if ($this->laravel->environment('production')) {
             $this->error(
                 'The demo’s teacher has a password that everybody knows: it is not loaded where APP_ENV is production. Add a teacher with teacher:add.',

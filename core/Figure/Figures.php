@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
+use Daybright\Figure\Calculator\Calculator;
 use Daybright\Figure\DataPlot\DataPlot;
 use Daybright\Figure\Equivalence\Equivalence;
 use Daybright\Figure\Flow\Flow;
@@ -38,6 +39,7 @@ final class Figures
         Solid::class,
         Equivalence::class,
         NumberLine::class,
+        Calculator::class,
         PlaceValue::class,
         PlaneShape::class,
         ScaleReading::class,

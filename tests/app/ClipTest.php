@@ -110,7 +110,7 @@ class ClipTest extends TestCase
         $this->postJson('/api/clips/'.self::ID.'/finish', ['pieces' => 3])->assertOk();
         Queue::assertPushed(PrepareClip::class, 1);
         $this->piece(1, 'piece 1')->assertOk();
-        $this->assertSame('piece 1', Storage::get(IncomingClip::query()->findOrFail(self::ID)->piece(1)));
+        $this->assertSame('piece 1', Storage::get(IncomingClip::query()->findOrFail(self::ID)->folder().'/000001'));
         $this->begin()->assertOk()->assertJsonPath('state', 'preparing');
     }
 

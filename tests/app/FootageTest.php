@@ -19,6 +19,7 @@ use Daybright\Deck\Format;
 use Daybright\Scene\Box;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** What the camera sees while a take is recorded: kept, on its clock, cut with it, shown, and left out. */
@@ -66,7 +67,8 @@ final class FootageTest extends TestCase
             'from' => (int) (48 * (100 + $number * 137)), 'to' => (int) (48 * (147 + $number * 137)),
         ], range(0, 9));
         $this->putJson("/api/takes/{$this->take->id}/cuts", ['cuts' => $cuts])->assertOk();
-        $film = $this->get("/api/takes/{$this->take->id}/footage/".self::ID.'/film')->assertOk();
+        $film = $this->get("/api/takes/{$this->take->id}/footage/".self::ID.'/film')->assertOk()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $film);
         $gone = static fn (float $at): float => array_sum(array_map(
             static fn (array $cut): float => max(0, min($at * 48_000, $cut['to']) - $cut['from']) / 48_000,
             $cuts,
@@ -76,7 +78,7 @@ final class FootageTest extends TestCase
 
             return $at - $gone($at);
         }, self::FLASHES);
-        self::assertFlashes($expected, $film->baseResponse->getFile()->getPathname());
+        self::assertFlashes($expected, $film->getFile()->getPathname());
     }
 
     public function test_the_class_and_the_video_see_it_where_it_was_shown(): void

@@ -7,7 +7,7 @@ namespace App\Adapters\Sound;
 use App\Adapters\Files;
 use App\Adapters\Program;
 
-/** The built-in practice voice: speaks a script, for a machine with no microphone. English through flite, other languages through espeak-ng. */
+/** The practice voice: speaks a script on a machine with no microphone, English through flite, other languages through espeak-ng. */
 final class PracticeVoice
 {
     /** How signs are said. */

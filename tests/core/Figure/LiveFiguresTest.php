@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Figure;
 
 use Daybright\Figure\BarModel\BarModel;
+use Daybright\Figure\Calculator\Calculator;
 use Daybright\Figure\Equivalence\Equivalence;
 use Daybright\Figure\FunctionGraph\FunctionGraph;
 use Daybright\Figure\LabelledPicture\LabelledPicture;
@@ -67,6 +68,7 @@ final class LiveFiguresTest extends TestCase
             'onlyAC' => '1', 'onlyBC' => '4', 'onlyA' => '6', 'onlyB' => '5', 'onlyC' => '2', 'view' => 'blanks',
         ]];
         yield 'guesses' => [TwoUnknowns::class, ['view' => 'guessed'] + TwoUnknowns::blank()];
+        yield 'calculator' => [Calculator::class, ['sums' => '3 × 4']];
         yield 'timeline' => [Timeline::class, ['view' => 'bank'] + Timeline::blank()];
         yield 'passage' => [MarkedPassage::class, MarkedPassage::blank()];
         yield 'protractor' => [ScaleReading::class, ['instrument' => 'protractor', 'angle' => '40']];
