@@ -511,6 +511,10 @@ export interface SpokenWord {
   from: number;
   to: number;
   isSilence: boolean;
+  /**
+   * How it differs from the script.
+   */
+  departure: "added" | "restarted" | null;
 }
 /**
  * What the camera saw, or a window showed, while a take was recorded.

@@ -51,6 +51,7 @@ class PrepareTake implements ShouldQueue
             $this->prepare($take);
             if ($take->state === TakeState::Ready) {
                 $takes->choose($take);
+                AlignTake::dispatch($take->id);
             }
         });
     }

@@ -31,6 +31,7 @@ final class ReleaseStore
             'loudness' => $take->loudness,
             'events' => $take->seenEvents(),
             'cuts' => $take->cuts ?? [],
+            'alignment' => $take->alignment,
         ])->values()->all();
 
         // The release and the job that makes it are stored together or not at all.

@@ -21,7 +21,7 @@ use Illuminate\Support\Carbon;
  *
  * @property ReleaseState $state
  * @property LessonDocument $document
- * @property list<array{id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>}> $takes
+ * @property list<array{id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>, alignment?: array<string, mixed>|null}> $takes
  * @property array<string, mixed> $programme
  * @property array<string, string>|null $parts paths by the name of the file
  * @property Carbon $created_at
@@ -71,7 +71,7 @@ class Release extends Model
         $takes = [];
         foreach ($this->takes as $take) {
             $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $take['cuts']);
-            $takes[$take['slide']] = Recorded::recorded($take['id'], $take['slide'], $take['length'], $take['events'], $cuts);
+            $takes[$take['slide']] = Recorded::recorded($take['id'], $take['slide'], $take['length'], $take['events'], $cuts, Take::aligned($take['alignment'] ?? null));
         }
 
         return Timeline::build($this->read(), $takes);

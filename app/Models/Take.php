@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\TakeFactory;
+use Daybright\Lesson\Fields;
+use Daybright\Recording\Alignment\ScriptAlignment;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Collection;
@@ -22,6 +24,7 @@ use Illuminate\Support\Carbon;
  * @property list<array<string, mixed>>|null $events
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
+ * @property array<string, mixed>|null $alignment
  * @property Carbon $created_at
  * @property-read Lesson $lesson
  * @property-read Collection<int, Footage> $footage
@@ -49,6 +52,7 @@ class Take extends Model
             'events' => 'array',
             'cuts' => 'array',
             'waveform' => 'array',
+            'alignment' => 'array',
             'chosen' => 'boolean',
             'state' => TakeState::class,
             'source' => TakeSource::class,
@@ -68,6 +72,12 @@ class Take extends Model
     public function secondsKept(): float
     {
         return $this->seconds_kept ?? $this->recorded()->secondsKept();
+    }
+
+    /** @param  array<string, mixed>|null  $alignment */
+    public static function aligned(?array $alignment): ?ScriptAlignment
+    {
+        return $alignment === null ? null : ScriptAlignment::read(new Fields($alignment));
     }
 
     /** @return BelongsTo<Lesson, $this> */
@@ -137,6 +147,6 @@ class Take extends Model
     {
         $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
-        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->seenEvents(), $cuts);
+        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->seenEvents(), $cuts, self::aligned($this->alignment));
     }
 }

@@ -6,21 +6,40 @@ namespace Daybright\Recording;
 
 use Daybright\Block\SlideFacts;
 use Daybright\Language\PlainWords;
+use Daybright\Recording\Alignment\AlignedWord;
 
 /**
- * Captions from the script: each step's line is shared over the time in which its step is spoken.
+ * Captions from the script, where its words are said; where that is not known, each step's line is shared over the time in which its
+ * step is spoken.
  *
- * At most two rows of 42 letters at a time (common practice in subtitling).
+ * At most two rows of 42 letters at a time, for 1 to 7 seconds, no more than 20 letters a second where the speech allows it (common
+ * practice in subtitling).
  */
 final class Captions
 {
     private const ROW = 42;
+
+    /** Milliseconds. */
+    private const SHORTEST = 1000.0;
+
+    private const LONGEST = 7000.0;
+
+    private const LETTERS_A_SECOND = 20;
+
+    /** Milliseconds for which a caption may stay when nothing more is said. */
+    private const LINGER = 1500.0;
 
     /** @return list<Cue> on the narration clock */
     public static function write(Timeline $programme): array
     {
         $cues = [];
         foreach ($programme->segments as $segment) {
+            $spoken = SlideScript::spoken($segment->slide, $segment->take);
+            if ($spoken !== null) {
+                array_push($cues, ...self::followed($segment, $spoken));
+
+                continue;
+            }
             $facts = SlideFacts::on($segment->slide);
             foreach (SpokenStep::locate($segment->slide, $segment->take) as $step) {
                 $script = PlainWords::read($segment->slide->steps[$step->number]->script, $facts);
@@ -30,6 +49,75 @@ final class Captions
         }
 
         return $cues;
+    }
+
+    /**
+     * @param  list<non-empty-list<AlignedWord>>  $sentences
+     * @return list<Cue>
+     */
+    private static function followed(TimelineSegment $segment, array $sentences): array
+    {
+        $pieces = [];
+        foreach ($sentences as $sentence) {
+            $heard = array_values(array_filter($sentence, static fn (AlignedWord $word): bool => self::isHeard($word, $segment)));
+            foreach ($heard === [] ? [] : self::broken($heard) as $piece) {
+                $pieces[] = $piece;
+            }
+        }
+        $cues = [];
+        foreach ($pieces as $number => $words) {
+            $from = $segment->milliseconds(Clock::samples($words[0]->from));
+            $to = $segment->milliseconds(Clock::samples($words[count($words) - 1]->to));
+            $next = isset($pieces[$number + 1])
+                ? $segment->milliseconds(Clock::samples($pieces[$number + 1][0]->from))
+                : Clock::milliseconds($segment->ends());
+            $text = implode(' ', array_map(static fn (AlignedWord $word): string => $word->text, $words));
+            $wanted = max(self::SHORTEST, mb_strlen($text) * 1000 / self::LETTERS_A_SECOND);
+            $until = min($next, $from + self::LONGEST, max($to, min($from + $wanted, $to + self::LINGER)));
+            if ($until > $from) {
+                $cues[] = new Cue($from, $until, self::wrapped($text));
+            }
+        }
+
+        return $cues;
+    }
+
+    private static function isHeard(AlignedWord $word, TimelineSegment $segment): bool
+    {
+        $middle = Clock::samples(($word->from + $word->to) / 2);
+
+        return $word->isSaid && array_filter(
+            $segment->kept->ranges,
+            static fn (SampleRange $range): bool => $range->from <= $middle && $middle < $range->to,
+        ) !== [];
+    }
+
+    /**
+     * A sentence in pieces that are short enough to be shown at once, broken where sense or a pause breaks it.
+     *
+     * @param  list<AlignedWord>  $words
+     * @return list<list<AlignedWord>>
+     */
+    private static function broken(array $words): array
+    {
+        $count = count($words);
+        $text = implode(' ', array_map(static fn (AlignedWord $word): string => $word->text, $words));
+        $fits = substr_count(self::wrapped($text), "\n") <= 1 && $words[$count - 1]->to - $words[0]->from <= self::LONGEST;
+        if ($fits || $count === 1) {
+            return [$words];
+        }
+        // Near the middle, after a comma rather than anywhere, and where there is a pause.
+        $best = 1;
+        $most = -INF;
+        for ($at = 1; $at < $count; $at++) {
+            $isComma = preg_match('/[,;:–]$/u', $words[$at - 1]->text) === 1;
+            $worth = -abs($at / $count - 0.5) + ($isComma ? 0.3 : 0.0) + min(0.4, ($words[$at]->from - $words[$at - 1]->to) / 2000);
+            if ($worth > $most) {
+                [$best, $most] = [$at, $worth];
+            }
+        }
+
+        return [...self::broken(array_slice($words, 0, $best)), ...self::broken(array_slice($words, $best))];
     }
 
     /** @return list<Cue> */

@@ -7,8 +7,16 @@ namespace Daybright\Recording;
 /** A word of a take, or a silence, with the stretch of sound in which it probably is. */
 final readonly class SpokenWord
 {
-    /** @param  int  $from and $to in samples */
-    public function __construct(public string $text, public int $from, public int $to, public bool $isSilence)
-    {
+    /**
+     * @param  int  $from and $to in samples
+     * @param  string|null  $departure how it differs from the script, such as “added”; null where it does not
+     */
+    public function __construct(
+        public string $text,
+        public int $from,
+        public int $to,
+        public bool $isSilence,
+        public ?string $departure = null,
+    ) {
     }
 }

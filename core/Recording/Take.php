@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Recording;
 
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Alignment\ScriptAlignment;
 use Daybright\Recording\Tracks\ShortensTake;
 use Daybright\Recording\Tracks\Tracks;
 
@@ -15,21 +16,34 @@ final readonly class Take
      * @param  int  $length in samples
      * @param  list<Event>  $events in the order of time
      * @param  list<SampleRange>  $cuts
+     * @param  ScriptAlignment|null  $alignment null where its words were not looked for yet
      */
-    private function __construct(public string $id, public string $slide, public int $length, public array $events, public array $cuts)
-    {
+    private function __construct(
+        public string $id,
+        public string $slide,
+        public int $length,
+        public array $events,
+        public array $cuts,
+        public ?ScriptAlignment $alignment,
+    ) {
     }
 
     /**
      * @param  list<array<mixed>>  $events
      * @param  list<SampleRange>  $cuts
      */
-    public static function recorded(string $id, string $slide, int $length, array $events, array $cuts): self
-    {
+    public static function recorded(
+        string $id,
+        string $slide,
+        int $length,
+        array $events,
+        array $cuts,
+        ?ScriptAlignment $alignment = null,
+    ): self {
         $read = array_map(static fn (array $event): Event => Event::from(new Fields($event)), $events);
         usort($read, static fn (Event $one, Event $other): int => $one->at <=> $other->at);
 
-        return new self($id, $slide, $length, $read, $cuts);
+        return new self($id, $slide, $length, $read, $cuts, $alignment);
     }
 
     public function kept(): KeptRanges

@@ -7,10 +7,11 @@ namespace Daybright\Recording;
 use Daybright\Block\SlideFacts;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Slide;
+use Daybright\Recording\Alignment\AlignedWord;
 
 /**
- * Lays the words of the script over the sound of a take: each step's words are spread over the sound between its reveal
- * and the next, by their letters, leaving silences out. Good enough to aim a cut by; the sound wave shows the rest.
+ * The words of the script in the sound of a take. Where they were not found (yet), each step's words are spread over the sound between
+ * its reveal and the next, by their letters, leaving silences out: good enough to aim a cut by; the sound wave shows the rest.
  */
 final class WordAlignment
 {
@@ -23,6 +24,10 @@ final class WordAlignment
      */
     public static function align(Slide $slide, Take $take, array $peaks): array
     {
+        $spoken = SlideScript::spoken($slide, $take);
+        if ($spoken !== null) {
+            return self::found(array_merge(...$spoken), $take);
+        }
         $quiet = self::quiet($peaks);
         $words = [];
         $facts = SlideFacts::on($slide);
@@ -32,6 +37,47 @@ final class WordAlignment
         }
 
         return $words;
+    }
+
+    /**
+     * Words where they are said, what was said besides, and the silences between.
+     *
+     * @param  list<AlignedWord>  $spoken
+     * @return list<SpokenWord>
+     */
+    private static function found(array $spoken, Take $take): array
+    {
+        $words = [];
+        foreach ($spoken as $word) {
+            if ($word->isSaid && $word->to > $word->from) {
+                $words[] = new SpokenWord($word->text, Clock::samples($word->from), Clock::samples($word->to), false);
+            }
+        }
+        foreach ($take->alignment->departures ?? [] as $departure) {
+            if ($departure->to > $departure->from) {
+                $words[] = new SpokenWord(
+                    $departure->text,
+                    Clock::samples($departure->from),
+                    Clock::samples($departure->to),
+                    false,
+                    $departure->kind->value,
+                );
+            }
+        }
+        usort($words, static fn (SpokenWord $one, SpokenWord $other): int => $one->from <=> $other->from);
+        $laid = [];
+        $at = 0;
+        foreach ([...$words, new SpokenWord('', $take->length, $take->length, true)] as $word) {
+            if ($word->from - $at >= Clock::samples(Silence::WINDOW * self::SHORTEST)) {
+                $laid[] = new SpokenWord('', $at, $word->from, true);
+            }
+            if ($word->to > $word->from) {
+                $laid[] = $word;
+            }
+            $at = max($at, $word->to);
+        }
+
+        return $laid;
     }
 
     /**

@@ -65,11 +65,11 @@ export function TakeEditor({ take, onCuts }: { take: Take; onCuts: (cuts: Cut[])
             key={index}
             type="button"
             onClick={(event) => markWord(index, event.shiftKey)}
-            aria-label={word.isSilence ? `· ${((word.to - word.from) / RATE).toFixed(1)} s · of silence` : undefined}
+            aria-label={nameOf(word)}
             aria-pressed={marked !== null && word.from < marked.to && word.to > marked.from}
-            className={`rounded-sm px-1 text-lg leading-7 ${marked && word.from < marked.to && word.to > marked.from ? 'bg-action text-white' : touchesCut(word) ? 'text-quiet line-through' : word.isSilence ? 'text-quiet' : ''}`}
+            className={`rounded-sm px-1 text-lg leading-7 ${marked && word.from < marked.to && word.to > marked.from ? 'bg-action text-white' : touchesCut(word) ? 'text-quiet line-through' : word.isSilence ? 'text-quiet' : word.departure ? 'border-b-2 border-dashed border-action' : ''}`}
           >
-            {word.isSilence ? `· ${((word.to - word.from) / RATE).toFixed(1)} s ·` : word.text}
+            {word.isSilence ? `· ${((word.to - word.from) / RATE).toFixed(1)} s ·` : shownAs(word)}
           </button>
         ))}
       </p>
@@ -212,4 +212,17 @@ function Wave({ take, marked, onMark }: { take: Take; marked: Cut | null; onMark
       )}
     </svg>
   );
+}
+
+type Word = Take['words'][number];
+
+/** A word as it stands in the text; what the script does not have is told in brackets. */
+function shownAs(word: Word): string {
+  if (word.departure === 'restarted') return `${word.text} … (begun again)`;
+  if (word.departure === 'added') return `(said beside the script, ${((word.to - word.from) / RATE).toFixed(1)} s)`;
+  return word.text;
+}
+
+function nameOf(word: Word): string | undefined {
+  return word.isSilence ? `· ${((word.to - word.from) / RATE).toFixed(1)} s · of silence` : undefined;
 }
