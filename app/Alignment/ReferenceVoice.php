@@ -84,7 +84,8 @@ final class ReferenceVoice
                 $last = (float) ($at[$first] ?? $last);
                 for ($until = $first + 1; $until < $count && $at[$until] === null; $until++);
                 $end = (float) ($at[$until] ?? $told[$number]['to']);
-                $letters = array_sum(array_map(static fn (array $word): int => $word[2] + 1, array_slice($sentence['words'], $first, $until - $first)));
+                $together = array_slice($sentence['words'], $first, $until - $first);
+                $letters = array_sum(array_map(static fn (array $word): int => $word[2] + 1, $together));
                 $passed = 0;
                 for ($word = $first; $word < $until; $word++) {
                     $starts[$sentence['words'][$word][1]] ??= $last + ($end - $last) * $passed / max(1, $letters);

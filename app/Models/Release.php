@@ -71,7 +71,14 @@ class Release extends Model
         $takes = [];
         foreach ($this->takes as $take) {
             $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $take['cuts']);
-            $takes[$take['slide']] = Recorded::recorded($take['id'], $take['slide'], $take['length'], $take['events'], $cuts, Take::aligned($take['alignment'] ?? null));
+            $takes[$take['slide']] = Recorded::recorded(
+                $take['id'],
+                $take['slide'],
+                $take['length'],
+                $take['events'],
+                $cuts,
+                Take::aligned($take['alignment'] ?? null),
+            );
         }
 
         return Timeline::build($this->read(), $takes);

@@ -147,6 +147,13 @@ class Take extends Model
     {
         $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
 
-        return Recorded::recorded((string) $this->id, $this->slide, $this->length, $this->seenEvents(), $cuts, self::aligned($this->alignment));
+        return Recorded::recorded(
+            (string) $this->id,
+            $this->slide,
+            $this->length,
+            $this->seenEvents(),
+            $cuts,
+            self::aligned($this->alignment),
+        );
     }
 }

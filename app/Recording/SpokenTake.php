@@ -7,6 +7,7 @@ namespace App\Recording;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Sound\PracticeVoice;
+use App\Jobs\AlignTake;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeSource;
@@ -50,6 +51,7 @@ final class SpokenTake
         $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);
         MeasuredSound::keep($take, self::flac($sound));
         app(TakeStore::class)->choose($take);
+        AlignTake::dispatchSync($take->id);
 
         return $take;
     }

@@ -167,6 +167,7 @@ class AccessTest extends TestCase
         return $this->things = [
             'lesson' => $lesson,
             'take' => $take,
+            'footage' => $take->footage()->create(['source' => 'camera']),
             'release' => $release,
             'classroom' => $classroom,
             'student' => $classroom->students()->sole(),

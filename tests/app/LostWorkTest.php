@@ -121,11 +121,11 @@ class LostWorkTest extends TestCase
 
     public function test_programs_end_in_their_time_and_say_why(): void
     {
-        config(['daybright.programs.espeak' => self::hanging(), 'daybright.longest_wait' => 0.3]);
+        config(['daybright.programs.flite' => self::hanging(), 'daybright.longest_wait' => 0.3]);
         $begun = microtime(true);
         $this->postJson("/api/lessons/{$this->made->id}/voice", ['script' => 'Noon.'])
             ->assertStatus(503)
-            ->assertJsonPath('detail', fn (string $detail): bool => str_contains($detail, 'espeak'));
+            ->assertJsonPath('detail', fn (string $detail): bool => str_contains($detail, 'flite'));
         $this->assertLessThan(5, microtime(true) - $begun);
         config(['daybright.programs.espeak' => '/bin/ls']);
         try {

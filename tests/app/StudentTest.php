@@ -86,7 +86,7 @@ class StudentTest extends TestCase
         $live = fn (array $changes): TestResponse => $this->postJson("/api/watch/{$share}/slides/slide-1/live", ['changes' => $changes]);
 
         $given = $live(['graph' => (object) []])->assertOk()->json('blocks.graph');
-        $this->assertSame(['turn'], array_column($given['handles'], 'way'));
+        $this->assertSame(['turn', 'turn'], array_column($given['handles'], 'way'));
         $turned = $live(['graph' => ['quantities' => ['functions' => 'x² + 5x']]])->assertOk()->json('blocks.graph.svg');
         $this->assertStringContainsString('>5x</tspan>', $turned);
         $this->assertStringNotContainsString('data-step="step-2"', $turned);

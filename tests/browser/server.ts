@@ -25,13 +25,13 @@ export async function startServer(): Promise<void> {
     env: { ...process.env, DAYBRIGHT_DATA: DATA },
   });
   writeFileSync(PID, String(server.pid));
-  for (let tries = 0; tries < 600; tries++) {
+  for (let tries = 0; tries < 2000; tries++) {
     if (await isUp()) return;
     if (server.exitCode !== null) throw new Error('bin/start ended before it served anything.');
     await new Promise((resolve) => setTimeout(resolve, 300));
   }
   endServer('SIGTERM');
-  throw new Error('bin/start did not serve within three minutes.');
+  throw new Error('bin/start did not serve within ten minutes.');
 }
 
 /** With SIGKILL nothing has time to tidy up: web server, queue worker and all. */

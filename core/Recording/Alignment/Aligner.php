@@ -25,7 +25,7 @@ final class Aligner
         for ($pass = 1; $pass < self::PASSES; $pass++) {
             $reference = Adaptation::of($frames, $reference, $path);
             $found = Calibration::of($frames, $reference, $script, $path, $costs);
-            $isOfThisScript = $found->isThisScript();
+            $isOfThisScript = $isOfThisScript && $found->isThisScript();
             $costs = $costs->calibrated($found);
             $path = Search::for($frames, $reference, $script, $costs);
         }

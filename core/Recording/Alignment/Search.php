@@ -199,11 +199,11 @@ final class Search
                 $code = self::STAYED;
                 if ($w > 0) {
                     $end = $starts[$w] - 1;
-                    if ($now[$end] + $gap < $cost) {
+                    if ($cost > $now[$end] + $gap) {
                         $cost = $now[$end] + $gap;
                         $code = self::ENTERED;
                     }
-                    if ($end - 1 >= $starts[$w - 1] && $now[$end - 1] + $gap + 0.1 < $cost) {
+                    if ($end - 1 >= $starts[$w - 1] && $cost > $now[$end - 1] + $gap + 0.1) {
                         $cost = $now[$end - 1] + $gap + 0.1;
                         $code = self::ENTERED_EARLY;
                     }
@@ -231,7 +231,7 @@ final class Search
             }
             for ($s = 0; $skip !== null && isset($this->sentences[$s + 1]); $s++) {
                 [$first, $after] = [$this->sentences[$s], $this->sentences[$s + 1]];
-                if ($newGaps[$first] + $skip < $newGaps[$after]) {
+                if ($newGaps[$after] > $newGaps[$first] + $skip) {
                     $newGaps[$after] = $newGaps[$first] + $skip;
                     $gapCodes[$after] = self::SKIPPED;
                 }

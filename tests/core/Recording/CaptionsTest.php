@@ -19,7 +19,8 @@ use Tests\Core\Support\Slides;
 final class CaptionsTest extends TestCase
 {
     private const WORDS = [
-        'shadow', 'of', 'the', 'stick,', 'noon', 'is', 'short', 'a', 'sundial', 'tells', 'extraordinarily', 'morning', 'and', 'evening;', 'we',
+        'shadow', 'of', 'the', 'stick,', 'noon', 'is', 'short', 'a', 'sundial', 'tells',
+        'extraordinarily', 'morning', 'and', 'evening;', 'we',
     ];
 
     public function test_every_word_is_in_exactly_one_caption_and_none_overlap_whatever_is_said(): void
