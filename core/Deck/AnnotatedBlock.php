@@ -128,7 +128,7 @@ final readonly class AnnotatedBlock
         $paint = Paint::outlined($palette->dark ? self::RED_ON_DARK : self::RED, self::LINE);
 
         return match ($mark) {
-            WordMark::Ring => Shape::ellipse(new Box($box->x - 12, $box->y - 6, $box->width + 24, $box->height + 16), $paint),
+            WordMark::Ring => Shape::ellipse(new Box($box->x - 8, $box->y - 6, $box->width + 16, $box->height + 16), $paint),
             WordMark::Strike => Shape::polyline([[$box->x - 4, $box->middleY() + 4], [$box->right() + 4, $box->middleY() - 4]], $paint),
         };
     }

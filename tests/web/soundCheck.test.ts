@@ -26,7 +26,7 @@ test('a quantile is one of the values', () => {
 test.each<[Partial<Heard>, RegExp]>([
   [{}, /^The voice is clear/],
   [{ voice: -42 }, /^The voice is quiet/],
-  [{ voice: -60 }, /^Hardly any voice/],
+  [{ voice: -62 }, /^Hardly any voice/],
   [{ clipped: 0.2 }, /too loud/],
   [{ voice: -8 }, /too loud/],
   [{ noise: -40 }, /^The room is loud/],

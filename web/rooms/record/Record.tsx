@@ -3,7 +3,7 @@ import { useLatest } from '../../latest';
 import type { Sending } from '../../outbox/Outbox';
 import { LiveFilm } from '../../stage/Film';
 import { LabelLayer } from '../../stage/live/LabelLayer';
-import { hasDials, LiveDials } from '../../stage/live/LiveDials';
+import { dialRows, LiveDials } from '../../stage/live/LiveDials';
 import { LiveLayer } from '../../stage/live/LiveLayer';
 import { useLive } from '../../stage/live/useLive';
 import { Stage } from '../../stage/Stage';
@@ -51,8 +51,14 @@ export function Record() {
   const { now, note, take } = recording;
   const seen = shown?.id ?? '';
   const held = useHeldKey(HELD_KEYS);
+  const isThere = (id: string) => {
+    const step = shown?.blocks.find((block) => block.id === id)?.step;
+    return recording.visiting !== null || (shown?.steps.findIndex((each) => each.id === step) ?? 0) <= recording.step;
+  };
   const boxes = Object.fromEntries(
-    Object.entries(desk.scenes[seen]?.boxes ?? {}).map(([id, [x, y, width, height]]) => [id, { x, y, width, height }]),
+    Object.entries(desk.scenes[seen]?.boxes ?? {})
+      .filter(([id]) => isThere(id))
+      .map(([id, [x, y, width, height]]) => [id, { x, y, width, height }]),
   );
   const blocks = Object.values(boxes);
   const labels = useLabelPlace();
@@ -89,7 +95,7 @@ export function Record() {
       <InkTray tool={tool} inks={inks} colour={colour} onTool={setTool} onColour={setColour} actions={actions} />
       <div
         className="mx-auto flex w-full flex-col gap-3"
-        style={{ maxWidth: `calc((100vh - ${hasDials(live) ? 22 : 19}rem) * 16 / 9)`, minWidth: '32rem' }}
+        style={{ maxWidth: `calc((100vh - ${19 + 2.9 * dialRows(live)}rem) * 16 / 9)`, minWidth: '32rem' }}
       >
         <div aria-live="off" className="min-h-20 text-center">
           <p className="text-xl leading-snug">

@@ -94,12 +94,12 @@ export function RecordingPanel({
           />
           <div className="flex w-full flex-col gap-2">
             {phase === 'idle' ? (
-              <div className="flex items-center justify-between gap-2">
-                <Tick label="Count to three" checked={countdown.isWanted} onChange={countdown.want} />
-                <span className="text-small text-quiet">
-                  <span className="sr-only">Start and stop with</span> <Key>S</Key>
-                </span>
-              </div>
+              <>
+                <p className="text-center text-small text-quiet">
+                  Start, stop <Key>S</Key>
+                </p>
+                <Tick label="Count to three first" checked={countdown.isWanted} onChange={countdown.want} />
+              </>
             ) : (
               <>
                 <Button onClick={recording.pause}>
@@ -122,17 +122,18 @@ export function RecordingPanel({
             <SoundCheck stream={chosen.source.stream} onClose={() => setChecking(false)} />
           )}
           {phase === 'idle' && (
-            <Choice
-              className="w-full"
-              label="Record with"
-              value={chosen.device}
-              onChoose={(choice) => void chosen.open(choice)}
-              choices={[
-                { value: 'default', label: 'The microphone' },
-                ...chosen.devices.map((each) => ({ value: each.id, label: each.label })),
-                { value: PRACTICE, label: 'The practice voice' },
-              ]}
-            />
+            <div className="w-full">
+              <Choice
+                label="Record with"
+                value={chosen.device}
+                onChoose={(choice) => void chosen.open(choice)}
+                choices={[
+                  { value: 'default', label: 'The microphone' },
+                  ...chosen.devices.map((each) => ({ value: each.id, label: each.label })),
+                  { value: PRACTICE, label: 'The practice voice' },
+                ]}
+              />
+            </div>
           )}
         </>
       )}

@@ -31,13 +31,13 @@ const LONG_DELAY = 250;
 /** What to do about it, the most important first; one sentence where all is well. */
 export function advise(heard: Heard): Advice[] {
   const found: string[] = [];
-  if (heard.voice < QUIETEST_VOICE && heard.voice - heard.noise < STANDS_OUT / 2)
-    found.push('Hardly any voice was heard. Choose another microphone above, or move closer and try again.');
+  const isLoud = heard.clipped > 0.01 || heard.voice > LOUDEST_VOICE;
+  const isHeard = isLoud || heard.voice - heard.noise >= STANDS_OUT / 2;
+  if (isLoud) found.push('The voice is too loud and will crackle. Move the microphone away a little.');
+  else if (!isHeard) found.push('Hardly any voice was heard. Choose another microphone, or move closer and try again.');
   else if (heard.voice < QUIETEST_VOICE)
     found.push('The voice is quiet. Move closer to the microphone, about a hand’s width, and try again.');
-  if (heard.clipped > 0.01 || heard.voice > LOUDEST_VOICE)
-    found.push('The voice is too loud and will crackle. Move the microphone away a little.');
-  if (heard.noise > LOUD_ROOM || heard.voice - heard.noise < STANDS_OUT)
+  if (heard.noise > LOUD_ROOM || (isHeard && !isLoud && heard.voice - heard.noise < STANDS_OUT))
     found.push('The room is loud. Close the window and the door, and turn off what hums.');
   if (heard.echo > HEARD)
     found.push('The microphone hears the loudspeaker. Use headphones when a clip or the practice voice plays.');

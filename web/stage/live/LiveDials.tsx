@@ -6,8 +6,9 @@ import type { BlockHandle, Live } from './useLive';
 /** Milliseconds between two acts while a number is turned: each is a picture of its own. */
 const OFTEN = 90;
 
-export function hasDials(live: Live): boolean {
-  return live.handles.some((handle) => !handle.box);
+/** How many rows they take under the slide. */
+export function dialRows(live: Live): number {
+  return Math.ceil(live.handles.filter((handle) => !handle.box).length / 2);
 }
 
 /** The numbers of live blocks, each to be turned up and down. */
@@ -16,7 +17,7 @@ export function LiveDials({ live }: { live: Live }) {
   const presses = live.handles.filter((handle) => handle.way === 'press' && !handle.box);
   if (dials.length + presses.length === 0) return null;
   return (
-    <fieldset className="flex flex-wrap items-center gap-x-6 gap-y-2">
+    <fieldset className="grid grid-cols-2 items-center gap-x-6">
       <legend className="sr-only">To be worked beside the slide</legend>
       {dials.map((dial) => (
         <Dial key={`${dial.block} ${dial.name}`} dial={dial} live={live} />
