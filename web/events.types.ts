@@ -8,6 +8,7 @@
 export type TakeEvent =
   | ShowEvent
   | StepEvent
+  | LayoutEvent
   | VisitEvent
   | ReturnEvent
   | PauseEvent
@@ -42,6 +43,21 @@ export interface StepEvent {
   kind: "step";
   at: At;
   step: Id;
+}
+/**
+ * Where the blocks of a slide stand while it is recorded, so that what is drawn over one of them stays with it when the slide is composed anew. Boxes are x, y, width and height in slide units, by block.
+ */
+export interface LayoutEvent {
+  kind: "layout";
+  at: At;
+  slide: Id;
+  boxes: {
+    /**
+     * @minItems 4
+     * @maxItems 4
+     */
+    [k: string]: number[];
+  };
 }
 export interface VisitEvent {
   kind: "visit";

@@ -21,8 +21,25 @@ final readonly class BlockOnPage
     /** @var list<array{string, Box}> in the order in which they are read */
     public array $words;
 
+    /**
+     * @param  list<Box>  $graphics
+     * @param  list<array{string, Box}>  $words
+     */
+    private function __construct(Box $box, array $graphics, array $words)
+    {
+        $this->box = $box;
+        $this->graphics = $graphics;
+        $this->words = $words;
+    }
+
+    /** A block of which nothing but its box is known. */
+    public static function ofBox(Box $box): self
+    {
+        return new self($box, [$box], []);
+    }
+
     /** @param  non-empty-list<Group>  $groups */
-    private function __construct(array $groups)
+    private static function drawn(array $groups): self
     {
         $all = $graphics = $words = [];
         foreach ($groups as $group) {
@@ -34,9 +51,8 @@ final readonly class BlockOnPage
                 }
             }
         }
-        $this->graphics = $graphics;
-        $this->words = $words;
-        $this->box = Box::around($all);
+
+        return new self(Box::around($all), $graphics, $words);
     }
 
     /** @return array<string, self> by block; the title under “” */
@@ -49,7 +65,7 @@ final readonly class BlockOnPage
             }
         }
 
-        return array_map(static fn (array $ofBlock): self => new self($ofBlock), $groups);
+        return array_map(static fn (array $ofBlock): self => self::drawn($ofBlock), $groups);
     }
 
     /** @return list<array{string, Box}> */

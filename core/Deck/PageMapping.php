@@ -30,6 +30,22 @@ final readonly class PageMapping
     }
 
     /**
+     * The same page, on which blocks stand elsewhere, or larger or smaller, now.
+     *
+     * @param  array<string, Box>  $from by block
+     * @param  array<string, Box>  $to
+     */
+    public static function ofBoxes(array $from, array $to): self
+    {
+        $blocks = [];
+        foreach (array_intersect_key($from, $to) as $id => $box) {
+            $blocks[$id] = new BlockOnPages(BlockOnPage::ofBox($box), BlockOnPage::ofBox($to[$id]));
+        }
+
+        return new self($blocks);
+    }
+
+    /**
      * For something drawn; null when it is about more than one block, about none, or about words that do not stand together there.
      *
      * @param  list<array{float, float}>  $points that it goes through, in units of the first page

@@ -44,6 +44,7 @@ final readonly class LessonFreezer
         $acts = new FrozenActs($lesson, $this->painter, static fn (Scene $scene): FrozenPicture => self::picture($lesson, $scene));
         $tracks = $acts->freeze(TimelineTracks::build($lesson, $timeline));
         $scenes = $this->scenes($lesson, $tracks);
+        $tracks = KeptWithBlocks::follow($tracks, $scenes);
         $tall = TallPages::follow($tracks, $scenes, $this->tallScenes($lesson, $scenes));
 
         return new FrozenLesson(

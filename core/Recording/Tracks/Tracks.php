@@ -8,6 +8,7 @@ use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Covers\Covers;
 use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Recording\Tracks\Ink\Ink;
+use Daybright\Recording\Tracks\Layouts\Layouts;
 use Daybright\Recording\Tracks\Light\Light;
 use Daybright\Recording\Tracks\Pauses\Pauses;
 use Daybright\Recording\Tracks\Pointer\Pointer;
@@ -22,6 +23,7 @@ final class Tracks
     /** @var non-empty-list<class-string<Track>> */
     private const CATALOGUE = [
         Steps::class,
+        Layouts::class,
         Visits::class,
         Pauses::class,
         Acts::class,

@@ -8,6 +8,7 @@ import { LiveLayer } from '../../stage/live/LiveLayer';
 import { useLive } from '../../stage/live/useLive';
 import { Stage } from '../../stage/Stage';
 import { CAPTURES, type Place, useCaptures } from '../../tracks/capture';
+import { laidOut } from '../../tracks/layouts/note';
 import { viewAt } from '../../tracks/views/show';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
@@ -62,6 +63,11 @@ export function Record() {
   );
   const blocks = Object.values(boxes);
   const labels = useLabelPlace();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once for every slide that is seen in a take
+  useEffect(() => {
+    const there = desk.scenes[seen]?.boxes;
+    if (take !== null && there) note(laidOut(seen, there as Record<string, [number, number, number, number]>));
+  }, [take, seen]);
   const captured = useCaptures({ now, note, slide: seen, blocks, take: `${slide?.id} ${take}`, tool, colour, held });
   const live = useLive(
     recording.visiting || seen === '' ? null : `/api/lessons/${desk.id}/slides/${seen}/live`,
