@@ -40,6 +40,17 @@ final readonly class SeenPicture extends Interval
         return implode(' ', [$this->slide, $this->step, $view, $room, ...$this->states]);
     }
 
+    public function during(float $from, float $to): self
+    {
+        return new self($from, $to, $this->slide, $this->step, $this->states, $this->view, $this->films);
+    }
+
+    /** The same with another part of the slide seen large. */
+    public function seeing(Box $view): self
+    {
+        return new self($this->from, $this->to, $this->slide, $this->step, $this->states, $view, $this->films);
+    }
+
     /** What is filmed and seen in a place. */
     public function film(Place $place): ?Filmed
     {

@@ -17,6 +17,7 @@ use Daybright\Release\FrozenClip;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
 use Daybright\Release\SeenPicture;
+use Daybright\Release\SoftViews;
 use Daybright\Scene\Box;
 use Daybright\Scene\Scene;
 use Generator;
@@ -58,7 +59,7 @@ final class FrameSequence
         private readonly Countdown $countdown,
         private readonly Closure $film,
     ) {
-        $this->shown = $lesson->seen();
+        $this->shown = SoftViews::between($lesson->seen());
         $this->playhead = new Playhead($this->shown);
         $this->size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
         $this->painters = array_map(
@@ -70,7 +71,10 @@ final class FrameSequence
     /** @return list<string> keys of all that is seen, as SeenPicture has them */
     public static function pictures(FrozenLesson $lesson): array
     {
-        return array_values(array_unique(array_map(static fn (SeenPicture $each): string => $each->key(), $lesson->seen())));
+        return array_values(array_unique(array_map(
+            static fn (SeenPicture $each): string => $each->key(),
+            SoftViews::between($lesson->seen()),
+        )));
     }
 
     /** @return list<float> milliseconds on the full clock at which a new picture begins */
