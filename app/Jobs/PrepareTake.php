@@ -10,6 +10,7 @@ use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use App\Models\TakeState;
+use App\Recording\ContinuedTake;
 use App\Recording\MeasuredSound;
 use App\Recording\TakeStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -69,7 +70,7 @@ class PrepareTake implements ShouldQueue
     {
         try {
             $sound = AudioEncoder::decode((new PieceFolder($take->path('pieces')))->joined($this->pieces, 'webm'));
-            MeasuredSound::keep($take, $sound);
+            MeasuredSound::keep($take, ContinuedTake::sound($take, $sound));
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
                 throw $failure;

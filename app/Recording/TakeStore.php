@@ -25,7 +25,8 @@ final class TakeStore
     {
     }
 
-    public function begin(Lesson $lesson, string $id, string $slide, string $source): Take
+    /** @param  array{take: string, at: int}|null  $continues another take of the slide, as far as a sample of it */
+    public function begin(Lesson $lesson, string $id, string $slide, string $source, ?array $continues = null): Take
     {
         if ($lesson->read()->slide($slide) === null) {
             throw new DomainException('This slide is no longer in the lesson. Load the page again.');
@@ -35,7 +36,17 @@ final class TakeStore
             throw new DomainException('This recording belongs to another lesson.');
         }
 
-        return $take ?? $lesson->takes()->create(['id' => $id, 'slide' => $slide, 'source' => $source]);
+        if ($continues !== null && $lesson->takes()->where('slide', $slide)->whereKey($continues['take'])->doesntExist()) {
+            throw new DomainException('The recording to go on from is no longer there. Record the slide from its beginning.');
+        }
+
+        return $take ?? $lesson->takes()->create([
+            'id' => $id,
+            'slide' => $slide,
+            'source' => $source,
+            'continues' => $continues['take'] ?? null,
+            'continues_at' => $continues['at'] ?? null,
+        ]);
     }
 
     /**
@@ -184,6 +195,6 @@ final class TakeStore
         }
         usort($events, static fn (array $one, array $other): int => $one['at'] <=> $other['at']);
 
-        return $events;
+        return ContinuedTake::events($take, $events);
     }
 }

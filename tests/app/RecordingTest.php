@@ -72,6 +72,48 @@ class RecordingTest extends TestCase
         );
     }
 
+    public function test_a_take_goes_on_from_a_step_of_another_without_a_click_and_as_loud(): void
+    {
+        $earlier = Take::factory()->for($this->made)->sounding(6)->create();
+        $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", [
+            'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => $earlier->id, 'at' => 3 * 48_000],
+        ])->assertSuccessful();
+        $pieces = self::pieces(4.0);
+        foreach ($pieces as $number => $piece) {
+            $this->piece($number, $piece, $number === 0 ? [
+                ['kind' => 'show', 'at' => 0, 'slide' => 'measure'], ['kind' => 'step', 'at' => 20, 'step' => 'measure-2'],
+            ] : [])->assertOk();
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        $take = Take::query()->findOrFail($this->take);
+        $this->assertSame(TakeState::Ready, $take->state);
+        $this->assertTrue($take->chosen);
+        $this->assertFalse($earlier->refresh()->chosen);
+        $this->assertEqualsWithDelta(7.0, $take->length / 48_000, 0.05);
+        $this->assertSame([['show', 0.0], ['step', 3020.0]], array_map(
+            static fn (array $event): array => [$event['kind'], (float) $event['at']],
+            $take->events,
+        ));
+        $loudness = static fn (float $from, float $to): float => AudioEncoder::loudness(AudioEncoder::join([[
+            'file' => Files::found($take->path('sound.flac')),
+            'loudness' => -16.0,
+            'ranges' => [new SampleRange((int) ($from * 48_000), (int) ($to * 48_000))],
+        ]]));
+        $this->assertEqualsWithDelta($loudness(0.2, 2.8), $loudness(3.2, 6.6), 1.0);
+        // A click would be a step that no tone of 300 or 440 Hz takes from one sample to the next.
+        $raw = Program::run('ffmpeg', ['-v', 'error', '-i', Files::found($take->path('sound.flac')), '-f', 's16le', '-ac', '1', '-']);
+        $samples = array_values(unpack('s*', substr($raw, (int) (2.9 * 96_000), 19_200)) ?: []);
+        $steps = array_map(
+            static fn (int $one, int $next): int => abs($next - $one),
+            array_slice($samples, 0, -1),
+            array_slice($samples, 1),
+        );
+        $this->assertLessThan(0.08 * 32_768, max($steps));
+        $this->putJson("/api/lessons/{$this->made->id}/takes/".str_repeat('z', 22), [
+            'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => str_repeat('q', 22), 'at' => 4],
+        ])->assertUnprocessable();
+    }
+
     public function test_a_damaged_or_different_piece_is_refused(): void
     {
         $this->begin();

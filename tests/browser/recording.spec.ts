@@ -84,6 +84,26 @@ test('a reveal is kept within 60 ms of where it was made', async ({ page }) => {
   expect(middleOf(errors.map(Math.abs))).toBeLessThan(60);
 });
 
+test('one step is recorded again, and what was said and done before it is kept', async ({ page }) => {
+  await signIn(page);
+  const lesson = await openRoom(page, 'Shadows that move', 'record?slide=growing-shadow');
+  const ready = (await takes(page, lesson)).filter((take) => take.state === 'ready');
+  const earlier = ready.filter((take) => take.slide === 'growing-shadow').at(-1);
+  const [second, third] = (earlier?.events ?? []).filter((event) => event.kind === 'step');
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('button', { name: 'Reveal the next step' }).click();
+  await page.getByRole('button', { name: 'Record again from step 2' }).click();
+  await recorded(page, 3);
+  await expect(page.getByText('Step 2 of 4')).toBeVisible();
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  const take = await readyTake(page, lesson, ready.length);
+  expect(take.length / 48).toBeGreaterThan((second?.at ?? 0) + 2500);
+  const steps = take.events.filter((event) => event.kind === 'step');
+  expect(steps).toHaveLength(1);
+  expect(Math.abs((steps[0]?.at ?? 0) - (second?.at ?? 0))).toBeLessThan(100);
+  expect(third).toBeDefined();
+});
+
 /** Begins a take of the recap slide with the microphone. */
 async function recordRecap(page: Page): Promise<{ lesson: string; before: number; begun: number }> {
   await signIn(page);

@@ -42,7 +42,9 @@ class TakeController
     {
         $given = $request->validated();
 
-        return TakeResource::make($this->store->begin($lesson, $id, $given['slide'], $given['source']))->response()->setStatusCode(200);
+        $take = $this->store->begin($lesson, $id, $given['slide'], $given['source'], $given['continues'] ?? null);
+
+        return TakeResource::make($take)->response()->setStatusCode(200);
     }
 
     public function piece(TakePieceRequest $request, Take $take, int $number): JsonResponse

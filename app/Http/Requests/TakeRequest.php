@@ -17,6 +17,9 @@ final class TakeRequest extends FormRequest
         return [
             'slide' => 'required|string|max:40',
             'source' => ['required', Rule::enum(TakeSource::class)],
+            'continues' => 'nullable|array:take,at',
+            'continues.take' => 'required_with:continues|string|max:24',
+            'continues.at' => 'required_with:continues|integer|min:1',
         ];
     }
 }

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useLatest } from '../../latest';
+import type { Slide } from '../../lesson.types';
 import type { Sending } from '../../outbox/Outbox';
 import { LiveFilm } from '../../stage/Film';
 import { LabelLayer } from '../../stage/live/LabelLayer';
@@ -17,7 +18,7 @@ import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
 import { RoomLink } from '../lesson/RoomLink';
-import { useTakes } from '../lesson/takes';
+import { RATE, type Take, useTakes } from '../lesson/takes';
 import { CaptureLayer } from './CaptureLayer';
 import { filmOutbox } from './filmOutbox';
 import { HAND, InkTray, inksOn, LABEL } from './InkTray';
@@ -93,6 +94,7 @@ export function Record() {
       </main>
     );
   }
+  const from = recording.phase === 'idle' && recording.visiting === null ? startOf(recording.step, slide, takes) : null;
   const scene = desk.scenes[shown.id];
   const isLast = slides[slides.length - 1]?.id === slide.id;
 
@@ -202,6 +204,7 @@ export function Record() {
         onToggle={toggle}
         chosen={chosen}
         films={films}
+        onAgain={from ? () => void recording.again(from) : undefined}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
         onTheirWay={sending.pieces}
@@ -215,6 +218,14 @@ function useLabelPlace() {
   const [pressed, setPressed] = useState<Place | null>(null);
   const [at, setAt] = useState<Place | null>(null);
   return { at, done: () => setAt(null), hand: { down: setPressed, up: () => setAt(pressed) } };
+}
+
+/** Where a later step begins in the take that is in the lesson; nothing where there is none. */
+function startOf(step: number, slide: Slide, takes: Take[]) {
+  const take = takes.find((each) => each.slide === slide.id && each.chosen && each.state === 'ready');
+  const reveal = take?.events.find((event) => event.kind === 'step' && event.step === slide.steps[step]?.id);
+  if (!take || !reveal || step === 0) return null;
+  return { take: take.id, at: Math.round((reveal.at * RATE) / 1000), step };
 }
 
 const NOTHING: Sending = { pieces: 0, trouble: null };

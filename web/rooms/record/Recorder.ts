@@ -8,6 +8,12 @@ import type { TakeOutbox } from './outbox';
 /** Milliseconds of sound in a piece: what a sudden end can lose. */
 const PIECE = 500;
 
+/** Another take of the slide that is gone on from, as far as a sample of it. */
+export interface Continued {
+  take: string;
+  at: number;
+}
+
 /** Records one take: sound in short pieces, and what the teacher does, timed on the sound's own clock. */
 export class Recorder {
   readonly id = newPublicId();
@@ -24,6 +30,7 @@ export class Recorder {
     private readonly lesson: string,
     readonly slide: string,
     private readonly source: 'microphone' | 'practice',
+    private readonly continues?: Continued,
   ) {
     this.recorder = new MediaRecorder(stream, { mimeType: RECORDED_TYPE, audioBitsPerSecond: 64000 });
     this.recorder.ondataavailable = (event) => this.hand(event.data);
@@ -34,7 +41,14 @@ export class Recorder {
   }
 
   start(): void {
-    void this.outbox.begin({ id: this.id, lesson: this.lesson, slide: this.slide, source: this.source, pieces: null });
+    void this.outbox.begin({
+      id: this.id,
+      lesson: this.lesson,
+      slide: this.slide,
+      source: this.source,
+      pieces: null,
+      continues: this.continues,
+    });
     // Measured: the sound's zero lies within a few milliseconds of this reading; the start event comes far later.
     this.startedAt = performance.now();
     this.recorder.start(PIECE);

@@ -19,6 +19,8 @@ interface RecordingPanelProps {
   onToggle: () => void;
   chosen: ChosenSource;
   films: Films;
+  /** Goes on from the take that is in the lesson, where it can be gone on from. */
+  onAgain?: () => void;
   /** Seconds of the slide’s script. */
   planned: number;
   /** Takes that there are of the slide. */
@@ -34,6 +36,7 @@ export function RecordingPanel({
   onToggle,
   chosen,
   films,
+  onAgain,
   planned,
   ready,
   onTheirWay,
@@ -113,6 +116,11 @@ export function RecordingPanel({
               </>
             )}
           </div>
+          {phase === 'idle' && onAgain && (
+            <Button className="w-full" onClick={onAgain}>
+              Record again from step {recording.step + 1}
+            </Button>
+          )}
           {phase === 'idle' && (
             <Button className="w-full" onClick={() => setChecking(true)}>
               Check the sound

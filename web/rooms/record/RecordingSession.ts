@@ -35,10 +35,10 @@ export class RecordingSession {
     return changed;
   };
 
-  begin(recorder: Recorder): void {
+  begin(recorder: Recorder, step = 0): void {
     this.recorder = recorder;
     recorder.start();
-    this.act({ do: 'begin', take: recorder.id });
+    this.act({ do: 'begin', take: recorder.id, step });
   }
 
   /** Returns the take that has ended. */

@@ -1,6 +1,7 @@
 import type { TakeEvent } from '../../events.types';
 import { Outbox, type Outgoing } from '../../outbox/Outbox';
 import { ask } from '../../request';
+import type { Continued } from './Recorder';
 
 /** One numbered chunk of a take, kept in the browser until the server has it. */
 interface Piece {
@@ -14,6 +15,8 @@ interface OutgoingTake extends Outgoing {
   lesson: string;
   slide: string;
   source: 'microphone' | 'practice';
+  /** Another take that it goes on from. */
+  continues?: Continued;
 }
 
 /** Sends recordings. */
@@ -25,7 +28,11 @@ export class TakeOutbox extends Outbox<OutgoingTake, Piece> {
       of: 'take',
       called: 'recording',
       announce: (take) =>
-        ask('PUT', `/api/lessons/${take.lesson}/takes/${take.id}`, { slide: take.slide, source: take.source }),
+        ask('PUT', `/api/lessons/${take.lesson}/takes/${take.id}`, {
+          slide: take.slide,
+          source: take.source,
+          ...(take.continues && { continues: take.continues }),
+        }),
       address: (take) => `/api/takes/${take.id}`,
       bytes: (piece) => piece.sound,
       form: (piece, bytes) => ({

@@ -15,7 +15,8 @@ export interface RecordingState {
 }
 
 export type Action =
-  | { do: 'begin'; take: string }
+  /** From a later step on where a take goes on from another. */
+  | { do: 'begin'; take: string; step?: number }
   | { do: 'end' }
   | { do: 'pause' }
   | { do: 'resume' }
@@ -33,7 +34,7 @@ export function after(state: RecordingState, action: Action): { state: Recording
   const stays = { state, notes: [] };
   switch (action.do) {
     case 'begin':
-      return { state: { ...IDLE, phase: 'recording', take: action.take }, notes: [] };
+      return { state: { ...IDLE, phase: 'recording', take: action.take, step: action.step ?? 0 }, notes: [] };
     case 'end':
       return { state: { ...state, phase: 'idle', take: null }, notes: [] };
     case 'pause':

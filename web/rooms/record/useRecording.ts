@@ -3,10 +3,12 @@ import { clock } from '../../clock';
 import { useLatest } from '../../latest';
 import type { Slide } from '../../lesson.types';
 import { ask } from '../../request';
+import { revealed } from '../../tracks/steps/note';
 import { useDesk } from '../lesson/desk';
+import { RATE } from '../lesson/takes';
 import { filmOutbox } from './filmOutbox';
 import { outbox } from './outbox';
-import { Recorder } from './Recorder';
+import { type Continued, Recorder } from './Recorder';
 import { RecordingSession } from './RecordingSession';
 import { useLines } from './useLines';
 import type { ChosenSource } from './useSource';
@@ -39,6 +41,17 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     void lines.say(slides.find((each) => each.id === id)?.steps[0]?.script ?? '');
   };
 
+  /** Goes on from an earlier take: a second of it is heard first. */
+  const again = async (from: Continued & { step: number }) => {
+    if (!source || !slide || state.phase !== 'idle') return;
+    await runUp(from);
+    lines.forgive();
+    session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), from.step);
+    const step = slide.steps[from.step];
+    if (step) session.note(revealed(step.id));
+    void lines.say(step?.script ?? '');
+  };
+
   const lost = useLatest(() => {
     const at = session.slide === null ? '' : ` at ${clock(session.now() / 1000)}`;
     void end();
@@ -67,6 +80,7 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     now: session.now,
     note: session.note,
 
+    again,
     toggle: () => {
       if (state.phase !== 'idle') void end();
       else if (slide) begin(slide.id);
@@ -99,6 +113,24 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     /** Another slide is looked at, or with an empty id this one again. */
     visit: (id: string) => session.act(id === '' ? { do: 'return' } : { do: 'visit', slide: id }),
   };
+}
+
+/** Seconds of the earlier take that are heard before going on from it. */
+const RUN_UP = 1;
+
+async function runUp({ take, at }: Continued): Promise<void> {
+  const sound = new Audio(`/api/takes/${take}/sound`);
+  const end = at / RATE;
+  await new Promise<void>((resolve) => {
+    sound.onerror = () => resolve();
+    sound.ontimeupdate = () => sound.currentTime >= end && resolve();
+    sound.onended = () => resolve();
+    sound.onloadedmetadata = () => {
+      sound.currentTime = Math.max(0, end - RUN_UP);
+      sound.play().catch(() => resolve());
+    };
+  });
+  sound.pause();
 }
 
 export type Recording = ReturnType<typeof useRecording>;

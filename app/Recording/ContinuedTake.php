@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Recording;
+
+use App\Adapters\Files;
+use App\Adapters\Sound\AudioEncoder;
+use App\Models\Take;
+use App\Models\TakeState;
+use Daybright\Recording\Clock;
+use Daybright\Recording\SampleRange;
+
+/** A take that goes on where another one is left: the beginning of that one, and then what was said anew, at one loudness. */
+final class ContinuedTake
+{
+    /**
+     * @param  string  $sound what was said anew, decoded
+     * @return string path of a temporary file with both, joined without a click
+     */
+    public static function sound(Take $take, string $sound): string
+    {
+        $earlier = self::earlier($take);
+        $length = AudioEncoder::length($sound);
+        if ($earlier === null || $length === 0) {
+            return $sound;
+        }
+
+        return AudioEncoder::join([
+            [
+                'file' => Files::found($earlier->path('sound.flac')),
+                'loudness' => $earlier->loudness ?? -16.0,
+                'ranges' => [new SampleRange(0, self::at($take, $earlier))],
+            ],
+            ['file' => $sound, 'loudness' => AudioEncoder::loudness($sound), 'ranges' => [new SampleRange(0, $length)]],
+        ]);
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $events of what was said anew, on its own clock
+     * @return list<array<string, mixed>> with what was done before
+     */
+    public static function events(Take $take, array $events): array
+    {
+        $earlier = self::earlier($take);
+        if ($earlier === null) {
+            return $events;
+        }
+        $at = Clock::milliseconds(self::at($take, $earlier));
+        $before = array_filter(
+            $earlier->events ?? [],
+            static fn (array $event): bool => $event['at'] < $at && ! in_array($event['kind'], ['footage', 'shown'], true),
+        );
+        $after = array_map(
+            static fn (array $event): array => ['at' => round($event['at'] + $at, 1)] + $event,
+            array_filter($events, static fn (array $event): bool => $event['kind'] !== 'show'),
+        );
+
+        return [...array_values($before), ...array_values($after)];
+    }
+
+    private static function earlier(Take $take): ?Take
+    {
+        $earlier = $take->continues === null ? null : Take::query()->find($take->continues);
+
+        return $earlier?->state === TakeState::Ready && $earlier->slide === $take->slide ? $earlier : null;
+    }
+
+    private static function at(Take $take, Take $earlier): int
+    {
+        return max(1, min($earlier->length, (int) $take->continues_at));
+    }
+}
