@@ -56,6 +56,9 @@ final class Rasteriser
                     (string) self::WIDTH,
                     '-height',
                     (string) self::HEIGHT,
+                    // A view a hair off the video's ratio would otherwise come out some lines lower than the frame.
+                    '-keep_ar',
+                    '0',
                     '-framerate',
                     '1',
                     '-start_number',

@@ -23,6 +23,7 @@ import { CaptureLayer } from './CaptureLayer';
 import { filmOutbox } from './filmOutbox';
 import { HAND, InkTray, inksOn, LABEL } from './InkTray';
 import { outbox } from './outbox';
+import type { Continued } from './Recorder';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
 import { useCountdown } from './useCountdown';
@@ -204,7 +205,7 @@ export function Record() {
         onToggle={toggle}
         chosen={chosen}
         films={films}
-        onAgain={from ? () => void recording.again(from) : undefined}
+        onAgain={from ? () => void recording.again(from, recording.step) : undefined}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
         onTheirWay={sending.pieces}
@@ -221,11 +222,11 @@ function useLabelPlace() {
 }
 
 /** Where a later step begins in the take that is in the lesson; nothing where there is none. */
-function startOf(step: number, slide: Slide, takes: Take[]) {
+function startOf(step: number, slide: Slide, takes: Take[]): Continued | null {
   const take = takes.find((each) => each.slide === slide.id && each.chosen && each.state === 'ready');
   const reveal = take?.events.find((event) => event.kind === 'step' && event.step === slide.steps[step]?.id);
   if (!take || !reveal || step === 0) return null;
-  return { take: take.id, at: Math.round((reveal.at * RATE) / 1000), step };
+  return { take: take.id, at: Math.round((reveal.at * RATE) / 1000) };
 }
 
 const NOTHING: Sending = { pieces: 0, trouble: null };

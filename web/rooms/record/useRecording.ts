@@ -42,12 +42,12 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
   };
 
   /** Goes on from an earlier take: a second of it is heard first. */
-  const again = async (from: Continued & { step: number }) => {
+  const again = async (from: Continued, number: number) => {
     if (!source || !slide || state.phase !== 'idle') return;
     await runUp(from);
     lines.forgive();
-    session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), from.step);
-    const step = slide.steps[from.step];
+    session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), number);
+    const step = slide.steps[number];
     if (step) session.note(revealed(step.id));
     void lines.say(step?.script ?? '');
   };
