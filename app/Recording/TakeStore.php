@@ -35,12 +35,14 @@ final class TakeStore
         if ($take !== null && $take->lesson_id !== $lesson->id) {
             throw new DomainException('This recording belongs to another lesson.');
         }
-
+        if ($take !== null) {
+            return $take;
+        }
         if ($continues !== null && $lesson->takes()->where('slide', $slide)->whereKey($continues['take'])->doesntExist()) {
             throw new DomainException('The recording to go on from is no longer there. Record the slide from its beginning.');
         }
 
-        return $take ?? $lesson->takes()->create([
+        return $lesson->takes()->create([
             'id' => $id,
             'slide' => $slide,
             'source' => $source,

@@ -112,6 +112,11 @@ class RecordingTest extends TestCase
         $this->putJson("/api/lessons/{$this->made->id}/takes/".str_repeat('z', 22), [
             'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => str_repeat('q', 22), 'at' => 4],
         ])->assertUnprocessable();
+        // What has begun is not refused when it is named once more after the earlier take is gone.
+        $earlier->delete();
+        $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", [
+            'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => $earlier->id, 'at' => 3 * 48_000],
+        ])->assertSuccessful();
     }
 
     public function test_a_damaged_or_different_piece_is_refused(): void

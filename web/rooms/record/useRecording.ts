@@ -41,10 +41,13 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     void lines.say(slides.find((each) => each.id === id)?.steps[0]?.script ?? '');
   };
 
+  const seen = useLatest(slide?.id);
   /** Goes on from an earlier take: a second of it is heard first. */
   const again = async (from: Continued, number: number) => {
     if (!source || !slide || state.phase !== 'idle') return;
     await runUp(from);
+    // Meanwhile it was pressed again, another recording was begun, or another slide was chosen.
+    if (session.read().phase !== 'idle' || seen.current !== slide.id) return;
     lines.forgive();
     session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), number);
     const step = slide.steps[number];
@@ -79,7 +82,6 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
     trouble: lines.trouble,
     now: session.now,
     note: session.note,
-
     again,
     toggle: () => {
       if (state.phase !== 'idle') void end();
