@@ -34,10 +34,16 @@ export class FilmRecorder {
     });
   }
 
-  /** Measured: the zero of the film lies within some thirty milliseconds of this. */
-  start(): void {
+  /**
+   * Measured: the zero of the film is the first picture after this, which a camera gives half a picture later on average.
+   *
+   * @returns milliseconds from now until then
+   */
+  start(): number {
     void filmOutbox.begin({ id: this.id, take: this.take, source: this.source, pieces: null });
     this.recorder.start(PIECE);
+    const rate = this.source === 'camera' ? this.stream.getVideoTracks()[0]?.getSettings().frameRate : undefined;
+    return rate ? 500 / rate : 0;
   }
 
   /** Whether it films this stream for this take. */

@@ -32,8 +32,7 @@ export function useFilms({ take, now, note }: Recording) {
       const recorder = new FilmRecorder(stream, of, source);
       recorders.current.push(recorder);
       const { now, note, place, description } = newest.current;
-      const at = now();
-      recorder.start();
+      const at = now() + recorder.start();
       note({
         kind: 'footage',
         at,
