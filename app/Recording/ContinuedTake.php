@@ -46,11 +46,14 @@ final class ContinuedTake
         if ($earlier === null) {
             return $events;
         }
-        $at = Clock::milliseconds(self::at($take, $earlier));
+        // Told in samples: an event's tenths of a millisecond may be rounded to before the place at which it was done.
+        $sample = self::at($take, $earlier);
         $before = array_filter(
             $earlier->events ?? [],
-            static fn (array $event): bool => $event['at'] < $at && ! in_array($event['kind'], ['footage', 'shown'], true),
+            static fn (array $event): bool => Clock::samples($event['at']) < $sample
+                && ! in_array($event['kind'], ['footage', 'shown'], true),
         );
+        $at = Clock::milliseconds($sample);
         $after = array_map(
             static fn (array $event): array => ['at' => round($event['at'] + $at, 1)] + $event,
             array_filter($events, static fn (array $event): bool => $event['kind'] !== 'show'),

@@ -13,6 +13,7 @@ use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeState;
 use App\Models\User;
+use Daybright\Recording\Clock;
 use Daybright\Recording\SampleRange;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -74,9 +75,12 @@ class RecordingTest extends TestCase
 
     public function test_a_take_goes_on_from_a_step_of_another_without_a_click_and_as_loud(): void
     {
-        $earlier = Take::factory()->for($this->made)->sounding(6)->create();
+        // The step stands in whole tenths of a millisecond, a little before the sample that it is told by.
+        $earlier = Take::factory()->for($this->made)->sounding(6)->create(['events' => [
+            ['kind' => 'show', 'at' => 0, 'slide' => 'measure'], ['kind' => 'step', 'at' => 3000.2, 'step' => 'measure-2'],
+        ]]);
         $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", [
-            'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => $earlier->id, 'at' => 3 * 48_000],
+            'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => $earlier->id, 'at' => Clock::samples(3000.2)],
         ])->assertSuccessful();
         $pieces = self::pieces(4.0);
         foreach ($pieces as $number => $piece) {
@@ -90,7 +94,7 @@ class RecordingTest extends TestCase
         $this->assertTrue($take->chosen);
         $this->assertFalse($earlier->refresh()->chosen);
         $this->assertEqualsWithDelta(7.0, $take->length / 48_000, 0.05);
-        $this->assertSame([['show', 0.0], ['step', 3020.0]], array_map(
+        $this->assertSame([['show', 0.0], ['step', 3020.2]], array_map(
             static fn (array $event): array => [$event['kind'], (float) $event['at']],
             $take->events,
         ));
