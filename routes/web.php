@@ -7,6 +7,7 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\BroughtSlideController;
 use App\Http\Controllers\ClassroomController;
 use App\Http\Controllers\ClipController;
+use App\Http\Controllers\EditingController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FigureController;
 use App\Http\Controllers\FootageController;
@@ -111,6 +112,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/files/{format}', [ExportController::class, 'write'])->where('format', Formats::writerNames());
             Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);
             Route::put('lessons/{lesson}/takes/{id}', [TakeController::class, 'begin'])->where('id', '[a-z0-9]{22}');
+            Route::put('lessons/{lesson}/editing', [EditingController::class, 'update']);
+            Route::get('lessons/{lesson}/shortening', [EditingController::class, 'shortening']);
             Route::get('lessons/{lesson}/programme', [ProgrammeController::class, 'show']);
             Route::post('lessons/{lesson}/voice', [VoiceController::class, 'speak']);
             Route::get('lessons/{lesson}/share', [ShareController::class, 'show']);
@@ -125,7 +128,6 @@ Route::prefix('api')->group(function (): void {
             Route::post('takes/{take}/finish', [TakeController::class, 'finish']);
             Route::post('takes/{take}/prepare', [TakeController::class, 'prepareAgain']);
             Route::post('takes/{take}/choose', [TakeController::class, 'choose']);
-            Route::put('takes/{take}/cuts', [TakeController::class, 'cuts']);
             Route::delete('takes/{take}', [TakeController::class, 'delete']);
             Route::get('takes/{take}/sound', [TakeController::class, 'sound']);
             Route::get('takes/{take}/narration', [TakeController::class, 'narration']);

@@ -96,6 +96,7 @@ export interface Answers {
   footageBegun?: FootageBegun;
   leftOut?: LeftOut;
   footageFinished?: FootageFinished;
+  shortening?: Shortening;
 }
 export interface HomeAnswer {
   series: {
@@ -289,6 +290,10 @@ export interface Programme {
     from: number;
     to: number;
     text: string;
+    /**
+     * When each word of it begins, in milliseconds, where that is known.
+     */
+    words?: number[];
   }[];
   chapters: {
     at: number;
@@ -505,6 +510,14 @@ export interface TakeAnswer {
    */
   words?: SpokenWord[];
   footage: Footage[];
+  /**
+   * What is typed for words of it.
+   */
+  wordings: Wording[];
+  /**
+   * Where departures from the script begin that are wanted.
+   */
+  kept: number[];
 }
 export interface SpokenWord {
   text: string;
@@ -512,9 +525,9 @@ export interface SpokenWord {
   to: number;
   isSilence: boolean;
   /**
-   * How it differs from the script.
+   * How it differs from the script; what was skipped takes no time.
    */
-  departure: "added" | "restarted" | null;
+  departure: "added" | "restarted" | "skipped" | null;
 }
 /**
  * What the camera saw, or a window showed, while a take was recorded.
@@ -525,6 +538,11 @@ export interface Footage {
   state: "recording" | "preparing" | "ready" | "failed";
   leftOut: boolean;
   trouble: string | null;
+}
+export interface Wording {
+  from: number;
+  to: number;
+  text: string;
 }
 /**
  * A lesson as the rooms open it. Its document is described by lesson.schema.json.
@@ -1154,4 +1172,29 @@ export interface LeftOut {
 }
 export interface FootageFinished {
   missing: number[];
+}
+/**
+ * What may be left out of a lesson, in samples, 48 000 a second.
+ */
+export interface Shortening {
+  /**
+   * Of the lesson now, with its pause points.
+   */
+  length: number;
+  /**
+   * How many of the proposals, in their order, make it as short as asked.
+   */
+  needed: number;
+  proposals: Proposal[];
+}
+export interface Proposal {
+  kind: "restart" | "pause" | "aside" | "recap" | "repetition";
+  take: string;
+  slide: string;
+  from: number;
+  to: number;
+  /**
+   * What is said there.
+   */
+  text: string;
 }

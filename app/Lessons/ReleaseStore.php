@@ -32,6 +32,7 @@ final class ReleaseStore
             'events' => $take->seenEvents(),
             'cuts' => $take->cuts ?? [],
             'alignment' => $take->alignment,
+            'wordings' => $take->wordings ?? [],
         ])->values()->all();
 
         // The release and the job that makes it are stored together or not at all.
@@ -51,10 +52,10 @@ final class ReleaseStore
     public function hasChangedSince(Lesson $lesson, Release $release): bool
     {
         $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
-            $take->id => [$take->cuts ?? [], self::films($take->seenEvents())],
+            $take->id => [$take->cuts ?? [], $take->wordings ?? [], self::films($take->seenEvents())],
         ])->sortKeys();
         $frozen = array_map(
-            static fn (array $take): array => [$take['cuts'], self::films($take['events'])],
+            static fn (array $take): array => [$take['cuts'], $take['wordings'] ?? [], self::films($take['events'])],
             array_column($release->takes, null, 'id'),
         );
         ksort($frozen);

@@ -7,8 +7,6 @@ namespace App\Models;
 use App\Lessons\LessonDocument;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson as Document;
-use Daybright\Recording\SampleRange;
-use Daybright\Recording\Take as Recorded;
 use Daybright\Recording\Timeline;
 use Daybright\Release\FrozenLesson;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +19,10 @@ use Illuminate\Support\Carbon;
  *
  * @property ReleaseState $state
  * @property LessonDocument $document
- * @property list<array{id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>, alignment?: array<string, mixed>|null}> $takes
+ * @property list<array{
+ *     id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>,
+ *     alignment?: array<string, mixed>|null, wordings?: list<array{from: int, to: int, text: string}>,
+ * }> $takes
  * @property array<string, mixed> $programme
  * @property array<string, string>|null $parts paths by the name of the file
  * @property Carbon $created_at
@@ -70,15 +71,7 @@ class Release extends Model
     {
         $takes = [];
         foreach ($this->takes as $take) {
-            $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $take['cuts']);
-            $takes[$take['slide']] = Recorded::recorded(
-                $take['id'],
-                $take['slide'],
-                $take['length'],
-                $take['events'],
-                $cuts,
-                Take::aligned($take['alignment'] ?? null),
-            );
+            $takes[$take['slide']] = Take::read($take);
         }
 
         return Timeline::build($this->read(), $takes);

@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\TakeFactory;
 use Daybright\Lesson\Fields;
 use Daybright\Recording\Alignment\ScriptAlignment;
+use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Collection;
@@ -24,6 +25,8 @@ use Illuminate\Support\Carbon;
  * @property list<array<string, mixed>>|null $events
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
+ * @property list<array{from: int, to: int, text: string}>|null $wordings what is typed for words of it
+ * @property list<int>|null $kept samples at which departures from the script begin that are wanted
  * @property array<string, mixed>|null $alignment
  * @property Carbon $created_at
  * @property-read Lesson $lesson
@@ -51,6 +54,8 @@ class Take extends Model
         return [
             'events' => 'array',
             'cuts' => 'array',
+            'wordings' => 'array',
+            'kept' => 'array',
             'waveform' => 'array',
             'alignment' => 'array',
             'chosen' => 'boolean',
@@ -74,10 +79,28 @@ class Take extends Model
         return $this->seconds_kept ?? $this->recorded()->secondsKept();
     }
 
-    /** @param  array<string, mixed>|null  $alignment */
-    public static function aligned(?array $alignment): ?ScriptAlignment
+    /**
+     * A take as a version keeps it.
+     *
+     * @param  array{
+     *     id: string, slide: string, length: int, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>,
+     *     alignment?: array<string, mixed>|null, wordings?: list<array{from: int, to: int, text: string}>,
+     * }  $kept
+     */
+    public static function read(array $kept): Recorded
     {
-        return $alignment === null ? null : ScriptAlignment::read(new Fields($alignment));
+        return Recorded::recorded(
+            $kept['id'],
+            $kept['slide'],
+            $kept['length'],
+            $kept['events'],
+            array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $kept['cuts']),
+            isset($kept['alignment']) ? ScriptAlignment::read(new Fields($kept['alignment'])) : null,
+            array_map(
+                static fn (array $wording): Wording => new Wording(new SampleRange($wording['from'], $wording['to']), $wording['text']),
+                $kept['wordings'] ?? [],
+            ),
+        );
     }
 
     /** @return BelongsTo<Lesson, $this> */
@@ -145,15 +168,14 @@ class Take extends Model
 
     public function recorded(): Recorded
     {
-        $cuts = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], $cut['to']), $this->cuts ?? []);
-
-        return Recorded::recorded(
-            (string) $this->id,
-            $this->slide,
-            $this->length,
-            $this->seenEvents(),
-            $cuts,
-            self::aligned($this->alignment),
-        );
+        return self::read([
+            'id' => (string) $this->id,
+            'slide' => $this->slide,
+            'length' => $this->length,
+            'events' => $this->seenEvents(),
+            'cuts' => $this->cuts ?? [],
+            'alignment' => $this->alignment,
+            'wordings' => $this->wordings ?? [],
+        ]);
     }
 }

@@ -12,8 +12,6 @@ use App\Lessons\LessonSchema;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeState;
-use Daybright\Recording\SampleRange;
-use Daybright\Recording\Take as Recorded;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Storage;
@@ -148,18 +146,6 @@ final class TakeStore
         }
 
         return $whole;
-    }
-
-    /** @param  list<array{from: int, to: int}>  $cuts in samples */
-    public function cut(Take $take, array $cuts): Take
-    {
-        $ranges = array_map(static fn (array $cut): SampleRange => new SampleRange($cut['from'], min($cut['to'], $take->length)), $cuts);
-        // Refuses cuts that leave nothing.
-        Recorded::recorded($take->id, $take->slide, $take->length, $take->events ?? [], $ranges)->kept();
-        usort($ranges, static fn (SampleRange $one, SampleRange $other): int => $one->from <=> $other->from);
-        $take->update(['cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $ranges)]);
-
-        return $take;
     }
 
     public function choose(Take $take): void

@@ -75,7 +75,10 @@ final class Captions
             $wanted = max(self::SHORTEST, mb_strlen($text) * 1000 / self::LETTERS_A_SECOND);
             $until = min($next, $from + self::LONGEST, max($to, min($from + $wanted, $to + self::LINGER)));
             if ($until > $from) {
-                $cues[] = new Cue($from, $until, self::wrapped($text));
+                $cues[] = new Cue($from, $until, self::wrapped($text), array_map(
+                    static fn (AlignedWord $word): float => round($segment->milliseconds(Clock::samples($word->from)), 1),
+                    $words,
+                ));
             }
         }
 

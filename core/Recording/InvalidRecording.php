@@ -30,6 +30,11 @@ final class InvalidRecording extends DomainException implements Failure
         return new self('A cut must end after it starts, and lie inside the take.');
     }
 
+    public static function wordingsMeet(): self
+    {
+        return new self('Some of these words are typed already. Take that back first, or mark all of them.');
+    }
+
     public static function nothingLeft(): self
     {
         return new self('This would cut the whole take away. Choose another take or record the slide again.');

@@ -18,4 +18,10 @@ final readonly class SampleRange
     {
         return $this->to - $this->from;
     }
+
+    /** @return bool whether they have a sample in common */
+    public function meets(self $other): bool
+    {
+        return $this->from < $other->to && $other->from < $this->to;
+    }
 }

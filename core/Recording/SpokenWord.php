@@ -8,8 +8,8 @@ namespace Daybright\Recording;
 final readonly class SpokenWord
 {
     /**
-     * @param  int  $from and $to in samples
-     * @param  string|null  $departure how it differs from the script, such as “added”; null where it does not
+     * @param  int  $from and $to in samples; the same for what was left out
+     * @param  string|null  $departure how it differs from the script, such as “added”; its text is the script’s; null where it does not
      */
     public function __construct(
         public string $text,

@@ -6,6 +6,7 @@ namespace Daybright\Recording;
 
 use Daybright\Lesson\Fields;
 use Daybright\Recording\Alignment\ScriptAlignment;
+use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\Tracks\ShortensTake;
 use Daybright\Recording\Tracks\Tracks;
 
@@ -17,6 +18,7 @@ final readonly class Take
      * @param  list<Event>  $events in the order of time
      * @param  list<SampleRange>  $cuts
      * @param  ScriptAlignment|null  $alignment null where its words were not looked for yet
+     * @param  list<Wording>  $wordings what was typed for words of it
      */
     private function __construct(
         public string $id,
@@ -25,12 +27,14 @@ final readonly class Take
         public array $events,
         public array $cuts,
         public ?ScriptAlignment $alignment,
+        public array $wordings,
     ) {
     }
 
     /**
      * @param  list<array<mixed>>  $events
      * @param  list<SampleRange>  $cuts
+     * @param  list<Wording>  $wordings
      */
     public static function recorded(
         string $id,
@@ -39,11 +43,12 @@ final readonly class Take
         array $events,
         array $cuts,
         ?ScriptAlignment $alignment = null,
+        array $wordings = [],
     ): self {
         $read = array_map(static fn (array $event): Event => Event::from(new Fields($event)), $events);
         usort($read, static fn (Event $one, Event $other): int => $one->at <=> $other->at);
 
-        return new self($id, $slide, $length, $read, $cuts, $alignment);
+        return new self($id, $slide, $length, $read, $cuts, $alignment, $wordings);
     }
 
     public function kept(): KeptRanges

@@ -40,7 +40,7 @@ final class WordAlignment
     }
 
     /**
-     * Words where they are said, what was said besides, and the silences between.
+     * Words where they are said, how they depart from the script, and the silences between.
      *
      * @param  list<AlignedWord>  $spoken
      * @return list<SpokenWord>
@@ -48,20 +48,18 @@ final class WordAlignment
     private static function found(array $spoken, Take $take): array
     {
         $words = [];
+        foreach ($take->alignment->departures ?? [] as $departure) {
+            $words[] = new SpokenWord(
+                $departure->text,
+                Clock::samples($departure->from),
+                Clock::samples($departure->to),
+                false,
+                $departure->kind->value,
+            );
+        }
         foreach ($spoken as $word) {
             if ($word->isSaid && $word->to > $word->from) {
                 $words[] = new SpokenWord($word->text, Clock::samples($word->from), Clock::samples($word->to), false);
-            }
-        }
-        foreach ($take->alignment->departures ?? [] as $departure) {
-            if ($departure->to > $departure->from) {
-                $words[] = new SpokenWord(
-                    $departure->text,
-                    Clock::samples($departure->from),
-                    Clock::samples($departure->to),
-                    false,
-                    $departure->kind->value,
-                );
             }
         }
         usort($words, static fn (SpokenWord $one, SpokenWord $other): int => $one->from <=> $other->from);
@@ -71,7 +69,7 @@ final class WordAlignment
             if ($word->from - $at >= Clock::samples(Silence::WINDOW * self::SHORTEST)) {
                 $laid[] = new SpokenWord('', $at, $word->from, true);
             }
-            if ($word->to > $word->from) {
+            if ($word->to > $word->from || $word->departure !== null) {
                 $laid[] = $word;
             }
             $at = max($at, $word->to);

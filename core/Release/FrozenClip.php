@@ -35,10 +35,7 @@ final readonly class FrozenClip
             $clip->text('description'),
             $clip->number('from'),
             $clip->number('to'),
-            array_map(
-                static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')),
-                $clip->list('captions'),
-            ),
+            array_map(Cue::read(...), $clip->list('captions')),
         );
     }
 
@@ -70,6 +67,6 @@ final readonly class FrozenClip
     /** @return array<mixed> */
     public function toArray(): array
     {
-        return ['captions' => array_map(static fn (Cue $cue): array => get_object_vars($cue), $this->captions)] + get_object_vars($this);
+        return ['captions' => array_map(static fn (Cue $cue): array => $cue->toArray(), $this->captions)] + get_object_vars($this);
     }
 }

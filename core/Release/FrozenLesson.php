@@ -52,10 +52,7 @@ final readonly class FrozenLesson
             array_combine($names, array_map(static fn (string $id): FrozenSlide => FrozenSlide::read($slides->fields($id)), $names)),
             TimelineTracks::read($lesson->fields('tracks')),
             TimelineTracks::read($lesson->fields('drawnTall')),
-            array_map(
-                static fn (Fields $cue): Cue => new Cue($cue->number('from'), $cue->number('to'), $cue->text('text')),
-                $lesson->list('captions'),
-            ),
+            array_map(Cue::read(...), $lesson->list('captions')),
             array_map(FrozenChapter::read(...), $lesson->list('chapters')),
             array_map(FrozenPause::read(...), $lesson->list('pauses')),
         );
@@ -163,7 +160,7 @@ final readonly class FrozenLesson
             'slides' => array_map(static fn (FrozenSlide $slide): array => $slide->toArray(), $this->slides),
             'tracks' => $this->tracks->toArray(),
             'drawnTall' => $this->drawnTall->toArray(),
-            'captions' => array_map(static fn (Cue $cue): array => get_object_vars($cue), $this->captions),
+            'captions' => array_map(static fn (Cue $cue): array => $cue->toArray(), $this->captions),
             'chapters' => array_map(static fn (FrozenChapter $chapter): array => $chapter->toArray(), $this->chapters),
             'pauses' => array_map(static fn (FrozenPause $pause): array => $pause->toArray(), $this->pauses),
         ];

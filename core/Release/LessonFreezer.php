@@ -55,7 +55,7 @@ final readonly class LessonFreezer
             $tracks,
             $tall->drawn,
             array_map(
-                static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text),
+                static fn (Cue $cue): Cue => new Cue(round($cue->from, 3), round($cue->to, 3), $cue->text, $cue->words),
                 Captions::write($timeline),
             ),
             array_map(self::chapter(...), $timeline->segments),

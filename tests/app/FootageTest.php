@@ -66,7 +66,7 @@ final class FootageTest extends TestCase
         $cuts = array_map(static fn (int $number): array => [
             'from' => (int) (48 * (100 + $number * 137)), 'to' => (int) (48 * (147 + $number * 137)),
         ], range(0, 9));
-        $this->putJson("/api/takes/{$this->take->id}/cuts", ['cuts' => $cuts])->assertOk();
+        $this->putJson("/api/lessons/{$this->take->lesson_id}/editing", ['takes' => [$this->take->id => ['cuts' => $cuts]]])->assertOk();
         $film = $this->get("/api/takes/{$this->take->id}/footage/".self::ID.'/film')->assertOk()->baseResponse;
         self::assertInstanceOf(BinaryFileResponse::class, $film);
         $gone = static fn (float $at): float => array_sum(array_map(

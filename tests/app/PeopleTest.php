@@ -269,8 +269,8 @@ class PeopleTest extends TestCase
         $this->json('GET', "/api/lessons/{$take->lesson_id}/programme?take[]=x")->assertOk();
         $this->json(
             'PUT',
-            "/api/takes/{$take->id}/cuts",
-            ['cuts' => [['to' => 5], 'x', ['from' => '1e999', 'to' => 2]]],
+            "/api/lessons/{$take->lesson_id}/editing",
+            ['takes' => [$take->id => ['cuts' => [['to' => 5], 'x', ['from' => '1e999', 'to' => 2]]]]],
         )->assertStatus(422)->assertJsonPath('detail', 'Fill in where a cut begins.');
         $this->json('DELETE', '/api/classrooms')
             ->assertStatus(405)

@@ -241,17 +241,6 @@ class RecordingTest extends TestCase
         $this->assertLessThan(60, abs($samples[49_001]));
     }
 
-    public function test_cuts_are_kept_checked_and_can_be_put_back(): void
-    {
-        $take = $this->take($this->made, 'measure', 2);
-        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 24000, 'to' => 48000]]])->assertOk();
-        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertJsonPath('length', 1500);
-        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 0, 'to' => 96000]]])->assertStatus(422);
-        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => [['from' => 10, 'to' => 5]]])->assertStatus(422);
-        $this->putJson("/api/takes/{$take->id}/cuts", ['cuts' => []])->assertOk();
-        $this->getJson("/api/lessons/{$this->made->id}/programme")->assertJsonPath('length', 2000);
-    }
-
     public function test_a_correction_on_a_slide_shows_in_the_recorded_lesson(): void
     {
         $this->take($this->made, 'measure', 1);

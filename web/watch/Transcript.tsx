@@ -25,20 +25,48 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
               {lesson.captions
                 .filter((caption) => caption.from >= chapter.at - 1 && caption.from < Math.min(chapter.until, end) - 1)
                 .map((caption) => (
-                  <button
-                    key={caption.from}
-                    type="button"
-                    onClick={() => onSeek(caption.from)}
-                    className={`mr-1 rounded-sm text-left hover:underline ${caption.from <= at && at < caption.to ? 'bg-noon-ground' : ''}`}
-                  >
-                    {caption.text.replace('\n', ' ')}
-                  </button>
+                  <SpokenLine key={caption.from} caption={caption} at={at} onSeek={onSeek} />
                 ))}
             </p>
           </section>
         ))}
       {open && <p className="mt-3 text-quiet">The next lines come when you have tried the question: {open.prompt}</p>}
     </details>
+  );
+}
+
+interface SpokenLineProps {
+  caption: WatchedLesson['captions'][number];
+  at: number;
+  onSeek: (at: number) => void;
+}
+
+/** A line that leads to its moment, and each of its words to its own, where that is known; the word being spoken is marked. */
+function SpokenLine({ caption, at, onSeek }: SpokenLineProps) {
+  const isNow = caption.from <= at && at < caption.to;
+  const words = caption.text.split(/\s+/);
+  const begins = caption.words?.length === words.length ? caption.words : [];
+  const spoken = isNow ? begins.filter((each) => each <= at).length - 1 : -1;
+  return (
+    <button
+      type="button"
+      onClick={(event) => {
+        const word = event.target instanceof HTMLElement ? event.target.dataset.begins : undefined;
+        onSeek(word === undefined ? caption.from : Number(word));
+      }}
+      className={`mr-1 rounded-sm text-left ${isNow ? 'bg-noon-ground' : ''}`}
+    >
+      {words.map((word, number) => (
+        <span
+          key={number}
+          data-begins={begins[number]}
+          data-spoken={number === spoken || undefined}
+          className="rounded-sm hover:underline data-spoken:bg-action data-spoken:text-white"
+        >
+          {`${word} `}
+        </span>
+      ))}
+    </button>
   );
 }
 

@@ -66,7 +66,9 @@ final class ArchiveWriter implements LessonWriter
             $folder = 'takes/'.($index + 1).'/';
             $zip->addFromString(
                 $folder.'take.json',
-                self::json($take->only(['slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform'])),
+                self::json($take->only([
+                    'slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform', 'wordings', 'kept',
+                ])),
             );
             $title = $lesson->read()->slide($take->slide)?->title ?: 'a slide without a title';
             $zip->addFile(

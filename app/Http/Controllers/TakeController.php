@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
-use App\Http\Requests\CutsRequest;
 use App\Http\Requests\FinishTakeRequest;
 use App\Http\Requests\TakePieceRequest;
 use App\Http\Requests\TakeRequest;
@@ -22,7 +21,7 @@ use Daybright\Recording\WordAlignment;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
-/** Takes: received piece by piece, finished, chosen, cut, played. */
+/** Takes: received piece by piece, finished, chosen, played. */
 class TakeController
 {
     public function __construct(private readonly TakeStore $store)
@@ -75,19 +74,6 @@ class TakeController
         $this->store->choose($take);
 
         return TakeResource::make($take->fresh());
-    }
-
-    public function cuts(CutsRequest $request, Take $take): TakeResource
-    {
-        $given = $request->validated();
-
-        return TakeResource::make($this->store->cut(
-            $take,
-            array_values(array_map(
-                static fn (array $cut): array => ['from' => (int) $cut['from'], 'to' => (int) $cut['to']],
-                $given['cuts'],
-            )),
-        ));
     }
 
     public function delete(Take $take): JsonResponse

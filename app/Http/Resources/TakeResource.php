@@ -27,6 +27,8 @@ final class TakeResource extends JsonResource
             'chosen' => $this->chosen,
             'length' => $this->length,
             'cuts' => $this->cuts ?? [],
+            'wordings' => $this->wordings ?? [],
+            'kept' => $this->kept ?? [],
             'events' => $this->events ?? [],
             'waveform' => $this->waveform ?? [],
             'loudness' => $this->loudness,

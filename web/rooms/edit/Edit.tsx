@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type KeyboardEvent, useMemo, useState } from 'react';
 import type { Programme } from '../../answers.types';
 import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
@@ -10,20 +10,32 @@ import { Tick } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
-import { RATE, useTakes } from '../lesson/takes';
-import { TakeEditor } from './TakeEditor';
+import { type Take, useTakes } from '../lesson/takes';
+import { LessonText } from './LessonText';
+import { MarkedTools } from './MarkedTools';
+import { pressed } from './pressed';
+import type { TakeRange } from './ranges';
+import { Shorten } from './Shorten';
+import { TakeChoice } from './TakeChoice';
+import { useEditing } from './useEditing';
+import { useListening } from './useListening';
+import { Wave } from './Wave';
 
-/** Listen, choose among takes, cut what should not be heard. */
+const NONE: Take[] = [];
+
+/** Listen, cut and put right the words of the whole lesson as one text, and choose among takes. */
 export function Edit() {
   const desk = useDesk();
   const [trouble, attempt] = useTrouble();
   const [isWhole, setWhole] = useState(false);
-  const { takes, lookAgain } = useTakes();
+  const { takes: known, lookAgain } = useTakes();
+  const takes = known ?? NONE;
   const slide = desk.slide;
-  const mine = (takes ?? []).filter((take) => take.slide === slide?.id && take.state !== 'recording');
+  const mine = takes.filter((take) => take.slide === slide?.id && take.state !== 'recording');
   const [opened, setOpened] = useState<string | null>(null);
+  const [marked, setMarked] = useState<TakeRange[]>([]);
   const take = mine.find((each) => each.id === opened) ?? mine.find((each) => each.chosen) ?? mine[0];
-  const editions = (takes ?? [])
+  const editions = takes
     .map((each) => each.edition + each.chosen + each.footage.map((film) => film.state + film.leftOut).join())
     .join();
   const programme = useQuery({
@@ -33,13 +45,29 @@ export function Edit() {
     enabled: isWhole || take?.state === 'ready',
     placeholderData: (before) => before,
   });
-
   const run = async (work: () => Promise<unknown>) => {
     await attempt(work);
     await lookAgain();
   };
+  const editing = useEditing(desk.id, takes, run);
+  const listening = useListening();
+  const slides = useMemo(
+    () =>
+      desk.document.parts
+        .flatMap((part) => part.slides)
+        .filter((each) => !each.side)
+        .map((each) => ({ slide: each, take: shownTake(takes, each.id, opened) })),
+    [desk.document, takes, opened],
+  );
+  const keys = (event: KeyboardEvent) => {
+    if (event.target instanceof HTMLInputElement || marked.length === 0) return;
+    if (event.key !== 'Delete' && event.key !== 'Backspace') return;
+    event.preventDefault();
+    editing.cut(marked);
+    setMarked([]);
+  };
 
-  if (takes && !takes.some((each) => each.state !== 'recording')) {
+  if (known && !takes.some((each) => each.state !== 'recording')) {
     return (
       <main className="p-12 text-center">
         <p className="mb-4 text-lg">Nothing has been recorded yet.</p>
@@ -49,7 +77,7 @@ export function Edit() {
   }
 
   return (
-    <main className="mx-auto grid w-full max-w-[92rem] grow grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] gap-8 px-6 py-5">
+    <main className="mx-auto grid w-full max-w-[92rem] grow grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] gap-8 px-6 py-5">
       <section aria-label="What is seen" className="min-w-0">
         <fieldset className="mb-3 flex gap-2">
           <legend className="sr-only">What to play</legend>
@@ -74,58 +102,56 @@ export function Edit() {
           </p>
         )}
         {programme.isError && <Notice tone="trouble">{sentence(programme.error)}</Notice>}
+        <Shorten lesson={desk.id} edition={editions} onCut={editing.cut} onListen={listening.play} />
       </section>
-      <section aria-label="What is heard" className="min-w-0">
-        <h2 className="mb-1 text-xl">{slide?.title || 'Slide without a title'}</h2>
-        {mine.length === 0 && (
-          <p className="py-4">This slide has no take yet. Record it, or go to another slide on the strip above.</p>
-        )}
-        {mine.length > 0 && (
-          <ul className="mb-4 flex flex-wrap gap-2" aria-label="Takes of this slide">
-            {mine.map((each, index) => (
-              <li key={each.id}>
-                <button
-                  type="button"
-                  aria-pressed={each.id === take?.id}
-                  onClick={() => setOpened(each.id)}
-                  className={`min-h-11 rounded border px-3 py-1 text-left bg-sheet border-edge ${pressed(each.id === take?.id)}`}
-                >
-                  Take {index + 1}, {clock(each.length / RATE)}
-                  <span className="block text-small text-quiet">
-                    {each.state === 'preparing'
-                      ? 'being prepared'
-                      : each.state === 'failed'
-                        ? 'cannot be read'
-                        : each.chosen
-                          ? 'in the lesson'
-                          : 'kept aside'}
-                  </span>
-                </button>
-              </li>
-            ))}
-          </ul>
-        )}
-        {take?.state === 'failed' && (
-          <>
-            <Notice tone="trouble">{take.trouble}</Notice>
-            <div className="mt-3 flex gap-2">
-              <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/prepare`))}>
-                Prepare again
-              </Button>
-              <Button look="danger" onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>
-                Throw this take away
-              </Button>
-            </div>
-          </>
-        )}
-        {take?.state === 'ready' && (
-          <>
-            <TakeEditor
-              key={take.id}
+      <section aria-label="What is heard" className="min-w-0" onKeyDown={keys}>
+        <LessonText slides={slides} marked={marked} onMark={setMarked} editing={editing} listening={listening} />
+        <div className="mt-3">
+          <MarkedTools
+            key={marked.map((range) => `${range.take}${range.from}-${range.to}`).join()}
+            marked={marked}
+            takes={takes}
+            editing={editing}
+            listening={listening}
+            onDone={() => setMarked([])}
+          />
+        </div>
+        {trouble && <Notice tone="trouble">{trouble}</Notice>}
+        <div className="mt-3 border-t border-rule pt-3">
+          <h2 className="mb-2 text-lg">{slide?.title || 'Slide without a title'}</h2>
+          {mine.length === 0 && (
+            <p className="py-2">This slide has no take yet. Record it, or go to another slide in the text.</p>
+          )}
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            {mine.length > 0 && <TakeChoice takes={mine} take={take} onOpen={setOpened} />}
+            {take && take.state !== 'preparing' && (
+              <div className="flex gap-2">
+                {take.state === 'failed' && (
+                  <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/prepare`))}>
+                    Prepare again
+                  </Button>
+                )}
+                {take.state === 'ready' && !take.chosen && (
+                  <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/choose`))}>
+                    Use this take in the lesson
+                  </Button>
+                )}
+                <Button look="danger" onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>
+                  Throw this take away
+                </Button>
+              </div>
+            )}
+          </div>
+          {take?.state === 'failed' && <Notice tone="trouble">{take.trouble}</Notice>}
+          {take?.state === 'ready' && (
+            <Wave
               take={take}
-              onCuts={(cuts) => run(() => ask('PUT', `/api/takes/${take.id}/cuts`, { cuts }))}
+              marked={marked.find((range) => range.take === take.id) ?? null}
+              onMark={(range) => setMarked([{ ...range, take: take.id }])}
             />
-            {take.footage.map((film) => (
+          )}
+          {take?.state === 'ready' &&
+            take.footage.map((film) => (
               <div key={film.id} className="mt-3">
                 <Tick
                   label={film.source === 'camera' ? 'The camera is seen' : 'The window is seen'}
@@ -143,25 +169,14 @@ export function Edit() {
                 )}
               </div>
             ))}
-            <div className="mt-5 flex gap-2 border-t border-rule pt-4">
-              {!take.chosen && (
-                <Button look="main" onClick={() => void run(() => ask('POST', `/api/takes/${take.id}/choose`))}>
-                  Use this take in the lesson
-                </Button>
-              )}
-              <Button look="danger" onClick={() => void run(() => ask('DELETE', `/api/takes/${take.id}`))}>
-                Throw this take away
-              </Button>
-            </div>
-          </>
-        )}
-        {trouble && <Notice tone="trouble">{trouble}</Notice>}
+        </div>
       </section>
     </main>
   );
 }
 
-/** Which of two is chosen, told apart from the one action that comes next. */
-function pressed(isPressed: boolean): string {
-  return isPressed ? 'border-2 border-action! bg-action-ground!' : '';
+/** The take that stands in the text: the one that is looked at, or the one in the lesson. */
+function shownTake(takes: Take[], slide: string, opened: string | null): Take | undefined {
+  const ready = takes.filter((take) => take.slide === slide && take.state === 'ready');
+  return ready.find((take) => take.id === opened) ?? ready.find((take) => take.chosen) ?? ready[0];
 }

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+/** The words of a take can be put right by typing, and what was said beside the script can be settled as wanted. */
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('takes', static function (Blueprint $table): void {
+            $table->json('wordings')->nullable();
+            $table->json('kept')->nullable();
+        });
+    }
+};

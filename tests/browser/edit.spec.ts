@@ -1,0 +1,98 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { enterClass, hearing, lessonWith, openRoom, recorded, shared, signIn } from './steps';
+
+const SPEECH = 'storage/playwright-speech.wav';
+
+const SCRIPT = 'In the morning the shadow of the stick is very long. At noon the shadow is shortest.';
+
+test.use({ permissions: ['microphone'], launchOptions: hearing(SPEECH) });
+
+/** The microphone hears a sentence that is begun twice, after some seconds in which recording begins. */
+test.beforeAll(() => {
+  const said =
+    'In the morning the shadow of, In the morning the shadow of the stick is very long. At noon the shadow is shortest.';
+  execFileSync('flite', ['-voice', 'slt', '-t', said, '-o', 'storage/playwright-said.wav']);
+  const filter = 'aresample=48000,adelay=4000:all=1,apad=pad_dur=30';
+  execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', 'storage/playwright-said.wav', '-af', filter, SPEECH]);
+});
+
+test('a sentence begun twice is offered and cut, a word is put right, and both are seen in the lesson', async ({
+  page,
+  browser,
+}) => {
+  const lesson = await lessonWith(page, 'A shadow begun twice', [
+    { title: 'Shadows', script: SCRIPT, blocks: [{ kind: 'text', content: { text: 'Look at the stick.' } }] },
+  ]);
+  await page.goto(`/lesson/${lesson}/record`);
+  await page.getByRole('button', { name: 'Use the microphone' }).click();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  await recorded(page, 13);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: 'Edit' }).click();
+
+  const again = page.getByRole('group', { name: /^Begun again/ });
+  await again.getByRole('button', { name: 'Cut', exact: true }).click({ timeout: 60_000 });
+  await expect(again.getByRole('button', { name: 'Put back' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'shortest.', exact: true }).click();
+  await page.getByRole('button', { name: 'Type what is said' }).click();
+  await page.getByLabel(/What is said here/).fill('briefest.');
+  await page.getByRole('button', { name: 'Use these words' }).click();
+  await expect(page.getByRole('button', { name: 'briefest.', exact: true })).toBeVisible();
+
+  const link = await shared(page);
+  const context = await browser.newContext();
+  const student = await context.newPage();
+  await enterClass(student, 'Mira', 'cloud');
+  await student.goto(link);
+  await student.getByRole('button', { name: 'Start' }).click();
+  await student.getByText('Read the lesson').click();
+  const line = student.getByRole('button', { name: /briefest\./ });
+  await expect(line).toBeVisible();
+  await expect(student.locator('[data-spoken]')).not.toHaveCount(0);
+  // A touched word is the one that is spoken then.
+  await student.getByRole('button', { name: 'Stop', exact: true }).click();
+  await line.getByText('noon').click();
+  await expect(student.locator('[data-spoken]')).toHaveText('noon');
+  await context.close();
+});
+
+test('words are marked across slides by keyboard, cut, and taken back', async ({ page }) => {
+  await signIn(page);
+  await openRoom(page, 'The height of a flagpole', 'edit');
+  const first = page.locator('section[aria-label] [data-word]').first();
+  await first.focus();
+  const text = page.getByRole('region', { name: 'What is heard' });
+  const sections = text.locator('section:has([data-word])');
+  const here = await sections.nth(0).locator('[data-word]').count();
+  await sections
+    .nth(0)
+    .locator('[data-word]')
+    .nth(here - 3)
+    .click();
+  for (let number = 0; number < 5; number++) await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.getByText(/Marked: .* on 2 slides/)).toBeVisible();
+  const cut = text.locator('[data-word].line-through');
+  const before = await cut.count();
+  await page.keyboard.press('Delete');
+  await expect(cut).not.toHaveCount(before);
+  await page.getByRole('button', { name: 'Undo the last edit' }).click();
+  await expect(cut).toHaveCount(before);
+});
+
+test('all long pauses are shortened at once, and what to leave out is offered for the minutes wanted', async ({
+  page,
+}) => {
+  await signIn(page);
+  await openRoom(page, 'The height of a flagpole', 'edit');
+  await page.getByLabel('A pause lasts at most').selectOption({ label: '0.4 s' });
+  const shorten = page.getByRole('button', { name: /^Shorten \d+ pauses?: wins/ });
+  await shorten.click();
+  await expect(page.getByRole('button', { name: 'No pause is longer' })).toBeVisible();
+  await page.getByLabel('Minutes it should take').fill('1');
+  await expect(page.getByText(/To make it 1:00, tick more|Nothing was found|As it is, the lesson takes/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last edit' }).click();
+  await expect(shorten).toBeVisible();
+});
