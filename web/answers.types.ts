@@ -518,6 +518,10 @@ export interface TakeAnswer {
    * Where departures from the script begin that are wanted.
    */
   kept: number[];
+  /**
+   * Whether its words are still being looked for in the sound.
+   */
+  wordsAwaited: boolean;
 }
 export interface SpokenWord {
   text: string;

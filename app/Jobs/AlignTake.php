@@ -37,6 +37,23 @@ class AlignTake implements ShouldQueue
 
     public function handle(): void
     {
+        $this->find();
+        $this->end();
+    }
+
+    public function failed(): void
+    {
+        $this->end();
+    }
+
+    /** Whoever waits for the words waits no longer, whether they were found or not. */
+    private function end(): void
+    {
+        Take::query()->whereKey($this->take)->update(['words_awaited' => false]);
+    }
+
+    private function find(): void
+    {
         $take = Take::query()->with('lesson')->find($this->take);
         $lesson = $take?->lesson->read();
         $slide = $take === null ? null : $lesson?->slide($take->slide);

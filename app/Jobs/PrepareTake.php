@@ -52,6 +52,7 @@ class PrepareTake implements ShouldQueue
             $this->prepare($take);
             if ($take->state === TakeState::Ready) {
                 $takes->choose($take);
+                $take->update(['words_awaited' => true]);
                 AlignTake::dispatch($take->id);
             }
         });

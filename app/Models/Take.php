@@ -46,7 +46,7 @@ class Take extends Model
     // Takes may follow one another within a second, and keep their order.
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'length' => 0];
+    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'words_awaited' => false, 'length' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -59,6 +59,7 @@ class Take extends Model
             'waveform' => 'array',
             'alignment' => 'array',
             'chosen' => 'boolean',
+            'words_awaited' => 'boolean',
             'state' => TakeState::class,
             'source' => TakeSource::class,
         ];

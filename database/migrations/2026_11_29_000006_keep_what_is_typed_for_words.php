@@ -14,6 +14,7 @@ return new class extends Migration
         Schema::table('takes', static function (Blueprint $table): void {
             $table->json('wordings')->nullable();
             $table->json('kept')->nullable();
+            $table->boolean('words_awaited')->default(false);
         });
     }
 };

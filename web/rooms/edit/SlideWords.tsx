@@ -23,6 +23,9 @@ interface SlideWordsProps {
 export const SlideWords = memo(function SlideWords({ take, first, at, marked, onMark, ...does }: SlideWordsProps) {
   return (
     <p className="text-lg leading-8">
+      {take.wordsAwaited && (
+        <span className="block text-small text-quiet">Where each word is said is still being found.</span>
+      )}
       {take.words.map((word, index) => {
         const isMarked = marked.some((range) => meets(range, word));
         const isCut = isIn(take.cuts, word);

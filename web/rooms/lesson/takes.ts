@@ -12,7 +12,7 @@ export const RATE = 48000;
 /** Milliseconds between two looks at a take that is being made ready. */
 const LOOK = 1000;
 
-/** The takes of the lesson, looked at again for as long as one is being made ready; the strip follows them. */
+/** The takes of the lesson, looked at again for as long as one is being made ready or its words are looked for; the strip follows them. */
 export function useTakes() {
   const desk = useDesk();
   const queries = useQueryClient();
@@ -22,7 +22,9 @@ export function useTakes() {
     queryFn: () => ask<Take[]>('GET', `/api/lessons/${desk.id}/takes`),
     staleTime: 0,
     refetchInterval: (query) =>
-      query.state.data?.some((take) => [take, ...take.footage].some((each) => each.state === 'preparing'))
+      query.state.data?.some(
+        (take) => take.wordsAwaited || [take, ...take.footage].some((each) => each.state === 'preparing'),
+      )
         ? LOOK
         : false,
   });
