@@ -522,6 +522,14 @@ export interface TakeAnswer {
    * Whether its words are still being looked for in the sound.
    */
   wordsAwaited: boolean;
+  /**
+   * Events that happen at other moments than they were done, in milliseconds; null for those that are taken out.
+   */
+  moved: Moved[];
+  /**
+   * What can be moved or taken out; not told of a take by itself.
+   */
+  marks?: WaveMark[];
 }
 export interface SpokenWord {
   text: string;
@@ -547,6 +555,19 @@ export interface Wording {
   from: number;
   to: number;
   text: string;
+}
+export interface Moved {
+  event: number;
+  at: number | null;
+}
+export interface WaveMark {
+  events: {
+    number: number;
+    at: number;
+  }[];
+  track: string;
+  label: string;
+  isOut: boolean;
 }
 /**
  * A lesson as the rooms open it. Its document is described by lesson.schema.json.
@@ -1190,6 +1211,19 @@ export interface Shortening {
    */
   needed: number;
   proposals: Proposal[];
+  /**
+   * Where two lessons are best made of it.
+   */
+  parting: null | {
+    /**
+     * Of the slide with which the second begins.
+     */
+    title: string;
+    /**
+     * Seconds of the first.
+     */
+    before: number;
+  };
 }
 export interface Proposal {
   kind: "restart" | "pause" | "aside" | "recap" | "repetition";

@@ -53,7 +53,7 @@ final class BlankLesson
     }
 
     /** @return array<string, mixed> */
-    private static function slide(string $title, string $arrangement): array
+    public static function slide(string $title, string $arrangement): array
     {
         return [
             'id' => self::id('slide'),
@@ -92,7 +92,7 @@ final class BlankLesson
         return $slide;
     }
 
-    private static function id(string $kind): string
+    public static function id(string $kind): string
     {
         return $kind.'-'.Str::lower(Str::random(8));
     }

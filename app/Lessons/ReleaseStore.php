@@ -52,24 +52,15 @@ final class ReleaseStore
     public function hasChangedSince(Lesson $lesson, Release $release): bool
     {
         $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
-            $take->id => [$take->cuts ?? [], $take->wordings ?? [], self::films($take->seenEvents())],
+            $take->id => [$take->cuts ?? [], $take->wordings ?? [], $take->seenEvents()],
         ])->sortKeys();
         $frozen = array_map(
-            static fn (array $take): array => [$take['cuts'], $take['wordings'] ?? [], self::films($take['events'])],
+            static fn (array $take): array => [$take['cuts'], $take['wordings'] ?? [], $take['events']],
             array_column($release->takes, null, 'id'),
         );
         ksort($frozen);
 
         return ! $release->document->isSameAs($lesson->document()) || $now->all() != $frozen;
-    }
-
-    /**
-     * @param  list<array<string, mixed>>  $events
-     * @return list<string> ids of the films that are seen
-     */
-    private static function films(array $events): array
-    {
-        return array_values(array_unique(array_column($events, 'footage')));
     }
 
     /** @return Collection<int, Take> ready ones of the slides that are played in their order */

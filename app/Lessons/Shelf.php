@@ -32,14 +32,20 @@ final class Shelf
     {
         $title = mb_substr($lesson->title, 0, self::LONGEST_TITLE - mb_strlen(self::COPY)).self::COPY;
 
-        return DB::transaction(function () use ($lesson, $title): Lesson {
-            $copy = new Lesson(['user_id' => $lesson->user_id, 'series_id' => $lesson->series_id, 'place' => $lesson->place]);
-            $this->store->create($copy, $lesson->document()->with('title', $title));
-            $others = self::beside($lesson)->reject(static fn (Lesson $each): bool => $each->is($copy))->values();
-            $at = (int) $others->search(static fn (Lesson $each): bool => $each->is($lesson));
-            self::number($others->slice(0, $at + 1)->push($copy)->concat($others->slice($at + 1)));
+        return $this->putBehind($lesson, $lesson->document()->with('title', $title));
+    }
 
-            return $copy;
+    /** A new lesson right behind another one, in the same series. */
+    public function putBehind(Lesson $lesson, LessonDocument $document): Lesson
+    {
+        return DB::transaction(function () use ($lesson, $document): Lesson {
+            $new = new Lesson(['user_id' => $lesson->user_id, 'series_id' => $lesson->series_id, 'place' => $lesson->place]);
+            $this->store->create($new, $document);
+            $others = self::beside($lesson)->reject(static fn (Lesson $each): bool => $each->is($new))->values();
+            $at = (int) $others->search(static fn (Lesson $each): bool => $each->is($lesson));
+            self::number($others->slice(0, $at + 1)->push($new)->concat($others->slice($at + 1)));
+
+            return $new;
         });
     }
 

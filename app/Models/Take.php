@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\TakeFactory;
 use Daybright\Lesson\Fields;
 use Daybright\Recording\Alignment\ScriptAlignment;
+use Daybright\Recording\Editing\Retiming;
 use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take as Recorded;
@@ -26,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
  * @property list<array{from: int, to: int, text: string}>|null $wordings what is typed for words of it
+ * @property list<array{event: int, at: float|null}>|null $moved when its events happen instead; null for what is taken out
  * @property list<int>|null $kept samples at which departures from the script begin that are wanted
  * @property array<string, mixed>|null $alignment
  * @property Carbon $created_at
@@ -56,6 +58,7 @@ class Take extends Model
             'cuts' => 'array',
             'wordings' => 'array',
             'kept' => 'array',
+            'moved' => 'array',
             'waveform' => 'array',
             'alignment' => 'array',
             'chosen' => 'boolean',
@@ -68,7 +71,7 @@ class Take extends Model
     protected static function booted(): void
     {
         static::saving(static function (self $take): void {
-            if ($take->isDirty(['length', 'cuts', 'events']) || ($take->exists && $take->seconds_kept === null)) {
+            if ($take->isDirty(['length', 'cuts', 'events', 'moved']) || ($take->exists && $take->seconds_kept === null)) {
                 $take->seconds_kept = $take->recorded()->secondsKept();
             }
         });
@@ -141,10 +144,25 @@ class Take extends Model
         return null;
     }
 
+    /** @return array<int, float|null> as Retiming applies it */
+    public function moves(): array
+    {
+        return array_map(
+            static fn (float|int|null $at): ?float => $at === null ? null : (float) $at,
+            array_column($this->moved ?? [], 'at', 'event'),
+        );
+    }
+
+    /** @return list<array<string, mixed>> what was done, when it happens in the lesson */
+    public function movedEvents(): array
+    {
+        return Retiming::apply($this->events ?? [], $this->moves());
+    }
+
     /** @return list<array<string, mixed>> what was done, without films that are not there or are left out */
     public function seenEvents(): array
     {
-        $events = $this->events ?? [];
+        $events = $this->movedEvents();
         if (! in_array('footage', array_column($events, 'kind'), true)) {
             return $events;
         }

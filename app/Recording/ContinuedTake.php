@@ -49,7 +49,7 @@ final class ContinuedTake
         // Told in samples: an event's tenths of a millisecond may be rounded to before the place at which it was done.
         $sample = self::at($take, $earlier);
         $before = array_filter(
-            $earlier->events ?? [],
+            $earlier->movedEvents(),
             static fn (array $event): bool => Clock::samples($event['at']) < $sample
                 && ! in_array($event['kind'], ['footage', 'shown'], true),
         );

@@ -6,6 +6,8 @@ namespace App\Recording;
 
 use App\Models\Lesson;
 use App\Models\Take;
+use Daybright\Recording\Clock;
+use Daybright\Recording\Editing\Retiming;
 use Daybright\Recording\InvalidRecording;
 use Daybright\Recording\SampleRange;
 use Illuminate\Support\Collection;
@@ -18,6 +20,7 @@ final class TakeEditing
     /**
      * @param  array<string, array{
      *     cuts?: list<array<string, int>>, wordings?: list<array{from: int, to: int, text: string|null}>, kept?: list<int>,
+     *     moved?: list<array{event: int, at: float|null}>,
      * }>  $changes by take
      * @return Collection<int, Take> those that were changed
      *
@@ -33,6 +36,7 @@ final class TakeEditing
     /**
      * @param  array{
      *     cuts?: list<array<string, int>>, wordings?: list<array{from: int, to: int, text: string|null}>, kept?: list<int>,
+     *     moved?: list<array{event: int, at: float|null}>,
      * }  $change
      */
     private static function change(Take $take, array $change): Take
@@ -47,6 +51,16 @@ final class TakeEditing
         }
         if (isset($change['kept'])) {
             $take->kept = array_values(array_unique(array_map(intval(...), $change['kept'])));
+        }
+        if (isset($change['moved'])) {
+            $take->moved = array_map(
+                static fn (array $each): array => [
+                    'event' => (int) $each['event'],
+                    'at' => $each['at'] === null ? null : round((float) $each['at'], 1),
+                ],
+                $change['moved'],
+            );
+            Retiming::check($take->events ?? [], $take->moves(), Clock::milliseconds($take->length));
         }
         $take->save();
 

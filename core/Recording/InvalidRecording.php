@@ -35,6 +35,16 @@ final class InvalidRecording extends DomainException implements Failure
         return new self('Some of these words are typed already. Take that back first, or mark all of them.');
     }
 
+    public static function outOfOrder(): self
+    {
+        return new self('This would happen before what it follows. Move that first.');
+    }
+
+    public static function beyondTake(): self
+    {
+        return new self('This would happen before the recording begins, or after it ends. Choose a moment within it.');
+    }
+
     public static function nothingLeft(): self
     {
         return new self('This would cut the whole take away. Choose another take or record the slide again.');

@@ -6,6 +6,8 @@ namespace Tests\App;
 
 use App\Models\Lesson;
 use App\Models\Take;
+use Daybright\Lesson\Lesson as Document;
+use Daybright\Lesson\Slide;
 use Daybright\Recording\Alignment\Script;
 use Daybright\Recording\SlideScript;
 use Illuminate\Testing\TestResponse;
@@ -109,6 +111,62 @@ final class EditingTest extends TestCase
             ->assertJsonPath('needed', 0);
         $this->edit([$take->id => ['kept' => [240_000]]])->assertOk()->assertJsonPath('0.kept', [240_000]);
         $this->assertNotContains('aside', array_column($this->getJson($asked)->json('proposals'), 'kind'));
+    }
+
+    public function test_a_reveal_is_moved_taken_out_and_put_back(): void
+    {
+        $take = $this->take($this->made, 'measure', 4);
+        $steps = fn (): array => array_map(
+            static fn (array $shown): array => [$shown['step'], $shown['from']],
+            $this->getJson("/api/lessons/{$this->made->id}/programme?take={$take->id}")->json('tracks.steps'),
+        );
+        $this->assertEquals([[0, 0], [1, 2000]], $steps());
+        $mark = $this->getJson("/api/lessons/{$this->made->id}/takes")->json('0.marks.0');
+        $this->assertSame(['Step 2 appears', 1], [$mark['label'], $mark['events'][0]['number']]);
+        $this->edit([$take->id => ['moved' => [['event' => 1, 'at' => 1200.0]]]])->assertOk();
+        $this->assertEquals([[0, 0], [1, 1200]], $steps());
+        $this->edit([$take->id => ['moved' => [['event' => 1, 'at' => 4001]]]])
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'This would happen before the recording begins, or after it ends. Choose a moment within it.');
+        $this->edit([$take->id => ['moved' => [['event' => 1, 'at' => null]]]])->assertOk();
+        $this->assertEquals([[0, 0]], $steps());
+        $this->assertTrue($this->getJson("/api/lessons/{$this->made->id}/takes")->json('0.marks.0.isOut'));
+        $this->edit([$take->id => ['moved' => []]])->assertOk();
+        $this->assertEquals([[0, 0], [1, 2000]], $steps());
+    }
+
+    public function test_two_lessons_are_made_of_one_with_their_recordings(): void
+    {
+        $stays = $this->take($this->made, 'measure', 2);
+        $goes = $this->take($this->made, 'why', 2);
+        $this->getJson("/api/lessons/{$this->made->id}/shortening?pause=700")->assertJsonPath('parting.title', 'Why');
+        $second = $this->postJson("/api/lessons/{$this->made->id}/halves")->assertCreated()->json('id');
+        $this->assertSame([$this->made->id, $second], [$stays->refresh()->lesson_id, $goes->refresh()->lesson_id]);
+
+        $one = $this->made->refresh()->read();
+        $two = Lesson::query()->findOrFail($second)->read();
+        $titles = static fn (Document $lesson): array => array_map(static fn (Slide $slide): string => $slide->title, $lesson->slides());
+        $this->assertSame(['Measure'], $titles($one));
+        $this->assertSame(['Where we were', 'Why'], $titles($two));
+        $this->assertSame('text', $two->slides()[0]->blocks[0]->content->text('type'));
+        $document = Lesson::query()->findOrFail($second)->document()->array();
+        $this->assertSame($one->title, $document['before']);
+        $this->assertSame($two->title, $this->made->document()->array()['next']);
+        $this->getJson("/api/lessons/{$second}/programme")->assertOk()->assertJsonPath('length', 2000);
+        // Its slides can be drawn, the new one with them.
+        $this->getJson("/api/lessons/{$second}")->assertOk();
+    }
+
+    public function test_a_lesson_of_one_slide_is_not_parted(): void
+    {
+        $document = self::document();
+        $document['parts'] = [$document['parts'][0]];
+        $document['parts'][0]['slides'] = [$document['parts'][0]['slides'][0]];
+        $lesson = $this->lesson($this->teacher('Robin'), $document);
+        $this->actingAs($lesson->user);
+        $this->postJson("/api/lessons/{$lesson->id}/halves")
+            ->assertStatus(422)
+            ->assertJsonPath('detail', 'A lesson of one slide cannot be made into two. Add slides first.');
     }
 
     public function test_a_pause_of_no_length_is_refused_in_words(): void

@@ -32,6 +32,7 @@ final class PublishedAnswers
         'GET api/library/{source}/{name}' => null,
         'POST api/library/{source}/{name}' => 'medium',
         'POST api/lessons/{lesson}/copy' => 'made',
+        'POST api/lessons/{lesson}/halves' => 'made',
         'PATCH api/lessons/{lesson}/shelf' => null,
         'PATCH api/series/{series}' => null,
         'POST api/figures/vary' => 'item',

@@ -82,6 +82,25 @@ test('words are marked across slides by keyboard, cut, and taken back', async ({
   await expect(cut).toHaveCount(before);
 });
 
+test('a reveal is moved on the wave by keyboard, taken out, and put back', async ({ page }) => {
+  await signIn(page);
+  await openRoom(page, 'Shadows that move', 'edit?slide=sun-path');
+  const mark = page.getByRole('button', { name: /^Step 2 appears/ });
+  const name = (await mark.getAttribute('aria-label')) ?? '';
+  const at = Number(/at ([\d.]+) s/.exec(name)?.[1]);
+  const named = (seconds: number) => `Step 2 appears, at ${seconds.toFixed(1)} s`;
+  await mark.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(mark).toHaveAccessibleName(named(at + 1));
+  await page.reload();
+  await expect(mark).toHaveAccessibleName(named(at + 1));
+  await mark.click();
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(mark).toHaveAccessibleName(/taken out$/);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(mark).toHaveAccessibleName(named(at));
+});
+
 test('all long pauses are shortened at once, and what to leave out is offered for the minutes wanted', async ({
   page,
 }) => {
@@ -95,4 +114,29 @@ test('all long pauses are shortened at once, and what to leave out is offered fo
   await expect(page.getByText(/To make it 1:00, tick more|Nothing was found|As it is, the lesson takes/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo the last edit' }).click();
   await expect(shorten).toBeVisible();
+});
+
+test('two lessons are made of one, and stand behind one another', async ({ page }) => {
+  const slide = (title: string) => ({
+    title,
+    script: `${title}. This is said while the slide is seen.`,
+    blocks: [{ kind: 'text', content: { text: title } }],
+  });
+  const lesson = await lessonWith(page, 'Long as a day', [slide('Morning'), slide('Evening')]);
+  await page.goto(`/lesson/${lesson}/record`);
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.getByRole('button', { name: 'Start recording this slide' }).click();
+  await recorded(page, 3);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: 'Edit' }).click();
+  await page.getByRole('button', { name: 'Make two lessons of it' }).click();
+  await page.getByRole('button', { name: 'Make two lessons', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Your lessons', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Long as a day \(first half\)/ }).first()).toBeVisible();
+  await page
+    .getByRole('link', { name: /Long as a day \(second half\)/ })
+    .first()
+    .click();
+  await expect(page.getByText('Where we were').first()).toBeVisible();
 });

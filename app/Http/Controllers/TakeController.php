@@ -16,6 +16,8 @@ use App\Recording\TakeAudio;
 use App\Recording\TakeStore;
 use Daybright\Format\IncomingJson;
 use Daybright\Lesson\Lesson as Document;
+use Daybright\Recording\Editing\Mark;
+use Daybright\Recording\Editing\Marks;
 use Daybright\Recording\SpokenWord;
 use Daybright\Recording\WordAlignment;
 use Illuminate\Http\JsonResponse;
@@ -33,7 +35,11 @@ class TakeController
         $read = $lesson->read();
 
         return new JsonResponse($lesson->takes()->with('footage')->orderBy('created_at')->get()->map(
-            static fn (Take $take): array => [...TakeResource::make($take)->resolve(), 'words' => self::words($take, $read)],
+            static fn (Take $take): array => [
+                ...TakeResource::make($take)->resolve(),
+                'words' => self::words($take, $read),
+                'marks' => self::marks($take, $read),
+            ],
         ));
     }
 
@@ -104,6 +110,17 @@ class TakeController
         return array_map(
             static fn (SpokenWord $word): array => get_object_vars($word),
             WordAlignment::align($slide, $take->recorded(), $take->waveform ?? []),
+        );
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function marks(Take $take, Document $document): array
+    {
+        $slide = $document->slide($take->slide);
+
+        return $slide === null || $take->state !== TakeState::Ready ? [] : array_map(
+            static fn (Mark $mark): array => get_object_vars($mark),
+            Marks::read($slide, $take->events ?? [], $take->moves()),
         );
     }
 

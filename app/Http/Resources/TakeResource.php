@@ -29,6 +29,7 @@ final class TakeResource extends JsonResource
             'cuts' => $this->cuts ?? [],
             'wordings' => $this->wordings ?? [],
             'kept' => $this->kept ?? [],
+            'moved' => $this->moved ?? [],
             'wordsAwaited' => $this->words_awaited,
             'events' => $this->events ?? [],
             'waveform' => $this->waveform ?? [],

@@ -10,13 +10,11 @@ use Daybright\Ready\Finding;
 use Daybright\Ready\LessonInspection;
 use Daybright\Ready\LessonRule;
 use Daybright\Timing\LessonTiming;
+use Daybright\Timing\Parting;
 
 /** More to say than the minutes planned. */
 final readonly class OverTime implements LessonRule
 {
-    /** How much nearer to the middle a place within a part must be to be preferred. */
-    private const WITHIN = 2.0;
-
     public function name(): string
     {
         return 'over-time';
@@ -53,28 +51,15 @@ final readonly class OverTime implements LessonRule
         return [Finding::ofLesson($this->name(), $sentence.self::parting($slides, $timing))->about('time')];
     }
 
-    /**
-     * Where two lessons can best be made of it: near the middle, and rather where a part begins than within one.
-     *
-     * @param  list<Slide>  $slides
-     */
+    /** @param  list<Slide>  $slides */
     private static function parting(array $slides, LessonTiming $timing): string
     {
-        $half = $timing->total() / 2;
-        $before = 0.0;
-        $best = null;
-        foreach ($slides as $number => $slide) {
-            $away = abs($before - $half) * ($number > 0 && $slides[$number - 1]->part === $slide->part ? self::WITHIN : 1);
-            if ($number > 0 && ($best === null || $away < $best[0])) {
-                $best = [$away, $slide, $before];
-            }
-            $before += $timing->spoken($slide);
-        }
+        $parting = Parting::near($slides, $timing->spoken(...));
 
-        return $best === null ? '' : sprintf(
+        return $parting === null ? '' : sprintf(
             ' To make two lessons of it, begin the second with “%s”, after %s.',
-            $best[1]->title === '' ? 'the slide without a title' : $best[1]->title,
-            self::clock($best[2]),
+            $parting->slide->title === '' ? 'the slide without a title' : $parting->slide->title,
+            self::clock($parting->before),
         );
     }
 

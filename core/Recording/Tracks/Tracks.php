@@ -38,7 +38,19 @@ final class Tracks
 
     public static function knowsEvent(string $kind): bool
     {
-        return array_filter(self::CATALOGUE, static fn (string $track): bool => in_array($kind, $track::events(), true)) !== [];
+        return self::ofEvent($kind) !== null;
+    }
+
+    /** @return class-string<Track>|null whose event it is */
+    public static function ofEvent(string $kind): ?string
+    {
+        foreach (self::CATALOGUE as $track) {
+            if (in_array($kind, $track::events(), true)) {
+                return $track;
+            }
+        }
+
+        return null;
     }
 
     /** @return non-empty-list<class-string<Track>> */

@@ -36,7 +36,13 @@ export function Edit() {
   const [marked, setMarked] = useState<TakeRange[]>([]);
   const take = mine.find((each) => each.id === opened) ?? mine.find((each) => each.chosen) ?? mine[0];
   const editions = takes
-    .map((each) => each.edition + each.chosen + each.footage.map((film) => film.state + film.leftOut).join())
+    .map(
+      (each) =>
+        each.edition +
+        each.chosen +
+        JSON.stringify([each.wordings, each.moved]) +
+        each.footage.map((film) => film.state + film.leftOut).join(),
+    )
     .join();
   const programme = useQuery({
     queryKey: ['programme', desk.id, isWhole ? 'whole' : take?.id, editions, desk.timing],
@@ -148,6 +154,7 @@ export function Edit() {
               take={take}
               marked={marked.find((range) => range.take === take.id) ?? null}
               onMark={(range) => setMarked([{ ...range, take: take.id }])}
+              onMove={(moved) => editing.edit({ [take.id]: { moved } })}
             />
           )}
           {take?.state === 'ready' &&

@@ -62,15 +62,16 @@ export function LessonText({ slides, marked, onMark, editing, listening }: Lesso
     text.current?.querySelector<HTMLElement>(`[data-word="${next}"]`)?.focus();
   };
   const here = desk.slide?.id;
+  const isThere = words.length > 0;
   useEffect(() => {
     const section = here ? sections.current.get(here) : undefined;
-    if (!section || !text.current) return;
+    if (!isThere || !section || !text.current) return;
     const top = section.offsetTop - text.current.offsetTop;
     const isSeen = top >= text.current.scrollTop && top < text.current.scrollTop + text.current.clientHeight - 60;
     const focused = document.activeElement;
     // Whoever marks words sees them already.
     if (!isSeen && !(focused && section.contains(focused))) text.current.scrollTop = top;
-  }, [here]);
+  }, [here, isThere]);
 
   let first = 0;
   return (

@@ -64,7 +64,7 @@ export function MarkedTools({ marked, takes, editing, listening, onDone }: Marke
     );
   return (
     <div className="flex flex-wrap items-center gap-2">
-      <span className="mr-auto text-small text-quiet" role="status">
+      <span className="min-w-0 flex-1 text-small text-quiet" role="status">
         {marked.length > 0
           ? `Marked: ${seconds.toFixed(1)} s${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
           : 'Touch a word or a silence; with Shift, as far as another one, on any slide.'}

@@ -6,6 +6,7 @@ import { ask } from '../../request';
 import { Button } from '../../ui/Button';
 import { Choice, TextField, Tick } from '../../ui/Field';
 import { RATE } from '../lesson/takes';
+import { MakeTwo } from './MakeTwo';
 import type { TakeRange } from './ranges';
 
 const PAUSES = [400, 700, 1000, 1500, 2000];
@@ -48,7 +49,7 @@ export function Shorten({ lesson, edition, onCut, onListen }: ShortenProps) {
     placeholderData: (before) => before,
   });
   if (!answer.data) return null;
-  const { length, needed, proposals } = answer.data;
+  const { length, needed, parting, proposals } = answer.data;
   const pauses = proposals.filter((each) => each.kind === 'pause');
   const offers = offered(proposals, needed);
   const isTicked = (offer: Offer) => changed[keyOf(offer)] ?? offer.isNeeded;
@@ -111,6 +112,7 @@ export function Shorten({ lesson, edition, onCut, onListen }: ShortenProps) {
           </Button>
         </>
       )}
+      {parting && <MakeTwo lesson={lesson} parting={parting} />}
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { type PointerEvent, useRef } from 'react';
 import { RATE, type Take } from '../lesson/takes';
 import { joined, type Range } from './ranges';
+import { WaveMarks } from './WaveMarks';
 
 const WINDOW = RATE / 20;
 
@@ -11,10 +12,11 @@ interface WaveProps {
   take: Take;
   marked: Range | null;
   onMark: (range: Range) => void;
+  onMove: (moved: Take['moved']) => void;
 }
 
-/** The sound of a take: what is marked on it, dragged over or typed as seconds. */
-export function Wave({ take, marked, onMark }: WaveProps) {
+/** The sound of a take: what is marked on it, dragged over or typed as seconds; above it, what was done while speaking. */
+export function Wave({ take, marked, onMark, onMove }: WaveProps) {
   const start = useRef<number | null>(null);
   const width = Math.max(1, take.waveform.length);
   const sample = (event: PointerEvent<SVGSVGElement>) => {
@@ -26,32 +28,34 @@ export function Wave({ take, marked, onMark }: WaveProps) {
     .join('');
   return (
     <>
-      <svg
-        viewBox={`0 0 ${width} 100`}
-        preserveAspectRatio="none"
-        role="img"
-        aria-label="Sound wave. Drag over it to mark a stretch; the fields below do the same by keyboard."
-        className="mt-3 h-16 w-full touch-none rounded border border-rule bg-sheet"
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          start.current = sample(event);
-        }}
-        onPointerMove={(event) => {
-          if (start.current === null) return;
-          const now = sample(event);
-          if (Math.abs(now - start.current) > NUDGE)
-            onMark({ from: Math.round(Math.min(start.current, now)), to: Math.round(Math.max(start.current, now)) });
-        }}
-        onPointerUp={() => {
-          start.current = null;
-        }}
-      >
-        <path d={path} stroke="var(--color-morning)" strokeWidth="0.8" />
-        {joined(take.cuts).map((cut) => (
-          <Stretch key={cut.from} range={cut} className="fill-rule opacity-85" />
-        ))}
-        {marked && <Stretch range={marked} className="fill-action opacity-35" />}
-      </svg>
+      <WaveMarks take={take} onMove={onMove}>
+        <svg
+          viewBox={`0 0 ${width} 100`}
+          preserveAspectRatio="none"
+          role="img"
+          aria-label="Sound wave. Drag over it to mark a stretch; the fields below do the same by keyboard."
+          className="h-16 w-full touch-none rounded border border-rule bg-sheet"
+          onPointerDown={(event) => {
+            event.currentTarget.setPointerCapture(event.pointerId);
+            start.current = sample(event);
+          }}
+          onPointerMove={(event) => {
+            if (start.current === null) return;
+            const now = sample(event);
+            if (Math.abs(now - start.current) > NUDGE)
+              onMark({ from: Math.round(Math.min(start.current, now)), to: Math.round(Math.max(start.current, now)) });
+          }}
+          onPointerUp={() => {
+            start.current = null;
+          }}
+        >
+          <path d={path} stroke="var(--color-morning)" strokeWidth="0.8" />
+          {joined(take.cuts).map((cut) => (
+            <Stretch key={cut.from} range={cut} className="fill-rule opacity-85" />
+          ))}
+          {marked && <Stretch range={marked} className="fill-action opacity-35" />}
+        </svg>
+      </WaveMarks>
       {marked && (
         <div className="mt-2 flex gap-3">
           <Edge

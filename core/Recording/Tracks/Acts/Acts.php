@@ -6,12 +6,14 @@ namespace Daybright\Recording\Tracks\Acts;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\SegmentEvents;
-use Daybright\Recording\Tracks\Track;
 
 /** What is done to live blocks: each stays as an act left it until the next one, or until the slide's take is over. */
-final class Acts implements Track
+final class Acts implements Movable
 {
     public static function name(): string
     {
@@ -21,6 +23,11 @@ final class Acts implements Track
     public static function events(): array
     {
         return ['act'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        return 'Worked on the slide';
     }
 
     public static function intervals(SegmentEvents $events): array

@@ -6,14 +6,17 @@ namespace Daybright\Recording\Tracks\Covers;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\SegmentEvents;
 
 /** Patches that hide a part of a slide until they are taken off. They belong to the take, as ink does. */
-final class Covers implements PaintsFrames
+final class Covers implements Movable, PaintsFrames
 {
     public static function name(): string
     {
@@ -23,6 +26,11 @@ final class Covers implements PaintsFrames
     public static function events(): array
     {
         return ['cover', 'uncover'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        return $event->kind === 'cover' ? 'Covered' : 'Uncovered';
     }
 
     public static function intervals(SegmentEvents $events): array

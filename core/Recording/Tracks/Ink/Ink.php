@@ -6,14 +6,17 @@ namespace Daybright\Recording\Tracks\Ink;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\SegmentEvents;
 
 /** Pen and marker on the slide. Ink belongs to the take: it is gone when the next slide begins. */
-final class Ink implements PaintsFrames
+final class Ink implements Movable, PaintsFrames
 {
     public static function name(): string
     {
@@ -23,6 +26,36 @@ final class Ink implements PaintsFrames
     public static function events(): array
     {
         return ['ink', 'wipe', 'takeback'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        return match ($event->kind) {
+            'ink' => self::isTakenBack($after) ? '' : 'Drawn',
+            'wipe' => 'Ink wiped off',
+            default => '',
+        };
+    }
+
+    /**
+     * A stroke and its taking back stay together.
+     *
+     * @param  list<Event>  $after it
+     */
+    private static function isTakenBack(array $after): bool
+    {
+        $strokes = 1;
+        foreach ($after as $event) {
+            if ($event->kind === 'wipe') {
+                return false;
+            }
+            $strokes += ['ink' => 1, 'takeback' => -1][$event->kind] ?? 0;
+            if ($strokes === 0) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public static function intervals(SegmentEvents $events): array

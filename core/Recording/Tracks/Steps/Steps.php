@@ -6,7 +6,10 @@ namespace Daybright\Recording\Tracks\Steps;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\PlacedEvent;
 use Daybright\Recording\Tracks\Run;
 use Daybright\Recording\Tracks\SegmentEvents;
@@ -14,7 +17,7 @@ use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Recording\Tracks\ShowsSlides;
 
 /** The slides of the lesson, each building up step by step. */
-final class Steps implements ShowsSlides
+final class Steps implements Movable, ShowsSlides
 {
     public static function name(): string
     {
@@ -24,6 +27,13 @@ final class Steps implements ShowsSlides
     public static function events(): array
     {
         return ['show', 'step'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        $step = $event->kind === 'step' ? $event->data->text('step') : '';
+
+        return $slide->hasStep($step) ? sprintf('Step %d appears', $slide->stepNumber($step) + 1) : '';
     }
 
     public static function intervals(SegmentEvents $events): array

@@ -7,14 +7,16 @@ namespace Daybright\Recording\Tracks\Views;
 use Daybright\Deck\Format;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\Run;
 use Daybright\Recording\Tracks\SegmentEvents;
-use Daybright\Recording\Tracks\Track;
 use Daybright\Scene\Box;
 
 /** A part of the slide that is seen large, until another one is, or all of it. */
-final class Views implements Track
+final class Views implements Movable
 {
     /** What is wider than this, as a share of the page, is all of it. */
     private const WHOLE = 0.98;
@@ -27,6 +29,13 @@ final class Views implements Track
     public static function events(): array
     {
         return ['view'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        $isWhole = $event->data->number('width') > self::WHOLE * Format::Wide->page()->width;
+
+        return $isWhole ? 'Seen whole again' : 'Seen larger';
     }
 
     public static function intervals(SegmentEvents $events): array
