@@ -113,6 +113,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);
             Route::put('lessons/{lesson}/takes/{id}', [TakeController::class, 'begin'])->where('id', '[a-z0-9]{22}');
             Route::put('lessons/{lesson}/editing', [EditingController::class, 'update']);
+            Route::post('lessons/{lesson}/captions', [EditingController::class, 'captions']);
             Route::post('lessons/{lesson}/halves', [EditingController::class, 'halve']);
             Route::get('lessons/{lesson}/shortening', [EditingController::class, 'shortening']);
             Route::get('lessons/{lesson}/programme', [ProgrammeController::class, 'show']);

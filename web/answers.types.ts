@@ -97,6 +97,7 @@ export interface Answers {
   leftOut?: LeftOut;
   footageFinished?: FootageFinished;
   shortening?: Shortening;
+  correctedCaptions?: CorrectedCaptions;
 }
 export interface HomeAnswer {
   series: {
@@ -1235,4 +1236,17 @@ export interface Proposal {
    * What is said there.
    */
   text: string;
+}
+/**
+ * What is to be typed for words so that captions say what a file of captions says.
+ */
+export interface CorrectedCaptions {
+  /**
+   * Captions that say something else.
+   */
+  changed: number;
+  takes: {
+    id: string;
+    wordings: Wording[];
+  }[];
 }

@@ -32,20 +32,22 @@ final class Captions
     /** @return list<Cue> on the narration clock */
     public static function write(Timeline $programme): array
     {
-        $cues = [];
-        foreach ($programme->segments as $segment) {
-            $spoken = SlideScript::spoken($segment->slide, $segment->take);
-            if ($spoken !== null) {
-                array_push($cues, ...self::followed($segment, $spoken));
+        return array_merge(...array_map(self::segment(...), $programme->segments));
+    }
 
-                continue;
-            }
-            $facts = SlideFacts::on($segment->slide);
-            foreach (SpokenStep::locate($segment->slide, $segment->take) as $step) {
-                $script = PlainWords::read($segment->slide->steps[$step->number]->script, $facts);
-                [$from, $to] = [$segment->milliseconds($step->from), $segment->milliseconds($step->to)];
-                array_push($cues, ...($to > $from && $script !== '' ? self::share($script, $from, $to) : []));
-            }
+    /** @return list<Cue> of one slide, on the narration clock */
+    public static function segment(TimelineSegment $segment): array
+    {
+        $spoken = SlideScript::spoken($segment->slide, $segment->take);
+        if ($spoken !== null) {
+            return self::followed($segment, $spoken);
+        }
+        $facts = SlideFacts::on($segment->slide);
+        $cues = [];
+        foreach (SpokenStep::locate($segment->slide, $segment->take) as $step) {
+            $script = PlainWords::read($segment->slide->steps[$step->number]->script, $facts);
+            [$from, $to] = [$segment->milliseconds($step->from), $segment->milliseconds($step->to)];
+            array_push($cues, ...($to > $from && $script !== '' ? self::share($script, $from, $to) : []));
         }
 
         return $cues;

@@ -41,6 +41,19 @@ final readonly class KeptRanges
         return array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $this->ranges));
     }
 
+    /** @return int the sample of the take that is played at a place of what is kept; its end for what comes after */
+    public function sampleAt(int $place): int
+    {
+        foreach ($this->ranges as $range) {
+            if ($place < $range->length()) {
+                return $range->from + $place;
+            }
+            $place -= $range->length();
+        }
+
+        return $this->ranges[count($this->ranges) - 1]->to;
+    }
+
     /** Where a moment of the take comes in the narration; a moment inside a cut falls on the join. */
     public function place(int $sample): int
     {

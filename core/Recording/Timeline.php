@@ -80,6 +80,22 @@ final readonly class Timeline
         return $narration + $waited;
     }
 
+    /** @return int|null the sample of narration at a moment of the full clock; null while the lesson waits */
+    public function narrationAt(int $full): ?int
+    {
+        $waited = 0;
+        foreach ($this->pauses() as $pause) {
+            $begins = $pause->at + $waited;
+            $waits = $pause->seconds * Clock::RATE;
+            if ($full >= $begins && $full < $begins + $waits) {
+                return null;
+            }
+            $waited += $full >= $begins ? $waits : 0;
+        }
+
+        return $full - $waited;
+    }
+
     /** @return list<PausePoint> */
     private static function pausesOf(Slide $slide, Take $take, KeptRanges $kept, int $starts): array
     {

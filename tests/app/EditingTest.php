@@ -70,6 +70,19 @@ final class EditingTest extends TestCase
         $this->assertSame($first['text'], $this->words($take)[0]['text']);
     }
 
+    public function test_captions_come_back_from_another_program(): void
+    {
+        $take = $this->aligned();
+        $this->assertNotNull($take->alignment);
+        $vtt = "WEBVTT\n\n00:00.000 --> 00:00.600\nSomething else, said.\n";
+        $answer = $this->postJson("/api/lessons/{$this->made->id}/captions", ['text' => $vtt])->assertOk()->assertJsonPath('changed', 1);
+        $this->assertNull($take->refresh()->wordings, 'asking changes nothing');
+        $this->edit([$answer->json('takes.0.id') => ['wordings' => $answer->json('takes.0.wordings')]])->assertOk();
+        $captions = $this->getJson("/api/lessons/{$this->made->id}/programme")->json('captions');
+        $this->assertStringStartsWith('Something else, said.', strtr($captions[0]['text'], "\n", ' '));
+        $this->postJson("/api/lessons/{$this->made->id}/captions", ['text' => 'no captions'])->assertStatus(422);
+    }
+
     public function test_words_cannot_be_typed_twice_and_not_endlessly(): void
     {
         $take = $this->aligned();

@@ -33,6 +33,7 @@ final class PublishedAnswers
         'POST api/library/{source}/{name}' => 'medium',
         'POST api/lessons/{lesson}/copy' => 'made',
         'POST api/lessons/{lesson}/halves' => 'made',
+        'POST api/lessons/{lesson}/captions' => 'correctedCaptions',
         'PATCH api/lessons/{lesson}/shelf' => null,
         'PATCH api/series/{series}' => null,
         'POST api/figures/vary' => 'item',

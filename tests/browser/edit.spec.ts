@@ -42,6 +42,14 @@ test('a sentence begun twice is offered and cut, a word is put right, and both a
   await page.getByLabel(/What is said here/).fill('briefest.');
   await page.getByRole('button', { name: 'Use these words' }).click();
   await expect(page.getByRole('button', { name: 'briefest.', exact: true })).toBeVisible();
+  const vtt = 'WEBVTT\n\n00:00.000 --> 00:20.000\nOnly this is read.\n';
+  await page
+    .getByLabel('Bring captions in')
+    .setInputFiles({ name: 'captions.vtt', mimeType: 'text/vtt', buffer: Buffer.from(vtt) });
+  await expect(page.getByText('One caption says something else now.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Only', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo the last edit' }).click();
+  await expect(page.getByRole('button', { name: 'briefest.', exact: true })).toBeVisible();
 
   const link = await shared(page);
   const context = await browser.newContext();

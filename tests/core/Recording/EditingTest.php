@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Recording;
 
+use Daybright\Format\WebVtt;
 use Daybright\Lesson\Lesson;
 use Daybright\Recording\Alignment\AlignedWord;
 use Daybright\Recording\Alignment\Departure;
@@ -12,6 +13,7 @@ use Daybright\Recording\Alignment\ScriptAlignment;
 use Daybright\Recording\Captions;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Cue;
+use Daybright\Recording\Editing\CaptionCorrections;
 use Daybright\Recording\Editing\CorrectedWords;
 use Daybright\Recording\Editing\EditedTake;
 use Daybright\Recording\Editing\Proposal;
@@ -160,6 +162,84 @@ final class EditingTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_captions_that_come_back_as_they_left_change_nothing_and_others_are_typed(): void
+    {
+        mt_srand(3);
+        $script = 'One two three, four five six. Seven eight nine ten, eleven twelve thirteen fourteen. Fifteen sixteen.';
+        $lesson = self::lesson([$script, $script]);
+        for ($round = 0; $round < 60; $round++) {
+            $takes = [];
+            foreach ([0, 1] as $number) {
+                $at = mt_rand(0, 2000);
+                $words = [];
+                foreach (explode(' ', $script) as $word) {
+                    $words[] = [$word, $at, $at += mt_rand(80, 900)];
+                    $at += mt_rand(0, 4) === 0 ? mt_rand(0, 2500) : 0;
+                }
+                $take = self::take($lesson, $number, $words, $at + 1000);
+                $start = 48 * mt_rand(0, $at - 500);
+                $cut = new SampleRange($start, $start + 48 * mt_rand(1, 700));
+                $takes[$take->slide] = Take::recorded($take->id, $take->slide, $take->length, [], [$cut], $take->alignment);
+            }
+            $timeline = Timeline::build($lesson, $takes);
+            $file = WebVtt::write(Captions::write($timeline));
+            self::assertSame([0, []], CaptionCorrections::read($timeline, WebVtt::read($file)));
+
+            $cues = WebVtt::read($file);
+            $changed = array_rand($cues);
+            $cues[$changed] = new Cue($cues[$changed]->from, $cues[$changed]->to, 'Quite other words');
+            [$count, $wordings] = CaptionCorrections::read($timeline, $cues);
+            self::assertSame([1, 1], [$count, count($wordings)]);
+            $corrected = array_map(static fn (Take $take): Take => Take::recorded(
+                $take->id,
+                $take->slide,
+                $take->length,
+                [],
+                $take->cuts,
+                $take->alignment,
+                $wordings[$take->id] ?? [],
+            ), $takes);
+            $now = self::plain(Captions::write(Timeline::build($lesson, $corrected)));
+            self::assertSame(self::plain($cues), $now);
+        }
+    }
+
+    public function test_captions_of_a_take_without_its_script_are_taken_as_they_are(): void
+    {
+        $lesson = self::lesson(['Quite another text. And more of it.']);
+        $take = Take::recorded('t', $lesson->mainSlides()[0]->id, 48 * 6000, [], [], null);
+        $timeline = Timeline::build($lesson, [$take->slide => $take]);
+        [$changed, $wordings] = CaptionCorrections::read($timeline, [
+            new Cue(0, 3000, 'What was said.'), new Cue(3000, 6000, 'And what then.'),
+        ]);
+        self::assertSame(2, $changed);
+        $now = Take::recorded('t', $take->slide, $take->length, [], [], null, $wordings['t']);
+        self::assertSame('What was said. And what then.', self::plain(Captions::write(Timeline::build($lesson, [$take->slide => $now]))));
+    }
+
+    public function test_what_is_said_while_the_lesson_waits_is_not_its_own(): void
+    {
+        $document = Slides::document([]);
+        $slide = &$document['parts'][0]['slides'][0];
+        $slide['steps'] = [['id' => 'step-1', 'script' => 'One two.', 'pause' => 0]];
+        $slide['blocks'] = [[
+            'id' => 'pause', 'kind' => 'pause', 'region' => 'main', 'step' => 'step-1', 'reveals' => [],
+            'content' => ['prompt' => 'Try it.', 'seconds' => 10],
+        ]];
+        $lesson = Lesson::from($document);
+        $take = Take::recorded('t', $lesson->mainSlides()[0]->id, 48 * 3000, [], [], null);
+        $timeline = Timeline::build($lesson, [$take->slide => $take]);
+        self::assertSame(48 * 13_000, $timeline->length());
+        self::assertSame([0, []], CaptionCorrections::read($timeline, [new Cue(4000, 9000, 'Heard in a clip.')]));
+        self::assertSame([48 * 2999, null, null], array_map($timeline->narrationAt(...), [48 * 2999, 48 * 3000, 48 * 12_999]));
+    }
+
+    /** @param  list<Cue>  $cues */
+    private static function plain(array $cues): string
+    {
+        return strtr(implode(' ', array_map(static fn (Cue $cue): string => $cue->text, $cues)), "\n", ' ');
     }
 
     private static function wording(int $from, int $to, string $text): Wording

@@ -3,6 +3,7 @@ import type { ReadCaptions } from '../../answers.types';
 import { ask, sentence } from '../../request';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
+import { FileChoice } from '../../ui/FileChoice';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
 
@@ -27,8 +28,7 @@ export function ClipCaptions({ content, onChange }: ClipCaptionsProps) {
     const from = captions.at(-1)?.to ?? content.from ?? 0;
     put([...captions, { from, to: Math.round((from + SHOWN) * 10) / 10, text: '' }]);
   };
-  const bringIn = async (file: File | undefined) => {
-    if (!file) return;
+  const bringIn = async (file: File) => {
     try {
       put((await ask<ReadCaptions>('POST', '/api/captions', { text: await file.text() })).captions);
       setTrouble('');
@@ -72,18 +72,7 @@ export function ClipCaptions({ content, onChange }: ClipCaptionsProps) {
       ))}
       <div className="flex flex-wrap gap-3">
         <Button onClick={add}>Add a caption</Button>
-        <label className="inline-flex min-h-10 cursor-pointer items-center rounded border border-edge bg-sheet px-3.5 hover:border-action focus-within:outline-3 focus-within:outline-action">
-          Bring captions in (WebVTT)
-          <input
-            type="file"
-            accept=".vtt,text/vtt"
-            className="sr-only"
-            onChange={(event) => {
-              void bringIn(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-        </label>
+        <FileChoice label="Bring captions in (WebVTT)" accept=".vtt,text/vtt" onFile={(file) => void bringIn(file)} />
       </div>
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
     </fieldset>

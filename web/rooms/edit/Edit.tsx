@@ -11,6 +11,7 @@ import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
 import { type Take, useTakes } from '../lesson/takes';
+import { CaptionsIn } from './CaptionsIn';
 import { LessonText } from './LessonText';
 import { MarkedTools } from './MarkedTools';
 import { pressed } from './pressed';
@@ -109,6 +110,7 @@ export function Edit() {
         )}
         {programme.isError && <Notice tone="trouble">{sentence(programme.error)}</Notice>}
         <Shorten lesson={desk.id} edition={editions} onCut={editing.cut} onListen={listening.play} />
+        <CaptionsIn lesson={desk.id} onEdit={editing.edit} />
       </section>
       <section aria-label="What is heard" className="min-w-0" onKeyDown={keys}>
         <LessonText slides={slides} marked={marked} onMark={setMarked} editing={editing} listening={listening} />
