@@ -26,6 +26,9 @@ final class SoundAlignment
         '-d', 'opcache.file_update_protection=0', '-d', 'memory_limit=1G',
     ];
 
+    /** Where no word of the script was found. */
+    public const NOTHING = ['isOfThisScript' => false, 'words' => [], 'departures' => []];
+
     /**
      * @param  string  $sound a file that ffmpeg reads
      * @param  string  $language ISO 639-1
@@ -36,7 +39,7 @@ final class SoundAlignment
         return Files::tidily(static function () use ($sound, $script, $language): array {
             $read = Script::read($script, $language);
             if ($read->words === []) {
-                return ['isOfThisScript' => false, 'words' => [], 'departures' => []];
+                return self::NOTHING;
             }
             $take = Files::temporary('raw');
             Program::run('ffmpeg', [

@@ -9,6 +9,7 @@ use App\Adapters\ProgramFailed;
 use App\Alignment\SoundAlignment;
 use App\Models\Take;
 use App\Models\TakeState;
+use App\Recording\SoughtWords;
 use Daybright\Recording\SlideScript;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -60,16 +61,16 @@ class AlignTake implements ShouldQueue
         if ($take === null || $lesson === null || $slide === null || $take->state !== TakeState::Ready) {
             return;
         }
+        $script = SlideScript::text($slide);
         try {
-            $found = SoundAlignment::find(Files::found($take->path('sound.flac')), SlideScript::text($slide), $lesson->language);
+            $found = SoundAlignment::find(Files::found($take->path('sound.flac')), $script, $lesson->language);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
                 throw $failure;
             }
             report($failure);
-
-            return;
+            $found = SoundAlignment::NOTHING;
         }
-        $take->update(['alignment' => $found]);
+        $take->update(['alignment' => ['script' => SoughtWords::hash($script, $lesson->language)] + $found]);
     }
 }

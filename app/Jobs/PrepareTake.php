@@ -12,6 +12,7 @@ use App\Models\Take;
 use App\Models\TakeState;
 use App\Recording\ContinuedTake;
 use App\Recording\MeasuredSound;
+use App\Recording\SoughtWords;
 use App\Recording\TakeStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -52,8 +53,7 @@ class PrepareTake implements ShouldQueue
             $this->prepare($take);
             if ($take->state === TakeState::Ready) {
                 $takes->choose($take);
-                $take->update(['words_awaited' => true]);
-                AlignTake::dispatch($take->id);
+                SoughtWords::begin($take);
             }
         });
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Jobs\AlignTake;
 use App\Models\Lesson;
 use App\Models\Take;
+use App\Recording\SoughtWords;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
 use Daybright\Recording\Alignment\Script;
 use Daybright\Recording\SlideScript;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -81,6 +84,25 @@ final class EditingTest extends TestCase
         $captions = $this->getJson("/api/lessons/{$this->made->id}/programme")->json('captions');
         $this->assertStringStartsWith('Something else, said.', strtr($captions[0]['text'], "\n", ' '));
         $this->postJson("/api/lessons/{$this->made->id}/captions", ['text' => 'no captions'])->assertStatus(422);
+    }
+
+    public function test_words_are_looked_for_again_when_the_script_was_changed_and_once_only(): void
+    {
+        $take = $this->aligned();
+        Queue::fake();
+        $this->words($take);
+        Queue::assertNothingPushed();
+        $document = $this->made->document()->jsonSerialize();
+        $document->parts[0]->slides[0]->steps[0]->script = 'Quite another line.';
+        $this->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => $document])->assertOk();
+        $this->words($take);
+        $this->words($take);
+        Queue::assertPushed(AlignTake::class, 1);
+        $this->assertTrue($take->refresh()->words_awaited);
+        (new AlignTake($take->id))->handle();
+        $this->assertFalse($take->refresh()->words_awaited);
+        $this->words($take);
+        Queue::assertPushed(AlignTake::class, 1);
     }
 
     public function test_words_cannot_be_typed_twice_and_not_endlessly(): void
@@ -205,10 +227,13 @@ final class EditingTest extends TestCase
         $slide = $this->made->read()->slide('measure');
         $this->assertNotNull($slide);
         $words = [];
-        foreach (Script::read(SlideScript::text($slide))->words as $number => $word) {
+        $script = SlideScript::text($slide);
+        foreach (Script::read($script)->words as $number => $word) {
             $words[] = ['text' => $word->text, 'from' => 200 * $number, 'to' => 200 * $number + 200, 'isSaid' => true];
         }
-        $take->update(['alignment' => ['words' => $words, 'departures' => [], 'isOfThisScript' => true]]);
+        $take->update(['alignment' => [
+            'script' => SoughtWords::hash($script, 'en'), 'words' => $words, 'departures' => [], 'isOfThisScript' => true,
+        ]]);
 
         return $take;
     }

@@ -16,6 +16,7 @@ use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\Share;
 use App\Models\User;
+use App\Recording\SoughtWords;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -24,6 +25,8 @@ class ShareController
 {
     public function show(Lesson $lesson, ReleaseStore $store, #[CurrentUser] User $teacher): JsonResponse
     {
+        // Captions of the next version follow the words as the script has them now.
+        SoughtWords::seek($lesson, $lesson->read());
         $releases = $lesson->releases;
         $release = $releases->last();
         $ready = $lesson->newestRelease();

@@ -12,6 +12,7 @@ use App\Http\Resources\TakeResource;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\TakeState;
+use App\Recording\SoughtWords;
 use App\Recording\TakeAudio;
 use App\Recording\TakeStore;
 use Daybright\Format\IncomingJson;
@@ -33,6 +34,7 @@ class TakeController
     public function index(Lesson $lesson): JsonResponse
     {
         $read = $lesson->read();
+        SoughtWords::seek($lesson, $read);
 
         return new JsonResponse($lesson->takes()->with('footage')->orderBy('created_at')->get()->map(
             static fn (Take $take): array => [
