@@ -12,6 +12,7 @@ use App\Models\Take;
 use App\Models\TakeState;
 use App\Recording\ContinuedTake;
 use App\Recording\MeasuredSound;
+use App\Recording\SaidAgain;
 use App\Recording\SoughtWords;
 use App\Recording\TakeStore;
 use Illuminate\Contracts\Queue\ShouldQueue;
@@ -71,7 +72,9 @@ class PrepareTake implements ShouldQueue
     {
         try {
             $sound = AudioEncoder::decode((new PieceFolder($take->path('pieces')))->joined($this->pieces, 'webm'));
-            MeasuredSound::keep($take, ContinuedTake::sound($take, $sound));
+            $again = SaidAgain::in($take, $sound);
+            MeasuredSound::keep($take, $again?->sound() ?? ContinuedTake::sound($take, $sound));
+            $again?->keep($take);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
                 throw $failure;

@@ -64,7 +64,9 @@ final class ContinuedTake
 
     private static function earlier(Take $take): ?Take
     {
-        $earlier = $take->continues === null ? null : Take::query()->find($take->continues);
+        // Where only a stretch is said again, SaidAgain puts it in its place.
+        $continues = $take->continues_until === null ? $take->continues : null;
+        $earlier = $continues === null ? null : Take::query()->find($continues);
 
         return $earlier?->state === TakeState::Ready && $earlier->slide === $take->slide ? $earlier : null;
     }

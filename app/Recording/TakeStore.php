@@ -23,7 +23,7 @@ final class TakeStore
     {
     }
 
-    /** @param  array{take: string, at: int}|null  $continues another take of the slide, as far as a sample of it */
+    /** @param  array{take: string, at: int, until?: int}|null  $continues another take of the slide, as far as a sample of it and from another on */
     public function begin(Lesson $lesson, string $id, string $slide, string $source, ?array $continues = null): Take
     {
         if ($lesson->read()->slide($slide) === null) {
@@ -46,6 +46,7 @@ final class TakeStore
             'source' => $source,
             'continues' => $continues['take'] ?? null,
             'continues_at' => $continues['at'] ?? null,
+            'continues_until' => $continues['until'] ?? null,
         ]);
     }
 

@@ -6,7 +6,7 @@ use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
 
-/** The words of a take can be put right by typing, and what was said beside the script can be settled as wanted; what was done can be moved. */
+/** The words of a take can be put right by typing, and what was said beside the script can be settled as wanted; what was done can be moved; one sentence can be said again. */
 return new class extends Migration
 {
     public function up(): void
@@ -15,6 +15,7 @@ return new class extends Migration
             $table->json('wordings')->nullable();
             $table->json('kept')->nullable();
             $table->json('moved')->nullable();
+            $table->unsignedInteger('continues_until')->nullable();
             $table->boolean('words_awaited')->default(false);
         });
     }

@@ -73,6 +73,61 @@ class RecordingTest extends TestCase
         );
     }
 
+    public function test_a_sentence_is_said_again_and_all_around_it_stays(): void
+    {
+        $second = static fn (float $seconds): int => (int) round($seconds * 48_000);
+        $earlier = Take::factory()->for($this->made)->sounding(6)->create();
+        $stretch = static fn (float $from, float $to): array => ['from' => $second($from), 'to' => $second($to)];
+        $earlier->update([
+            'cuts' => [$stretch(0, 0.5), $stretch(2.5, 3), $stretch(5, 5.5)],
+            'wordings' => [
+                $stretch(1, 1.5) + ['text' => 'before'], $stretch(2, 2.5) + ['text' => 'gone'], $stretch(4.5, 5) + ['text' => 'after'],
+            ],
+            'kept' => [$second(1), $second(3), $second(4.5)],
+            'events' => [
+                ['kind' => 'show', 'at' => 0, 'slide' => 'measure'], ['kind' => 'step', 'at' => 3000, 'step' => 'measure-2'],
+                ['kind' => 'wipe', 'at' => 5500],
+            ],
+        ]);
+        $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", [
+            'slide' => 'measure', 'source' => 'microphone',
+            'continues' => ['take' => $earlier->id, 'at' => $second(2), 'until' => $second(4)],
+        ])->assertSuccessful();
+        $pieces = self::pieces(3.0);
+        foreach ($pieces as $number => $piece) {
+            $this->piece($number, $piece, $number === 0 ? [['kind' => 'show', 'at' => 0, 'slide' => 'measure']] : [])->assertOk();
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        $take = Take::query()->findOrFail($this->take);
+        $this->assertSame(TakeState::Ready, $take->state, (string) $take->trouble);
+        $this->assertTrue($take->chosen);
+        $said = $take->length / 48_000 - 4;
+        $this->assertEqualsWithDelta(3.0, $said, 0.05);
+        $this->assertEqualsWithDelta([0.0, 2000 + 500 * $said, 3500 + 1000 * $said], array_column($take->events, 'at'), 1.0);
+        $this->assertEqualsWithDelta(
+            [[0, 0.5], [3 + $said, 3.5 + $said]],
+            array_map(static fn (array $cut): array => [$cut['from'] / 48_000, $cut['to'] / 48_000], $take->cuts ?? []),
+            0.001,
+        );
+        $this->assertSame(['before', 'after'], array_column($take->wordings ?? [], 'text'));
+        $kept = array_map(static fn (int $each): float => $each / 48_000, $take->kept ?? []);
+        $this->assertEqualsWithDelta([1.0, 2.5 + $said], $kept, 0.001);
+        // The earlier tone is heard before and after, and the new one between them.
+        $crossings = static function (float $from) use ($take): float {
+            $raw = Program::run('ffmpeg', [
+                '-v', 'error', '-ss', (string) $from, '-t', '0.5', '-i', Files::found($take->path('sound.flac')), '-f', 's16le', '-',
+            ]);
+            $samples = array_values(unpack('s*', $raw) ?: []);
+
+            $rises = static fn (int $at): bool => $at > 0 && $samples[$at - 1] < 0 && $samples[$at] >= 0;
+
+            return count(array_filter(array_keys($samples), $rises)) * 2;
+        };
+        $this->assertEqualsWithDelta(440, $crossings(1), 4);
+        $this->assertGreaterThan(40, abs(440 - $crossings(3)));
+        $this->assertEqualsWithDelta(440, $crossings(2.5 + $said), 4);
+    }
+
     public function test_a_take_goes_on_from_a_step_of_another_without_a_click_and_as_loud(): void
     {
         // The step stands in whole tenths of a millisecond, a little before the sample that it is told by.

@@ -18,7 +18,7 @@ test.beforeAll(() => {
   execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', 'storage/playwright-said.wav', '-af', filter, SPEECH]);
 });
 
-test('a sentence begun twice is offered and cut, a word is put right, and both are seen in the lesson', async ({
+test('a sentence begun twice is offered and cut, a word is put right, a sentence is said again, and it is heard in the lesson', async ({
   page,
   browser,
 }) => {
@@ -51,6 +51,20 @@ test('a sentence begun twice is offered and cut, a word is put right, and both a
   await page.getByRole('button', { name: 'Undo the last edit' }).click();
   await expect(page.getByRole('button', { name: 'briefest.', exact: true })).toBeVisible();
 
+  // The practice voice says the second sentence again: another take, with all that was edited before.
+  await page.getByRole('button', { name: 'At', exact: true }).click();
+  await page.getByRole('button', { name: 'briefest.', exact: true }).click({ modifiers: ['Shift'] });
+  await page.getByRole('button', { name: 'Say it again' }).click();
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.getByRole('button', { name: 'Start recording' }).click();
+  const loudness = () => page.getByLabel('How loud it is').evaluate((meter) => (meter as HTMLMeterElement).value);
+  await expect.poll(loudness).toBeGreaterThan(0.05);
+  await expect.poll(loudness).toBeLessThan(0.02);
+  await page.getByRole('button', { name: 'Stop, and use it' }).click();
+  await expect(page.getByRole('button', { name: /^Take 2/ })).toContainText('in the lesson', { timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'shortest.', exact: true })).toBeVisible();
+  await expect(again.getByRole('button', { name: 'Put back' })).toBeVisible({ timeout: 60_000 });
+
   const link = await shared(page);
   const context = await browser.newContext();
   const student = await context.newPage();
@@ -58,7 +72,7 @@ test('a sentence begun twice is offered and cut, a word is put right, and both a
   await student.goto(link);
   await student.getByRole('button', { name: 'Start' }).click();
   await student.getByText('Read the lesson').click();
-  const line = student.getByRole('button', { name: /briefest\./ });
+  const line = student.getByRole('button', { name: /shortest\./ });
   await expect(line).toBeVisible();
   await expect(student.locator('[data-spoken]')).not.toHaveCount(0);
   // A touched word is the one that is spoken then.

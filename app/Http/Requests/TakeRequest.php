@@ -17,9 +17,16 @@ final class TakeRequest extends FormRequest
         return [
             'slide' => 'required|string|max:40',
             'source' => ['required', Rule::enum(TakeSource::class)],
-            'continues' => 'nullable|array:take,at',
+            'continues' => 'nullable|array:take,at,until',
             'continues.take' => 'required_with:continues|string|max:24',
-            'continues.at' => 'required_with:continues|integer|min:1',
+            'continues.at' => 'required_with:continues|integer|min:0',
+            'continues.until' => 'nullable|integer|gt:continues.at',
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['continues.until.*' => 'What is said again must end after it begins. Mark it once more.'];
     }
 }

@@ -16,6 +16,7 @@ import { LessonText } from './LessonText';
 import { MarkedTools } from './MarkedTools';
 import { pressed } from './pressed';
 import type { TakeRange } from './ranges';
+import { SayAgain } from './SayAgain';
 import { Shorten } from './Shorten';
 import { TakeChoice } from './TakeChoice';
 import { useEditing } from './useEditing';
@@ -58,6 +59,9 @@ export function Edit() {
   };
   const editing = useEditing(desk.id, takes, run);
   const listening = useListening();
+  const [isSaying, setSaying] = useState(false);
+  const only = marked.length === 1 ? marked[0] : undefined;
+  const again = isSaying ? takes.find((each) => each.id === only?.take) : undefined;
   const slides = useMemo(
     () =>
       desk.document.parts
@@ -121,10 +125,25 @@ export function Edit() {
             takes={takes}
             editing={editing}
             listening={listening}
+            onSayAgain={() => setSaying(true)}
             onDone={() => setMarked([])}
           />
         </div>
         {trouble && <Notice tone="trouble">{trouble}</Notice>}
+        {again && only && (
+          <SayAgain
+            lesson={desk.id}
+            take={again}
+            range={only}
+            onClose={() => setSaying(false)}
+            onArrived={() => {
+              setSaying(false);
+              setMarked([]);
+              setOpened(null);
+              void lookAgain();
+            }}
+          />
+        )}
         <div className="mt-3 border-t border-rule pt-3">
           <h2 className="mb-2 text-lg">{slide?.title || 'Slide without a title'}</h2>
           {mine.length === 0 && (

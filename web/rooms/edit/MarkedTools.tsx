@@ -14,11 +14,13 @@ interface MarkedToolsProps {
   takes: Take[];
   editing: Editing;
   listening: Listening;
+  /** Records what is marked once more. */
+  onSayAgain: () => void;
   onDone: () => void;
 }
 
 /** What can be done with the marked words, wherever they are in the lesson. */
-export function MarkedTools({ marked, takes, editing, listening, onDone }: MarkedToolsProps) {
+export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onDone }: MarkedToolsProps) {
   const [typing, setTyping] = useState<Typing | null>(null);
   const seconds = marked.reduce((sum, range) => sum + range.to - range.from, 0) / RATE;
   const only = marked.length === 1 ? marked[0] : undefined;
@@ -74,7 +76,12 @@ export function MarkedTools({ marked, takes, editing, listening, onDone }: Marke
           <Button onClick={() => (listening.isPlaying ? listening.stop() : listening.play(marked))}>
             {listening.isPlaying ? 'Stop listening' : 'Listen to it'}
           </Button>
-          {only && take && !isCut && <Button onClick={() => setTyping(typingAt(take, only))}>Type what is said</Button>}
+          {only && take && !isCut && (
+            <>
+              <Button onClick={() => setTyping(typingAt(take, only))}>Type what is said</Button>
+              <Button onClick={onSayAgain}>Say it again</Button>
+            </>
+          )}
           <Button
             look="main"
             onClick={() => {

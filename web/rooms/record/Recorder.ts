@@ -12,6 +12,8 @@ const PIECE = 500;
 export interface Continued {
   take: string;
   at: number;
+  /** From here on it is kept again, where only a stretch of it is said anew. */
+  until?: number;
 }
 
 /** Records one take: sound in short pieces, and what the teacher does, timed on the sound's own clock. */
@@ -71,6 +73,10 @@ export class Recorder {
 
   mute(isMute: boolean): void {
     for (const track of this.stream.getAudioTracks()) track.enabled = !isMute;
+  }
+
+  get isRecording(): boolean {
+    return this.recorder.state !== 'inactive';
   }
 
   async stop(): Promise<void> {
