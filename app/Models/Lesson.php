@@ -88,13 +88,13 @@ class Lesson extends Model
         return $this->hasMany(Share::class);
     }
 
-    /** @return array<string, Recorded> the take in the lesson, by slide id */
+    /** @return array<string, Recorded> the take in the lesson, by slide id, without its words: they take a while to read */
     public function recorded(): array
     {
         return $this->takes->where('chosen', true)
             ->where('state', TakeState::Ready)
             ->keyBy('slide')
-            ->map(static fn (Take $take): Recorded => $take->recorded())
+            ->map(static fn (Take $take): Recorded => $take->recorded(withWords: false))
             ->all();
     }
 

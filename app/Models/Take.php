@@ -72,7 +72,7 @@ class Take extends Model
     {
         static::saving(static function (self $take): void {
             if ($take->isDirty(['length', 'cuts', 'events', 'moved']) || ($take->exists && $take->seconds_kept === null)) {
-                $take->seconds_kept = $take->recorded()->secondsKept();
+                $take->seconds_kept = $take->recorded(false)->secondsKept();
             }
         });
     }
@@ -80,7 +80,7 @@ class Take extends Model
     /** Seconds of it that are kept in the lesson; worked out for takes of older versions. */
     public function secondsKept(): float
     {
-        return $this->seconds_kept ?? $this->recorded()->secondsKept();
+        return $this->seconds_kept ?? $this->recorded(false)->secondsKept();
     }
 
     /**
@@ -185,7 +185,8 @@ class Take extends Model
         return "takes/{$this->id}/{$name}";
     }
 
-    public function recorded(): Recorded
+    /** @param  bool  $withWords whether where they are said is asked for, which takes a while to read */
+    public function recorded(bool $withWords = true): Recorded
     {
         return self::read([
             'id' => (string) $this->id,
@@ -193,7 +194,7 @@ class Take extends Model
             'length' => $this->length,
             'events' => $this->seenEvents(),
             'cuts' => $this->cuts ?? [],
-            'alignment' => $this->alignment,
+            'alignment' => $withWords ? $this->alignment : null,
             'wordings' => $this->wordings ?? [],
         ]);
     }
