@@ -51,15 +51,18 @@ final readonly class ActWithoutSense implements LessonRule
     /** @return list<string> moments of the take, such as “0:12” */
     private static function lost(Slide $slide, Take $take): array
     {
-        $times = $changes = [];
+        $times = $changes = $states = [];
         foreach ($take->events as $event) {
             if ($event->kind === 'act') {
                 $id = $event->data->text('block');
                 $block = $slide->block($id);
                 $before = $changes[$id] ?? [];
                 $after = MergePatch::joined($before, $event->data->fields('change')->raw());
-                [$was, $is] = $block === null ? [null, null] : [Blocks::changed($block, $before), Blocks::changed($block, $after)];
+                $states[$id] ??= $block === null ? null : Blocks::changed($block, $before);
+                $was = $states[$id];
+                $is = $block === null ? null : Blocks::changed($block, $after);
                 $changes[$id] = $is === null ? $before : $after;
+                $states[$id] = $is ?? $was;
                 if ($is === null || ($was !== null && Blocks::done($was, $is) === '')) {
                     $times[] = sprintf('%d:%02d', intdiv((int) $event->at, 60_000), intdiv((int) $event->at, 1000) % 60);
                 }
