@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { clock } from '../../clock';
 import { Button } from '../../ui/Button';
 import { TextField } from '../../ui/Field';
 import { RATE, type Take } from '../lesson/takes';
@@ -68,7 +69,7 @@ export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onD
     <div className="flex flex-wrap items-center gap-2">
       <span className="min-w-0 flex-1 text-small text-quiet" role="status">
         {marked.length > 0
-          ? `Marked: ${seconds.toFixed(1)} s${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
+          ? `Marked: ${seconds < 60 ? `${seconds.toFixed(1)} s` : clock(seconds)}${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
           : 'Touch a word or a silence; with Shift, as far as another one, on any slide.'}
       </span>
       {marked.length > 0 && (
