@@ -21,7 +21,7 @@ final class TakeAudio
     public static function edition(Take $take): string
     {
         return substr(
-            hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded()->leftOut()], JSON_THROW_ON_ERROR)),
+            hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded(withWords: false)->leftOut()], JSON_THROW_ON_ERROR)),
             0,
             16,
         );
@@ -68,7 +68,7 @@ final class TakeAudio
         return [
             'file' => Files::found($take->path('sound.flac')),
             'loudness' => $take->loudness ?? -16.0,
-            'ranges' => $take->recorded()->kept()->ranges,
+            'ranges' => $take->recorded(withWords: false)->kept()->ranges,
         ];
     }
 }
