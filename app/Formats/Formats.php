@@ -16,6 +16,7 @@ use App\Formats\Presentation\PresentationReader;
 use App\Formats\Slides\PresentationWriter;
 use App\Formats\Slides\SlidesWriter;
 use App\Formats\Slides\StepsWriter;
+use App\Formats\Sound\SoundWriter;
 use App\Formats\TextDocument\DocxDocumentReader;
 use App\Formats\TextDocument\MarkdownReader;
 use App\Formats\TextDocument\OdtDocumentReader;
@@ -41,6 +42,7 @@ final class Formats
     public const WRITERS = [
         VideoWriter::class,
         CaptionsWriter::class,
+        SoundWriter::class,
         TranscriptWriter::class,
         HandoutWriter::class,
         AnswersWriter::class,

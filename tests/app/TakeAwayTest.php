@@ -61,6 +61,30 @@ class TakeAwayTest extends TestCase
         );
     }
 
+    public function test_the_sound_alone_has_chapters_and_no_waits(): void
+    {
+        $release = $this->release();
+        $this->actingAs($release->lesson->user);
+        $file = self::downloaded($this->get("/api/lessons/{$release->lesson_id}/files/m4a")->assertOk());
+        $seen = json_decode(
+            Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $file]),
+            true,
+        );
+        $this->assertSame(['aac'], array_values(array_filter(
+            array_column($seen['streams'], 'codec_name'),
+            static fn (string $codec): bool => $codec !== 'bin_data',
+        )));
+        $this->assertSame($release->frozen()->title, $seen['format']['tags']['title']);
+        $this->assertEqualsWithDelta($release->frozen()->length / 1000, (float) $seen['format']['duration'], 0.1);
+        $this->assertSame(
+            [['Measure', 0.0], ['Why', $release->frozen()->chapters[1]->at / 1000]],
+            array_map(
+                static fn (array $chapter): array => [$chapter['tags']['title'], round((float) $chapter['start_time'], 3)],
+                $seen['chapters'],
+            ),
+        );
+    }
+
     public function test_frames_of_the_video_are_the_scenes(): void
     {
         $release = $this->release();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Adapters\Video;
 
+use App\Adapters\ChapterMarks;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Models\MediaFile;
@@ -207,8 +208,7 @@ final class VideoMaker
 
     private static function mux(Release $release, FrozenLesson $lesson, string $silent, string $captions): string
     {
-        $chapters = Files::temporary('txt');
-        file_put_contents($chapters, self::chapters($lesson));
+        $chapters = ChapterMarks::write($lesson, $lesson->full(...));
         $target = Files::temporary('mp4');
         Program::run(
             'ffmpeg',
@@ -251,23 +251,5 @@ final class VideoMaker
         );
 
         return $target;
-    }
-
-    private static function chapters(FrozenLesson $lesson): string
-    {
-        $escape = static fn (string $text): string => str_replace("\n", ' ', addcslashes($text, '=;#\\'));
-        $text = ";FFMETADATA1\ntitle=".$escape($lesson->title)."\n";
-        foreach ($lesson->chapters as $chapter) {
-            $from = (int) round($lesson->full($chapter->at));
-            $to = (int) round($lesson->full($chapter->until));
-            $text .= "[CHAPTER]
-TIMEBASE=1/1000
-START={$from}
-END={$to}
-title=".$escape($chapter->name()).'
-';
-        }
-
-        return $text;
     }
 }
