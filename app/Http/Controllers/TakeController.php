@@ -17,8 +17,8 @@ use App\Recording\TakeAudio;
 use App\Recording\TakeStore;
 use Daybright\Format\IncomingJson;
 use Daybright\Lesson\Lesson as Document;
-use Daybright\Recording\Editing\Mark;
-use Daybright\Recording\Editing\Marks;
+use Daybright\Recording\Editing\WaveMark;
+use Daybright\Recording\Editing\WaveMarks;
 use Daybright\Recording\SpokenWord;
 use Daybright\Recording\WordAlignment;
 use Illuminate\Http\JsonResponse;
@@ -121,8 +121,8 @@ class TakeController
         $slide = $document->slide($take->slide);
 
         return $slide === null || $take->state !== TakeState::Ready ? [] : array_map(
-            static fn (Mark $mark): array => get_object_vars($mark),
-            Marks::read($slide, $take->events ?? [], $take->moves()),
+            static fn (WaveMark $mark): array => get_object_vars($mark),
+            WaveMarks::read($slide, $take->events ?? [], $take->moves()),
         );
     }
 

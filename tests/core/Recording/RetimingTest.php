@@ -6,9 +6,9 @@ namespace Tests\Core\Recording;
 
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
-use Daybright\Recording\Editing\Mark;
-use Daybright\Recording\Editing\Marks;
 use Daybright\Recording\Editing\Retiming;
+use Daybright\Recording\Editing\WaveMark;
+use Daybright\Recording\Editing\WaveMarks;
 use Daybright\Recording\InvalidRecording;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -65,17 +65,17 @@ final class RetimingTest extends TestCase
             [$stroke, $stroke, $back, $stroke],
             range(0, 3),
         );
-        $marks = Marks::read(self::slide(), $events, []);
-        self::assertSame([0, 3], array_map(static fn (Mark $mark): int => $mark->events[0]['number'], $marks));
+        $marks = WaveMarks::read(self::slide(), $events, []);
+        self::assertSame([0, 3], array_map(static fn (WaveMark $mark): int => $mark->events[0]['number'], $marks));
     }
 
     public function test_acts_of_one_movement_are_moved_as_one(): void
     {
         $act = static fn (int $at, string $block): array => ['kind' => 'act', 'at' => $at, 'block' => $block, 'change' => []];
         $events = [$act(0, 'graph'), $act(100, 'graph'), $act(700, 'graph'), $act(1500, 'graph'), $act(1600, 'table')];
-        $marks = Marks::read(self::slide(), $events, [0 => null, 1 => null, 2 => null]);
-        self::assertSame([3, 1, 1], array_map(static fn (Mark $mark): int => count($mark->events), $marks));
-        self::assertSame([true, false, false], array_map(static fn (Mark $mark): bool => $mark->isOut, $marks));
+        $marks = WaveMarks::read(self::slide(), $events, [0 => null, 1 => null, 2 => null]);
+        self::assertSame([3, 1, 1], array_map(static fn (WaveMark $mark): int => count($mark->events), $marks));
+        self::assertSame([true, false, false], array_map(static fn (WaveMark $mark): bool => $mark->isOut, $marks));
     }
 
     /**
@@ -84,7 +84,7 @@ final class RetimingTest extends TestCase
      */
     private static function labels(array $events): array
     {
-        return array_map(static fn (Mark $mark): string => $mark->label, Marks::read(self::slide(), $events, []));
+        return array_map(static fn (WaveMark $mark): string => $mark->label, WaveMarks::read(self::slide(), $events, []));
     }
 
     private static function slide(): Slide

@@ -11,7 +11,7 @@ use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\Tracks;
 
 /** What can be moved or taken out of what was done in a take. */
-final class Marks
+final class WaveMarks
 {
     /** Milliseconds between two acts that are one movement of the hand. */
     private const AT_ONCE = 600.0;
@@ -19,7 +19,7 @@ final class Marks
     /**
      * @param  list<array<string, mixed>>  $events as they were recorded
      * @param  array<int, float|null>  $moved as Retiming applies it
-     * @return list<Mark> in the order in which they were done
+     * @return list<WaveMark> in the order in which they were done
      */
     public static function read(Slide $slide, array $events, array $moved): array
     {
@@ -35,10 +35,10 @@ final class Marks
             }
             $isOut = array_key_exists($number, $moved) && $moved[$number] === null;
             $placed = ['number' => $number, 'at' => $moved[$number] ?? $event->at];
-            $mark = new Mark([$placed], $track::name(), $label, $isOut);
+            $mark = new WaveMark([$placed], $track::name(), $label, $isOut);
             $before = array_key_last($marks);
             if ($before !== null && $last !== null && self::isOneMovement($last, $event)) {
-                $marks[$before] = new Mark([...$marks[$before]->events, $placed], $mark->track, $label, $isOut);
+                $marks[$before] = new WaveMark([...$marks[$before]->events, $placed], $mark->track, $label, $isOut);
             } else {
                 $marks[] = $mark;
             }

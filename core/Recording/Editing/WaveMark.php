@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Recording\Editing;
 
 /** Something that was done in a take, where it stands on the wave. */
-final readonly class Mark
+final readonly class WaveMark
 {
     /**
      * @param  non-empty-list<array{number: int, at: float}>  $events of which it is made, each with its moment in milliseconds
