@@ -10,6 +10,7 @@ use App\Models\Take;
 use App\Models\TakeState;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\SlideScript;
+use Illuminate\Support\Facades\Storage;
 
 /** Words are looked for in the takes of a lesson where they were not yet, or where the script was changed since. */
 final class SoughtWords
@@ -18,7 +19,9 @@ final class SoughtWords
     {
         foreach ($lesson->takes as $take) {
             $slide = $take->state === TakeState::Ready && ! $take->words_awaited ? $read->slide($take->slide) : null;
-            if ($slide !== null && ($take->alignment['script'] ?? null) !== self::hash(SlideScript::text($slide), $read->language)) {
+            $isSought = $slide === null || ($take->alignment['script'] ?? null) === self::hash(SlideScript::text($slide), $read->language);
+            // A sound that is gone is told of where it is played.
+            if (! $isSought && Storage::exists($take->path('sound.flac'))) {
                 self::begin($take);
             }
         }
