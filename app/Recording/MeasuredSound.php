@@ -27,7 +27,7 @@ final class MeasuredSound
             'length' => $length,
             'loudness' => $loudness,
             'waveform' => $waveform->peaks,
-            'cuts' => array_map(static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to], $cuts),
+            'cuts' => array_map(static fn (SampleRange $cut): array => $cut->toArray(), $cuts),
         ]);
         if ($take->recorded()->secondsKept() === 0.0) {
             $take->fill([

@@ -71,11 +71,11 @@ final readonly class SaidAgain
                 static fn (array $event): bool => ! in_array($event['kind'], ['footage', 'shown'], true),
             ))),
             'cuts' => array_map(
-                static fn (SampleRange $cut): array => ['from' => $cut->from, 'to' => $cut->to],
+                static fn (SampleRange $cut): array => $cut->toArray(),
                 $replacement->cuts($was->cuts),
             ),
             'wordings' => array_map(
-                static fn (Wording $each): array => ['from' => $each->range->from, 'to' => $each->range->to, 'text' => $each->text],
+                static fn (Wording $each): array => $each->toArray(),
                 $replacement->wordings($was->wordings),
             ),
             'kept' => $replacement->moments($this->earlier->kept ?? []),

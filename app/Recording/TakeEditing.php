@@ -79,7 +79,7 @@ final class TakeEditing
         );
         usort($ranges, static fn (SampleRange $one, SampleRange $other): int => $one->from <=> $other->from);
 
-        return array_map(static fn (SampleRange $range): array => ['from' => $range->from, 'to' => $range->to], $ranges);
+        return array_map(static fn (SampleRange $range): array => $range->toArray(), $ranges);
     }
 
     /**

@@ -19,6 +19,12 @@ final readonly class SampleRange
         return $this->to - $this->from;
     }
 
+    /** @return array{from: int, to: int} as it is kept */
+    public function toArray(): array
+    {
+        return ['from' => $this->from, 'to' => $this->to];
+    }
+
     /** @return bool whether they have a sample in common */
     public function meets(self $other): bool
     {

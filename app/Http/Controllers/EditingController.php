@@ -40,7 +40,7 @@ class EditingController
 
         return new JsonResponse(['changed' => $changed, 'takes' => array_map(
             static fn (string $take, array $typed): array => ['id' => $take, 'wordings' => array_map(
-                static fn (Wording $each): array => ['from' => $each->range->from, 'to' => $each->range->to, 'text' => $each->text],
+                static fn (Wording $each): array => $each->toArray(),
                 $typed,
             )],
             array_keys($wordings),

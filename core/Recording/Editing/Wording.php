@@ -14,6 +14,12 @@ final readonly class Wording
     {
     }
 
+    /** @return array{from: int, to: int, text: string} as it is kept */
+    public function toArray(): array
+    {
+        return [...$this->range->toArray(), 'text' => $this->text];
+    }
+
     /** @return bool whether it is typed for this moment of the take, in samples */
     public function isAt(float $sample): bool
     {
