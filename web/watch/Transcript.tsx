@@ -1,3 +1,4 @@
+import { Fragment } from 'react';
 import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { shownSlides } from '../tracks/shown';
 
@@ -57,14 +58,15 @@ function SpokenLine({ caption, at, onSeek }: SpokenLineProps) {
       className={`mr-1 rounded-sm text-left ${isNow ? 'bg-noon-ground' : ''}`}
     >
       {words.map((word, number) => (
-        <span
-          key={number}
-          data-begins={begins[number]}
-          data-spoken={number === spoken || undefined}
-          className="rounded-sm hover:underline data-spoken:bg-action data-spoken:text-white"
-        >
-          {`${word} `}
-        </span>
+        <Fragment key={number}>
+          <span
+            data-begins={begins[number]}
+            data-spoken={number === spoken || undefined}
+            className="rounded-sm hover:underline data-spoken:bg-action data-spoken:text-white"
+          >
+            {word}
+          </span>{' '}
+        </Fragment>
       ))}
     </button>
   );
