@@ -7,6 +7,8 @@ return [
     'edition' => is_file($edition = storage_path('framework/edition')) ? trim((string) file_get_contents($edition)) : 'none',
     // The process that sets formulas listens here; without it each formula starts a process of its own.
     'formula_socket' => env('FORMULA_SOCKET', storage_path('framework/formula.sock')),
+    // Videos of lessons are made piece by piece while they are recorded and cut, before anybody asks for one.
+    'makes_videos_ahead' => (bool) env('VIDEOS_AHEAD', true),
     'programs' => [
         'node' => env('NODE_PROGRAM', 'node'),
         'ffmpeg' => env('FFMPEG_PROGRAM', 'ffmpeg'),

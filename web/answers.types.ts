@@ -211,12 +211,38 @@ export interface LessonFile {
    * About; null where it is not known before.
    */
   bytes: number | null;
-  export: Export | null;
+  /**
+   * What is chosen before it is made.
+   */
+  choices: WriterChoice[];
+  /**
+   * The newest for each way in which it was made, the newest first.
+   */
+  exports: Export[];
+}
+export interface WriterChoice {
+  name: string;
+  label: string;
+  /**
+   * The usual one first.
+   *
+   * @minItems 1
+   */
+  options: {
+    value: string;
+    label: string;
+  }[];
 }
 export interface Export {
   id: string;
   release: string;
   format: string;
+  /**
+   * What was chosen, by the name of the choice.
+   */
+  choices: {
+    [k: string]: string;
+  };
   state: "waiting" | "making" | "ready" | "failed" | "cancelled";
   /**
    * The share that is done, 0 to 1.

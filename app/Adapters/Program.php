@@ -54,6 +54,25 @@ final class Program
     }
 
     /**
+     * A program that runs while something else is done; “finish” waits for it.
+     *
+     * @param  list<string>  $arguments
+     *
+     * @throws ProgramFailed when it is missing
+     */
+    public static function started(string $name, array $arguments): Process
+    {
+        $process = self::process($name, $arguments);
+        try {
+            $process->start();
+        } catch (ProcessStartFailedException $error) {
+            throw ProgramFailed::missing($name, $process, $error);
+        }
+
+        return $process;
+    }
+
+    /**
      * Starts a program unless it was started before, and waits for it.
      *
      * @throws ProgramFailed when it is missing, takes too long or ends with anything but 0

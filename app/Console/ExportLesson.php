@@ -17,6 +17,7 @@ class ExportLesson extends LessonCommand
     protected $signature = 'lesson:export {lesson : id or title}
         {--as= : pptx, slides, steps, mp4, captions, transcript, handout, answers, archive; png or svg of a slide}
         {--to= : the file to write}
+        {--choose=* : what a video is wanted like, such as shape=1080p, captions=burnt or waits=without}
         {--slide=1 : number of the slide, from 1}';
 
     protected $description = 'Write a lesson to a file';
@@ -27,7 +28,7 @@ class ExportLesson extends LessonCommand
         if (in_array($format, SlideDrawing::KINDS, true)) {
             return $this->slide($drawing, $format);
         }
-        $writer = Formats::writer($format) ?? throw new DomainException(
+        $writer = Formats::writer($format, $this->choices()) ?? throw new DomainException(
             "Lessons are not written as “{$format}”. Choose one of: ".str_replace('|', ', ', Formats::writerNames()).', png, svg.',
         );
         $to = $this->target('lesson'.str_replace(' ', '-', $writer::format()->ending));
@@ -47,6 +48,18 @@ class ExportLesson extends LessonCommand
         $this->line($to);
 
         return self::SUCCESS;
+    }
+
+    /** @return array<string, string> values by the name of the choice */
+    private function choices(): array
+    {
+        $choices = [];
+        foreach ((array) $this->option('choose') as $each) {
+            [$name, $value] = [...explode('=', (string) $each, 2), ''];
+            $choices[$name] = $value;
+        }
+
+        return $choices;
     }
 
     private function slide(SlideDrawing $drawing, string $kind): int

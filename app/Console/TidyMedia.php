@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Clips\ClipStore;
 use App\Lessons\PaintedSlides;
+use App\Lessons\ReleaseParts;
 use App\Models\IncomingClip;
 use App\Models\MediaFile;
 use App\Models\Release;
@@ -24,6 +25,8 @@ class TidyMedia extends Command
 
     private const CLIP_DAYS = 30;
 
+    private const PART_DAYS = 30;
+
     public function handle(ClipStore $clips): int
     {
         $clips->clearAbandoned(self::CLIP_DAYS);
@@ -39,6 +42,7 @@ class TidyMedia extends Command
         }
         // What was painted long ago is painted again when it is looked at.
         PaintedSlides::table()->where('created_at', '<', now()->subDays(self::PAINTED_DAYS))->delete();
+        ReleaseParts::tidy(self::PART_DAYS);
         $this->line("Taken away: {$gone}");
 
         return self::SUCCESS;

@@ -21,7 +21,8 @@ use App\Formats\TextDocument\DocxDocumentReader;
 use App\Formats\TextDocument\MarkdownReader;
 use App\Formats\TextDocument\OdtDocumentReader;
 use App\Formats\Transcript\TranscriptWriter;
-use App\Formats\Video\VideoWriter;
+use App\Formats\Video\Mp4Writer;
+use App\Formats\Video\WebmWriter;
 
 /** The formats that lessons come in and go out in: one line each. */
 final class Formats
@@ -40,9 +41,10 @@ final class Formats
 
     /** @var non-empty-list<class-string<LessonWriter>> */
     public const WRITERS = [
-        VideoWriter::class,
+        Mp4Writer::class,
         CaptionsWriter::class,
         SoundWriter::class,
+        WebmWriter::class,
         TranscriptWriter::class,
         HandoutWriter::class,
         AnswersWriter::class,
@@ -60,11 +62,14 @@ final class Formats
         return array_values(array_unique(array_merge(...$endings)));
     }
 
-    public static function writer(string $name): ?LessonWriter
+    /** @param  array<string, string>  $choices values by the name of the choice */
+    public static function writer(string $name, array $choices = []): ?LessonWriter
     {
-        foreach (self::WRITERS as $writer) {
-            if ($writer::format()->name === $name) {
-                return app($writer);
+        foreach (self::WRITERS as $class) {
+            if ($class::format()->name === $name) {
+                $writer = app($class);
+
+                return $writer instanceof OffersChoices ? $writer->chosen($choices) : $writer;
             }
         }
 

@@ -6,7 +6,7 @@ namespace App\Formats;
 
 use RuntimeException;
 
-/** The teacher stopped the making of a video. */
+/** The making of a file was stopped: by the teacher, or because something else comes first. */
 final class WritingStopped extends RuntimeException
 {
 }

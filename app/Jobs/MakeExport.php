@@ -53,7 +53,8 @@ class MakeExport implements ShouldQueue
 
     private function make(Export $export): void
     {
-        $writer = Formats::writer($export->format) ?? throw new DomainException("Lessons are not written as “{$export->format}”.");
+        $writer = Formats::writer($export->format, $export->chosen())
+            ?? throw new DomainException("Lessons are not written as “{$export->format}”.");
         $made = $writer->write($export->release->lesson, static function (float $share) use ($export): void {
             if ($export->fresh()?->state !== ExportState::Making) {
                 throw new WritingStopped('Stopped by the teacher.');

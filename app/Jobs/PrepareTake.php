@@ -55,6 +55,7 @@ class PrepareTake implements ShouldQueue
             if ($take->state === TakeState::Ready) {
                 $takes->choose($take);
                 SoughtWords::begin($take);
+                PrepareVideo::soon($take->lesson_id);
             }
         });
     }

@@ -125,5 +125,6 @@ final class LessonStore
         array_map(Storage::deleteDirectory(...), $folders);
         $parts = array_merge(...$releases->map(static fn (Release $release): array => array_values($release->parts ?? []))->all());
         ReleaseParts::forgetUnused(array_values(array_unique($parts)));
+        ReleaseParts::forget($lesson->id);
     }
 }

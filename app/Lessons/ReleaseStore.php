@@ -19,7 +19,20 @@ final class ReleaseStore
 {
     public function begin(Lesson $lesson): Release
     {
-        $document = $lesson->document();
+        $draft = $this->draft($lesson);
+
+        // The release and the job that makes it are stored together or not at all.
+        return DB::transaction(static function () use ($lesson, $draft): Release {
+            $draft->fill(['number' => (int) $lesson->releases()->max('number') + 1])->save();
+            MakeRelease::dispatch($draft->id);
+
+            return $draft;
+        });
+    }
+
+    /** A version of the lesson as it is now, which nobody has shared. */
+    public function draft(Lesson $lesson): Release
+    {
         $takes = self::chosenTakes($lesson);
         if ($takes->isEmpty()) {
             throw new DomainException('Nothing has been recorded yet. Record at least one slide, then share the lesson.');
@@ -35,17 +48,7 @@ final class ReleaseStore
             'wordings' => $take->wordings ?? [],
         ])->values()->all();
 
-        // The release and the job that makes it are stored together or not at all.
-        return DB::transaction(static function () use ($lesson, $document, $kept): Release {
-            $release = $lesson->releases()->create([
-                'number' => (int) $lesson->releases()->max('number') + 1,
-                'document' => $document,
-                'takes' => $kept,
-            ]);
-            MakeRelease::dispatch($release->id);
-
-            return $release;
-        });
+        return $lesson->releases()->make(['document' => $lesson->document(), 'takes' => $kept]);
     }
 
     /** Whether a version made now would hold anything else. */

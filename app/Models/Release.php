@@ -7,7 +7,9 @@ namespace App\Models;
 use App\Lessons\LessonDocument;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson as Document;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Timeline;
+use Daybright\Recording\TimelineSegment;
 use Daybright\Release\FrozenLesson;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -17,6 +19,7 @@ use Illuminate\Support\Carbon;
 /**
  * A frozen version of a lesson: its document and its chosen takes as they were.
  *
+ * @property string $lesson_id
  * @property ReleaseState $state
  * @property LessonDocument $document
  * @property list<array{
@@ -75,6 +78,18 @@ class Release extends Model
         }
 
         return Timeline::build($this->read(), $takes);
+    }
+
+    /** @return list<array{take: string, loudness: float, ranges: list<SampleRange>}> what is heard of which take, slide by slide */
+    public function narration(): array
+    {
+        $loudness = array_column($this->takes, 'loudness', 'id');
+
+        return array_map(static fn (TimelineSegment $segment): array => [
+            'take' => $segment->take->id,
+            'loudness' => (float) $loudness[$segment->take->id],
+            'ranges' => $segment->kept->ranges,
+        ], $this->timeline()->segments);
     }
 
     public function frozen(): FrozenLesson

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Recording;
 
+use App\Jobs\PrepareVideo;
 use App\Models\Lesson;
 use App\Models\Take;
 use Daybright\Recording\Clock;
@@ -30,7 +31,10 @@ final class TakeEditing
     {
         $change = static fn (array $change, string $id): Take => self::change($lesson->takes()->with('footage')->findOrFail($id), $change);
 
-        return DB::transaction(static fn (): Collection => collect($changes)->map($change)->values());
+        $changed = DB::transaction(static fn (): Collection => collect($changes)->map($change)->values());
+        PrepareVideo::soon($lesson->id);
+
+        return $changed;
     }
 
     /**

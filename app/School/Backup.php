@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\School;
 
 use App\Adapters\Files;
+use App\Lessons\ReleaseParts;
 use DomainException;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Support\Facades\DB;
@@ -74,6 +75,9 @@ final class Backup
     {
         $hashes = [];
         foreach (Storage::allFiles() as $path) {
+            if (str_starts_with($path, ReleaseParts::SEGMENTS.'/')) {
+                continue;
+            }
             if (str_ends_with($path, '.part') || str_starts_with($path, 'up/') || ! Storage::exists($path)) {
                 continue;
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Format;
 
 use Daybright\Lesson\Lesson;
+use Daybright\Recording\Clock;
 use Daybright\Recording\Tracks\Tracks;
 use Daybright\Release\FrozenLesson;
 
@@ -14,21 +15,23 @@ final class Transcript
     public static function write(FrozenLesson $frozen, Lesson $lesson): string
     {
         $lines = [];
+        $video = $frozen->video();
+        $place = static fn (float $at, bool $before = false): float => Clock::milliseconds($video->at(Clock::samples($at), $before));
         foreach ($frozen->chapters as $chapter) {
-            $lines[] = [$frozen->full($chapter->at), 0, "\n".$chapter->name()];
+            $lines[] = [$place($chapter->at), 0, "\n".$chapter->name()];
         }
         foreach ($frozen->captions as $cue) {
-            $lines[] = [$frozen->full($cue->from), 1, self::clock($frozen->full($cue->from)).'  '.str_replace("\n", ' ', $cue->text)];
+            $lines[] = [$place($cue->from), 1, self::clock($place($cue->from)).'  '.str_replace("\n", ' ', $cue->text)];
         }
         foreach (Tracks::all() as $track) {
             foreach ($frozen->tracks->intervals[$track::name()] ?? [] as $interval) {
                 $words = $track::words($interval, $lesson);
-                $at = $frozen->full($interval->from);
+                $at = $place($interval->from);
                 array_push($lines, ...($words === '' ? [] : [[$at, 2, self::clock($at)."  [{$words}]"]]));
             }
         }
         foreach ($frozen->pauses as $pause) {
-            $at = $frozen->full($pause->at, true);
+            $at = $place($pause->at, true);
             $lines[] = [$at, 3, self::clock($at)."  Stop and try ({$pause->seconds} seconds): {$pause->prompt}"];
         }
         usort($lines, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);

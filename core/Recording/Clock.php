@@ -18,4 +18,10 @@ final class Clock
     {
         return $samples * 1000 / self::RATE;
     }
+
+    /** @return float milliseconds, later by some samples and exact to a sample wherever it is moved to */
+    public static function moved(float $milliseconds, int $samples): float
+    {
+        return round(self::milliseconds(self::samples($milliseconds) + $samples), 3);
+    }
 }

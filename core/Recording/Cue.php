@@ -30,6 +30,17 @@ final readonly class Cue
         );
     }
 
+    /** The same, later by some samples of sound or, where the number is negative, earlier. */
+    public function moved(int $samples): self
+    {
+        return new self(
+            Clock::moved($this->from, $samples),
+            Clock::moved($this->to, $samples),
+            $this->text,
+            array_map(static fn (float $word): float => Clock::moved($word, $samples), $this->words),
+        );
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

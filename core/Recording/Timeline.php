@@ -14,8 +14,8 @@ use Daybright\Lesson\Slide;
 /**
  * The finished running order: takes less cuts, pause points and clips put in.
  *
- * It has two clocks: narration, in which the student's page plays and waits at pause points, and the full clock of the video, in which
- * each pause takes its seconds.
+ * It has two clocks: narration, in which the student's page plays and waits at pause points, and that of the video, in which each pause
+ * takes its seconds.
  */
 final readonly class Timeline
 {
@@ -63,37 +63,17 @@ final readonly class Timeline
         return array_merge(...array_map(static fn (TimelineSegment $segment): array => $segment->pauses, $this->segments));
     }
 
-    /**
-     * A moment of narration on the full clock. The moment of a pause itself falls after its wait, unless the moment before is asked for.
-     *
-     * @param  bool  $before whether a pause at this very moment is still to come
-     */
-    public function full(int $narration, bool $before = false): int
+    /** The same as a video has it. */
+    public function video(): VideoClock
     {
-        $waited = 0;
-        foreach ($this->pauses() as $pause) {
-            if ($pause->at < $narration || ($pause->at === $narration && ! $before)) {
-                $waited += $pause->seconds * Clock::RATE;
-            }
-        }
-
-        return $narration + $waited;
-    }
-
-    /** @return int|null the sample of narration at a moment of the full clock; null while the lesson waits */
-    public function narrationAt(int $full): ?int
-    {
-        $waited = 0;
-        foreach ($this->pauses() as $pause) {
-            $begins = $pause->at + $waited;
-            $waits = $pause->seconds * Clock::RATE;
-            if ($full >= $begins && $full < $begins + $waits) {
-                return null;
-            }
-            $waited += $full >= $begins ? $waits : 0;
-        }
-
-        return $full - $waited;
+        return VideoClock::of(array_map(static fn (TimelineSegment $segment): array => [
+            'from' => $segment->starts,
+            'to' => $segment->ends(),
+            'waits' => array_map(
+                static fn (PausePoint $pause): array => ['at' => $pause->at, 'length' => $pause->seconds * Clock::RATE],
+                $segment->pauses,
+            ),
+        ], $this->segments));
     }
 
     /** @return list<PausePoint> */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Daybright\Release;
 
+use Daybright\Deck\Format;
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Clock;
 use Daybright\Recording\Cue;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Recording\Tracks\Acts\Act;
@@ -14,13 +16,14 @@ use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\Views\View;
 use Daybright\Recording\Tracks\Views\Views;
+use Daybright\Recording\VideoClock;
 
 /** All that a player or an exporter needs of a lesson, as it was when it was shared. Times are milliseconds of narration. */
 final readonly class FrozenLesson
 {
     /**
      * @param  float  $length of the narration
-     * @param  float  $full of the video, in which every pause takes its time
+     * @param  float  $full with every pause taking its time
      * @param  array<string, FrozenSlide>  $slides by id: those that are shown, and the side slides that they lead to
      * @param  TimelineTracks  $drawnTall what is drawn over slides, where a phone held upright shows it
      * @param  list<Cue>  $captions
@@ -58,14 +61,29 @@ final readonly class FrozenLesson
         );
     }
 
-    /** @return list<SeenPicture> what is seen when, without gaps: another one where a slide, a step or the state of a block changes */
-    public function seen(): array
+    /** What is drawn over slides on a page: slides without a tall one keep what is drawn over their wide one. */
+    public function drawnOver(Format $page): TimelineTracks
+    {
+        return $page === Format::Tall ? $this->drawnTall : $this->tracks;
+    }
+
+    /** The page on which a slide is shown where a page is asked for. */
+    public function pageOf(string $slide, Format $wanted): Format
+    {
+        return $wanted === Format::Tall && ($this->slides[$slide] ?? null)?->tall !== null ? Format::Tall : Format::Wide;
+    }
+
+    /**
+     * @param  Format  $page that is asked for
+     * @return list<SeenPicture> what is seen when, without gaps: another one where a slide, a step or the state of a block changes
+     */
+    public function seen(Format $page = Format::Wide): array
     {
         $seen = [];
         foreach ($this->tracks->shown() as $shown) {
-            $acts = $this->onSlide(Acts::name(), Act::class, $shown->slide);
-            $views = $this->onSlide(Views::name(), View::class, $shown->slide);
-            $films = $this->onSlide(Footage::name(), Filmed::class, $shown->slide);
+            $acts = self::onSlide($this->tracks, Acts::name(), Act::class, $shown->slide);
+            $views = self::onSlide($this->drawnOver($page), Views::name(), View::class, $shown->slide);
+            $films = self::onSlide($this->tracks, Footage::name(), Filmed::class, $shown->slide);
             $changes = [$shown->from];
             foreach ([...$acts, ...$views, ...$films] as $each) {
                 array_push($changes, ...array_filter(
@@ -94,10 +112,10 @@ final readonly class FrozenLesson
      * @param  class-string<Wanted>  $kind
      * @return list<Wanted>
      */
-    private function onSlide(string $track, string $kind, string $slide): array
+    private static function onSlide(TimelineTracks $tracks, string $track, string $kind, string $slide): array
     {
         $found = [];
-        foreach ($this->tracks->intervals[$track] ?? [] as $interval) {
+        foreach ($tracks->intervals[$track] ?? [] as $interval) {
             if ($interval instanceof $kind && $interval->slide === $slide) {
                 $found[] = $interval;
             }
@@ -106,48 +124,57 @@ final readonly class FrozenLesson
         return $found;
     }
 
-    /**
-     * A moment of narration on the clock of the video. The moment of a pause itself falls after its wait, unless the moment before is
-     * asked for.
-     *
-     * @param  bool  $before whether a pause at this very moment is still to come
-     */
-    public function full(float $narration, bool $before = false): float
+    public function video(): VideoClock
     {
-        $waited = 0;
-        foreach ($this->pauses as $pause) {
-            if ($pause->at < $narration || ($pause->at === $narration && ! $before)) {
-                $waited += $pause->seconds;
-            }
-        }
+        return VideoClock::of(array_map(fn (FrozenChapter $chapter): array => [
+            'from' => Clock::samples($chapter->at),
+            'to' => Clock::samples($chapter->until),
+            'waits' => array_map(
+                static fn (FrozenPause $pause): array => ['at' => Clock::samples($pause->at), 'length' => $pause->seconds * Clock::RATE],
+                $this->pausesOn($chapter->slide),
+            ),
+        ], $this->chapters));
+    }
 
-        return $narration + $waited * 1000;
+    /** @return list<FrozenPause> in order */
+    public function pausesOn(string $slide): array
+    {
+        return array_values(array_filter($this->pauses, static fn (FrozenPause $pause): bool => $pause->slide === $slide));
+    }
+
+    /** The same for those who watch without stopping: clips play, and nothing else is waited for. */
+    public function withoutWaiting(): self
+    {
+        $clips = array_filter($this->pauses, static fn (FrozenPause $pause): bool => $pause->clip !== null);
+
+        return new self(
+            $this->title,
+            $this->length,
+            $this->full,
+            $this->slides,
+            $this->tracks,
+            $this->drawnTall,
+            $this->captions,
+            $this->chapters,
+            array_values($clips),
+        );
     }
 
     /** @return list<Cue> captions on the clock of the video, those of clips among them */
-    public function fullCaptions(): array
+    public function videoCaptions(): array
     {
-        $cues = array_map(fn (Cue $cue): Cue => new Cue($this->full($cue->from), $this->full($cue->to, true), $cue->text), $this->captions);
-        foreach ($this->pauses as $pause) {
-            array_push($cues, ...$pause->clip?->captionsFrom($this->startOf($pause)) ?? []);
+        $video = $this->video();
+        $placed = static fn (float $at, bool $before): float => Clock::milliseconds($video->at(Clock::samples($at), $before));
+        $cues = array_map(
+            static fn (Cue $cue): Cue => new Cue($placed($cue->from, false), $placed($cue->to, true), $cue->text),
+            $this->captions,
+        );
+        foreach ($video->waits() as $number => $begins) {
+            array_push($cues, ...$this->pauses[$number]->clip?->captionsFrom(Clock::milliseconds($begins)) ?? []);
         }
         usort($cues, static fn (Cue $one, Cue $other): int => $one->from <=> $other->from);
 
         return $cues;
-    }
-
-    /** Where a pause begins on the clock of the video; several may stand at one moment. */
-    public function startOf(FrozenPause $asked): float
-    {
-        $full = $asked->at;
-        foreach ($this->pauses as $pause) {
-            if ($pause === $asked) {
-                break;
-            }
-            $full += $pause->seconds * 1000;
-        }
-
-        return $full;
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Release;
 
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Clock;
 
 /** A place where the narration waits, with what is asked or played there. Its answer is not in it. */
 final readonly class FrozenPause
@@ -46,6 +47,14 @@ final readonly class FrozenPause
     public function sealed(): self
     {
         return new self($this->at, $this->block, $this->slide, $this->seconds, '', $this->exitCheck, null, null, true);
+    }
+
+    /** The same, later by some samples of narration or, where the number is negative, earlier. */
+    public function moved(int $samples): self
+    {
+        $at = Clock::moved($this->at, $samples);
+
+        return new self($at, $this->block, $this->slide, $this->seconds, $this->prompt, $this->exitCheck, $this->question, $this->clip);
     }
 
     /** @return array<mixed> */

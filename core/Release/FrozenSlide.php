@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Release;
 
+use Daybright\Deck\Format;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\SvgGroups;
 
@@ -88,16 +89,19 @@ final readonly class FrozenSlide
     }
 
     /**
-     * The wide drawing as it stands at a step, with live blocks in some of their states.
+     * A drawing as it stands at a step, with live blocks in some of their states.
      *
      * @param  int  $step from 0
      * @param  list<string>  $states names
+     * @param  Format  $page the wide one is drawn where there is no tall one
      */
-    public function svgAt(int $step, array $states = []): string
+    public function svgAt(int $step, array $states = [], Format $page = Format::Wide): string
     {
-        $svg = $this->wide->svg;
+        $isTall = $page === Format::Tall && $this->tall !== null;
+        $svg = $isTall ? $this->tall->svg : $this->wide->svg;
         foreach (array_intersect_key($this->states, array_flip($states)) as $state) {
-            $svg = SvgGroups::replaced($svg, $state->wide->svg);
+            $picture = $isTall ? $state->tall : $state->wide;
+            $svg = $picture === null ? $svg : SvgGroups::replaced($svg, $picture->svg);
         }
 
         return (new FrozenPicture($svg, []))->without($this->later($step), $step)->svg;

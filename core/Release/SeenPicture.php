@@ -40,7 +40,7 @@ final readonly class SeenPicture extends Interval
         return implode(' ', [$this->slide, $this->step, $view, $room, ...$this->states]);
     }
 
-    public function during(float $from, float $to): self
+    public function during(float $from, float $to): static
     {
         return new self($from, $to, $this->slide, $this->step, $this->states, $this->view, $this->films);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Release;
 
+use Closure;
 use Daybright\Deck\Format;
 use Daybright\Scene\Box;
 
@@ -17,9 +18,10 @@ final class SoftViews
 
     /**
      * @param  list<SeenPicture>  $seen without gaps
+     * @param  Closure(string): Format  $page on which a slide is shown
      * @return list<SeenPicture>
      */
-    public static function between(array $seen): array
+    public static function between(array $seen, Closure $page): array
     {
         $soft = [];
         foreach ($seen as $number => $picture) {
@@ -31,12 +33,14 @@ final class SoftViews
 
                 continue;
             }
+            $whole = $page($picture->slide)->page();
             $each = self::LENGTH / self::PICTURES;
             for ($step = 1; $step < self::PICTURES; $step++) {
                 // Quick at first, so that something is seen at once where it was asked for.
                 $share = 1 - (1 - $step / self::PICTURES) ** 3;
                 $from = $picture->from + ($step - 1) * $each;
-                $soft[] = $picture->during($from, $from + $each)->seeing(self::mixed($before->view, $picture->view, $share));
+                $view = self::mixed($before->view ?? $whole, $picture->view ?? $whole, $share);
+                $soft[] = $picture->during($from, $from + $each)->seeing($view);
             }
             $soft[] = $picture->during($picture->from + self::LENGTH - $each, $picture->to);
         }
@@ -44,9 +48,8 @@ final class SoftViews
         return $soft;
     }
 
-    private static function mixed(?Box $one, ?Box $other, float $share): Box
+    private static function mixed(Box $one, Box $other, float $share): Box
     {
-        [$one, $other] = [$one ?? Format::Wide->page(), $other ?? Format::Wide->page()];
         $mix = static fn (float $from, float $to): float => round($from + ($to - $from) * $share, 1);
 
         return new Box(

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Sound\AudioEncoder;
+use App\Adapters\Video\VideoChoice;
 use App\Adapters\Video\VideoMaker;
 use App\Clips\ClipStore;
 use App\Jobs\MakeRelease;
@@ -16,6 +17,8 @@ use App\Models\ClipState;
 use App\Models\IncomingClip;
 use App\Models\MediaFile;
 use App\Models\User;
+use Daybright\Recording\Clock;
+use Daybright\Recording\VideoStretch;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -214,13 +217,13 @@ class ClipTest extends TestCase
         $release = (new ReleaseStore)->begin($lesson);
         MakeRelease::dispatchSync($release->id);
         $release->refresh();
-        $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
+        $made = $this->app->make(VideoMaker::class)->make($release, new VideoChoice, static function (): void {
         });
 
         // The step is spoken for a second and a half; then come two seconds of the clip, and the question’s five.
         $frozen = $release->frozen();
-        $starts = $frozen->startOf($frozen->pauses[0]) / 1000;
-        $this->assertEqualsWithDelta(1.5, $starts, 0.05);
+        $starts = $frozen->video()->waits()[0] / Clock::RATE;
+        $this->assertEqualsWithDelta(1.5 + VideoStretch::FRAME / Clock::RATE, $starts, 0.05);
         $this->assertEqualsWithDelta(3.0 + 2.0 + 5.0, $frozen->full / 1000, 0.2);
         $this->assertGreaterThan(200, self::colourAt($made, $starts + 0.3)['red']);
         $this->assertGreaterThan(200, self::colourAt($made, $starts + 1.5)['blue']);

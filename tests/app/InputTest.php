@@ -6,6 +6,7 @@ namespace Tests\App;
 
 use App\Adapters\Files;
 use App\Adapters\Video\Rasteriser;
+use App\Adapters\Video\VideoChoice;
 use App\Adapters\Video\VideoFailed;
 use App\Adapters\Video\VideoMaker;
 use App\Models\Classroom;
@@ -70,7 +71,7 @@ class InputTest extends TestCase
         config(['daybright.programs.ffmpeg' => $program]);
         $before = glob(Files::workFolder().'/*');
         try {
-            $this->app->make(VideoMaker::class)->make(Release::query()->firstOrFail(), static function (): void {
+            $this->app->make(VideoMaker::class)->make(Release::query()->firstOrFail(), new VideoChoice, static function (): void {
             });
             $this->fail('a wrong video was kept');
         } catch (VideoFailed $error) {

@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Video\MatroskaWriter;
 use App\Adapters\Video\Rasteriser;
+use App\Adapters\Video\VideoChoice;
 use App\Adapters\Video\VideoMaker;
 use App\Formats\Archive\ArchiveWriter;
 use App\Formats\LessonIntake;
@@ -34,7 +35,7 @@ class TakeAwayTest extends TestCase
     public function test_the_video_has_streams_length_chapters_and_captions_of_the_programme(): void
     {
         $release = $this->release();
-        $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
+        $made = $this->app->make(VideoMaker::class)->make($release, new VideoChoice, static function (): void {
         });
         $seen = json_decode(
             Program::run('ffprobe', ['-v', 'error', '-show_streams', '-show_chapters', '-show_format', '-of', 'json', $made]),
@@ -44,20 +45,21 @@ class TakeAwayTest extends TestCase
         $this->assertSame([1280, 720], [$streams['h264']['width'], $streams['h264']['height']]);
         $this->assertArrayHasKey('aac', $streams);
         $this->assertArrayHasKey('mov_text', $streams);
-        $length = $release->frozen()->full / 1000;
-        $this->assertEqualsWithDelta(12.0, $length, 1e-9);
-        $this->assertEqualsWithDelta($length, (float) $seen['format']['duration'], 0.2);
-        $this->assertEqualsWithDelta($length, (float) $streams['h264']['duration'], 0.2);
+        $this->assertEqualsWithDelta(12.0, $release->frozen()->full / 1000, 1e-9);
+        $length = $release->frozen()->video()->length() / 48000;
+        $this->assertEqualsWithDelta($length, (float) $seen['format']['duration'], 0.001);
+        $this->assertEqualsWithDelta($length, (float) $streams['h264']['duration'], 0.001);
+        $this->assertEqualsWithDelta($length, (float) $streams['aac']['duration'], 0.0001);
         $this->assertSame(
             ['Measure', 'Why'],
             array_map(static fn (array $chapter): string => $chapter['tags']['title'], $seen['chapters']),
         );
         $this->assertEqualsWithDelta(7.0, (float) $seen['chapters'][1]['start_time'], 0.05);
-        $this->assertStringContainsString('The second line.', WebVtt::write($release->frozen()->fullCaptions()));
-        // The second step of the first slide is told after one second of voice and five of waiting.
+        $this->assertStringContainsString('The second line.', WebVtt::write($release->frozen()->videoCaptions()));
+        // The second step of the first slide is told after a frame of silence, one second of voice and five of waiting.
         $this->assertStringContainsString(
-            "00:00:06.000 --> 00:00:07.000\nThe second line.",
-            WebVtt::write($release->frozen()->fullCaptions()),
+            "00:00:06.021 --> 00:00:07.021\nThe second line.",
+            WebVtt::write($release->frozen()->videoCaptions()),
         );
     }
 
@@ -88,7 +90,7 @@ class TakeAwayTest extends TestCase
     public function test_frames_of_the_video_are_the_scenes(): void
     {
         $release = $this->release();
-        $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
+        $made = $this->app->make(VideoMaker::class)->make($release, new VideoChoice, static function (): void {
         });
         foreach ([[0.5, 'measure', 0], [6.5, 'measure', 1], [11.8, 'why', 1]] as [$at, $slide, $step]) {
             $frame = self::frame($made, $at);
@@ -115,7 +117,7 @@ class TakeAwayTest extends TestCase
             'points' => [[0, 200.0, 800.0], [200, 600.0, 800.0]],
         ];
         $release = $this->release([$stroke, ['kind' => 'wipe', 'at' => 700]]);
-        $made = $this->app->make(VideoMaker::class)->make($release, static function (): void {
+        $made = $this->app->make(VideoMaker::class)->make($release, new VideoChoice, static function (): void {
         });
         $spot = 1280 * 640 + 320;
         $paper = ord(self::frame($made, 0.1)[$spot]);

@@ -7,7 +7,10 @@ namespace Tests\App;
 use App\Adapters\Video\Countdown;
 use App\Adapters\Video\FrameSequence;
 use App\Adapters\Video\Rasteriser;
+use App\Adapters\Video\SeenDrawings;
+use App\Adapters\Video\VideoShape;
 use App\Lessons\LessonDocument;
+use Daybright\Recording\Clock;
 use Daybright\Recording\Frames\Brush;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Take;
@@ -18,6 +21,9 @@ use LogicException;
 /** The parts that a video is put together from, each on its own. */
 class VideoPartsTest extends TestCase
 {
+    /** Milliseconds of silence before a slide is spoken about: 1024 samples. */
+    private const LEAD = 21;
+
     private const WHITE = 235;
 
     public function test_a_stroke_is_as_wide_as_its_brush_and_soft_at_its_edge(): void
@@ -54,15 +60,15 @@ class VideoPartsTest extends TestCase
         self::brush('#B3261E', 30)->line($frame, -500, -500, -100, -100);
         $this->assertSame(self::paper(), $frame);
         self::brush('#B3261E', 30)->line($frame, -100, 450, 1700, 450);
-        $this->assertSame((int) Rasteriser::BYTES, strlen($frame));
+        $this->assertSame(VideoShape::Small->bytes(), strlen($frame));
     }
 
     public function test_red_ink_is_red_in_the_picture(): void
     {
         $frame = self::paper();
         self::brush('#FF0000', 60)->line($frame, 800, 450, 800, 450);
-        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
-        $chroma = intdiv(360, 2) * intdiv(Rasteriser::WIDTH, 2) + 320;
+        $luma = 1280 * 720;
+        $chroma = intdiv(360, 2) * intdiv(1280, 2) + 320;
         // Red in BT.709, studio range: Y 63, Cb 102, Cr 240 (ITU-R BT.709-6, table 3; worked out from its matrix).
         $this->assertEqualsWithDelta(63, self::light($frame, 640, 360), 1);
         $this->assertEqualsWithDelta(102, ord($frame[$luma + $chroma]), 1);
@@ -81,7 +87,7 @@ class VideoPartsTest extends TestCase
         $this->assertEqualsWithDelta(168, $bar(30), 2);
         $this->assertSame(0, $bar(0));
         $shown = $countdown->over(self::paper(), 42, 60);
-        $this->assertSame((int) Rasteriser::BYTES, strlen($shown));
+        $this->assertSame(VideoShape::Small->bytes(), strlen($shown));
         $this->assertSame(substr(self::paper(), 0, 1280 * 596), substr($shown, 0, 1280 * 596));
         $this->assertNotSame($countdown->over(self::paper(), 42, 60), $countdown->over(self::paper(), 41, 60));
     }
@@ -110,13 +116,14 @@ class VideoPartsTest extends TestCase
         $this->assertEqualsWithDelta($length, end($times), 45);
         // The step is told at 3 s; there the lesson waits for 5 s, second by second, before the answer shows.
         foreach ([3000, 4000, 5000, 6000, 7000, 8000] as $second) {
-            $this->assertContains($second, $times);
+            $this->assertContains($second + self::LEAD, $times);
         }
-        $this->assertNotSame($frames[7000], $frames[8000]);
+        $at = static fn (int $time): string => $frames[$time + self::LEAD];
+        $this->assertNotSame($at(7000), $at(8000));
         // Ink grows from picture to picture, and the pointer comes and goes.
-        $this->assertCount(4, array_unique([$frames[9000], $frames[9040], $frames[9080], $frames[9120]]));
-        $this->assertNotSame($frames[9120], $frames[11000]);
-        $this->assertSame($frames[9120], $frames[11500]);
+        $this->assertCount(4, array_unique([$at(9000), $at(9040), $at(9080), $at(9120)]));
+        $this->assertNotSame($at(9120), $at(11000));
+        $this->assertSame($at(9120), $at(11500));
     }
 
     public function test_ink_is_wiped_stays_on_its_slide_and_comes_back_with_it(): void
@@ -138,7 +145,7 @@ class VideoPartsTest extends TestCase
             ],
             3,
         );
-        $at = static fn (int $time): int => self::light($frames[$time], 320, 640);
+        $at = static fn (int $time): int => self::light($frames[$time + self::LEAD], 320, 640);
         $this->assertLessThan(150, $at(600));
         $this->assertGreaterThan(200, $at(1000));
         $this->assertLessThan(150, $at(1500));
@@ -154,43 +161,43 @@ class VideoPartsTest extends TestCase
         $lesson = LessonDocument::from(self::document())->read();
         $programme = Timeline::build($lesson, ['measure' => Take::recorded('take', 'measure', $seconds * 48000, $events, [])]);
         $frozen = $this->app->make(LessonFreezer::class)->freeze($lesson, $programme);
-        $keys = FrameSequence::pictures($frozen);
+        $drawings = new SeenDrawings($frozen, VideoShape::Small);
         $colours = ['#FFFFFF', '#DDEEFF', '#EEFFDD', '#FFEEDD'];
         $pictures = Rasteriser::rasterise([
+            Countdown::svg(),
             ...array_map(
                 static fn (int $index): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="'
                     .$colours[$index]
                     .'"/></svg>',
-                array_keys($keys),
+                array_keys($drawings->named),
             ),
-            Countdown::svg(),
         ]);
         $track = new FrameSequence(
             $frozen,
-            array_flip($keys),
-            $pictures,
-            new Countdown($pictures->picture(count($keys))),
+            $drawings,
+            VideoShape::Small,
+            static fn (int $drawing): string => $pictures->picture(1 + $drawing),
+            new Countdown($pictures->picture(0)),
             static fn (string $footage): string => throw new LogicException('Nothing was filmed.'),
         );
-        $frames = iterator_to_array($track->frames());
 
-        return [$frames, $programme->length() / 48];
+        return [iterator_to_array($track->frames()), Clock::milliseconds($programme->video()->length())];
     }
 
     private static function brush(string $colour, float $width, float $strength = 1.0): Brush
     {
-        return new Brush(new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT), $colour, $width, $strength);
+        return new Brush(new FrameSize(1280, 720), $colour, $width, $strength);
     }
 
     private static function paper(): string
     {
-        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
+        $luma = 1280 * 720;
 
         return str_repeat(chr(self::WHITE), $luma).str_repeat(chr(128), intdiv($luma, 2));
     }
 
     private static function light(string $frame, int $x, int $y): int
     {
-        return ord($frame[$y * Rasteriser::WIDTH + $x]);
+        return ord($frame[$y * 1280 + $x]);
     }
 }

@@ -6,7 +6,9 @@ namespace App\Adapters\Sound;
 
 use App\Adapters\Files;
 use App\Adapters\Program;
+use Closure;
 use Daybright\Recording\SampleRange;
+use Daybright\Recording\VideoStretch;
 use Daybright\Recording\Waveform;
 
 /** Works on sound with ffmpeg. Sound is kept as FLAC, one channel, 48 000 samples a second; every cut is exact to the sample. */
@@ -16,6 +18,11 @@ final class AudioEncoder
     private const FADE = 240;
 
     private const TARGET_LUFS = -16.0;
+
+    private const OPUS = ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5'];
+
+    /** The quicker of the encoder's two ways takes a third of the time; at this rate speech sounds the same. */
+    private const AAC = ['-aac_coder', 'fast', '-b:a', '96k'];
 
     /** Decodes what a browser recorded. Gaps in its time stamps are kept as silence, so that events stay in place. */
     public static function decode(string $source): string
@@ -80,10 +87,42 @@ final class AudioEncoder
      */
     public static function join(array $parts): string
     {
-        $inputs = $chains = [];
+        return self::filtered(array_column($parts, 'file'), self::joined($parts, 'out'), [], 'flac')();
+    }
+
+    /**
+     * The sound of one slide in a video: a frame of silence, what is heard of its take with its waits put in, and silence up to a whole
+     * frame.
+     *
+     * @param  array{file: string, loudness: float, ranges: list<SampleRange>}  $part
+     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits where and how long, in
+     *                                                                                                    samples, in order; what is
+     *                                                                                                    heard meanwhile, in seconds
+     * @param  'aac'|'pcm'  $kind AAC in ADTS (ISO/IEC 14496-3), or samples of 16 bits
+     * @return Closure(): string it is being made already; waits for it and gives the path of a temporary file
+     */
+    public static function segment(array $part, array $waits, string $kind): Closure
+    {
+        $heard = array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $part['ranges']));
+        $clips = array_values(array_filter(array_column($waits, 'clip')));
+        $video = new VideoStretch(0, 0, $heard, $waits);
+        $edge = ['at' => 0, 'length' => VideoStretch::FRAME, 'clip' => null];
+        $rest = ['at' => $heard, 'length' => $video->length() - $video->at($heard, false), 'clip' => null];
+        $chains = [...self::joined([$part], 'whole'), ...self::withWaits($heard, [$edge, ...$waits, $rest])];
+        $coded = $kind === 'aac' ? ['-c:a', 'aac', ...self::AAC, '-f', 'adts'] : ['-f', 's16le'];
+
+        return self::filtered([$part['file'], ...array_column($clips, 'file')], $chains, $coded, $kind);
+    }
+
+    /**
+     * @param  list<array{file: string, loudness: float, ranges: list<SampleRange>}>  $parts
+     * @return list<string> chains of a filter graph that end in a label
+     */
+    private static function joined(array $parts, string $label): array
+    {
+        $chains = [];
         $labels = '';
         foreach ($parts as $index => $part) {
-            array_push($inputs, '-i', $part['file']);
             $count = count($part['ranges']);
             $splits = implode('', array_map(static fn (int $each): string => "[i{$index}_{$each}]", range(0, $count - 1)));
             $chains[] = "[{$index}:a]aformat=sample_rates=48000:channel_layouts=mono,volume="
@@ -99,57 +138,72 @@ final class AudioEncoder
             }
         }
         $total = array_sum(array_map(static fn (array $part): int => count($part['ranges']), $parts));
-        $chains[] = "{$labels}concat=n={$total}:v=0:a=1,alimiter=limit=0.84:attack=5:release=50:level=false:latency=1,aformat=sample_fmts=s16[out]";
-        $target = Files::temporary('flac');
-        $script = Files::temporary('txt');
-        file_put_contents($script, implode(";\n", $chains));
-        Program::run('ffmpeg', ['-v', 'error', '-y', ...$inputs, '-filter_complex_script', $script, '-map', '[out]', $target]);
-        unlink($script);
+        $chains[] = "{$labels}concat=n={$total}:v=0:a=1,alimiter=limit=0.84:attack=5:release=50:level=false:latency=1,aformat=sample_fmts=s16[{$label}]";
 
-        return $target;
+        return $chains;
     }
 
     /**
-     * Puts waits into a sound: silences, or what is heard in a clip that plays meanwhile.
+     * Puts waits into what has the label “whole”: silences, or what is heard in a clip that plays meanwhile. The clips are the inputs
+     * after the first.
      *
-     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits where and how long, in
-     *                                                                                                    samples, in order; the clip
-     *                                                                                                    in seconds
+     * @param  int  $length of it, in samples
+     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits
+     * @return list<string> chains of a filter graph that end in “out”
      */
-    public static function withWaits(string $flac, array $waits): string
+    private static function withWaits(int $length, array $waits): array
     {
-        $target = Files::temporary('flac');
-        $chains = $labels = $inputs = [];
-        $from = 0;
-        $cuts = [...$waits, ['at' => self::length($flac), 'length' => 0, 'clip' => null]];
-        foreach ($cuts as $index => ['at' => $at, 'length' => $silence, 'clip' => $clip]) {
+        $chains = $labels = [];
+        $from = $clips = 0;
+        $end = ['at' => $length, 'length' => 0, 'clip' => null];
+        foreach ([...$waits, $end] as $index => ['at' => $at, 'length' => $wait, 'clip' => $clip]) {
             if ($at > $from) {
                 $chains[] = "[s{$index}]atrim=start_sample={$from}:end_sample={$at},asetpts=N/SR/TB[p{$index}]";
                 $labels["s{$index}"] = "[p{$index}]";
             }
-            if ($silence > 0) {
-                $heard = 'anullsrc=r=48000:cl=mono';
-                if ($clip !== null) {
-                    array_push($inputs, '-ss', sprintf('%.3F', $clip['from']), '-to', sprintf('%.3F', $clip['to']), '-i', $clip['file']);
-                    $heard = '['.intdiv(count($inputs), 6).':a]aformat=sample_rates=48000:channel_layouts=mono,asetpts=N/SR/TB,apad';
-                }
-                $chains[] = "{$heard},atrim=end_sample={$silence},aformat=sample_fmts=s16[q{$index}]";
+            if ($wait > 0) {
+                $clips += $clip === null ? 0 : 1;
+                $heard = $clip === null ? 'anullsrc=r=48000:cl=mono' : sprintf(
+                    '[%d:a]atrim=start=%.3F:end=%.3F,aformat=sample_rates=48000:channel_layouts=mono,asetpts=N/SR/TB,apad',
+                    $clips,
+                    $clip['from'],
+                    $clip['to'],
+                );
+                $chains[] = "{$heard},atrim=end_sample={$wait},aformat=sample_fmts=s16[q{$index}]";
                 $labels["q{$index}"] = "[q{$index}]";
             }
             $from = $at;
         }
         $splits = array_values(array_filter(array_keys($labels), static fn (string $name): bool => $name[0] === 's'));
-        array_unshift(
-            $chains,
-            '[0:a]asplit='.count($splits).implode('', array_map(static fn (string $name): string => "[{$name}]", $splits)),
-        );
-        $chains[] = implode('', $labels).'concat=n='.count($labels).':v=0:a=1[out]';
-        $script = Files::temporary('txt');
-        file_put_contents($script, implode(";\n", $chains));
-        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $flac, ...$inputs, '-filter_complex_script', $script, '-map', '[out]', $target]);
-        unlink($script);
+        $split = implode('', array_map(static fn (string $name): string => "[{$name}]", $splits));
 
-        return $target;
+        return [
+            '[whole]asplit='.count($splits).$split,
+            ...$chains,
+            implode('', $labels).'concat=n='.count($labels).':v=0:a=1[out]',
+        ];
+    }
+
+    /**
+     * @param  list<string>  $inputs
+     * @param  list<string>  $chains of a filter graph that end in “out”
+     * @param  list<string>  $coded how it is encoded
+     * @return Closure(): string it is being made already; waits for it and gives the path of a temporary file
+     */
+    private static function filtered(array $inputs, array $chains, array $coded, string $ending): Closure
+    {
+        $target = Files::temporary($ending);
+        $script = Files::temporaryWith(implode(";\n", $chains), 'txt');
+        $named = array_merge(...array_map(static fn (string $input): array => ['-i', $input], $inputs));
+        $arguments = ['-v', 'error', '-y', ...$named, '-filter_complex_script', $script, '-map', '[out]', ...$coded, $target];
+        $process = Program::started('ffmpeg', $arguments);
+
+        return static function () use ($process, $script, $target): string {
+            Program::finish('ffmpeg', $process);
+            unlink($script);
+
+            return $target;
+        };
     }
 
     /** @param  'webm'|'m4a'  $kind */
@@ -157,9 +211,21 @@ final class AudioEncoder
     {
         $target = Files::temporary($kind);
         $codec = $kind === 'webm'
-            ? ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5']
-            : ['-c:a', 'aac', '-b:a', '96k', '-movflags', '+faststart'];
+            ? self::OPUS
+            : ['-c:a', 'aac', ...self::AAC, '-movflags', '+faststart'];
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $flac, ...$codec, $target]);
+
+        return $target;
+    }
+
+    /**
+     * @param  string  $file samples of 16 bits
+     * @return string path of a temporary file
+     */
+    public static function encodeSamples(string $file): string
+    {
+        $target = Files::temporary('webm');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 's16le', '-ar', '48000', '-ac', '1', '-i', $file, ...self::OPUS, $target]);
 
         return $target;
     }

@@ -9,10 +9,8 @@ use Daybright\Scene\Box;
 /** The panel that is laid over the picture while the video waits: what to do, and the time that is left. */
 final class Countdown
 {
-    // Even numbers throughout: colour is kept for every second pixel only.
-    private const LEFT = 872;
-
-    private const TOP = 596;
+    // In pixels where the video is 1280 or 720 wide; even numbers throughout: colour is kept for every second pixel only.
+    private const MARGIN = 24;
 
     private const WIDTH = 384;
 
@@ -35,29 +33,32 @@ final class Countdown
     private const BAR_HEIGHT = 10;
 
     /** @param  string  $sheet the raw picture of self::svg() */
-    public function __construct(private readonly string $sheet)
+    public function __construct(private readonly string $sheet, private readonly VideoShape $shape = VideoShape::Small)
     {
     }
 
     /** The panel and the digits, to be rasterised with the slides. */
-    public static function svg(): string
+    public static function svg(VideoShape $shape = VideoShape::Small): string
     {
-        $scale = 1600 / 1280;
+        $page = $shape->format()->page();
+        $scale = $page->width / $shape->width() * $shape->panelScale();
         $digits = '';
         foreach (str_split('0123456789:') as $index => $digit) {
             $x = ($index * self::DIGIT_WIDTH + self::DIGIT_WIDTH / 2) * $scale;
             $digits .= sprintf(
-                '<text x="%.2f" y="%.2f" text-anchor="middle" font-family="Lexend" font-weight="600" font-size="46" fill="#FFFFFF">%s</text>',
+                '<text x="%.2f" y="%.2f" text-anchor="middle" font-family="Lexend" font-weight="600" font-size="%.2f" fill="#FFFFFF">%s</text>',
                 $x,
                 (200 + 35) * $scale,
+                36.8 * $scale,
                 $digit,
             );
         }
 
         return sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 1600 900"><rect width="1600" height="900" fill="#0B5A60"/>'
-            .'<text x="30" y="60" font-family="Lexend" font-weight="600" font-size="36" fill="#FFFFFF">Stop and try</text>'
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d"><rect width="100%%" height="100%%" fill="#0B5A60"/>'
+            .'<text x="%.2f" y="%.2f" font-family="Lexend" font-weight="600" font-size="%.2f" fill="#FFFFFF">Stop and try</text>'
             .'<rect x="%.2f" y="%.2f" width="%.2f" height="%.2f" fill="#FFFFFF"/>%s</svg>',
+            $page->width, $page->height, 24 * $scale, 48 * $scale, 28.8 * $scale,
             self::BAR_LEFT * $scale, 300 * $scale, self::BAR_WIDTH * $scale, self::BAR_HEIGHT * $scale, $digits,
         );
     }
@@ -65,31 +66,31 @@ final class Countdown
     /** The picture with the panel on it. */
     public function over(string $frame, int $secondsLeft, int $seconds): string
     {
-        $frame = $this->copy($frame, 0, 0, self::WIDTH, self::HEIGHT, self::LEFT, self::TOP);
+        $scale = $this->shape->panelScale();
+        $left = $this->shape->width() / $scale - self::MARGIN - self::WIDTH;
+        $top = $this->shape->height() / $scale - self::MARGIN - self::HEIGHT;
+        $frame = $this->copy($frame, new Box(0, 0, self::WIDTH, self::HEIGHT), $left, $top);
         $clock = str_split(sprintf('%d:%02d', intdiv($secondsLeft, 60), $secondsLeft % 60));
-        $x = self::LEFT + self::DIGITS_LEFT + (5 - count($clock)) * self::DIGIT_WIDTH;
+        $x = $left + self::DIGITS_LEFT + (5 - count($clock)) * self::DIGIT_WIDTH;
         foreach ($clock as $character) {
             $index = $character === ':' ? 10 : (int) $character;
-            $frame = $this->copy(
-                $frame,
-                $index * self::DIGIT_WIDTH,
-                200,
-                self::DIGIT_WIDTH,
-                self::DIGIT_HEIGHT,
-                $x,
-                self::TOP + self::DIGITS_TOP,
-            );
+            $digit = new Box($index * self::DIGIT_WIDTH, 200, self::DIGIT_WIDTH, self::DIGIT_HEIGHT);
+            $frame = $this->copy($frame, $digit, $x, $top + self::DIGITS_TOP);
             $x += self::DIGIT_WIDTH;
         }
-        $bar = 2 * (int) round(self::BAR_WIDTH * $secondsLeft / max(1, $seconds) / 2);
+        $bar = new Box(self::BAR_LEFT, 300, self::BAR_WIDTH * $secondsLeft / max(1, $seconds), self::BAR_HEIGHT);
 
-        return $bar === 0
-            ? $frame
-            : $this->copy($frame, self::BAR_LEFT, 300, $bar, self::BAR_HEIGHT, self::LEFT + self::BAR_LEFT, self::TOP + self::BAR_TOP);
+        return $this->copy($frame, $bar, $left + self::BAR_LEFT, $top + self::BAR_TOP);
     }
 
-    private function copy(string $frame, int $fromX, int $fromY, int $width, int $height, int $toX, int $toY): string
+    private function copy(string $frame, Box $from, float $toX, float $toY): string
     {
-        return Inset::copied($frame, $this->sheet, Rasteriser::WIDTH, new Box($fromX, $fromY, $width, $height), $toX, $toY);
+        $scale = $this->shape->panelScale();
+        $even = static fn (float $length): int => 2 * (int) round($length * $scale / 2);
+        $pixels = new Box($even($from->x), $even($from->y), $even($from->width), $even($from->height));
+
+        return $pixels->width < 2
+            ? $frame
+            : (new Inset($this->shape))->copied($frame, $this->sheet, $this->shape->width(), $pixels, $even($toX), $even($toY));
     }
 }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\Adapters\Video;
 
 use Daybright\Deck\Beside;
-use Daybright\Deck\Format;
 use Daybright\Recording\Tracks\Footage\Filmed;
 use Daybright\Recording\Tracks\Footage\Place;
 use Daybright\Release\SeenPicture;
 use Daybright\Scene\Box;
-use Daybright\Scene\Scene;
 use Generator;
 
 /** The camera, or a window, in the pictures of a video, as time goes on. */
@@ -24,10 +22,14 @@ final class FilmFrames
     /** Where it stands, in pixels; even numbers, since colour is kept for every second pixel. */
     private readonly Box $room;
 
-    public function __construct(private readonly SeenPicture $seen, private readonly Filmed $film, string $file)
-    {
-        $whole = $seen->film(Place::Beside) === null ? Format::Wide->page() : Beside::slide(Format::Wide);
-        $this->room = self::inPixels($film->place === Place::Beside ? Beside::camera(Format::Wide) : $whole);
+    public function __construct(
+        private readonly SeenPicture $seen,
+        private readonly Filmed $film,
+        string $file,
+        private readonly SeenDrawings $drawings,
+        private readonly VideoShape $shape,
+    ) {
+        $this->room = $shape->pixels($film->place === Place::Beside ? Beside::camera($shape->format()) : $drawings->room($seen));
         $from = sprintf('%.3F', max(0.0, $seen->from - $film->begins) / 1000);
         $this->frames = RawFrames::of(
             ['-ss', $from, '-i', $file],
@@ -45,7 +47,7 @@ final class FilmFrames
             $this->frames->next();
         }
 
-        return $this->last === '' ? $frame : Inset::put($frame, $this->last, $this->room);
+        return $this->last === '' ? $frame : (new Inset($this->shape))->put($frame, $this->last, $this->room);
     }
 
     private function filter(): string
@@ -55,24 +57,17 @@ final class FilmFrames
             return "scale={$width}:{$height}:force_original_aspect_ratio=increase:flags=bilinear,crop={$width}:{$height}";
         }
         $fitted = "scale={$width}:{$height}:force_original_aspect_ratio=decrease:flags=bilinear,pad={$width}:{$height}:-1:-1:color=0x1F2D36";
-        $view = $this->seen->view;
+        [$view, $page] = [$this->seen->view, $this->drawings->page($this->seen)];
 
         return $view === null ? $fitted : sprintf(
             '%s,crop=iw*%.5F:ih*%.5F:iw*%.5F:ih*%.5F,scale=%d:%d',
             $fitted,
-            $view->width / Scene::WIDTH,
-            $view->height / Scene::HEIGHT,
-            $view->x / Scene::WIDTH,
-            $view->y / Scene::HEIGHT,
+            $view->width / $page->width,
+            $view->height / $page->height,
+            $view->x / $page->width,
+            $view->y / $page->height,
             $width,
             $height,
         );
-    }
-
-    private static function inPixels(Box $units): Box
-    {
-        $even = static fn (float $length): int => 2 * (int) round($length * Rasteriser::WIDTH / Scene::WIDTH / 2);
-
-        return new Box($even($units->x), $even($units->y), $even($units->width), $even($units->height));
     }
 }

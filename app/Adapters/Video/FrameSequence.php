@@ -5,30 +5,24 @@ declare(strict_types=1);
 namespace App\Adapters\Video;
 
 use Closure;
-use Daybright\Deck\Beside;
-use Daybright\Deck\Format;
+use Daybright\Recording\Clock;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Playhead;
 use Daybright\Recording\Tracks\Footage\Place;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\Tracks;
+use Daybright\Recording\VideoClock;
 use Daybright\Release\FrozenClip;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
 use Daybright\Release\SeenPicture;
-use Daybright\Release\SoftViews;
-use Daybright\Scene\Box;
-use Daybright\Scene\Scene;
 use Generator;
 
 /** The pictures of a video in order, each with its time: one for every change, and one every two seconds so that seeking is quick. */
 final class FrameSequence
 {
     private const HEARTBEAT = 2000;
-
-    /** @var list<SeenPicture> */
-    private readonly array $shown;
 
     /** @var Playhead<SeenPicture> */
     private readonly Playhead $playhead;
@@ -37,6 +31,8 @@ final class FrameSequence
     private readonly array $painters;
 
     private readonly FrameSize $size;
+
+    private readonly VideoClock $clock;
 
     /** The picture that is gone on with. */
     private string $frame = '';
@@ -49,46 +45,42 @@ final class FrameSequence
     private array $films = [];
 
     /**
-     * @param  array<string, int>  $numbers what is seen => number of the rasterised picture
+     * @param  Closure(int): string  $picture raw picture of one of the drawings
      * @param  Closure(string): string  $film path of a film by the id of its footage
      */
     public function __construct(
         private readonly FrozenLesson $lesson,
-        private readonly array $numbers,
-        private readonly Rasteriser $pictures,
+        private readonly SeenDrawings $drawings,
+        private readonly VideoShape $shape,
+        private readonly Closure $picture,
         private readonly Countdown $countdown,
         private readonly Closure $film,
     ) {
-        $this->shown = SoftViews::between($lesson->seen());
-        $this->playhead = new Playhead($this->shown);
-        $this->size = new FrameSize(Rasteriser::WIDTH, Rasteriser::HEIGHT);
+        $this->playhead = new Playhead($drawings->shown);
+        $this->size = $shape->frameSize();
+        $this->clock = $lesson->video();
+        $drawn = $lesson->drawnOver($shape->format());
         $this->painters = array_map(
-            fn (string $track): FramePainter => $track::painter($lesson->tracks->intervals[$track::name()] ?? [], $this->size),
+            fn (string $track): FramePainter => $track::painter($drawn->intervals[$track::name()] ?? [], $this->size),
             Tracks::that(PaintsFrames::class),
         );
     }
 
-    /** @return list<string> keys of all that is seen, as SeenPicture has them */
-    public static function pictures(FrozenLesson $lesson): array
-    {
-        return array_values(array_unique(array_map(
-            static fn (SeenPicture $each): string => $each->key(),
-            SoftViews::between($lesson->seen()),
-        )));
-    }
-
-    /** @return list<float> milliseconds on the full clock at which a new picture begins */
+    /** @return list<float> milliseconds at which a new picture begins */
     public function keyTimes(): array
     {
-        return array_map(fn (SeenPicture $each): float => $this->lesson->full($each->from), $this->shown);
+        return array_map(fn (SeenPicture $each): float => $this->placed($each->from), $this->drawings->shown);
     }
 
-    /** @return Generator<int, string> milliseconds on the full clock => raw picture */
-    public function frames(): Generator
+    /**
+     * @param  list<float>  $more milliseconds at which there is a picture whether something changes or not
+     * @return Generator<int, string> milliseconds on the clock of the video => raw picture
+     */
+    public function frames(array $more = []): Generator
     {
         $last = -1;
-        $end = (int) round($this->lesson->full);
-        foreach ($this->moments() as [$at, $narration, $pause, $left]) {
+        $end = (int) round(Clock::milliseconds($this->clock->length()));
+        foreach ($this->moments($more) as [$at, $narration, $pause, $left]) {
             $film = $pause?->clip?->isFilm() === true ? $pause->clip : null;
             if ($at >= $end || ($at <= $last && $film === null)) {
                 continue;
@@ -104,6 +96,10 @@ final class FrameSequence
             }
             $this->bring($narration);
             $this->lastNarration = $narration;
+            if ($at > $end - FramePainter::MOTION && $last >= 0) {
+                // The last picture lasts as long as any: what changes later is in it.
+                continue;
+            }
             yield $at => $pause === null || $pause->clip !== null
                 ? $this->withPassing($narration)
                 : $this->countdown->over($this->withFilm($narration), $left, $pause->seconds);
@@ -121,20 +117,23 @@ final class FrameSequence
     /**
      * Every moment at which the picture changes.
      *
-     * @return list<array{int, float, FrozenPause|null, int}> full clock, narration, the pause if it is one, seconds left
+     * @param  list<float>  $more milliseconds
+     * @return list<array{int, float, FrozenPause|null, int}> milliseconds, narration, the pause if it is one, seconds left
      */
-    private function moments(): array
+    private function moments(array $more): array
     {
-        $times = array_map(static fn (SeenPicture $each): float => $each->from, $this->shown);
+        $shown = $this->drawings->shown;
+        $times = array_map(static fn (SeenPicture $each): float => $each->from, $shown);
         foreach ($this->painters as $painter) {
             array_push($times, ...$painter->moments());
         }
-        foreach ($this->shown as $seen) {
+        foreach ($shown as $seen) {
             array_push($times, ...$seen->films === [] ? [] : range($seen->from, max($seen->from, $seen->to - 1), FramePainter::MOTION));
         }
-        $moments = array_map(fn (float $at): array => [(int) round($this->lesson->full($at)), $at, null, 0], $times);
-        foreach ($this->lesson->pauses as $pause) {
-            $starts = $this->lesson->startOf($pause);
+        $moments = array_map(fn (float $at): array => [(int) round($this->placed($at)), $at, null, 0], $times);
+        foreach ($this->clock->waits() as $number => $begins) {
+            $pause = $this->lesson->pauses[$number];
+            $starts = Clock::milliseconds($begins);
             // A clip is brought in once, and gone from when it is over.
             $seconds = $pause->clip === null ? $pause->seconds : 1;
             for ($second = 0; $second < $seconds; $second++) {
@@ -143,6 +142,12 @@ final class FrameSequence
             }
             if ($pause->clip !== null) {
                 $moments[] = [(int) round($starts + $pause->seconds * 1000), $pause->at, null, 0];
+            }
+        }
+        foreach ($more as $at) {
+            $narration = $this->clock->narrationAt(Clock::samples($at));
+            if ($narration !== null) {
+                $moments[] = [(int) round($at), Clock::milliseconds($narration), null, 0];
             }
         }
         usort(
@@ -162,7 +167,7 @@ final class FrameSequence
      */
     private function played(FrozenClip $clip, int $at, int &$last): Generator
     {
-        foreach (ClipFrames::of($clip) as $number => $picture) {
+        foreach (ClipFrames::of($clip, $this->shape) as $number => $picture) {
             $last = $at + $number * RawFrames::EVERY;
             yield $last => $picture;
         }
@@ -171,7 +176,7 @@ final class FrameSequence
     /** Brings the picture to a moment of narration. */
     private function bring(float $at): void
     {
-        $seen = array_values($this->playhead->at($at))[0] ?? $this->seen ?? $this->shown[0];
+        $seen = array_values($this->playhead->at($at))[0] ?? $this->seen ?? $this->drawings->shown[0];
         $lasting = array_filter($this->painters, static fn (FramePainter $painter): bool => ! $painter->isPassing());
         $hasToGo = array_filter($lasting, static fn (FramePainter $painter): bool => $painter->hasToGo($at, $seen->slide)) !== [];
         if ($seen !== $this->seen) {
@@ -180,9 +185,8 @@ final class FrameSequence
         // What is filmed in the slide's place lies under everything that is drawn, and is another picture every time.
         $under = $this->films[Place::Whole->value] ?? null;
         if ($this->seen === null || $seen->key() !== $this->seen->key() || $hasToGo || $under !== null) {
-            $room = isset($this->films[Place::Beside->value]) ? Beside::slide(Format::Wide) : null;
-            $this->size->show($seen->view ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT), $room);
-            $picture = $this->pictures->picture($this->numbers[$seen->key()]);
+            $this->size->show($seen->view ?? $this->drawings->page($seen), $this->drawings->room($seen));
+            $picture = ($this->picture)($this->drawings->numbers[$seen->key()]);
             $this->frame = $under?->over($picture, $at) ?? $picture;
             array_map(static fn (FramePainter $painter) => $painter->begin(), $lasting);
         }
@@ -198,7 +202,10 @@ final class FrameSequence
         $films = [];
         foreach ([Place::Beside, Place::Whole] as $place) {
             $film = $seen->film($place);
-            $films += $film === null ? [] : [$place->value => new FilmFrames($seen, $film, ($this->film)($film->footage))];
+            if ($film !== null) {
+                $file = ($this->film)($film->footage);
+                $films[$place->value] = new FilmFrames($seen, $film, $file, $this->drawings, $this->shape);
+            }
         }
 
         return $films;
@@ -222,5 +229,11 @@ final class FrameSequence
         }
 
         return $frame;
+    }
+
+    /** Milliseconds of the video at a moment of narration; the first picture is there before anything is said. */
+    private function placed(float $narration): float
+    {
+        return $narration > 0 ? Clock::milliseconds($this->clock->at(Clock::samples($narration))) : 0.0;
     }
 }

@@ -7,27 +7,31 @@ namespace App\Adapters\Video;
 use Daybright\Scene\Box;
 
 /** A raw picture (I420) laid into another. */
-final class Inset
+final readonly class Inset
 {
-    /** @param  Box  $room in pixels, even numbers; as large as the picture that is laid in */
-    public static function put(string $frame, string $picture, Box $room): string
+    public function __construct(private VideoShape $shape)
     {
-        return self::copied($frame, $picture, (int) $room->width, new Box(0, 0, $room->width, $room->height), $room->x, $room->y);
+    }
+
+    /** @param  Box  $room in pixels, even numbers; as large as the picture that is laid in */
+    public function put(string $frame, string $picture, Box $room): string
+    {
+        return $this->copied($frame, $picture, (int) $room->width, new Box(0, 0, $room->width, $room->height), $room->x, $room->y);
     }
 
     /**
      * @param  int  $across pixels of a row of the sheet
      * @param  Box  $from part of the sheet, in pixels, even numbers
      */
-    public static function copied(string $frame, string $sheet, int $across, Box $from, float $toX, float $toY): string
+    public function copied(string $frame, string $sheet, int $across, Box $from, float $toX, float $toY): string
     {
-        $luma = Rasteriser::WIDTH * Rasteriser::HEIGHT;
+        $luma = $this->shape->width() * $this->shape->height();
         $sheetLuma = intdiv(strlen($sheet) * 2, 3);
         $pieces = [];
         $done = 0;
         $planes = [[0, 0, 1], [$luma, $sheetLuma, 2], [$luma + intdiv($luma, 4), $sheetLuma + intdiv($sheetLuma, 4), 2]];
         foreach ($planes as [$offset, $sheetOffset, $share]) {
-            $row = intdiv(Rasteriser::WIDTH, $share);
+            $row = intdiv($this->shape->width(), $share);
             $length = intdiv((int) $from->width, $share);
             for ($y = 0; $y < intdiv((int) $from->height, $share); $y++) {
                 $target = $offset + (intdiv((int) $toY, $share) + $y) * $row + intdiv((int) $toX, $share);

@@ -13,14 +13,8 @@ use Throwable;
 /** Turns SVG pictures into raw I420 pictures in two temporary files, with ffmpeg's librsvg decoder in two processes. */
 final class Rasteriser
 {
-    public const WIDTH = 1280;
-
-    public const HEIGHT = 720;
-
-    public const BYTES = self::WIDTH * self::HEIGHT * 3 / 2;
-
     /** @param  list<string>  $paths each half of the pictures in a file of its own */
-    private function __construct(private readonly array $paths, private readonly int $half)
+    private function __construct(private readonly array $paths, private readonly int $half, private readonly VideoShape $shape)
     {
     }
 
@@ -30,7 +24,7 @@ final class Rasteriser
      * @throws ProgramFailed
      * @throws VideoFailed when not every one of them was drawn
      */
-    public static function rasterise(array $svgs): self
+    public static function rasterise(array $svgs, VideoShape $shape = VideoShape::Small): self
     {
         $half = intdiv(count($svgs) + 1, 2);
         $running = $paths = [];
@@ -53,9 +47,9 @@ final class Rasteriser
                     '-c:v',
                     'librsvg',
                     '-width',
-                    (string) self::WIDTH,
+                    (string) $shape->width(),
                     '-height',
-                    (string) self::HEIGHT,
+                    (string) $shape->height(),
                     // A view a hair off the video's ratio would otherwise come out some lines lower than the frame.
                     '-keep_ar',
                     '0',
@@ -77,7 +71,7 @@ final class Rasteriser
             $process->start();
             $running[] = $process;
         }
-        $pictures = new self($paths, $half);
+        $pictures = new self($paths, $half, $shape);
         try {
             foreach ($running as $process) {
                 Program::finish('ffmpeg', $process);
@@ -98,7 +92,7 @@ final class Rasteriser
         $there = array_sum(array_map(
             static fn (string $path): int => is_file($path) ? (int) filesize($path) : 0,
             $this->paths,
-        )) / self::BYTES;
+        )) / $this->shape->bytes();
         if ((float) $there !== (float) $expected) {
             throw VideoFailed::because("Of {$expected} pictures {$there} were drawn");
         }
@@ -108,6 +102,6 @@ final class Rasteriser
     {
         [$path, $place] = $number < $this->half ? [$this->paths[0], $number] : [$this->paths[1], $number - $this->half];
 
-        return (string) file_get_contents($path, false, null, (int) ($place * self::BYTES), (int) self::BYTES);
+        return (string) file_get_contents($path, false, null, $place * $this->shape->bytes(), $this->shape->bytes());
     }
 }

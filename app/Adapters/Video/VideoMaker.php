@@ -7,249 +7,114 @@ namespace App\Adapters\Video;
 use App\Adapters\ChapterMarks;
 use App\Adapters\Files;
 use App\Adapters\Program;
-use App\Models\MediaFile;
+use App\Adapters\Sound\AdtsFrames;
+use App\Adapters\Sound\AudioEncoder;
 use App\Models\Release;
 use Closure;
-use Daybright\Deck\Beside;
-use Daybright\Deck\Format;
 use Daybright\Format\WebVtt;
+use Daybright\Recording\Clock;
 use Daybright\Release\FrozenLesson;
-use Daybright\Scene\Paint;
-use Generator;
 
-/** Makes the MP4 of a release: each distinct picture drawn once, ink drawn onto it as it grows, the ready sound copied in. */
-final class VideoMaker
+/** Makes the video of a release out of one segment a slide: each is encoded once and kept, and all are joined as they are. */
+final readonly class VideoMaker
 {
-    /** Bytes that are written to a pipe at once. */
-    private const PIPE = 65536;
+    /** The share of the work that is left when all segments are there. */
+    private const JOINING = 0.05;
 
-    /** Milliseconds by which the length of a video may differ from the one that was computed. */
-    private const MOST_APART = 100;
+    /** Seconds by which the sound begins earlier: the encoder's first frame only leads in. */
+    private const LEAD_IN = '-0.0213333';
 
-    /** Seconds between two tellings of the progress. */
-    private const REPORTED_EVERY = 0.5;
+    public function __construct(private SegmentMaker $segments)
+    {
+    }
 
     /**
      * @param  Closure(float): void  $progress called with the share that is done, 0 to 1; it may throw to stop the work
      * @return string path of a finished temporary file
      */
-    public function make(Release $release, Closure $progress): string
+    public function make(Release $release, VideoChoice $choice, Closure $progress): string
     {
-        return Files::tidily(fn (): string => $this->made($release, $progress));
-    }
+        return Files::tidily(function () use ($release, $choice, $progress): string {
+            $segments = VideoSegment::of($release, $choice);
+            $this->makeSegments($segments, static fn (float $share) => $progress($share * (1 - self::JOINING)));
+            $video = $this->joined($release, $segments, $choice);
+            $progress(1.0);
 
-    /** @return Closure(string): string path of a film of a version, by the id of its footage */
-    public static function films(Release $release): Closure
-    {
-        return static fn (string $footage): string => Files::local($release->path("film-{$footage}.mp4"));
-    }
-
-    /** @param  Closure(float): void  $progress */
-    private function made(Release $release, Closure $progress): string
-    {
-        $lesson = $release->frozen();
-        $keys = FrameSequence::pictures($lesson);
-        $pictures = Rasteriser::rasterise([
-            ...array_map(static fn (string $key): string => self::svg($lesson, $key), $keys),
-            Countdown::svg(),
-        ]);
-        $progress(0.2);
-        $silent = Files::temporary('mp4');
-        $sequence = new FrameSequence(
-            $lesson,
-            array_flip($keys),
-            $pictures,
-            new Countdown($pictures->picture(count($keys))),
-            self::films($release),
-        );
-        $this->encode($sequence, $lesson->full, $silent, $progress);
-        $video = self::mux($release, $lesson, $silent, self::captions($lesson));
-        $progress(1.0);
-
-        return $video;
-    }
-
-    private static function svg(FrozenLesson $lesson, string $key): string
-    {
-        [$id, $step, $view, $room, $states] = [...explode(' ', $key, 5), ''];
-        $slide = $lesson->slides[$id] ?? throw VideoFailed::because('A slide is missing from this version');
-
-        return (string) preg_replace_callback(
-            '/="picture:([0-9a-f]{64})"/',
-            static fn (array $match): string => '="'.MediaFile::dataAddress($match[1]).'"',
-            self::withRoom(self::seen($slide->svgAt((int) $step, explode(' ', $states)), $view), $room),
-        );
-    }
-
-    /** A drawing that makes room for the camera. */
-    private static function withRoom(string $svg, string $room): string
-    {
-        if ($room === 'alone') {
-            return $svg;
-        }
-        $place = Beside::slide(Format::Wide);
-        $placed = sprintf('<svg x="%s" y="%s" width="%s" height="%s"', $place->x, $place->y, $place->width, $place->height);
-        $inner = preg_replace('/<svg/', $placed, $svg, 1);
-        $page = Format::Wide->page();
-
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">', $page->width, $page->height)
-            .sprintf('<rect width="%d" height="%d" fill="%s"/>', $page->width, $page->height, Paint::PAPER)
-            ."{$inner}</svg>";
-    }
-
-    /** A drawing of which only a part is seen. */
-    private static function seen(string $svg, string $view): string
-    {
-        $box = strtr($view, ',', ' ');
-
-        return $view === 'whole' ? $svg : (string) preg_replace('/viewBox="[^"]*"/', "viewBox=\"{$box}\"", $svg, 1);
-    }
-
-    /** @param  Closure(float): void  $progress */
-    private function encode(FrameSequence $sequence, float $length, string $target, Closure $progress): void
-    {
-        $keyFrames = implode(',', array_map(static fn (float $at): string => sprintf('%.3F', $at / 1000), $sequence->keyTimes()));
-        $frames = 0;
-        $encoder = Program::process(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-f',
-                'matroska',
-                '-i',
-                'pipe:0',
-                '-fps_mode',
-                'passthrough',
-                '-enc_time_base',
-                '1:1000',
-                '-force_key_frames',
-                $keyFrames,
-                '-c:v',
-                'libx264',
-                '-preset',
-                'veryfast',
-                '-crf',
-                '23',
-                '-bf',
-                '0',
-                '-g',
-                '1000',
-                '-pix_fmt',
-                'yuv420p',
-                '-color_primaries',
-                'bt709',
-                '-color_trc',
-                'bt709',
-                '-colorspace',
-                'bt709',
-                '-color_range',
-                'tv',
-                '-video_track_timescale',
-                '1000',
-                $target,
-            ],
-        );
-        $reported = 0.0;
-        $encoder->setInput(self::stream($sequence, static function (int $at) use (&$frames, &$reported, $progress, $length): void {
-            $frames++;
-            if (microtime(true) - $reported > self::REPORTED_EVERY) {
-                $reported = microtime(true);
-                $progress(0.2 + 0.75 * $at / max(1, $length));
-            }
-        }));
-        Program::finish('ffmpeg', $encoder);
-        self::refuseOther($target, $frames, $length);
+            return $video;
+        });
     }
 
     /**
-     * @param  Closure(int): void  $onFrame called for every picture, with its milliseconds
-     * @return Generator<int, string> the pictures as a Matroska stream, in pieces that a pipe takes at once
+     * Makes what a video of a version needs before anybody asks for it.
+     *
+     * @param  Closure(float): void  $progress as for make
      */
-    private static function stream(FrameSequence $sequence, Closure $onFrame): Generator
+    public function prepare(Release $release, VideoChoice $choice, Closure $progress): void
     {
-        $writer = new MatroskaWriter(Rasteriser::WIDTH, Rasteriser::HEIGHT);
-        yield $writer->header();
-        foreach ($sequence->frames() as $at => $frame) {
-            $onFrame($at);
-            foreach (str_split($writer->picture($frame, $at), self::PIPE) as $piece) {
-                yield $piece;
-            }
-        }
+        Files::tidily(fn () => $this->makeSegments(VideoSegment::of($release, $choice), $progress));
     }
 
-    /** A picture too few or too many, or a wrong length, would show answers before they are explained. */
-    private static function refuseOther(string $video, int $frames, float $length): void
+    /**
+     * @param  list<VideoSegment>  $segments
+     * @param  Closure(float): void  $progress
+     */
+    private function makeSegments(array $segments, Closure $progress): void
     {
-        $probe = json_decode(
-            Program::run(
-                'ffprobe',
-                ['-v', 'error', '-select_streams', 'v:0', '-show_entries', 'stream=nb_frames,duration', '-of', 'json', $video],
-            ),
-            true,
-        );
-        [$made, $seconds] = [(int) ($probe['streams'][0]['nb_frames'] ?? 0), (float) ($probe['streams'][0]['duration'] ?? 0)];
-        if ($made !== $frames) {
-            throw VideoFailed::countDiffers('pictures', $frames, $made);
+        $this->segments->make($segments, $progress);
+    }
+
+    /** @param  list<VideoSegment>  $segments */
+    private function joined(Release $release, array $segments, VideoChoice $choice): string
+    {
+        $lesson = $choice->waits ? $release->frozen() : $release->frozen()->withoutWaiting();
+        $list = '';
+        foreach ($segments as $segment) {
+            $list .= sprintf("file '%s'\nduration %.6F\n", Files::local($segment->pictures()), $segment->length() / Clock::RATE);
         }
-        if (abs($seconds * 1000 - $length) > self::MOST_APART) {
-            throw VideoFailed::countDiffers('seconds', round($length / 1000, 3), round($seconds, 3));
+        $sound = $choice->isWebm ? ['-i', self::opus($segments)] : ['-itsoffset', self::LEAD_IN, '-i', self::aac($segments)];
+        $hasCaptions = $choice->captions === CaptionPlace::Inside;
+        $captions = $hasCaptions ? ['-i', self::captions($lesson)] : [];
+        $marks = $hasCaptions ? '3' : '2';
+        $target = Files::temporary($choice->ending());
+        Program::run('ffmpeg', [
+            '-v', 'error', '-y', '-f', 'concat', '-safe', '0', '-i', Files::temporaryWith($list, 'txt'), ...$sound, ...$captions,
+            '-f', 'ffmetadata', '-i', ChapterMarks::ofVideo($lesson),
+            '-map', '0:v', '-map', '1:a', ...$hasCaptions ? ['-map', '2:s', '-metadata:s:s:0', 'language=eng'] : [],
+            '-map_metadata', $marks, '-map_chapters', $marks,
+            '-c', 'copy', ...$hasCaptions ? ['-c:s', $choice->isWebm ? 'webvtt' : 'mov_text'] : [],
+            ...$choice->isWebm ? [] : ['-video_track_timescale', '1000', '-movflags', '+faststart'], $target,
+        ]);
+
+        return $target;
+    }
+
+    /** @param  list<VideoSegment>  $segments */
+    private static function aac(array $segments): string
+    {
+        return AdtsFrames::joined(array_map(static fn (VideoSegment $segment): string => Files::local($segment->sound()), $segments));
+    }
+
+    /**
+     * Opus is encoded in one go: its frames have another length.
+     *
+     * @param  list<VideoSegment>  $segments
+     */
+    private static function opus(array $segments): string
+    {
+        $whole = Files::temporary('pcm');
+        $file = Files::opened($whole, 'wb');
+        foreach ($segments as $segment) {
+            $part = AudioEncoder::segment($segment->heard(), $segment->waits(), 'pcm')();
+            stream_copy_to_stream(Files::opened($part, 'rb'), $file);
+            unlink($part);
         }
+        fclose($file);
+
+        return AudioEncoder::encodeSamples($whole);
     }
 
     private static function captions(FrozenLesson $lesson): string
     {
-        $file = Files::temporary('vtt');
-        file_put_contents($file, WebVtt::write($lesson->fullCaptions()));
-
-        return $file;
-    }
-
-    private static function mux(Release $release, FrozenLesson $lesson, string $silent, string $captions): string
-    {
-        $chapters = ChapterMarks::write($lesson, $lesson->full(...));
-        $target = Files::temporary('mp4');
-        Program::run(
-            'ffmpeg',
-            [
-                '-v',
-                'error',
-                '-y',
-                '-i',
-                $silent,
-                '-i',
-                Files::local($release->path('video-sound.m4a')),
-                '-i',
-                $captions,
-                '-f',
-                'ffmetadata',
-                '-i',
-                $chapters,
-                '-map',
-                '0:v',
-                '-map',
-                '1:a',
-                '-map',
-                '2:s',
-                '-map_metadata',
-                '3',
-                '-map_chapters',
-                '3',
-                '-c:v',
-                'copy',
-                '-c:a',
-                'copy',
-                '-c:s',
-                'mov_text',
-                '-metadata:s:s:0',
-                'language=eng',
-                '-movflags',
-                '+faststart',
-                $target,
-            ],
-        );
-
-        return $target;
+        return Files::temporaryWith(WebVtt::write($lesson->videoCaptions()), 'vtt');
     }
 }

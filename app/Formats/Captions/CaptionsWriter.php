@@ -28,7 +28,7 @@ final class CaptionsWriter extends SharedVersionWriter
     protected function writeRelease(Release $release, Closure $progress): string
     {
         $file = Files::temporary('vtt');
-        file_put_contents($file, WebVtt::write($release->frozen()->fullCaptions()));
+        file_put_contents($file, WebVtt::write($release->frozen()->videoCaptions()));
 
         return $file;
     }

@@ -31,7 +31,7 @@ final class SoundWriter extends SharedVersionWriter
         $target = Files::temporary('m4a');
         Program::run('ffmpeg', [
             '-v', 'error', '-y', '-i', Files::local($release->path('sound.m4a')),
-            '-f', 'ffmetadata', '-i', ChapterMarks::write($release->frozen(), static fn (float $narration): float => $narration),
+            '-f', 'ffmetadata', '-i', ChapterMarks::ofNarration($release->frozen()),
             '-map', '0:a', '-map_metadata', '1', '-map_chapters', '1', '-c', 'copy', '-movflags', '+faststart', $target,
         ]);
 

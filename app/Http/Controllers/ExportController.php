@@ -24,7 +24,7 @@ final class ExportController
 {
     public function create(ExportRequest $request, Release $release, ExportStore $exports): JsonResponse
     {
-        $export = $exports->begin($release, (string) ($request->validated()['format'] ?? 'mp4'));
+        $export = $exports->begin($release, $request->wanted(), $request->choices());
 
         return ExportResource::make($export)->response()->setStatusCode(201);
     }

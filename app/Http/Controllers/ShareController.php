@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Adapters\Files;
 use App\Formats\Formats;
+use App\Formats\WriterChoice;
 use App\Http\Requests\ShareRequest;
 use App\Http\Resources\ExportResource;
 use App\Http\Resources\ReleaseResource;
@@ -77,9 +78,9 @@ class ShareController
     {
         return array_map(static function (string $class) use ($lesson, $ready): array {
             $writer = app($class);
-            $export = $writer::format()->takesLong && $ready !== null
-                ? Export::query()->where('release_id', $ready->id)->where('format', $writer::format()->name)->latest()->first()
-                : null;
+            $exports = $writer::format()->takesLong && $ready !== null
+                ? Export::query()->where('release_id', $ready->id)->where('format', $writer::format()->name)->latest()->get()
+                : collect();
 
             return [
                 'format' => $writer::format()->name,
@@ -88,7 +89,18 @@ class ShareController
                 'takesLong' => $writer::format()->takesLong,
                 'obstacle' => $writer->obstacle($lesson),
                 'bytes' => $writer->size($lesson),
-                'export' => $export === null ? null : ExportResource::make($export),
+                'choices' => array_map(static fn (WriterChoice $choice): array => [
+                    'name' => $choice->name,
+                    'label' => $choice->label,
+                    'options' => array_map(
+                        static fn (string $value, string $label): array => ['value' => $value, 'label' => $label],
+                        array_keys($choice->options),
+                        $choice->options,
+                    ),
+                ], $writer::format()->choices),
+                'exports' => ExportResource::collection($exports->unique(
+                    static fn (Export $export): string => implode(' ', $export->chosen()),
+                )->values()),
             ];
         }, Formats::WRITERS);
     }

@@ -20,6 +20,7 @@ final class ExportResource extends JsonResource
             'id' => $this->id,
             'release' => $this->release_id,
             'format' => $this->format,
+            'choices' => (object) $this->resource->chosen(),
             'state' => $this->state,
             'progress' => $this->progress ?? 0,
             'bytes' => $this->bytes ?? 0,

@@ -55,12 +55,13 @@ final class CaptionCorrections
     private static function within(Timeline $timeline, TimelineSegment $segment, array $cues): array
     {
         $own = [];
+        $video = $timeline->video();
         foreach ($cues as $cue) {
-            $from = $timeline->narrationAt(Clock::samples($cue->from));
+            $from = $video->narrationAt(Clock::samples($cue->from));
             if ($from === null || $from < $segment->starts || $from >= $segment->ends()) {
                 continue;
             }
-            $last = $timeline->narrationAt(max(0, Clock::samples($cue->to) - 1));
+            $last = $video->narrationAt(max(0, Clock::samples($cue->to) - 1));
             $to = min($segment->ends(), $last === null ? $from + Clock::samples($cue->to - $cue->from) : $last + 1);
             if ($to > $from) {
                 $own[] = new Cue(Clock::milliseconds($from), Clock::milliseconds($to), self::plain($cue->text));

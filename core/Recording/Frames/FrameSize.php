@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Frames;
 
+use Daybright\Deck\Format;
 use Daybright\Scene\Box;
-use Daybright\Scene\Scene;
 
 /** How large the pictures of a video are, in pixels, which part of the slide they show just now, and where in the picture. */
 final class FrameSize
@@ -14,21 +14,22 @@ final class FrameSize
 
     private Box $room;
 
-    public function __construct(public readonly int $width, public readonly int $height)
+    /** @param  Format  $format of the pictures, whatever page a slide has */
+    public function __construct(public readonly int $width, public readonly int $height, private readonly Format $format = Format::Wide)
     {
-        $this->seen = $this->room = new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
+        $this->seen = $this->room = $format->page();
     }
 
     /**
      * Everything that is painted from now on is painted as it is seen there, and nothing beyond it.
      *
-     * @param  Box  $seen part of the slide
-     * @param  Box|null  $room where in the picture, in units of the page; null for all of it
+     * @param  Box  $seen part of the slide, in units of its page
+     * @param  Box|null  $room where in the picture, in units of the page that is as large as the picture; null for all of it
      */
     public function show(Box $seen, ?Box $room = null): void
     {
         $this->seen = $seen;
-        $this->room = $room ?? new Box(0, 0, Scene::WIDTH, Scene::HEIGHT);
+        $this->room = $room ?? $this->format->page();
     }
 
     /** Pixels to a slide unit. */
@@ -52,7 +53,7 @@ final class FrameSize
     /** What of a box, in pixels, lies where the slide is seen. */
     public function within(Box $box): Box
     {
-        $room = $this->room->scaled($this->width / Scene::WIDTH);
+        $room = $this->room->scaled($this->pixels(1));
         $left = max($box->x, $room->x);
         $top = max($box->y, $room->y);
 
@@ -66,6 +67,6 @@ final class FrameSize
 
     private function pixels(float $units): float
     {
-        return $units * $this->width / Scene::WIDTH;
+        return $units * $this->width / $this->format->page()->width;
     }
 }

@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks;
 
+use Daybright\Recording\Clock;
+
 /** From one moment up to and without another, in milliseconds of narration. */
 abstract readonly class Interval
 {
     public function __construct(public float $from, public float $to)
     {
+    }
+
+    /** The same at another time. */
+    abstract public function during(float $from, float $to): static;
+
+    /** The same, later by some samples of sound or, where the number is negative, earlier. */
+    public function moved(int $samples): static
+    {
+        return $this->during(Clock::moved($this->from, $samples), Clock::moved($this->to, $samples));
     }
 
     /** @return array<string, mixed> what is so in the meantime, as a timeline keeps it */

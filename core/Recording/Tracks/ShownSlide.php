@@ -20,6 +20,11 @@ final readonly class ShownSlide extends Interval
         return new self($interval->number('from'), $interval->number('to'), $interval->text('slide'), $interval->whole('step'));
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->step);
+    }
+
     protected function data(): array
     {
         return ['slide' => $this->slide, 'step' => $this->step];

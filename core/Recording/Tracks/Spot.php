@@ -41,6 +41,11 @@ final readonly class Spot extends Interval implements DrawnOver
         return new self($this->from, $this->to, round($x, 1), round($y, 1));
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->x, $this->y);
+    }
+
     protected function data(): array
     {
         return ['x' => $this->x, 'y' => $this->y];

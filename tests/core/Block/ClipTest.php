@@ -13,6 +13,7 @@ use Daybright\Recording\Clock;
 use Daybright\Recording\Cue;
 use Daybright\Recording\Take;
 use Daybright\Recording\Timeline;
+use Daybright\Recording\VideoStretch;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\LessonFreezer;
 use Daybright\Timing\LessonTiming;
@@ -70,10 +71,15 @@ final class ClipTest extends TestCase
             [$pause->clip->file, $pause->clip->type, $pause->clip->from, $pause->clip->to, $pause->clip->description],
         );
         $heard = array_values(array_filter(
-            $frozen->fullCaptions(),
+            $frozen->videoCaptions(),
             static fn (Cue $cue): bool => in_array($cue->text, ['Before it begins.', 'Morning.', 'Noon.'], true),
         ));
-        self::assertEquals([new Cue(4000.0, 5500.0, 'Morning.'), new Cue(9000.0, 10_000.0, 'Noon.')], $heard);
+        $lead = Clock::milliseconds(VideoStretch::FRAME);
+        self::assertEqualsWithDelta(
+            [new Cue(4000.0 + $lead, 5500.0 + $lead, 'Morning.'), new Cue(9000.0 + $lead, 10_000.0 + $lead, 'Noon.')],
+            $heard,
+            1e-6,
+        );
         $written = json_decode((string) json_encode($frozen->toArray()), true);
         self::assertIsArray($written);
         self::assertEquals($pause, FrozenLesson::read(new Fields($written))->pauses[0]);

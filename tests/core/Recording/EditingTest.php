@@ -23,6 +23,7 @@ use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take;
 use Daybright\Recording\Timeline;
+use Daybright\Recording\VideoStretch;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -184,7 +185,7 @@ final class EditingTest extends TestCase
                 $takes[$take->slide] = Take::recorded($take->id, $take->slide, $take->length, [], [$cut], $take->alignment);
             }
             $timeline = Timeline::build($lesson, $takes);
-            $file = WebVtt::write(Captions::write($timeline));
+            $file = WebVtt::write(self::onVideo($timeline, Captions::write($timeline)));
             self::assertSame([0, []], CaptionCorrections::read($timeline, WebVtt::read($file)));
 
             $cues = WebVtt::read($file);
@@ -233,7 +234,21 @@ final class EditingTest extends TestCase
         $timeline = Timeline::build($lesson, [$take->slide => $take]);
         self::assertSame(48 * 13_000, $timeline->length());
         self::assertSame([0, []], CaptionCorrections::read($timeline, [new Cue(4000, 9000, 'Heard in a clip.')]));
-        self::assertSame([48 * 2999, null, null], array_map($timeline->narrationAt(...), [48 * 2999, 48 * 3000, 48 * 12_999]));
+        $video = $timeline->video();
+        $moments = array_map(static fn (int $milliseconds): int => VideoStretch::FRAME + 48 * $milliseconds, [2999, 3000, 12_999]);
+        self::assertSame([48 * 2999, null, null], array_map($video->narrationAt(...), $moments));
+    }
+
+    /**
+     * @param  list<Cue>  $cues
+     * @return list<Cue>
+     */
+    private static function onVideo(Timeline $timeline, array $cues): array
+    {
+        $video = $timeline->video();
+        $at = static fn (float $moment, bool $before): float => Clock::milliseconds($video->at(Clock::samples($moment), $before));
+
+        return array_map(static fn (Cue $cue): Cue => new Cue($at($cue->from, false), $at($cue->to, true), $cue->text), $cues);
     }
 
     /** @param  list<Cue>  $cues */

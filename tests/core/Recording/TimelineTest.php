@@ -9,11 +9,13 @@ use Daybright\Recording\Captions;
 use Daybright\Recording\Clock;
 use Daybright\Recording\InvalidRecording;
 use Daybright\Recording\KeptRanges;
+use Daybright\Recording\PausePoint;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Take;
 use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Recording\Tracks\ShownSlide;
+use Daybright\Recording\VideoStretch;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -47,8 +49,37 @@ final class TimelineTest extends TestCase
             foreach ($timeline->pauses() as $pause) {
                 self::assertGreaterThanOrEqual(0, $pause->at);
                 self::assertLessThanOrEqual($timeline->narration(), $pause->at);
-                self::assertSame($pause->seconds * Clock::RATE, $timeline->full($pause->at) - $timeline->full($pause->at, true));
             }
+            self::assertVideo($timeline);
+        }
+    }
+
+    /** The clock of the video: exact to the sample, each slide between silence, and no moment lost or told twice. */
+    private static function assertVideo(Timeline $timeline): void
+    {
+        $video = $timeline->video();
+        $ends = 0;
+        foreach ($timeline->segments as $number => $segment) {
+            $stretch = $video->stretches[$number];
+            self::assertSame($ends, $stretch->begins);
+            $ends += $stretch->length();
+            self::assertSame(0, $stretch->length() % VideoStretch::FRAME);
+            $waited = array_sum(array_map(static fn (PausePoint $pause): int => $pause->seconds * Clock::RATE, $segment->pauses));
+            $silence = $stretch->length() - ($segment->ends() - $segment->starts) - $waited;
+            self::assertGreaterThanOrEqual(VideoStretch::FRAME, $silence);
+            self::assertLessThan(2 * VideoStretch::FRAME, $silence);
+            self::assertSame($stretch->begins + VideoStretch::FRAME, $video->at($segment->starts));
+            for ($try = 0; $try < 10; $try++) {
+                $at = mt_rand($segment->starts, $segment->ends() - 1);
+                self::assertSame($at, $video->narrationAt($video->at($at)));
+            }
+        }
+        self::assertSame($ends, $video->length());
+        foreach ($timeline->pauses() as $number => $pause) {
+            $begins = $video->waits()[$number];
+            self::assertSame($begins, $video->at($pause->at, true));
+            self::assertNull($video->narrationAt($begins));
+            self::assertNull($video->narrationAt($begins + $pause->seconds * Clock::RATE - 1));
         }
     }
 

@@ -32,7 +32,7 @@ export function Share() {
     staleTime: 0,
     refetchInterval: (query) => {
       const data = query.state.data;
-      const exports = data?.files.map((file) => file.export?.state) ?? [];
+      const exports = data?.files.flatMap((file) => file.exports.map((made) => made.state)) ?? [];
       return data?.releases[0]?.state === 'making' || exports.includes('making') || exports.includes('waiting')
         ? 800
         : false;

@@ -50,6 +50,11 @@ final readonly class Act extends Interval
         );
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->block, $this->change, $this->isFirst, $this->state, $this->words);
+    }
+
     protected function data(): array
     {
         $place = ['slide' => $this->slide, 'block' => $this->block];

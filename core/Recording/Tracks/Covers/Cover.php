@@ -43,6 +43,11 @@ final readonly class Cover extends Interval implements DrawnOver
         ));
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->box);
+    }
+
     protected function data(): array
     {
         $box = $this->box;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Recording\Tracks\Footage;
 
 use Daybright\Lesson\Fields;
+use Daybright\Recording\Clock;
 use Daybright\Recording\Tracks\Interval;
 
 /** While the camera, or a window, is seen. */
@@ -40,6 +41,25 @@ final readonly class Filmed extends Interval
             Place::tryFrom($interval->text('place')) ?? Place::Beside,
             $interval->number('begins'),
             $interval->text('description', ''),
+        );
+    }
+
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->footage, $this->source, $this->place, $this->begins, $this->description);
+    }
+
+    public function moved(int $samples): static
+    {
+        return new self(
+            Clock::moved($this->from, $samples),
+            Clock::moved($this->to, $samples),
+            $this->slide,
+            $this->footage,
+            $this->source,
+            $this->place,
+            Clock::moved($this->begins, $samples),
+            $this->description,
         );
     }
 

@@ -71,6 +71,11 @@ final readonly class Stroke extends Interval implements DrawnOver
         return new self($this->from, $this->to, $this->slide, $this->tool, $this->colour, $width, $points);
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->tool, $this->colour, $this->width, $this->points);
+    }
+
     protected function data(): array
     {
         return [

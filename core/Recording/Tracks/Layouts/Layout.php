@@ -39,6 +39,11 @@ final readonly class Layout extends Interval
         return $read;
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->boxes);
+    }
+
     protected function data(): array
     {
         return [

@@ -56,6 +56,11 @@ final readonly class View extends Interval implements DrawnOver
         return new self($this->from, $this->to, $this->slide, self::on($page, $x, $there->middleY() - $height / 2, $width));
     }
 
+    public function during(float $from, float $to): static
+    {
+        return new self($from, $to, $this->slide, $this->box);
+    }
+
     protected function data(): array
     {
         $box = $this->box;

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Adapters\Video;
+
+use App\Adapters\Files;
+use App\Lessons\ReleaseParts;
+use App\Media\Clip\ClipFile;
+use App\Models\MediaFile;
+use App\Models\Release;
+use Closure;
+use Daybright\Recording\Clock;
+use Daybright\Recording\Cue;
+use Daybright\Recording\SampleRange;
+use Daybright\Recording\Tracks\Footage\Filmed;
+use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\PaintsFrames;
+use Daybright\Recording\Tracks\Tracks;
+use Daybright\Release\FrozenClip;
+use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPause;
+use Daybright\Release\LessonSegments;
+use Daybright\Release\SeenPicture;
+use Illuminate\Support\Facades\Storage;
+
+/** The stretch of a video in which one slide is spoken about: its pictures and its sound, each kept by the hash of all that is in it. */
+final readonly class VideoSegment
+{
+    public SeenDrawings $drawings;
+
+    /**
+     * @param  FrozenLesson  $lesson the slide's stretch alone
+     * @param  array{take: string, loudness: float, ranges: list<SampleRange>}  $narration
+     */
+    private function __construct(
+        public FrozenLesson $lesson,
+        private array $narration,
+        private Release $release,
+        public VideoChoice $choice,
+    ) {
+        $this->drawings = new SeenDrawings($lesson, $choice->shape);
+    }
+
+    /** @return list<self> in order */
+    public static function of(Release $release, VideoChoice $choice): array
+    {
+        $lesson = $choice->waits ? $release->frozen() : $release->frozen()->withoutWaiting();
+
+        return array_map(
+            static fn (FrozenLesson $segment, array $narration): self => new self($segment, $narration, $release, $choice),
+            LessonSegments::of($lesson),
+            $release->narration(),
+        );
+    }
+
+    /** @return int samples of the video */
+    public function length(): int
+    {
+        return $this->lesson->video()->length();
+    }
+
+    /** @return list<Cue> that are always seen */
+    public function burnt(): array
+    {
+        return $this->choice->captions === CaptionPlace::Burnt ? $this->lesson->videoCaptions() : [];
+    }
+
+    public function isMissing(): bool
+    {
+        return ! Storage::exists($this->pictures()) || (! $this->choice->isWebm && ! Storage::exists($this->sound()));
+    }
+
+    /** @return string the path under which its pictures are kept */
+    public function pictures(): string
+    {
+        $shape = $this->choice->shape;
+        $drawn = $this->lesson->drawnOver($shape->format())->intervals;
+        $all = static fn (array $items): array => array_map(static fn (Interval|Cue $item): array => $item->toArray(), $items);
+        $madeFrom = [
+            $shape->value,
+            $this->lesson->length,
+            $this->drawings->named,
+            array_map(static fn (SeenPicture $seen): array => [$seen->from, $seen->to, $seen->key()], $this->drawings->shown),
+            array_map(static fn (string $track): array => $all($drawn[$track::name()] ?? []), Tracks::that(PaintsFrames::class)),
+            array_map(static fn (FrozenPause $pause): array => [
+                $pause->at,
+                $pause->seconds,
+                $pause->clip === null ? null : [$pause->clip->file, $pause->clip->from, $pause->clip->to],
+            ], $this->lesson->pauses),
+            array_map(fn (Filmed $film): array => [$film->toArray(), $this->release->path("film-{$film->footage}.mp4")], $this->films()),
+            $all($this->burnt()),
+        ];
+
+        return ReleaseParts::segment($this->release->lesson_id, "pictures.{$this->choice->ending()}", $madeFrom);
+    }
+
+    /** @return string the path under which its sound is kept, as AAC in ADTS */
+    public function sound(): string
+    {
+        return ReleaseParts::segment($this->release->lesson_id, 'sound.aac', [$this->narration, array_map(
+            static fn (FrozenPause $pause): array => [
+                $pause->at,
+                $pause->seconds,
+                $pause->clip === null ? null : [$pause->clip->file, $pause->clip->from, $pause->clip->to],
+            ],
+            $this->lesson->pauses,
+        )]);
+    }
+
+    /** @return array{file: string, loudness: float, ranges: list<SampleRange>} what is heard of its take */
+    public function heard(): array
+    {
+        return [
+            'file' => Files::local("takes/{$this->narration['take']}/sound.flac"),
+            'loudness' => $this->narration['loudness'],
+            'ranges' => $this->narration['ranges'],
+        ];
+    }
+
+    /** @return list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}> in samples; what is heard in seconds */
+    public function waits(): array
+    {
+        return array_map(static fn (FrozenPause $pause): array => [
+            'at' => Clock::samples($pause->at),
+            'length' => $pause->seconds * Clock::RATE,
+            'clip' => $pause->clip === null ? null : self::clip($pause->clip),
+        ], $this->lesson->pauses);
+    }
+
+    /** @return Closure(string): string path of a film by the id of its footage */
+    public function film(): Closure
+    {
+        return fn (string $footage): string => Files::local($this->release->path("film-{$footage}.mp4"));
+    }
+
+    /** @return list<Filmed> */
+    private function films(): array
+    {
+        $films = [];
+        foreach ($this->drawings->shown as $seen) {
+            array_push($films, ...$seen->films);
+        }
+
+        return $films;
+    }
+
+    /** @return array{file: string, from: float, to: float}|null null where nothing is heard */
+    private static function clip(FrozenClip $clip): ?array
+    {
+        $file = ClipFile::open(MediaFile::local($clip->sha256()));
+
+        return ! $file->isHeard ? null : ['file' => $file->path, 'from' => $clip->from / 1000, 'to' => $clip->to / 1000];
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Lessons;
+
+use App\Adapters\Files;
+use App\Adapters\Sound\AudioEncoder;
+use App\Footage\FilmFile;
+use App\Models\Footage;
+use App\Models\Release;
+use Closure;
+use Daybright\Recording\Clock;
+use Daybright\Recording\SampleRange;
+use Daybright\Recording\Timeline;
+use Daybright\Recording\TimelineSegment;
+use Daybright\Recording\Tracks\Footage\Filmed;
+use Daybright\Recording\Tracks\Footage\Footage as Track;
+use Daybright\Release\FrozenLesson;
+use Daybright\Release\LessonFreezer;
+
+/** Freezes a version of a lesson and makes the files that belong to it, as far as they are not there yet. */
+final readonly class ReleaseMaker
+{
+    public function __construct(private LessonFreezer $freezer, private HandoutFile $handout)
+    {
+    }
+
+    /** @return array{programme: array<string, mixed>, parts: array<string, string>} what a version has when it is ready */
+    public function make(Release $release): array
+    {
+        $timeline = $release->timeline();
+        $frozen = $this->freezer->freeze($release->read(), $timeline);
+        $narration = $release->narration();
+        $joined = self::joined($narration);
+        $once = static fn (string $name, array $madeFrom, Closure $make): array => [
+            $name => ReleaseParts::once($release->lesson_id, $name, $madeFrom, $make),
+        ];
+        $parts = [
+            ...$once('sound.webm', $narration, static fn (): string => AudioEncoder::encode($joined(), 'webm')),
+            ...$once('sound.m4a', $narration, static fn (): string => AudioEncoder::encode($joined(), 'm4a')),
+        ];
+        foreach (self::films($frozen, $timeline) as $footage => $ranges) {
+            $film = Footage::query()->findOrFail($footage)->film();
+            $cut = static fn (): string => FilmFile::cut(Files::found($film), $ranges);
+            $parts += $once("film-{$footage}.mp4", [$footage, $ranges], $cut);
+        }
+        $pages = $this->handout->pages($release->read());
+        if ($pages !== []) {
+            $parts += $once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
+        }
+
+        return ['programme' => $frozen->toArray(), 'parts' => $parts];
+    }
+
+    /** @return array<string, list<SampleRange>> what is kept of the take of each film that is seen, by the id of its footage */
+    private static function films(FrozenLesson $lesson, Timeline $timeline): array
+    {
+        $films = [];
+        foreach ($lesson->tracks->intervals[Track::name()] ?? [] as $filmed) {
+            if ($filmed instanceof Filmed) {
+                $segments = array_filter(
+                    $timeline->segments,
+                    static fn (TimelineSegment $segment): bool => round(Clock::milliseconds($segment->starts), 3) === $filmed->begins,
+                );
+                $films[$filmed->footage] = current($segments) === false ? [] : current($segments)->kept->ranges;
+            }
+        }
+
+        return array_filter($films);
+    }
+
+    /**
+     * The narration in one file, put together when it is first needed.
+     *
+     * @param  list<array{take: string, loudness: float, ranges: list<SampleRange>}>  $narration
+     * @return Closure(): string
+     */
+    private static function joined(array $narration): Closure
+    {
+        $file = null;
+
+        return static function () use ($narration, &$file): string {
+            return $file ??= AudioEncoder::join(array_map(
+                static fn (array $part): array => [
+                    'file' => Files::local("takes/{$part['take']}/sound.flac"),
+                    'loudness' => $part['loudness'],
+                    'ranges' => $part['ranges'],
+                ],
+                $narration,
+            ));
+        };
+    }
+}
