@@ -546,6 +546,10 @@ export interface TakeAnswer {
    */
   kept: number[];
   /**
+   * Whether it is heard with hum, hiss and clicks made less.
+   */
+  cleaned: boolean;
+  /**
    * Whether its words are still being looked for in the sound.
    */
   wordsAwaited: boolean;

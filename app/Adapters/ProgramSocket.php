@@ -78,6 +78,8 @@ final class ProgramSocket
                 break;
             }
         }
+        // Programs that were started meanwhile hold it open, too.
+        stream_socket_shutdown($reader, STREAM_SHUT_WR);
         fclose($reader);
     }
 }

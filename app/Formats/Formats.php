@@ -42,9 +42,9 @@ final class Formats
     /** @var non-empty-list<class-string<LessonWriter>> */
     public const WRITERS = [
         Mp4Writer::class,
+        WebmWriter::class,
         CaptionsWriter::class,
         SoundWriter::class,
-        WebmWriter::class,
         TranscriptWriter::class,
         HandoutWriter::class,
         AnswersWriter::class,

@@ -53,6 +53,8 @@ class PrepareTake implements ShouldQueue
         Files::tidily(function () use ($take, $takes): void {
             $this->prepare($take);
             if ($take->state === TakeState::Ready) {
+                // The same room and the same microphone as before.
+                $take->update(['cleaned' => $take->lesson->takes()->where('chosen', true)->where('cleaned', true)->exists()]);
                 $takes->choose($take);
                 SoughtWords::begin($take);
                 PrepareVideo::soon($take->lesson_id);

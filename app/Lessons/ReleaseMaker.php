@@ -9,6 +9,7 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Footage\FilmFile;
 use App\Models\Footage;
 use App\Models\Release;
+use App\Recording\HeardSound;
 use Closure;
 use Daybright\Recording\Clock;
 use Daybright\Recording\SampleRange;
@@ -73,7 +74,7 @@ final readonly class ReleaseMaker
     /**
      * The narration in one file, put together when it is first needed.
      *
-     * @param  list<array{take: string, loudness: float, ranges: list<SampleRange>}>  $narration
+     * @param  list<array{take: string, cleaned: bool, loudness: float, ranges: list<SampleRange>}>  $narration
      * @return Closure(): string
      */
     private static function joined(array $narration): Closure
@@ -81,14 +82,11 @@ final readonly class ReleaseMaker
         $file = null;
 
         return static function () use ($narration, &$file): string {
-            return $file ??= AudioEncoder::join(array_map(
-                static fn (array $part): array => [
-                    'file' => Files::local("takes/{$part['take']}/sound.flac"),
-                    'loudness' => $part['loudness'],
-                    'ranges' => $part['ranges'],
-                ],
-                $narration,
-            ));
+            return $file ??= AudioEncoder::join(array_map(static function (array $part): array {
+                $heard = HeardSound::of($part['take'], $part['cleaned'], $part['loudness']);
+
+                return ['file' => $heard->file, 'loudness' => $heard->loudness, 'ranges' => $part['ranges']];
+            }, $narration));
         };
     }
 }

@@ -42,6 +42,7 @@ final class ReleaseStore
             'slide' => $take->slide,
             'length' => $take->length,
             'loudness' => $take->loudness,
+            'cleaned' => $take->cleaned,
             'events' => $take->seenEvents(),
             'cuts' => $take->cuts ?? [],
             'alignment' => $take->alignment,
@@ -55,10 +56,10 @@ final class ReleaseStore
     public function hasChangedSince(Lesson $lesson, Release $release): bool
     {
         $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
-            $take->id => [$take->cuts ?? [], $take->wordings ?? [], $take->seenEvents()],
+            $take->id => [$take->cuts ?? [], $take->cleaned, $take->wordings ?? [], $take->seenEvents()],
         ])->sortKeys();
         $frozen = array_map(
-            static fn (array $take): array => [$take['cuts'], $take['wordings'] ?? [], $take['events']],
+            static fn (array $take): array => [$take['cuts'], $take['cleaned'] ?? false, $take['wordings'] ?? [], $take['events']],
             array_column($release->takes, null, 'id'),
         );
         ksort($frozen);

@@ -24,7 +24,7 @@ use Illuminate\Support\Carbon;
  * @property LessonDocument $document
  * @property list<array{
  *     id: string, slide: string, length: int, loudness: float, events: list<array<string, mixed>>, cuts: list<array{from: int, to: int}>,
- *     alignment?: array<string, mixed>|null, wordings?: list<array{from: int, to: int, text: string}>,
+ *     alignment?: array<string, mixed>|null, wordings?: list<array{from: int, to: int, text: string}>, cleaned?: bool,
  * }> $takes
  * @property array<string, mixed> $programme
  * @property array<string, string>|null $parts paths by the name of the file
@@ -80,14 +80,15 @@ class Release extends Model
         return Timeline::build($this->read(), $takes);
     }
 
-    /** @return list<array{take: string, loudness: float, ranges: list<SampleRange>}> what is heard of which take, slide by slide */
+    /** @return list<array{take: string, cleaned: bool, loudness: float, ranges: list<SampleRange>}> what is heard, slide by slide */
     public function narration(): array
     {
-        $loudness = array_column($this->takes, 'loudness', 'id');
+        $takes = array_column($this->takes, null, 'id');
 
         return array_map(static fn (TimelineSegment $segment): array => [
             'take' => $segment->take->id,
-            'loudness' => (float) $loudness[$segment->take->id],
+            'cleaned' => $takes[$segment->take->id]['cleaned'] ?? false,
+            'loudness' => (float) $takes[$segment->take->id]['loudness'],
             'ranges' => $segment->kept->ranges,
         ], $this->timeline()->segments);
     }

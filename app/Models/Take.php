@@ -27,6 +27,7 @@ use Illuminate\Support\Carbon;
  * @property list<array{from: int, to: int}>|null $cuts
  * @property list<int>|null $waveform
  * @property list<array{from: int, to: int, text: string}>|null $wordings what is typed for words of it
+ * @property bool $cleaned whether it is heard with hum, hiss and clicks made less
  * @property list<array{event: int, at: float|null}>|null $moved when its events happen instead; null for what is taken out
  * @property list<int>|null $kept samples at which departures from the script begin that are wanted
  * @property array<string, mixed>|null $alignment
@@ -48,7 +49,7 @@ class Take extends Model
     // Takes may follow one another within a second, and keep their order.
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'words_awaited' => false, 'length' => 0];
+    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'words_awaited' => false, 'cleaned' => false, 'length' => 0];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -63,6 +64,7 @@ class Take extends Model
             'alignment' => 'array',
             'chosen' => 'boolean',
             'words_awaited' => 'boolean',
+            'cleaned' => 'boolean',
             'state' => TakeState::class,
             'source' => TakeSource::class,
         ];

@@ -21,7 +21,10 @@ final class TakeAudio
     public static function edition(Take $take): string
     {
         return substr(
-            hash('sha256', json_encode([$take->cuts, $take->loudness, $take->recorded(withWords: false)->leftOut()], JSON_THROW_ON_ERROR)),
+            hash('sha256', json_encode(
+                [$take->cuts, $take->cleaned, $take->loudness, $take->recorded(withWords: false)->leftOut()],
+                JSON_THROW_ON_ERROR,
+            )),
             0,
             16,
         );
@@ -35,12 +38,15 @@ final class TakeAudio
         );
     }
 
-    /** The whole take, cuts and all, to aim cuts by. */
-    public static function whole(Take $take): string
+    /** The whole take, cuts and all, to aim cuts by, or to compare with what was made of it. */
+    public static function whole(Take $take, bool $isCleaned = false): string
     {
         return self::once(
-            $take->path('whole.webm'),
-            static fn (): string => AudioEncoder::encode(Files::found($take->path('sound.flac')), 'webm'),
+            $take->path($isCleaned ? 'whole-cleaned.webm' : 'whole.webm'),
+            static fn (): string => AudioEncoder::encode(
+                Files::found($isCleaned ? HeardSound::cleaned($take->id) : $take->path('sound.flac')),
+                'webm',
+            ),
         );
     }
 
@@ -65,9 +71,11 @@ final class TakeAudio
     /** @return array{file: string, loudness: float, ranges: list<\Daybright\Recording\SampleRange>} */
     public static function part(Take $take): array
     {
+        $heard = HeardSound::of($take->id, $take->cleaned, $take->loudness ?? -16.0);
+
         return [
-            'file' => Files::found($take->path('sound.flac')),
-            'loudness' => $take->loudness ?? -16.0,
+            'file' => $heard->file,
+            'loudness' => $heard->loudness,
             'ranges' => $take->recorded(withWords: false)->kept()->ranges,
         ];
     }

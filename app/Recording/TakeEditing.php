@@ -21,7 +21,7 @@ final class TakeEditing
     /**
      * @param  array<string, array{
      *     cuts?: list<array<string, int>>, wordings?: list<array{from: int, to: int, text: string|null}>, kept?: list<int>,
-     *     moved?: list<array{event: int, at: float|null}>,
+     *     moved?: list<array{event: int, at: float|null}>, cleaned?: bool,
      * }>  $changes by take
      * @return Collection<int, Take> those that were changed
      *
@@ -40,7 +40,7 @@ final class TakeEditing
     /**
      * @param  array{
      *     cuts?: list<array<string, int>>, wordings?: list<array{from: int, to: int, text: string|null}>, kept?: list<int>,
-     *     moved?: list<array{event: int, at: float|null}>,
+     *     moved?: list<array{event: int, at: float|null}>, cleaned?: bool,
      * }  $change
      */
     private static function change(Take $take, array $change): Take
@@ -66,6 +66,7 @@ final class TakeEditing
             );
             Retiming::check($take->events ?? [], $take->moves(), Clock::milliseconds($take->length));
         }
+        $take->cleaned = $change['cleaned'] ?? $take->cleaned;
         $take->save();
 
         return $take;

@@ -172,6 +172,26 @@ final class VideoSegmentsTest extends TestCase
         $this->assertFalse($differs($release->frozen()->video()->waits()[0] / self::RATE + 2.0));
     }
 
+    public function test_what_was_edited_is_seen_in_the_video_at_its_moment(): void
+    {
+        $lesson = $this->spoken(3.0, 0.5);
+        $take = $lesson->takes()->where('slide', 'measure')->firstOrFail();
+        $lead = 1024 / self::RATE;
+        $choice = new VideoChoice(waits: false);
+        $this->assertEqualsWithDelta(1.5 + $lead, self::change($this->video($this->shared($lesson), $choice)), 0.02, 'as it was recorded');
+
+        $reveal = array_search('step', array_column($take->events, 'kind'), true);
+        $take->update(['moved' => [['event' => $reveal, 'at' => 2200.0]]]);
+        $this->assertEqualsWithDelta(2.2 + $lead, self::change($this->video($this->shared($lesson), $choice)), 0.02, 'moved on the wave');
+
+        $take->update(['cuts' => [['from' => 0, 'to' => 24_000], ['from' => 48_000, 'to' => 62_400]]]);
+        $this->assertEqualsWithDelta(1.4 + $lead, self::change($this->video($this->shared($lesson), $choice), 2.1), 0.02, 'behind two cuts');
+
+        $take->update(['wordings' => [['from' => 110_000, 'to' => 140_000, 'text' => 'Typed instead.']]]);
+        $captions = Program::run('ffmpeg', ['-v', 'error', '-i', $this->video($this->shared($lesson), $choice), '-map', '0:s', '-f', 'webvtt', '-']);
+        $this->assertStringContainsString('Typed instead.', $captions);
+    }
+
     public function test_what_is_wanted_is_asked_of_the_server_and_checked_there(): void
     {
         $release = $this->shared($this->spoken(0.5, 0.5));
@@ -269,6 +289,24 @@ final class VideoSegmentsTest extends TestCase
         }
 
         return $best[1];
+    }
+
+    /**
+     * @param  float  $until seconds before the second slide
+     * @return float seconds at which the first slide's picture changes most, looked at a hundred times a second
+     */
+    private static function change(string $video, float $until = 2.9): float
+    {
+        $pictures = str_split(Program::run('ffmpeg', [
+            '-v', 'error', '-i', $video, '-t', (string) $until, '-vf', 'fps=100,scale=64:36', '-pix_fmt', 'gray', '-f', 'rawvideo', '-',
+        ]), 64 * 36);
+        $most = [0, 0];
+        for ($number = 1; $number < count($pictures); $number++) {
+            $pairs = array_map(null, (array) unpack('C*', $pictures[$number - 1]), (array) unpack('C*', $pictures[$number]));
+            $most = max($most, [array_sum(array_map(static fn (array $pair): int => abs($pair[0] - $pair[1]), $pairs)), $number]);
+        }
+
+        return $most[1] / 100;
     }
 
     /** The brightness of every point of a picture. */

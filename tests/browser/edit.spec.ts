@@ -123,6 +123,21 @@ test('a reveal is moved on the wave by keyboard, taken out, and put back', async
   await expect(mark).toHaveAccessibleName(named(at));
 });
 
+test('hum and hiss are made less, heard before and after, and as they were again', async ({ page }) => {
+  await signIn(page);
+  await openRoom(page, 'The height of a flagpole', 'edit');
+  const sound = page.getByRole('region', { name: 'Sound', exact: true });
+  const heard = page.waitForResponse((answer) => answer.url().includes('/sound?cleaned=1') && answer.ok());
+  await sound.getByRole('button', { name: 'Hear after' }).click();
+  await heard;
+  await sound.getByRole('button', { name: 'Stop listening' }).click();
+  const less = sound.getByRole('checkbox', { name: 'Make them less in the whole lesson' });
+  await less.check();
+  await expect(less).toBeChecked();
+  await page.getByRole('button', { name: 'Undo the last edit' }).click();
+  await expect(less).not.toBeChecked();
+});
+
 test('all long pauses are shortened at once, and what to leave out is offered for the minutes wanted', async ({
   page,
 }) => {

@@ -19,6 +19,20 @@ final class AudioEncoder
 
     private const TARGET_LUFS = -16.0;
 
+    /** What is quieter is no voice. */
+    private const SILENT_LUFS = -60.0;
+
+    /** Decibels: a microphone that is this far too quiet is still heard. */
+    private const MOST_GAIN = 42.0;
+
+    /** Peaks stay a decibel and a half under full scale. */
+    private const LIMITER = 'alimiter=limit=0.84:attack=5:release=50:level=false:latency=1';
+
+    /** Decibels of gain from which the limiter may have something to do. */
+    private const LOUDER = 3.0;
+
+    private const MOST_LOST = 6.0;
+
     private const OPUS = ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5'];
 
     /** The quicker of the encoder's two ways takes a third of the time; at this rate speech sounds the same. */
@@ -61,12 +75,28 @@ final class AudioEncoder
         return (int) $seconds;
     }
 
-    /** @return float loudness units relative to full scale (ITU-R BS.1770-4, integrated); -70 for silence */
+    /**
+     * @return float loudness units relative to full scale (ITU-R BS.1770-4, integrated), as loud as a take has to be taken for so that it
+     *               comes out at the common loudness, what the limiter takes away among it; -70 for silence
+     */
     public static function loudness(string $file): float
+    {
+        $measured = self::integrated($file, '');
+        $gain = self::gain($measured);
+        if ($gain < self::LOUDER) {
+            return $measured;
+        }
+        $lost = self::TARGET_LUFS - self::integrated($file, "volume={$gain}dB,".self::LIMITER.',');
+
+        return $lost > 0 && $lost < self::MOST_LOST ? $measured - $lost : $measured;
+    }
+
+    /** @param  string  $before filters that it passes first, each with a comma behind it */
+    private static function integrated(string $file, string $before): float
     {
         $report = Program::report(
             'ffmpeg',
-            ['-hide_banner', '-nostats', '-i', $file, '-vn', '-af', 'ebur128=framelog=verbose:peak=true', '-f', 'null', '-'],
+            ['-hide_banner', '-nostats', '-i', $file, '-vn', '-af', $before.'ebur128=framelog=verbose:peak=true', '-f', 'null', '-'],
         );
 
         return preg_match_all('/I:\s+(-?[\d.]+) LUFS/', $report, $match) > 0 ? (float) end($match[1]) : -70.0;
@@ -138,7 +168,7 @@ final class AudioEncoder
             }
         }
         $total = array_sum(array_map(static fn (array $part): int => count($part['ranges']), $parts));
-        $chains[] = "{$labels}concat=n={$total}:v=0:a=1,alimiter=limit=0.84:attack=5:release=50:level=false:latency=1,aformat=sample_fmts=s16[{$label}]";
+        $chains[] = "{$labels}concat=n={$total}:v=0:a=1,".self::LIMITER.",aformat=sample_fmts=s16[{$label}]";
 
         return $chains;
     }
@@ -233,6 +263,6 @@ final class AudioEncoder
     /** @return float decibels that bring a take or a clip to the common loudness; a nearly silent one is left alone */
     public static function gain(float $loudness): float
     {
-        return $loudness < -50 ? 0.0 : round(max(-20.0, min(24.0, self::TARGET_LUFS - $loudness)), 2);
+        return $loudness < self::SILENT_LUFS ? 0.0 : round(max(-20.0, min(self::MOST_GAIN, self::TARGET_LUFS - $loudness)), 2);
     }
 }

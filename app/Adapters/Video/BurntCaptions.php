@@ -14,18 +14,18 @@ use Daybright\Scene\Typesetter;
 final class BurntCaptions
 {
     // In pixels where the video is 1280 or 720 wide, and even, as those of the countdown.
-    private const ROW = 40;
+    private const ROW = 32;
 
-    private const PADDING = 16;
+    private const PADDING = 10;
 
     private const STRIP = 2 * self::ROW + self::PADDING;
 
-    private const FOOT = 20;
+    private const FOOT = 6;
 
     /** A row of 42 letters finds room. */
-    private const SIZE = 27;
+    private const SIZE = 25;
 
-    private const SIZE_TALL = 25;
+    private const SIZE_TALL = 24;
 
     /** @var array<int, string> the sheet that was used last, by its number */
     private array $sheet = [];

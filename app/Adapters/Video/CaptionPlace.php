@@ -14,9 +14,9 @@ enum CaptionPlace: string
     public function label(): string
     {
         return match ($this) {
-            self::Inside => 'In the file, to be switched on',
-            self::Burnt => 'Always seen in the picture',
-            self::Beside => 'Not in it: take the captions file',
+            self::Inside => 'Captions in the file, to be switched on',
+            self::Burnt => 'Captions always seen, in the picture',
+            self::Beside => 'No captions in it: take the file of captions',
         };
     }
 }

@@ -9,6 +9,7 @@ use App\Lessons\ReleaseParts;
 use App\Media\Clip\ClipFile;
 use App\Models\MediaFile;
 use App\Models\Release;
+use App\Recording\HeardSound;
 use Closure;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Cue;
@@ -31,7 +32,7 @@ final readonly class VideoSegment
 
     /**
      * @param  FrozenLesson  $lesson the slide's stretch alone
-     * @param  array{take: string, loudness: float, ranges: list<SampleRange>}  $narration
+     * @param  array{take: string, cleaned: bool, loudness: float, ranges: list<SampleRange>}  $narration
      */
     private function __construct(
         public FrozenLesson $lesson,
@@ -111,11 +112,9 @@ final readonly class VideoSegment
     /** @return array{file: string, loudness: float, ranges: list<SampleRange>} what is heard of its take */
     public function heard(): array
     {
-        return [
-            'file' => Files::local("takes/{$this->narration['take']}/sound.flac"),
-            'loudness' => $this->narration['loudness'],
-            'ranges' => $this->narration['ranges'],
-        ];
+        $heard = HeardSound::of($this->narration['take'], $this->narration['cleaned'], $this->narration['loudness']);
+
+        return ['file' => $heard->file, 'loudness' => $heard->loudness, 'ranges' => $this->narration['ranges']];
     }
 
     /** @return list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}> in samples; what is heard in seconds */

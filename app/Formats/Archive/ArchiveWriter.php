@@ -67,7 +67,7 @@ final class ArchiveWriter implements LessonWriter
             $zip->addFromString(
                 $folder.'take.json',
                 self::json($take->only([
-                    'slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform', 'wordings', 'kept', 'moved',
+                    'slide', 'source', 'chosen', 'length', 'loudness', 'events', 'cuts', 'waveform', 'wordings', 'kept', 'moved', 'cleaned',
                 ])),
             );
             $title = $lesson->read()->slide($take->slide)?->title ?: 'a slide without a title';

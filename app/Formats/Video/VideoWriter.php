@@ -46,8 +46,8 @@ abstract class VideoWriter extends SharedVersionWriter implements OffersChoices
                 array_map(static fn (CaptionPlace $place): string => $place->label(), CaptionPlace::cases()),
             )),
             new WriterChoice('waits', 'Pause points', [
-                'with' => 'Wait, counted down in the picture',
-                'without' => 'No waiting: who watches stops by hand',
+                'with' => 'With the waits, counted down in the picture',
+                'without' => 'Without waits: who watches stops by hand',
             ]),
         ];
     }

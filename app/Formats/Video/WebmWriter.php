@@ -13,7 +13,7 @@ final class WebmWriter extends VideoWriter
     {
         return new WrittenFormat(
             name: 'webm',
-            label: 'Video file, open codecs',
+            label: 'Video in open codecs',
             about: 'WebM with chapters (VP9, Opus), for browsers and wikis',
             mediaType: 'video/webm',
             ending: '.webm',

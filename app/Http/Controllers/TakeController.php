@@ -22,6 +22,7 @@ use Daybright\Recording\Editing\WaveMarks;
 use Daybright\Recording\SpokenWord;
 use Daybright\Recording\WordAlignment;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Takes: received piece by piece, finished, chosen, played. */
@@ -91,9 +92,9 @@ class TakeController
         return new JsonResponse(null, 204);
     }
 
-    public function sound(Take $take): BinaryFileResponse
+    public function sound(Request $request, Take $take): BinaryFileResponse
     {
-        return self::file(TakeAudio::whole($take));
+        return self::file(TakeAudio::whole($take, $request->boolean('cleaned')));
     }
 
     public function narration(Take $take): BinaryFileResponse

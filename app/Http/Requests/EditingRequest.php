@@ -17,7 +17,7 @@ final class EditingRequest extends FormRequest
     {
         return [
             'takes' => 'required|array|max:200',
-            'takes.*' => 'array:cuts,wordings,kept,moved',
+            'takes.*' => 'array:cuts,wordings,kept,moved,cleaned',
             'takes.*.cuts' => 'array|max:500',
             'takes.*.cuts.*.from' => 'required|integer|min:0',
             'takes.*.cuts.*.to' => 'required|integer|min:1',
@@ -28,6 +28,7 @@ final class EditingRequest extends FormRequest
             'takes.*.moved' => 'array|max:20000',
             'takes.*.moved.*.event' => 'required|integer|min:0|max:20000',
             'takes.*.moved.*.at' => 'present|nullable|numeric',
+            'takes.*.cleaned' => 'boolean',
             'takes.*.kept' => 'array|max:500',
             'takes.*.kept.*' => 'integer|min:0',
         ];

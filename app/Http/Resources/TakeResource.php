@@ -30,6 +30,7 @@ final class TakeResource extends JsonResource
             'wordings' => $this->wordings ?? [],
             'kept' => $this->kept ?? [],
             'moved' => $this->moved ?? [],
+            'cleaned' => $this->cleaned,
             'wordsAwaited' => $this->words_awaited,
             'events' => $this->events ?? [],
             'waveform' => $this->waveform ?? [],

@@ -12,6 +12,7 @@ import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
 import { type Take, useTakes } from '../lesson/takes';
 import { CaptionsIn } from './CaptionsIn';
+import { CleanSound } from './CleanSound';
 import { LessonText } from './LessonText';
 import { MarkedTools } from './MarkedTools';
 import { pressed } from './pressed';
@@ -114,6 +115,12 @@ export function Edit() {
         )}
         {programme.isError && <Notice tone="trouble">{sentence(programme.error)}</Notice>}
         <Shorten lesson={desk.id} edition={editions} onCut={editing.cut} onListen={listening.play} />
+        <CleanSound
+          takes={takes.filter((each) => each.chosen && each.state === 'ready')}
+          take={take?.state === 'ready' ? take : undefined}
+          listening={listening}
+          onEdit={editing.edit}
+        />
         <CaptionsIn lesson={desk.id} onEdit={editing.edit} />
       </section>
       <section aria-label="What is heard" className="min-w-0" onKeyDown={keys}>

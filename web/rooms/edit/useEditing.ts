@@ -4,7 +4,7 @@ import type { Take } from '../lesson/takes';
 import { byTake, joined, type TakeRange, without } from './ranges';
 
 /** What is edited of takes, by take. */
-export type Changes = Record<string, Partial<Pick<Take, 'cuts' | 'wordings' | 'kept' | 'moved'>>>;
+export type Changes = Record<string, Partial<Pick<Take, 'cuts' | 'wordings' | 'kept' | 'moved' | 'cleaned'>>>;
 
 /** Edits the takes of a lesson together; what was done here can be taken back, one edit after the other. */
 export function useEditing(lesson: string, takes: Take[], attempt: (work: () => Promise<unknown>) => Promise<unknown>) {
@@ -22,6 +22,7 @@ export function useEditing(lesson: string, takes: Take[], attempt: (work: () => 
         ...(change.wordings && { wordings: take.wordings }),
         ...(change.kept && { kept: take.kept }),
         ...(change.moved && { moved: take.moved }),
+        ...(change.cleaned !== undefined && { cleaned: take.cleaned }),
       };
     }
     void attempt(async () => {

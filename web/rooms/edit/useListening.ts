@@ -2,11 +2,14 @@ import { useEffect, useRef, useState } from 'react';
 import { RATE } from '../lesson/takes';
 import type { TakeRange } from './ranges';
 
-/** Plays stretches of takes as they were recorded, one after the other. */
+/** A stretch of a take as it was recorded, or with hum, hiss and clicks made less. */
+type Heard = TakeRange & { cleaned?: boolean };
+
+/** Plays stretches of takes one after the other, cuts and all. */
 export function useListening() {
   const audio = useRef<HTMLAudioElement | null>(null);
   const [isPlaying, setPlaying] = useState(false);
-  const waiting = useRef<TakeRange[]>([]);
+  const waiting = useRef<Heard[]>([]);
   const frame = useRef(0);
 
   const stop = () => {
@@ -20,7 +23,7 @@ export function useListening() {
     if (!range) return stop();
     audio.current ??= new Audio();
     const element = audio.current;
-    const source = `/api/takes/${range.take}/sound`;
+    const source = `/api/takes/${range.take}/sound${range.cleaned ? '?cleaned=1' : ''}`;
     if (!element.src.endsWith(source)) element.src = source;
     element.currentTime = range.from / RATE;
     const look = () => {
@@ -39,7 +42,7 @@ export function useListening() {
   return {
     isPlaying,
     stop,
-    play: (ranges: TakeRange[]) => {
+    play: (ranges: Heard[]) => {
       stop();
       waiting.current = [...ranges];
       setPlaying(true);
