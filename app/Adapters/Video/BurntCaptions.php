@@ -10,22 +10,22 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
-/** Captions that are always seen: each is drawn once, several of them on a sheet, and laid into the pictures while it is due. */
+/** Captions that are always seen, in a band under the slide: each is drawn once, several on a sheet, and laid in while it is due. */
 final class BurntCaptions
 {
     // In pixels where the video is 1280 or 720 wide, and even, as those of the countdown.
-    private const ROW = 32;
+    public const BAND = 92;
 
-    private const PADDING = 10;
+    private const ROW = 36;
+
+    private const PADDING = 8;
 
     private const STRIP = 2 * self::ROW + self::PADDING;
 
-    private const FOOT = 6;
-
     /** A row of 42 letters finds room. */
-    private const SIZE = 25;
+    private const SIZE = 29;
 
-    private const SIZE_TALL = 24;
+    private const SIZE_TALL = 26;
 
     /** @var array<int, string> the sheet that was used last, by its number */
     private array $sheet = [];
@@ -84,7 +84,7 @@ final class BurntCaptions
         $height = self::ROW * count($this->rows($cue)) + self::PADDING;
         $box = new Box(0, $even($place * self::STRIP), $even($this->width($cue)), $even($height));
         $left = 2 * (int) round(($this->shape->width() - $box->width) / 4);
-        $top = $this->shape->height() - $box->height - $even(self::FOOT);
+        $top = $this->shape->height() - $even((self::BAND + $height) / 2);
 
         return (new Inset($this->shape))->copied($frame, $sheet, $this->shape->width(), $box, $left, $top);
     }

@@ -15,7 +15,7 @@ enum CaptionPlace: string
     {
         return match ($this) {
             self::Inside => 'Captions in the file, to be switched on',
-            self::Burnt => 'Captions always seen, in the picture',
+            self::Burnt => 'Captions always seen, in a band under the slide',
             self::Beside => 'No captions in it: take the file of captions',
         };
     }

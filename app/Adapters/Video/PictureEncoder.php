@@ -52,7 +52,7 @@ final class PictureEncoder
             '-v', 'error', '-y', '-f', 'matroska', '-i', $socket->address, '-fps_mode', 'passthrough', '-enc_time_base', '1:1000',
             '-force_key_frames', $keyFrames, ...$choice->isWebm ? self::VP9 : self::H264,
             '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv',
-            '-progress', 'pipe:1', $target,
+            $target,
         ]);
         $length = Clock::milliseconds($segment->length());
         $sheets = count($segment->drawings->named);
@@ -69,7 +69,7 @@ final class PictureEncoder
             }
         };
         $socket->feed('ffmpeg', $encoder, self::stream($shown(), $choice->shape));
-        self::refuseOther($encoder->getOutput(), $frames, $length);
+        self::refuseOther($target, $frames, $length);
 
         return $target;
     }
@@ -88,15 +88,18 @@ final class PictureEncoder
     }
 
     /** A picture too few or too many, or a wrong length, would show answers before they are explained. */
-    private static function refuseOther(string $report, int $frames, float $length): void
+    private static function refuseOther(string $video, int $frames, float $length): void
     {
-        preg_match_all('/^(frame|out_time_us)=(\d+)$/m', $report, $matches);
-        $told = array_combine($matches[1], array_map(intval(...), $matches[2])) + ['frame' => 0, 'out_time_us' => 0];
-        if ($told['frame'] !== $frames) {
-            throw VideoFailed::countDiffers('pictures', $frames, $told['frame']);
+        $probe = json_decode(Program::run('ffprobe', [
+            '-v', 'error', '-select_streams', 'v:0', '-count_packets', '-show_entries', 'stream=nb_read_packets:format=duration',
+            '-of', 'json', $video,
+        ]), true);
+        [$made, $seconds] = [(int) ($probe['streams'][0]['nb_read_packets'] ?? 0), (float) ($probe['format']['duration'] ?? 0)];
+        if ($made !== $frames) {
+            throw VideoFailed::countDiffers('pictures', $frames, $made);
         }
-        if (abs($told['out_time_us'] / 1000 - $length) > self::MOST_APART) {
-            throw VideoFailed::countDiffers('seconds', round($length / 1000, 3), round($told['out_time_us'] / 1e6, 3));
+        if (abs($seconds * 1000 - $length) > self::MOST_APART) {
+            throw VideoFailed::countDiffers('seconds', round($length / 1000, 3), round($seconds, 3));
         }
     }
 }

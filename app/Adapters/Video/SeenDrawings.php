@@ -28,7 +28,8 @@ final readonly class SeenDrawings
     /** @var list<string> as SVG, their pictures named by the hash of their bytes */
     public array $named;
 
-    public function __construct(private FrozenLesson $lesson, private VideoShape $shape)
+    /** @param  bool  $overBand whether there is a band for captions under the slide */
+    public function __construct(private FrozenLesson $lesson, private VideoShape $shape, private bool $overBand = false)
     {
         $page = fn (string $slide): Format => $this->lesson->pageOf($slide, $this->shape->format());
         $this->shown = SoftViews::between($lesson->seen($shape->format()), $page);
@@ -57,12 +58,17 @@ final readonly class SeenDrawings
     public function room(SeenPicture $seen): Box
     {
         $format = $this->shape->format();
-        $room = $seen->film(Place::Beside) === null ? $format->page() : Beside::slide($format);
-        $page = $this->page($seen);
-        $times = min($room->width / $page->width, $room->height / $page->height);
-        [$width, $height] = [$page->width * $times, $page->height * $times];
 
-        return new Box($room->middleX() - $width / 2, $room->middleY() - $height / 2, $width, $height);
+        return self::fitted($this->page($seen), $this->place($seen->film(Place::Beside) === null ? $format->page() : Beside::slide($format)));
+    }
+
+    /** A box of the page, where there may be a band under it. */
+    public function place(Box $box): Box
+    {
+        $stage = $this->stage();
+        $times = $stage->width / $this->shape->format()->page()->width;
+
+        return new Box($stage->x + $box->x * $times, $stage->y + $box->y * $times, $box->width * $times, $box->height * $times);
     }
 
     /** The page that the slide is drawn on. */
@@ -77,7 +83,25 @@ final readonly class SeenDrawings
         $svg = self::seeing($slide->svgAt($seen->step, $seen->states, $this->shape->format()), $seen->view);
         [$room, $page] = [$this->room($seen), $this->shape->format()->page()];
 
-        return $room->width > $page->width - 1 && $room->height > $page->height - 1 ? $svg : self::standing($svg, $room, $page);
+        return $room->width > $page->width - 1 && $room->height > $page->height - 1 ? $svg : $this->standing($svg, $room, $page);
+    }
+
+    /** The page itself, or what is left of it over the band. */
+    private function stage(): Box
+    {
+        $page = $this->shape->format()->page();
+        $band = BurntCaptions::BAND * $this->shape->panelScale() * $page->width / $this->shape->width();
+
+        return $this->overBand ? self::fitted($page, new Box(0, 0, $page->width, $page->height - $band)) : $page;
+    }
+
+    /** A page as large as it fits into a room, in its middle. */
+    private static function fitted(Box $page, Box $room): Box
+    {
+        $times = min($room->width / $page->width, $room->height / $page->height);
+        [$width, $height] = [$page->width * $times, $page->height * $times];
+
+        return new Box($room->middleX() - $width / 2, $room->middleY() - $height / 2, $width, $height);
     }
 
     /** A drawing of which only a part is seen. */
@@ -89,12 +113,13 @@ final readonly class SeenDrawings
     }
 
     /** A drawing with room around it. */
-    private static function standing(string $svg, Box $room, Box $page): string
+    private function standing(string $svg, Box $room, Box $page): string
     {
-        $placed = sprintf('<svg x="%.2F" y="%.2F" width="%.2F" height="%.2F"', $room->x, $room->y, $room->width, $room->height);
+        $at = static fn (Box $box): string => sprintf('x="%.2F" y="%.2F" width="%.2F" height="%.2F"', $box->x, $box->y, $box->width, $box->height);
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">', $page->width, $page->height)
-            .sprintf('<rect width="%d" height="%d" fill="%s"/>', $page->width, $page->height, Paint::PAPER)
-            .preg_replace('/<svg/', $placed, $svg, 1).'</svg>';
+            ."<rect {$at($page)} fill=\"".Paint::INK.'"/>'
+            ."<rect {$at($this->stage())} fill=\"".Paint::PAPER.'"/>'
+            .preg_replace('/<svg/', "<svg {$at($room)}", $svg, 1).'</svg>';
     }
 }

@@ -82,7 +82,7 @@ final readonly class VideoMaker
             '-map', '0:v', '-map', '1:a', ...$hasCaptions ? ['-map', '2:s', '-metadata:s:s:0', 'language=eng'] : [],
             '-map_metadata', $marks, '-map_chapters', $marks,
             '-c', 'copy', ...$hasCaptions ? ['-c:s', $choice->isWebm ? 'webvtt' : 'mov_text'] : [],
-            ...$choice->isWebm ? [] : ['-video_track_timescale', '1000', '-movflags', '+faststart'], $target,
+            ...$choice->isWebm ? [] : ['-video_track_timescale', '1000', '-movie_timescale', '48000', '-movflags', '+faststart'], $target,
         ]);
 
         return $target;

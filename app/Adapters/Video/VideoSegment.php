@@ -40,7 +40,7 @@ final readonly class VideoSegment
         private Release $release,
         public VideoChoice $choice,
     ) {
-        $this->drawings = new SeenDrawings($lesson, $choice->shape);
+        $this->drawings = new SeenDrawings($lesson, $choice->shape, $choice->captions === CaptionPlace::Burnt);
     }
 
     /** @return list<self> in order */

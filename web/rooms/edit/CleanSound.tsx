@@ -32,12 +32,12 @@ export function CleanSound({ takes, take, listening, onEdit }: CleanSoundProps) 
         The mains, the fan and the desk can be made less; the voice stays as it is, and so does what was recorded.
         {cleaned > 0 && !isOn && ` Now: in ${cleaned} of ${takes.length} slides.`}
       </p>
-      <div className="flex flex-wrap items-center gap-3">
-        <Tick
-          label="Make them less in the whole lesson"
-          checked={isOn}
-          onChange={(checked) => onEdit(Object.fromEntries(takes.map((each) => [each.id, { cleaned: checked }])))}
-        />
+      <Tick
+        label="Make them less in the whole lesson"
+        checked={isOn}
+        onChange={(checked) => onEdit(Object.fromEntries(takes.map((each) => [each.id, { cleaned: checked }])))}
+      />
+      <div className="mt-1 flex gap-3">
         {listening.isPlaying ? (
           <Button onClick={listening.stop}>Stop listening</Button>
         ) : (
