@@ -19,6 +19,7 @@ use Daybright\Recording\Tracks\Footage\Filmed;
 use Daybright\Recording\Tracks\Footage\Footage as Track;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\LessonFreezer;
+use Daybright\Release\LessonStages;
 
 /** Freezes a version of a lesson and makes the files that belong to it, as far as they are not there yet. */
 final readonly class ReleaseMaker
@@ -32,15 +33,23 @@ final readonly class ReleaseMaker
     {
         $timeline = $release->timeline();
         $frozen = $this->freezer->freeze($release->read(), $timeline);
-        $narration = $release->narration();
-        $joined = self::joined($narration);
         $once = static fn (string $name, array $madeFrom, Closure $make): array => [
             $name => ReleaseParts::once($release->lesson_id, $name, $madeFrom, $make),
         ];
-        $parts = [
-            ...$once('sound.webm', $narration, static fn (): string => AudioEncoder::encode($joined(), 'webm')),
-            ...$once('sound.m4a', $narration, static fn (): string => AudioEncoder::encode($joined(), 'm4a')),
-        ];
+        $parts = [];
+        foreach (LessonStages::of($frozen) as $number => $stage) {
+            $narration = $release->narration(Clock::samples($stage->from), Clock::samples($stage->to));
+            $joined = self::joined($narration);
+            foreach (['webm', 'm4a'] as $kind) {
+                $name = Release::sound($number, $kind);
+                $parts[$name] = ReleaseParts::once(
+                    $release->lesson_id,
+                    "stage.{$kind}",
+                    $narration,
+                    static fn (): string => AudioEncoder::encode($joined(), $kind),
+                );
+            }
+        }
         foreach (self::films($frozen, $timeline) as $footage => $ranges) {
             $film = Footage::query()->findOrFail($footage)->film();
             $cut = static fn (): string => FilmFile::cut(Files::found($film), $ranges);
@@ -69,6 +78,12 @@ final readonly class ReleaseMaker
         }
 
         return array_filter($films);
+    }
+
+    /** @return string path of a temporary file: all that is said, as M4A */
+    public static function whole(Release $release): string
+    {
+        return AudioEncoder::encode(self::joined($release->narration())(), 'm4a');
     }
 
     /**

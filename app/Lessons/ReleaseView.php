@@ -10,6 +10,7 @@ use App\Models\Release;
 use App\Models\Visit;
 use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenStage;
 use Daybright\Watching\SealedLesson;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -20,7 +21,7 @@ final class ReleaseView
     private const TYPES = ['webm' => 'audio/webm', 'm4a' => 'audio/mp4'];
 
     /**
-     * @param  string  $sounds address under which sound.webm and sound.m4a are had
+     * @param  string  $sounds address under which sound.webm and sound.m4a of each stage are had
      * @param  string  $pictures address under which pictures are had by their sha256
      * @param  Visit|null  $visit of the student who looks, who may not see what lies behind an open question
      * @return array<string, mixed>
@@ -28,8 +29,13 @@ final class ReleaseView
     public static function show(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
     {
         $lesson = $release->frozen();
-        $seen = $visit === null ? $lesson->toArray() : self::sealed($lesson, $visit)->toArray();
-        $source = static fn (string $kind, string $type): array => ['url' => "{$sounds}/sound.{$kind}?r={$release->id}", 'type' => $type];
+        $sealed = $visit === null ? null : self::sealed($lesson, $visit);
+        $seen = $sealed?->toArray() ?? $lesson->toArray();
+        $source = static fn (int $stage, string $kind, string $type): array => [
+            'url' => "{$sounds}/sound.{$kind}?r={$release->id}&stage={$stage}",
+            'type' => $type,
+        ];
+        $heard = array_filter($release->stages(), static fn (FrozenStage $stage): bool => $sealed?->hides($stage->from) !== true);
 
         $films = [];
         foreach ($seen['tracks'][Footage::name()] ?? [] as $filmed) {
@@ -39,11 +45,11 @@ final class ReleaseView
         return [
             ...self::played($seen, $pictures),
             'films' => (object) $films,
-            'sounds' => [[
-                'from' => 0,
-                'to' => $lesson->length,
-                'sources' => [$source('webm', 'audio/webm; codecs=opus'), $source('m4a', 'audio/mp4')],
-            ]],
+            'sounds' => array_map(static fn (FrozenStage $stage, int $number): array => [
+                'from' => $stage->from,
+                'to' => $stage->to,
+                'sources' => [$source($number, 'webm', 'audio/webm; codecs=opus'), $source($number, 'm4a', 'audio/mp4')],
+            ], $heard, array_keys($heard)),
         ];
     }
 
@@ -111,9 +117,16 @@ final class ReleaseView
         return response()->file(Files::found($path), ['Content-Type' => 'video/mp4']);
     }
 
-    /** @param  string  $kind webm or m4a, as the routes allow */
-    public static function sound(Release $release, string $kind): BinaryFileResponse
+    /**
+     * @param  string  $kind webm or m4a, as the routes allow
+     * @param  int  $stage from 0
+     * @param  Visit|null  $visit of the student who asks, who gets no stage that they have not come to
+     */
+    public static function sound(Release $release, string $kind, int $stage, ?Visit $visit = null): BinaryFileResponse
     {
-        return response()->file(Files::found($release->path('sound.'.$kind)), ['Content-Type' => self::TYPES[$kind]]);
+        $wanted = $release->stages()[$stage] ?? abort(404);
+        abort_if($visit !== null && self::sealed($release->frozen(), $visit)->hides($wanted->from), 404);
+
+        return response()->file(Files::found($release->soundPath($stage, $kind)), ['Content-Type' => self::TYPES[$kind]]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Adapters\Files;
 use App\Lessons\LessonDocument;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson as Document;
@@ -11,6 +12,8 @@ use Daybright\Recording\SampleRange;
 use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineSegment;
 use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenStage;
+use Daybright\Release\LessonStages;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -80,17 +83,53 @@ class Release extends Model
         return Timeline::build($this->read(), $takes);
     }
 
-    /** @return list<array{take: string, cleaned: bool, loudness: float, ranges: list<SampleRange>}> what is heard, slide by slide */
-    public function narration(): array
+    /**
+     * @param  int  $from samples of narration
+     * @return list<array{take: string, cleaned: bool, loudness: float, ranges: list<SampleRange>}> what is heard, slide by slide
+     */
+    public function narration(int $from = 0, int $to = PHP_INT_MAX): array
     {
         $takes = array_column($this->takes, null, 'id');
+        $isHeard = static fn (TimelineSegment $segment): bool => $segment->starts < $to && $segment->ends() > $from;
 
         return array_map(static fn (TimelineSegment $segment): array => [
             'take' => $segment->take->id,
             'cleaned' => $takes[$segment->take->id]['cleaned'] ?? false,
             'loudness' => (float) $takes[$segment->take->id]['loudness'],
-            'ranges' => $segment->kept->ranges,
-        ], $this->timeline()->segments);
+            'ranges' => $segment->kept->between($from - $segment->starts, $to - $segment->starts),
+        ], array_values(array_filter($this->timeline()->segments, $isHeard)));
+    }
+
+    /** @return list<FrozenStage> that it comes in, each with a sound of its own; versions of before have one for all of it */
+    public function stages(): array
+    {
+        $lesson = $this->frozen();
+
+        return isset($this->parts[self::sound(0, 'webm')]) ? LessonStages::of($lesson) : [new FrozenStage(0, $lesson->length)];
+    }
+
+    /**
+     * @param  int  $stage from 0
+     * @param  string  $kind webm or m4a
+     * @return string name of the file that holds its sound
+     */
+    public static function sound(int $stage, string $kind): string
+    {
+        return "stage-{$stage}.{$kind}";
+    }
+
+    /** The path of a stage's sound. */
+    public function soundPath(int $stage, string $kind): string
+    {
+        return $this->parts[self::sound($stage, $kind)] ?? $this->path("sound.{$kind}");
+    }
+
+    /** @return int of all that a student hears */
+    public function soundBytes(): int
+    {
+        $stages = array_keys($this->stages());
+
+        return array_sum(array_map(fn (int $stage): int => Files::size($this->soundPath($stage, 'webm')), $stages));
     }
 
     public function frozen(): FrozenLesson

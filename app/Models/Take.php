@@ -49,7 +49,13 @@ class Take extends Model
     // Takes may follow one another within a second, and keep their order.
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $attributes = ['state' => TakeState::Recording->value, 'chosen' => false, 'words_awaited' => false, 'cleaned' => false, 'length' => 0];
+    protected $attributes = [
+        'state' => TakeState::Recording->value,
+        'chosen' => false,
+        'words_awaited' => false,
+        'cleaned' => false,
+        'length' => 0,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -54,6 +54,23 @@ final readonly class KeptRanges
         return $this->ranges[count($this->ranges) - 1]->to;
     }
 
+    /** @return list<SampleRange> what of the take is played from one place of what is kept to another */
+    public function between(int $from, int $to): array
+    {
+        $found = [];
+        $before = 0;
+        foreach ($this->ranges as $range) {
+            $first = max(0, $from - $before);
+            $last = min($range->length(), $to - $before);
+            if ($first < $last) {
+                $found[] = new SampleRange($range->from + $first, $range->from + $last);
+            }
+            $before += $range->length();
+        }
+
+        return $found;
+    }
+
     /** Where a moment of the take comes in the narration; a moment inside a cut falls on the join. */
     public function place(int $sample): int
     {

@@ -11,8 +11,8 @@ use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Release\FrozenLesson;
-use Daybright\Release\FrozenPause;
 use Daybright\Release\FrozenSlide;
+use Daybright\Release\LessonStages;
 
 /**
  * A shared lesson as far as a student may know it: nothing that is said or shown behind a question before it is answered,
@@ -38,11 +38,17 @@ final readonly class SealedLesson
                 $open = $pause->block;
                 $sealed[] = [$pause->at, INF];
             } elseif ($pause->exitCheck && ! $handedIn) {
-                $sealed[] = [$pause->at, self::until($pause, $lesson)];
+                $sealed[] = [$pause->at, LessonStages::answerEnds($lesson, $pause)];
             }
         }
 
         return new self(self::seen($lesson, $sealed, $open), $sealed);
+    }
+
+    /** Whether something that begins then may not be known yet. */
+    public function hides(float $moment): bool
+    {
+        return self::isSealed($this->sealed, $moment);
     }
 
     /** @return array<string, mixed> */
@@ -52,24 +58,6 @@ final readonly class SealedLesson
             static fn (array $range): array => [$range[0], is_finite($range[1]) ? $range[1] : null],
             $this->sealed,
         )];
-    }
-
-    /** What follows a question ends with the next question on its slide, or with the slide. */
-    private static function until(FrozenPause $pause, FrozenLesson $lesson): float
-    {
-        $ends = [];
-        foreach ($lesson->chapters as $chapter) {
-            if ($chapter->slide === $pause->slide && $chapter->until >= $pause->at) {
-                $ends[] = $chapter->until;
-            }
-        }
-        foreach ($lesson->pauses as $next) {
-            if ($next->slide === $pause->slide && $next->at > $pause->at) {
-                $ends[] = $next->at;
-            }
-        }
-
-        return $ends === [] ? $pause->at : min($ends);
     }
 
     /** @param  list<array{float, float}>  $sealed */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Adapters\Program;
 use App\Jobs\MakeRelease;
 use App\Lessons\ReleaseParts;
 use App\Lessons\ReleaseStore;
@@ -97,7 +98,7 @@ class SharingTest extends TestCase
         $this->enter('Ada', 'sun');
         $began = $this->getJson("/api/watch/{$this->share}")->json('sounds.0.sources.0.url');
         $length = $this->get($began)->assertOk()->headers->get('Content-Length');
-        $this->made->takes()->where('slide', 'measure')->sole()->update(['cuts' => [['from' => 0, 'to' => 48_000]]]);
+        $this->made->takes()->where('slide', 'measure')->sole()->update(['cuts' => [['from' => 0, 'to' => 24_000]]]);
         MakeRelease::dispatchSync((new ReleaseStore)->begin($this->made->fresh())->id);
         $this->assertSame($length, $this->get($began)->headers->get('Content-Length'));
         $now = $this->getJson("/api/watch/{$this->share}")->json('sounds.0.sources.0.url');
@@ -111,6 +112,38 @@ class SharingTest extends TestCase
             $this->get($now)->headers->get('Content-Length'),
             $this->get("/api/watch/{$this->share}/sound.webm?r={$release}")->headers->get('Content-Length'),
         );
+    }
+
+    public function test_the_sound_behind_a_question_is_had_when_it_is_answered(): void
+    {
+        $this->enter('Ada', 'sun');
+        $heard = fn (): array => $this->getJson("/api/watch/{$this->share}")->assertOk()->json('sounds');
+        $stage = fn (int $number): TestResponse => $this->get("/api/watch/{$this->share}/sound.webm?stage={$number}");
+        $first = $heard();
+        $this->assertCount(1, $first);
+        $this->assertSame(0, (int) $first[0]['from']);
+        $stage(0)->assertOk();
+        foreach ([1, 2, 9] as $later) {
+            $stage($later)->assertNotFound();
+        }
+        // The teacher hears all of it, stage by stage without a gap, as long as the lesson is.
+        $release = $this->made->releases()->sole();
+        $all = $this->actingAs($this->rowan)->getJson("/api/releases/{$release->id}")->assertOk();
+        $stages = $all->json('sounds');
+        $this->assertCount(3, $stages);
+        $this->assertSame(array_column($stages, 'from'), [0, ...array_slice(array_column($stages, 'to'), 0, -1)]);
+        $this->assertEquals($all->json('length'), end($stages)['to']);
+        foreach ($stages as $number => $each) {
+            $file = self::downloaded($this->get("/api/releases/{$release->id}/sound.m4a?stage={$number}")->assertOk());
+            $long = (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $file]);
+            $this->assertEqualsWithDelta(($each['to'] - $each['from']) / 1000, $long, 0.05);
+        }
+        auth()->logout();
+        $this->enter('Ada', 'sun');
+        $this->answer('measure', '41 cm');
+        $this->assertCount(2, $heard());
+        $stage(1)->assertOk();
+        $stage(2)->assertNotFound();
     }
 
     public function test_the_sound_can_be_sought_in_and_answers_are_not_given_away(): void
@@ -244,7 +277,7 @@ class SharingTest extends TestCase
         $this->enter('Ada', 'sun');
         $this->answer('measure', '41 cm');
         $release = $this->made->releases()->sole();
-        $this->assertTrue(Storage::exists($release->path('sound.webm')));
+        $this->assertTrue(Storage::exists($release->soundPath(0, 'webm')));
         $this->actingAs($this->rowan)->deleteJson("/api/lessons/{$this->made->id}")->assertNoContent();
         foreach ([Answer::class, Visit::class, Share::class, Release::class, Take::class] as $model) {
             $this->assertSame(0, $model::query()->count(), $model);
@@ -267,7 +300,7 @@ class SharingTest extends TestCase
         $this->assertNotSame($first->id, $second->id);
         $this->assertSame($first->parts, $second->parts);
         $this->assertNotSame($first->programme, $second->programme);
-        $sound = $first->path('sound.webm');
+        $sound = $first->soundPath(0, 'webm');
         $first->delete();
         ReleaseParts::forgetUnused([$sound]);
         $this->assertTrue(Storage::exists($sound));

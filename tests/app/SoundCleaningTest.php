@@ -88,7 +88,7 @@ final class SoundCleaningTest extends TestCase
         $this->assertLessThan($recorded - 12, $noise(Files::local(TakeAudio::path($take->fresh()))));
 
         $release = $this->shared($lesson->id);
-        $sound = Files::local($release->path('sound.webm'));
+        $sound = Files::local($release->soundPath(0, 'webm'));
         $this->assertLessThan($recorded - 12, $noise($sound));
         $this->assertEqualsWithDelta(-16.0, self::loudness($sound), 0.5);
         $this->assertTrue((new ReleaseStore)->hasChangedSince($lesson->refresh(), $this->uncleaned($release)));
@@ -181,7 +181,8 @@ final class SoundCleaningTest extends TestCase
 
     private static function stat(string $file, string $filter, string $name): float
     {
-        $report = Program::report('ffmpeg', ['-hide_banner', '-nostats', '-i', $file, '-af', "{$filter},astats=measure_perchannel=none", '-f', 'null', '-']);
+        $measure = "{$filter},astats=measure_perchannel=none";
+        $report = Program::report('ffmpeg', ['-hide_banner', '-nostats', '-i', $file, '-af', $measure, '-f', 'null', '-']);
         self::assertSame(1, preg_match('/'.$name.': (-?[\d.]+)/', $report, $match), $report);
 
         return (float) $match[1];

@@ -132,7 +132,7 @@ test('hum and hiss are made less, heard before and after, and as they were again
   await heard;
   await sound.getByRole('button', { name: 'Stop listening' }).click();
   const less = sound.getByRole('checkbox', { name: 'Make them less in the whole lesson' });
-  await less.check();
+  await less.click();
   await expect(less).toBeChecked();
   await page.getByRole('button', { name: 'Undo the last edit' }).click();
   await expect(less).not.toBeChecked();

@@ -1,7 +1,7 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { begunAnew, details, enterClass, put, recorded, saved, signIn } from './steps';
 
 test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched, answered, read and taken away', async ({
@@ -148,7 +148,15 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
       'Lime tree',
       'Now you',
     ]);
+    const joins = seen.chapters.map((chapter: { start_time: string }) => Number(chapter.start_time));
+    const played = await playedBy(page, address, joins);
+    expect(Math.abs(played.duration - Number(seen.format.duration))).toBeLessThan(0.05);
+    for (const [wanted, found] of played.seeks) expect(Math.abs(wanted - found)).toBeLessThan(0.01);
+    expect(played.passed).toEqual(joins.slice(1));
     const lesson = page.url().split('/')[4];
+    expect(await cuesReadBy(page, `/api/lessons/${lesson}/files/captions`)).toEqual(
+      cuesWritten(await (await page.request.get(`/api/lessons/${lesson}/files/captions`)).text()),
+    );
     const programme = await (await page.request.get(`/api/lessons/${lesson}/programme`)).json();
     expect(Math.abs(Number(seen.format.duration) - programme.full / 1000)).toBeLessThan(0.2);
     // Before anything is drawn on it, and at the very end: the frames are the slides as they stand.
@@ -159,6 +167,77 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
     expect(likeness(file, 0.2, last.svg)).toBeLessThan(28);
   });
 });
+
+/** Chromium plays a video: it goes before, to and behind each join, and plays over all but the first without a halt. */
+function playedBy(page: Page, address: string, joins: number[]) {
+  return page.evaluate(
+    async ({ address, joins }) => {
+      const video = document.createElement('video');
+      const once = (name: string) =>
+        new Promise((done, failed) => {
+          video.addEventListener(name, done, { once: true });
+          video.addEventListener('error', () => failed(new Error(video.error?.message)), { once: true });
+        });
+      video.muted = true;
+      video.src = address;
+      await once('loadedmetadata');
+      const seeks: [number, number][] = [];
+      const go = async (at: number) => {
+        video.currentTime = at;
+        await once('seeked');
+      };
+      for (const at of joins.flatMap((join) => [Math.max(0, join - 0.05), join, join + 0.05])) {
+        await go(at);
+        seeks.push([at, video.currentTime]);
+      }
+      const passed: number[] = [];
+      for (const join of joins.slice(1)) {
+        await go(join - 0.3);
+        let waits = 0;
+        video.onwaiting = () => waits++;
+        await video.play();
+        while (video.currentTime < join + 0.3) await once('timeupdate');
+        video.pause();
+        if (waits === 0) passed.push(join);
+      }
+      return { duration: video.duration, seeks, passed };
+    },
+    { address, joins },
+  );
+}
+
+/** The captions as Chromium's own reader of WebVTT finds them. */
+function cuesReadBy(page: Page, address: string) {
+  return page.evaluate(async (address) => {
+    const video = document.createElement('video');
+    const track = document.createElement('track');
+    track.src = address;
+    video.append(track);
+    track.track.mode = 'hidden';
+    await new Promise((done, failed) => {
+      track.onload = done;
+      track.onerror = failed;
+    });
+    return [...(track.track.cues ?? [])].map((cue) => [
+      cue.startTime.toFixed(3),
+      cue.endTime.toFixed(3),
+      (cue as VTTCue).text,
+    ]);
+  }, address);
+}
+
+/** The captions of a file that has nothing but times and words. */
+function cuesWritten(file: string): string[][] {
+  const seconds = (time: string) => time.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+  return file
+    .trim()
+    .split('\n\n')
+    .slice(1)
+    .map((block) => {
+      const [times = '', ...rows] = block.split('\n');
+      return [...times.split(' --> ').map((time) => seconds(time).toFixed(3)), rows.join('\n')];
+    });
+}
 
 /** How alike a frame of a video and a picture of a slide are: the peak signal-to-noise ratio of their light, in decibels. */
 function likeness(video: string, at: number, svg: string): number {

@@ -18,6 +18,14 @@ export interface Playing {
   speed: number;
 }
 
+type Sound = Programme['sounds'][number];
+
+const addressOf = (sound: Sound): string => sound.sources[0]?.url ?? '';
+
+/** The moment of narration; a sound may be heard some milliseconds less than it should be. */
+const heardIn = (sound: Sound, element: HTMLAudioElement): number =>
+  element.ended ? sound.to : sound.from + element.currentTime * 1000;
+
 /**
  * Plays a programme: its sound leads, pictures follow the sound's own clock frame by frame.
  * It stops at every pause point until told to go on.
@@ -25,9 +33,11 @@ export interface Playing {
 export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true): Playing {
   // More of a programme comes as questions are answered; its sound goes on.
   const latest = useLatest(newest);
-  const sounds = newest.sounds.map((each) => each.sources[0]?.url).join();
+  const sounds = newest.sounds.map(addressOf).join();
   const audio = useRef<HTMLAudioElement | null>(null);
-  const sound = useRef(0);
+  // By its address: more sounds may come before it and behind it.
+  const sound = useRef('');
+  const loaded = useRef<string[]>([]);
   const done = useRef(new Set<string>());
   const [at, setAt] = useState(startAt);
   const [isPlaying, setPlaying] = useState(false);
@@ -36,32 +46,25 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
   const [speed, setSpeedState] = useState(1);
   const now = useRef(startAt);
 
-  const load = useCallback(
-    (index: number, offset: number) => {
-      const element = audio.current;
-      const wanted = latest.current.sounds[index];
-      if (!element || !wanted) return;
-      if (element.dataset.index !== String(index)) {
-        element.replaceChildren(
-          ...wanted.sources.map((source) => {
-            const child = document.createElement('source');
-            child.src = source.url;
-            child.type = source.type;
-            return child;
-          }),
-        );
-        element.dataset.index = String(index);
-        element.load();
-      }
-      sound.current = index;
-      element.currentTime = offset / 1000;
-    },
-    [latest],
-  );
+  const load = useCallback((wanted: Sound | undefined, offset: number) => {
+    const element = audio.current;
+    if (!element || !wanted) return;
+    if (sound.current !== addressOf(wanted)) {
+      element.replaceChildren(
+        ...wanted.sources.map((source) => {
+          const child = document.createElement('source');
+          child.src = source.url;
+          child.type = source.type;
+          return child;
+        }),
+      );
+      sound.current = addressOf(wanted);
+      element.load();
+    }
+    element.currentTime = offset / 1000;
+  }, []);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another sound is another player
   useEffect(() => {
-    const programme = latest.current;
     const element = new Audio();
     element.preload = 'auto';
     audio.current = element;
@@ -70,28 +73,34 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
       () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
       true,
     );
-    done.current = new Set(programme.pauses.filter((pause) => pause.at < now.current - 1).map((pause) => pause.block));
-    load(
-      Math.max(
-        0,
-        programme.sounds.findIndex((each) => now.current < each.to),
-      ),
-      0,
-    );
     return () => {
       element.pause();
       element.replaceChildren();
       element.removeAttribute('src');
+      sound.current = '';
+      loaded.current = [];
     };
+  }, []);
+
+  // biome-ignore lint/correctness/useExhaustiveDependencies: which sounds there are is what it follows
+  useEffect(() => {
+    const programme = latest.current;
+    const addresses = programme.sounds.map(addressOf);
+    const isMore = loaded.current.length > 0 && loaded.current.every((each) => addresses.includes(each));
+    loaded.current = addresses;
+    if (isMore) return;
+    audio.current?.pause();
+    sound.current = '';
+    done.current = new Set(programme.pauses.filter((pause) => pause.at < now.current - 1).map((pause) => pause.block));
+    load(programme.sounds.find((each) => now.current < each.to) ?? programme.sounds[0], 0);
   }, [sounds, load]);
 
   const place = useCallback(
     (wanted: number) => {
       const programme = latest.current;
       const target = reachable(programme, Math.min(Math.max(0, wanted), programme.length));
-      const found = programme.sounds.findIndex((each) => target < each.to);
-      const index = found < 0 ? programme.sounds.length - 1 : found;
-      load(index, target - (programme.sounds[index]?.from ?? 0));
+      const found = programme.sounds.find((each) => target < each.to) ?? programme.sounds[programme.sounds.length - 1];
+      load(found, target - (found?.from ?? 0));
       now.current = target;
       setAt(target);
     },
@@ -111,10 +120,13 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
       // Watched again, the lesson stops again.
       done.current.clear();
       place(0);
-    } else if (
-      Math.abs((programme.sounds[sound.current]?.from ?? 0) + audio.current.currentTime * 1000 - now.current) > 250
-    )
-      place(now.current);
+    } else {
+      // A lesson that begins with a question is heard when that is answered.
+      const due = programme.sounds.find((each) => now.current < each.to);
+      if (!due) return setPlaying(true);
+      const isLoaded = addressOf(due) === sound.current && !audio.current.ended;
+      if (!isLoaded || Math.abs(due.from + audio.current.currentTime * 1000 - now.current) > 250) place(now.current);
+    }
     audio.current.playbackRate = speed;
     audio.current.play().then(
       () => setPlaying(true),
@@ -128,9 +140,10 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
     const tick = () => {
       const programme = latest.current;
       const element = audio.current;
-      const current = programme.sounds[sound.current];
-      if (!element || !current) return;
-      const time = current.from + element.currentTime * 1000;
+      const index = programme.sounds.findIndex((each) => addressOf(each) === sound.current);
+      const current = programme.sounds[index];
+      if (!element) return;
+      const time = current ? heardIn(current, element) : now.current;
       const stop = stopsAtPauses
         ? programme.pauses.find((each) => !done.current.has(each.block) && each.at <= time + 8)
         : undefined;
@@ -142,14 +155,16 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
         setWaiting(stop);
         return;
       }
+      if (!current) return;
       now.current = Math.min(time, current.to);
       setAt(now.current);
       if (element.ended || time >= current.to - 2) {
-        if (sound.current + 1 < programme.sounds.length) {
-          load(sound.current + 1, 0);
+        const next = programme.sounds[index + 1];
+        if (next) {
+          load(next, 0);
           element.playbackRate = speed;
           void element.play();
-        } else if (element.ended) {
+        } else if (element.ended && current.to >= programme.length - 20) {
           now.current = programme.length;
           setAt(programme.length);
           setPlaying(false);

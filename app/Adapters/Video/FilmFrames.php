@@ -29,7 +29,8 @@ final class FilmFrames
         private readonly SeenDrawings $drawings,
         private readonly VideoShape $shape,
     ) {
-        $this->room = $shape->pixels($film->place === Place::Beside ? $drawings->place(Beside::camera($shape->format())) : $drawings->room($seen));
+        $camera = $drawings->place(Beside::camera($shape->format()));
+        $this->room = $shape->pixels($film->place === Place::Beside ? $camera : $drawings->room($seen));
         $from = sprintf('%.3F', max(0.0, $seen->from - $film->begins) / 1000);
         $this->frames = RawFrames::of(
             ['-ss', $from, '-i', $file],

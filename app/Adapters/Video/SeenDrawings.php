@@ -59,7 +59,9 @@ final readonly class SeenDrawings
     {
         $format = $this->shape->format();
 
-        return self::fitted($this->page($seen), $this->place($seen->film(Place::Beside) === null ? $format->page() : Beside::slide($format)));
+        $room = $seen->film(Place::Beside) === null ? $format->page() : Beside::slide($format);
+
+        return self::fitted($this->page($seen), $this->place($room));
     }
 
     /** A box of the page, where there may be a band under it. */
@@ -115,7 +117,7 @@ final readonly class SeenDrawings
     /** A drawing with room around it. */
     private function standing(string $svg, Box $room, Box $page): string
     {
-        $at = static fn (Box $box): string => sprintf('x="%.2F" y="%.2F" width="%.2F" height="%.2F"', $box->x, $box->y, $box->width, $box->height);
+        $at = static fn (Box $box): string => vsprintf('x="%.2F" y="%.2F" width="%.2F" height="%.2F"', get_object_vars($box));
 
         return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d">', $page->width, $page->height)
             ."<rect {$at($page)} fill=\"".Paint::INK.'"/>'

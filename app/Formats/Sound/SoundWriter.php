@@ -9,6 +9,7 @@ use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
+use App\Lessons\ReleaseMaker;
 use App\Models\Release;
 use Closure;
 
@@ -30,7 +31,7 @@ final class SoundWriter extends SharedVersionWriter
     {
         $target = Files::temporary('m4a');
         Program::run('ffmpeg', [
-            '-v', 'error', '-y', '-i', Files::local($release->path('sound.m4a')),
+            '-v', 'error', '-y', '-i', ReleaseMaker::whole($release),
             '-f', 'ffmetadata', '-i', ChapterMarks::ofNarration($release->frozen()),
             '-map', '0:a', '-map_metadata', '1', '-map_chapters', '1', '-c', 'copy', '-movflags', '+faststart', $target,
         ]);

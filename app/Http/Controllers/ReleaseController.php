@@ -8,6 +8,7 @@ use App\Lessons\ReleaseView;
 use App\Models\Release;
 use App\Models\ReleaseState;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** A release, played by its teacher just as the class gets it. */
@@ -20,11 +21,11 @@ class ReleaseController
         return new JsonResponse(ReleaseView::show($release, "/api/releases/{$release->id}", '/api/media'));
     }
 
-    public function sound(Release $release, string $kind): BinaryFileResponse
+    public function sound(Request $request, Release $release, string $kind): BinaryFileResponse
     {
         abort_unless($release->state === ReleaseState::Ready, 404);
 
-        return ReleaseView::sound($release, $kind);
+        return ReleaseView::sound($release, $kind, $request->integer('stage'));
     }
 
     public function film(Release $release, string $footage): BinaryFileResponse

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Adapters\Files;
 use App\Formats\Formats;
 use App\Formats\WriterChoice;
 use App\Http\Requests\ShareRequest;
@@ -41,7 +40,7 @@ class ShareController
             'sizes' => $ready === null
                 ? null
                 : [
-                    'sound' => Files::size($ready->path('sound.webm')),
+                    'sound' => $ready->soundBytes(),
                     'data' => strlen(json_encode($ready->programme, JSON_THROW_ON_ERROR)),
                 ],
         ]);

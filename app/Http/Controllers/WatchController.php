@@ -166,7 +166,9 @@ class WatchController
     /** The sound of the version that the page was loaded with: a new one may have been shared since. */
     public function sound(Request $request, Share $share, string $kind): BinaryFileResponse
     {
-        return ReleaseView::sound(self::loaded($request, $share), $kind);
+        $visit = $this->visits->look($share, $request->attributes->get('student'));
+
+        return ReleaseView::sound(self::loaded($request, $share), $kind, $request->integer('stage'), $visit);
     }
 
     public function film(Request $request, Share $share, string $footage): BinaryFileResponse
