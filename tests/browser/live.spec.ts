@@ -1,6 +1,17 @@
 import { writeFileSync } from 'node:fs';
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { changedPoints, enterClass, findNothing, grayAt, lessonWith, recorded, recordingClock, shared } from './steps';
+import {
+  changedPoints,
+  chaptersOf,
+  enterClass,
+  findNothing,
+  grayAt,
+  LEAD,
+  lessonWith,
+  recorded,
+  recordingClock,
+  shared,
+} from './steps';
 
 test.use({ permissions: ['microphone'] });
 
@@ -190,7 +201,7 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
   await page.getByRole('button', { name: 'Stop recording' }).click();
   await expect(page.getByText('1 take of this slide')).toBeVisible();
 
-  const { acts, board } = await test.step('kept', async () => {
+  const { acts, board, chapters } = await test.step('kept', async () => {
     const programme = await programmeOf(page, lesson, 3);
     const kept = (programme.tracks.acts as Act[]) ?? [];
     expect(kept.filter((act) => act.slide === 'slide-1')).toHaveLength(12);
@@ -200,7 +211,7 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
     ]);
     expect(kept.filter((act) => act.slide === 'slide-0').at(-1)?.words).toContain('into y = x² + 0x − 3');
     const board = programme.chapters.find((each: { slide: string }) => each.slide === 'slide-1');
-    return { acts: kept, board: board.at as number };
+    return { acts: kept, board: board.at as number, chapters: programme.chapters as { slide: string; at: number }[] };
   });
 
   const link = await shared(page);
@@ -219,8 +230,11 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
 
   await test.step('in the video at the same moments', async () => {
     const video = await downloaded(page, 'storage/playwright-live.mp4');
+    const begins = chaptersOf(video);
     for (const act of acts.filter((each) => each.slide !== 'slide-0')) {
-      const [before, after] = [grayAt(video, act.from / 1000 - 0.06), grayAt(video, act.from / 1000 + 0.06)];
+      const number = chapters.findIndex((each) => each.slide === act.slide);
+      const at = (begins[number] ?? 0) + LEAD + (act.from - (chapters[number]?.at ?? 0)) / 1000;
+      const [before, after] = [grayAt(video, at - 0.06), grayAt(video, at + 0.06)];
       expect(changedPoints(before, after), act.words).toBeGreaterThan(3);
     }
   });
@@ -274,7 +288,10 @@ test('words are ringed and struck out, and labels are typed onto the slide, whil
   });
   const video = await downloaded(page, 'storage/playwright-marked.mp4');
   for (const act of acts) {
-    const [before, after] = [grayAt(video, act.from / 1000 - 0.06), grayAt(video, act.from / 1000 + 0.06)];
+    const [before, after] = [
+      grayAt(video, act.from / 1000 + LEAD - 0.06),
+      grayAt(video, act.from / 1000 + LEAD + 0.06),
+    ];
     expect(changedPoints(before, after), act.words).toBeGreaterThan(3);
   }
 });
@@ -322,7 +339,7 @@ test('a part is covered and uncovered, and looked at closer, in the lesson, on a
 
   const video = await downloaded(page, 'storage/playwright-shown.mp4');
   for (const at of [cover.from, cover.to, view.from, view.to]) {
-    const [before, after] = [grayAt(video, at / 1000 - 0.06), grayAt(video, at / 1000 + 0.06)];
+    const [before, after] = [grayAt(video, at / 1000 + LEAD - 0.06), grayAt(video, at / 1000 + LEAD + 0.06)];
     expect(changedPoints(before, after)).toBeGreaterThan(300);
   }
   expect(changedPoints(grayAt(video, cover.from / 1000 - 0.1), grayAt(video, view.to / 1000 + 0.5))).toBeLessThan(30);

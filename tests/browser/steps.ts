@@ -234,6 +234,21 @@ export function onsets(sound: Buffer): number[] {
   return found;
 }
 
+/** Seconds of silence with which each slide of a video begins. */
+export const LEAD = 1024 / 48000;
+
+/** Seconds at which the chapters of a video begin. */
+export function chaptersOf(video: string): number[] {
+  const told = execFileSync(
+    'ffprobe',
+    ['-v', 'error', '-show_entries', 'chapter=start_time', '-of', 'csv=p=0', video],
+    {
+      encoding: 'utf8',
+    },
+  );
+  return told.trim().split('\n').map(Number);
+}
+
 /** The picture of a video at a second, 160 by 90 and in grays: it stays until the next one comes. */
 export function grayAt(video: string, second: number): Uint8Array {
   const filter = `fps=50,select=gte(t\\,${second}),scale=160:90,format=gray`;
