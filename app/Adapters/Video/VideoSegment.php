@@ -84,11 +84,7 @@ final readonly class VideoSegment
             $this->drawings->named,
             array_map(static fn (SeenPicture $seen): array => [$seen->from, $seen->to, $seen->key()], $this->drawings->shown),
             array_map(static fn (string $track): array => $all($drawn[$track::name()] ?? []), Tracks::that(PaintsFrames::class)),
-            array_map(static fn (FrozenPause $pause): array => [
-                $pause->at,
-                $pause->seconds,
-                $pause->clip === null ? null : [$pause->clip->file, $pause->clip->from, $pause->clip->to],
-            ], $this->lesson->pauses),
+            $this->stops(),
             array_map(fn (Filmed $film): array => [$film->toArray(), $this->release->path("film-{$film->footage}.mp4")], $this->films()),
             $all($this->burnt()),
         ];
@@ -99,14 +95,7 @@ final readonly class VideoSegment
     /** @return string the path under which its sound is kept, as AAC in ADTS */
     public function sound(): string
     {
-        return ReleaseParts::segment($this->release->lesson_id, 'sound.aac', [$this->narration, array_map(
-            static fn (FrozenPause $pause): array => [
-                $pause->at,
-                $pause->seconds,
-                $pause->clip === null ? null : [$pause->clip->file, $pause->clip->from, $pause->clip->to],
-            ],
-            $this->lesson->pauses,
-        )]);
+        return ReleaseParts::segment($this->release->lesson_id, 'sound.aac', [$this->narration, $this->stops()]);
     }
 
     /** @return array{file: string, loudness: float, ranges: list<SampleRange>} what is heard of its take */
@@ -131,6 +120,16 @@ final readonly class VideoSegment
     public function film(): Closure
     {
         return fn (string $footage): string => Files::local($this->release->path("film-{$footage}.mp4"));
+    }
+
+    /** @return list<array<mixed>> all that pictures and sound have of its pause points and clips */
+    private function stops(): array
+    {
+        return array_map(static fn (FrozenPause $pause): array => [
+            $pause->at,
+            $pause->seconds,
+            $pause->clip === null ? null : [$pause->clip->file, $pause->clip->from, $pause->clip->to],
+        ], $this->lesson->pauses);
     }
 
     /** @return list<Filmed> */
