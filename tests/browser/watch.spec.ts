@@ -78,6 +78,35 @@ test('an answer given without a connection arrives later, and one half written o
   await student.context().close();
 });
 
+test('a page that was made darker, larger and wider stays so on this device, and can be read by all', async ({
+  page,
+}) => {
+  await enterClass(page, 'Lena', 'sunny');
+  await page.getByRole('button', { name: /Shadows that move/ }).click();
+  await page.getByRole('button', { name: 'How it reads' }).click();
+  const choose = (label: string, option: string) => page.getByLabel(label, { exact: true }).selectOption(option);
+  await choose('Ground', 'dark');
+  await choose('Size of the captions', 'very large');
+  await choose('Captions stand', 'above the slide');
+  await choose('Room between letters and lines', 'wide');
+  await findNothing(page);
+  await choose('Size of the text', 'large');
+  await choose('Ruler that follows the pointer', 'on');
+  await page.getByRole('button', { name: 'How it reads' }).click();
+  await page.mouse.move(400, 500);
+  await expect(page.locator('div[data-ruler]')).toBeAttached();
+  await page.reload();
+  const html = page.locator('html');
+  await expect(html).toHaveAttribute('data-ground', 'dark');
+  await expect(html).toHaveAttribute('data-size', '145');
+  await page.getByLabel('Speed').selectOption('2 ×');
+  await page.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  const caption = page.locator('.caption');
+  await expect(caption).not.toBeEmpty();
+  const [above, slide] = [await caption.boundingBox(), await page.locator('.stage').first().boundingBox()];
+  expect((above?.y ?? 0) + (above?.height ?? 0)).toBeLessThanOrEqual((slide?.y ?? 0) + 1);
+});
+
 test('on a phone held upright a slide is laid out for it, and on its side as on a screen', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const student = await context.newPage();

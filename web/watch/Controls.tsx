@@ -2,7 +2,7 @@ import { clock, spokenTime } from '../clock';
 import type { Playing } from '../stage/Player';
 import { Button } from '../ui/Button';
 
-const SPEEDS = [0.75, 1, 1.25, 1.5];
+const SPEEDS = [0.5, 0.75, 1, 1.25, 1.5, 2];
 
 interface ControlsProps {
   player: Playing;

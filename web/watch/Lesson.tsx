@@ -16,6 +16,7 @@ import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
 import { useLeaving } from './leaving';
 import { Pause } from './Pause';
+import { ReadingChoices } from './reading/ReadingChoices';
 import { stripOf } from './strip';
 import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
@@ -108,9 +109,10 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
   return (
     <div className="mx-auto max-w-[100rem] px-3 pb-16 sm:px-5 lg:pb-4">
       <header>
-        <div className="flex items-center gap-3 py-2">
+        <div className="flex flex-wrap items-center gap-x-1 py-2 sm:gap-x-3">
           <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
-          <Button look="quiet" onClick={onClose}>
+          <ReadingChoices />
+          <Button look="quiet" className="px-2!" onClick={onClose}>
             All lessons
           </Button>
         </div>
@@ -136,7 +138,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
       {/* Beside the slide, not under it, wherever there is room for both: who answers still sees what is asked about. */}
       <main className="mt-1 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(20rem,26rem)] lg:items-start lg:gap-5">
         <div
-          className="mx-auto w-full lg:sticky lg:top-2"
+          className="seen mx-auto w-full lg:sticky lg:top-2"
           style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
           <div className="relative border border-rule">
@@ -145,7 +147,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           </div>
           {!trip.here && (
             <p
-              className="flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
+              className="caption flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
               aria-hidden={!caption}
             >
               {caption}
