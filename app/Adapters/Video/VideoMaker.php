@@ -36,7 +36,7 @@ final readonly class VideoMaker
     {
         return Files::tidily(function () use ($release, $choice, $progress): string {
             $segments = VideoSegment::of($release, $choice);
-            $this->makeSegments($segments, static fn (float $share) => $progress($share * (1 - self::JOINING)));
+            $this->segments->make($segments, static fn (float $share) => $progress($share * (1 - self::JOINING)));
             $video = $this->joined($release, $segments, $choice);
             $progress(1.0);
 
@@ -51,16 +51,7 @@ final readonly class VideoMaker
      */
     public function prepare(Release $release, VideoChoice $choice, Closure $progress): void
     {
-        Files::tidily(fn () => $this->makeSegments(VideoSegment::of($release, $choice), $progress));
-    }
-
-    /**
-     * @param  list<VideoSegment>  $segments
-     * @param  Closure(float): void  $progress
-     */
-    private function makeSegments(array $segments, Closure $progress): void
-    {
-        $this->segments->make($segments, $progress);
+        Files::tidily(fn () => $this->segments->make(VideoSegment::of($release, $choice), $progress));
     }
 
     /** @param  list<VideoSegment>  $segments */
