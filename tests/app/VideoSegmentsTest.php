@@ -96,6 +96,24 @@ final class VideoSegmentsTest extends TestCase
         $this->assertCount(2, array_diff($this->kept($lesson), $now), 'pictures and sound of the slide that was cut');
     }
 
+    public function test_a_sound_that_is_gone_is_made_again_without_its_pictures(): void
+    {
+        $lesson = $this->spoken(0.5, 0.5);
+        $release = $this->shared($lesson);
+        $this->video($release);
+        $before = $this->kept($lesson);
+        $sounds = array_values(array_filter($before, static fn (string $path): bool => str_ends_with($path, '.aac')));
+        Storage::delete($sounds[0]);
+        $pictures = array_diff($before, $sounds);
+        array_map(static fn (string $path): bool => touch(Storage::path($path), 1_000_000), $pictures);
+        $this->video($release);
+        $this->assertSame($before, $this->kept($lesson));
+        foreach ($pictures as $path) {
+            clearstatcache();
+            $this->assertSame(1_000_000, filemtime(Storage::path($path)));
+        }
+    }
+
     public function test_words_that_are_not_seen_change_no_picture(): void
     {
         $lesson = $this->spoken(0.6, 0.6);

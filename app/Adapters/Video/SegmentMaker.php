@@ -31,13 +31,16 @@ final readonly class SegmentMaker
      */
     public function make(array $segments, Closure $progress): void
     {
-        $missing = array_values(array_filter($segments, static fn (VideoSegment $segment): bool => $segment->isMissing()));
+        $isMissing = static fn (VideoSegment $segment): bool => ! Storage::exists($segment->pictures());
+        $missing = array_values(array_filter($segments, $isMissing));
         $done = 0.0;
         foreach ($this->batches($missing) as $batch) {
             $share = count($batch) / count($missing);
             Files::tidily(fn () => $this->makeBatch($batch, static fn (float $part) => $progress($done + $share * $part)));
             $done += $share;
         }
+        // Of a segment whose pictures were there already.
+        iterator_to_array($this->sounds($segments));
     }
 
     /**
@@ -98,7 +101,7 @@ final readonly class SegmentMaker
     /**
      * The sound of one segment is made while the pictures of another are.
      *
-     * @param  non-empty-list<VideoSegment>  $segments
+     * @param  list<VideoSegment>  $segments
      * @return Generator<int, int>
      */
     private function sounds(array $segments): Generator

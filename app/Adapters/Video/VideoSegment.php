@@ -23,7 +23,6 @@ use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenPause;
 use Daybright\Release\LessonSegments;
 use Daybright\Release\SeenPicture;
-use Illuminate\Support\Facades\Storage;
 
 /** The stretch of a video in which one slide is spoken about: its pictures and its sound, each kept by the hash of all that is in it. */
 final readonly class VideoSegment
@@ -65,11 +64,6 @@ final readonly class VideoSegment
     public function burnt(): array
     {
         return $this->choice->captions === CaptionPlace::Burnt ? $this->lesson->videoCaptions() : [];
-    }
-
-    public function isMissing(): bool
-    {
-        return ! Storage::exists($this->pictures()) || (! $this->choice->isWebm && ! Storage::exists($this->sound()));
     }
 
     /** @return string the path under which its pictures are kept */
