@@ -198,7 +198,7 @@ class LostWorkTest extends TestCase
         $take = $this->take($this->made, 'measure', 1);
         $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
         Storage::delete($take->path('sound.flac'));
-        Storage::delete(Release::query()->firstOrFail()->soundPath(0, 'webm'));
+        Storage::delete(array_values(Release::query()->firstOrFail()->parts ?? []));
         $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->assertJsonPath('sizes.sound', 0);
         $this->getJson("/api/lessons/{$this->made->id}/files/archive")->assertStatus(422)->assertJsonPath(
             'detail',
