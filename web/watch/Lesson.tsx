@@ -110,7 +110,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
     <div className="mx-auto max-w-[100rem] px-3 pb-16 sm:px-5 lg:pb-4">
       <header>
         <div className="flex flex-wrap items-center gap-x-1 py-2 sm:gap-x-3">
-          <h1 className="min-w-0 grow truncate text-lg sm:text-xl">{lesson.title}</h1>
+          <h1 className="min-w-0 grow basis-24 truncate text-lg sm:text-xl">{lesson.title}</h1>
           <ReadingChoices />
           <Button look="quiet" className="px-2!" onClick={onClose}>
             All lessons
