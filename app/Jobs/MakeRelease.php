@@ -14,7 +14,7 @@ use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 use Throwable;
 
-/** Makes a release ready to watch: one sound for the page, one with the pauses in it for the video, and the frozen lesson. */
+/** Makes a release ready to watch: the frozen lesson, and the files that belong to it. */
 class MakeRelease implements ShouldQueue
 {
     use Queueable;

@@ -33,9 +33,6 @@ final readonly class ReleaseMaker
     {
         $timeline = $release->timeline();
         $frozen = $this->freezer->freeze($release->read(), $timeline);
-        $once = static fn (string $name, array $madeFrom, Closure $make): array => [
-            $name => ReleaseParts::once($release->lesson_id, $name, $madeFrom, $make),
-        ];
         $parts = [];
         foreach (LessonStages::of($frozen) as $number => $stage) {
             $narration = $release->narration(Clock::samples($stage->from), Clock::samples($stage->to));
@@ -53,11 +50,13 @@ final readonly class ReleaseMaker
         foreach (self::films($frozen, $timeline) as $footage => $ranges) {
             $film = Footage::query()->findOrFail($footage)->film();
             $cut = static fn (): string => FilmFile::cut(Files::found($film), $ranges);
-            $parts += $once("film-{$footage}.mp4", [$footage, $ranges], $cut);
+            $name = "film-{$footage}.mp4";
+            $parts[$name] = ReleaseParts::once($release->lesson_id, $name, [$footage, $ranges], $cut);
         }
         $pages = $this->handout->pages($release->read());
         if ($pages !== []) {
-            $parts += $once('handout.pdf', $pages, static fn (): string => HandoutFile::pdf($pages));
+            $print = static fn (): string => HandoutFile::pdf($pages);
+            $parts['handout.pdf'] = ReleaseParts::once($release->lesson_id, 'handout.pdf', $pages, $print);
         }
 
         return ['programme' => $frozen->toArray(), 'parts' => $parts];

@@ -35,7 +35,7 @@ final class AudioEncoder
 
     private const OPUS = ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5'];
 
-    /** The quicker of the encoder's two ways takes a third of the time; at this rate speech sounds the same. */
+    /** The quicker of the encoder's two ways takes a third of the time. */
     private const AAC = ['-aac_coder', 'fast', '-b:a', '96k'];
 
     /** Decodes what a browser recorded. Gaps in its time stamps are kept as silence, so that events stay in place. */

@@ -20,7 +20,7 @@ final class PictureEncoder
     /** Seconds between two tellings of the progress. */
     private const REPORTED_EVERY = 0.5;
 
-    /** Of slides the quickest preset is as good as the next ones, at two thirds of the work, when it has these tools of theirs. */
+    /** Of slides the quickest preset is as good as “veryfast” (by SSIM), at three quarters of the work, when it has these tools. */
     private const H264 = [
         '-c:v', 'libx264', '-preset', 'ultrafast', '-x264-params', 'cabac=1:deblock=0,0:8x8dct=1:aq-mode=1', '-crf', '23', '-bf', '0',
         '-g', '1000', '-video_track_timescale', '1000',
