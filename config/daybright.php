@@ -21,6 +21,8 @@ return [
         'rsvg' => env('RSVG_PROGRAM', 'rsvg-convert'),
         'php' => env('PHP_PROGRAM', PHP_BINARY),
     ],
+    // The school’s time zone, in which times stand in tables that are taken away.
+    'zone' => env('SCHOOL_ZONE', 'UTC'),
     // Seconds after which any program is stopped, whatever it does.
     'longest_wait' => (int) env('LONGEST_WAIT', 3600),
     // Drawings that ship with the program, and their words: made by library/build.php.

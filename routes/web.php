@@ -123,7 +123,10 @@ Route::prefix('api')->group(function (): void {
             Route::put('lessons/{lesson}/shares', [ShareController::class, 'share']);
             Route::delete('lessons/{lesson}/shares/{share}', [ShareController::class, 'takeBack'])->scopeBindings();
             Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show']);
-            Route::put('lessons/{lesson}/answers/{answer}', [RepliesController::class, 'mark']);
+            Route::get('lessons/{lesson}/replies/{share}.csv', [RepliesController::class, 'table'])->scopeBindings();
+            Route::put('lessons/{lesson}/marks', [RepliesController::class, 'mark']);
+            Route::put('lessons/{lesson}/moments/{moment}', [RepliesController::class, 'reply']);
+            Route::post('lessons/{lesson}/shares/{share}/next-opening', [RepliesController::class, 'askAgain'])->scopeBindings();
         });
         Route::middleware('can:own,take')->group(function (): void {
             Route::put('takes/{take}/pieces/{number}', [TakeController::class, 'piece'])->where('number', '[0-9]{1,6}');
@@ -171,6 +174,9 @@ Route::prefix('api')->group(function (): void {
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);
+            Route::put('{share}/aims', [WatchController::class, 'aims']);
+            Route::put('{share}/moments/{moment}', [WatchController::class, 'moment'])->where('moment', '[a-z0-9]{22}');
+            Route::delete('{share}/moments/{moment}', [WatchController::class, 'forgetMoment'])->where('moment', '[a-z0-9]{22}');
         });
     });
 });

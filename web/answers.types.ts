@@ -7,6 +7,7 @@
 
 export type PartKindName =
   "opening" | "aims" | "explain" | "example" | "your-turn" | "recap" | "exit-check" | "afterwards";
+export type AimReached = "can" | "nearly" | "not-yet";
 export type PlayedLesson = Programme;
 export type Classrooms = Classroom[];
 /**
@@ -27,7 +28,10 @@ export type WatchedLesson = Programme & {
   student: string;
   instructions: string;
   due: string | null;
-  aims: string[];
+  aims: {
+    id: string;
+    text: string;
+  }[];
   materials: string[];
   before: string;
   next: string;
@@ -53,7 +57,7 @@ export interface Answers {
   made?: MadeLesson;
   shared?: MadeShare;
   looks?: LooksAnswer;
-  marked?: Marked;
+  marked?: MarkedAnswer;
   piece?: KeptPiece;
   task?: AskedTask;
   medium?: KeptMedium;
@@ -98,6 +102,9 @@ export interface Answers {
   footageFinished?: FootageFinished;
   shortening?: Shortening;
   correctedCaptions?: CorrectedCaptions;
+  moment?: LessonMoment;
+  aimsSaid?: AimsSaid;
+  askedAgain?: AskedAgain;
 }
 export interface HomeAnswer {
   series: {
@@ -252,20 +259,38 @@ export interface Export {
   trouble: string | null;
 }
 export interface RepliesAnswer {
-  classes: {
-    name: string;
-    due: string | null;
-    students: StudentReply[];
-    questions: QuestionReplies[];
-  }[];
+  classes: ClassReplies[];
+}
+export interface ClassReplies {
+  id: string;
+  name: string;
+  code: string;
+  due: string | null;
+  students: StudentReply[];
+  questions: QuestionReplies[];
+  aims: AimReplies[];
+  moments: MomentReplies[];
 }
 export interface StudentReply {
+  id: string;
   name: string;
   opened: string | null;
   share: number;
   handedIn: string | null;
   earned: number;
   outOf: number;
+  toMark: number;
+  notes: {
+    at: number;
+    text: string;
+  }[];
+  series: {
+    title: string;
+    opened: boolean;
+    handedIn: boolean;
+    earned: number;
+    outOf: number;
+  }[];
 }
 export interface QuestionReplies {
   block: string;
@@ -276,16 +301,38 @@ export interface QuestionReplies {
   readByTeacher: boolean;
   answer: string;
   marks: number;
+  markPoints: {
+    id: string;
+    text: string;
+  }[];
+  /**
+   * Share of the marks that were earned.
+   */
   facility: number | null;
-  right: number;
+  discrimination: {
+    coefficient: number;
+    sentence: string;
+  } | null;
+  rightAtOnce: number;
+  rightAfterHint: number;
+  /**
+   * Right after the answer was sent back.
+   */
+  rightLater: number;
   wrong: number;
-  commonest: {
+  /**
+   * That half of the class needed at most.
+   */
+  seconds: number | null;
+  wrongAnswers: {
     answer: string;
     count: number;
     slip: string | null;
-  } | null;
+    students: string[];
+  }[];
   toMark: number;
   answers: Reply[];
+  together: AnswersTogether[];
 }
 export interface Reply {
   id: string;
@@ -297,6 +344,61 @@ export interface Reply {
   slip: string | null;
   earned: number | null;
   outOf: number;
+  /**
+   * Whether the hint was read before.
+   */
+  hinted: boolean;
+  /**
+   * Ids of what it earned its marks by.
+   */
+  points: string[];
+  /**
+   * What the teacher says to it.
+   */
+  remark: string | null;
+  /**
+   * Whether the student may try once more.
+   */
+  again: boolean;
+  earlier: {
+    given: string;
+    earned: number | null;
+    outOf: number;
+    remark: string | null;
+  }[];
+}
+/**
+ * Answers that can be marked together, by their ids.
+ */
+export interface AnswersTogether {
+  likeness: "blank" | "same" | "alike" | "single";
+  answers: string[];
+}
+export interface AimReplies {
+  id: string;
+  text: string;
+  questions: number;
+  facility: number | null;
+  students: {
+    name: string;
+    reached: AimReached | null;
+    says: AimReached | null;
+  }[];
+}
+export interface MomentReplies {
+  slide: string;
+  title: string;
+  stopped: string[];
+  wentBack: string[];
+  lost: string[];
+  questions: AskedQuestion[];
+}
+export interface AskedQuestion {
+  id: string;
+  student: string;
+  at: number;
+  text: string;
+  reply: string | null;
 }
 /**
  * The running order; times in milliseconds of narration.
@@ -496,8 +598,8 @@ export interface LooksAnswer {
     svg: string;
   }[];
 }
-export interface Marked {
-  earned: number | null;
+export interface MarkedAnswer {
+  marked: number;
 }
 export interface KeptPiece {
   number: number;
@@ -964,23 +1066,13 @@ export interface PracticeItem {
    */
   answer: string;
   /**
-   * The number of the answer, or its words.
+   * The same as the content of a question: a number to be typed, or words to choose.
    */
-  value: string;
+  typed: import("./blocks/BlockForm").ContentOf<"question">;
   /**
-   * Null when the answer is words.
+   * The same as the content of a question whose answer is chosen.
    */
-  unit: string | null;
-  /**
-   * How far a typed number may be off; empty for not at all.
-   */
-  tolerance: string;
-  slips: {
-    answer: string;
-    value: string;
-    unit: string | null;
-    why: string;
-  }[];
+  toChoose: import("./blocks/BlockForm").ContentOf<"question">;
   worked?: WrittenLines;
 }
 export interface WrittenLines {
@@ -1053,6 +1145,14 @@ export interface GivenAnswer {
    * What the student filled into a table, drawn as SVG where a plot shows its numbers.
    */
   plot?: string | null;
+  /**
+   * What the teacher says to it.
+   */
+  remark?: string | null;
+  /**
+   * Whether it may be tried once more.
+   */
+  again?: boolean;
 }
 export interface VisitState {
   position: number;
@@ -1063,6 +1163,19 @@ export interface VisitState {
   answers: {
     [k: string]: GivenAnswer;
   };
+  /**
+   * What the student says of each aim, by its id.
+   */
+  aims: Record<string, AimReached>;
+  moments: LessonMoment[];
+}
+export interface LessonMoment {
+  id: string;
+  kind: "lost" | "question" | "note" | "back";
+  at: number;
+  slide: string;
+  text: string;
+  reply: string | null;
 }
 /**
  * What may be sent, before anything is.
@@ -1279,4 +1392,15 @@ export interface CorrectedCaptions {
     id: string;
     wordings: Wording[];
   }[];
+}
+export interface AimsSaid {
+  aims: Record<string, AimReached>;
+}
+/**
+ * What the opening of the next lesson asks now.
+ */
+export interface AskedAgain {
+  lesson: string;
+  title: string;
+  asked: string[];
 }

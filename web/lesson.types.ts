@@ -745,6 +745,15 @@ export interface QuestionContent {
     why: string;
   }[];
   /**
+   * What an answer earns its marks by, one each.
+   *
+   * @maxItems 8
+   */
+  markPoints?: {
+    id: string;
+    text: string;
+  }[];
+  /**
    * Where things are sorted into.
    *
    * @maxItems 4

@@ -67,7 +67,7 @@ final class BlankLesson
     }
 
     /** @return array<string, mixed> an answer has a step of its own from the beginning */
-    private static function shaped(ShapeSlide $shaped): array
+    public static function shaped(ShapeSlide $shaped): array
     {
         $slide = self::slide($shaped->title, 'whole');
         $ids = array_map(static fn (): string => self::id('block'), $shaped->blocks);

@@ -13,7 +13,7 @@ use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
-use Daybright\Maths\Quantity;
+use Daybright\Question\VariedQuestion;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\Group;
@@ -75,33 +75,16 @@ final class FigureView
         return ['formula' => $formula->written, 'names' => $formula->named()];
     }
 
-    /** @return array<string, mixed> a practice item */
+    /** @return array<string, mixed> a practice item, as a question to be typed and as one to choose from answers */
     public static function item(Variation $item): array
     {
         return [
             'quantities' => $item->quantities,
             'prompt' => $item->prompt,
             'answer' => Variation::written($item->answer),
-            ...self::typed($item->answer),
-            'tolerance' => $item->tolerance,
-            'slips' => array_map(
-                static fn (Quantity|string $slip, string $why): array => [
-                    'answer' => Variation::written($slip),
-                    ...self::typed($slip),
-                    'why' => $why,
-                ],
-                $item->slips,
-                array_keys($item->slips),
-            ),
+            'typed' => VariedQuestion::typed($item),
+            'toChoose' => VariedQuestion::toChoose($item),
         ];
-    }
-
-    /** @return array{value: string, unit: string|null} as a teacher would type it; words have no unit */
-    private static function typed(Quantity|string $answer): array
-    {
-        return $answer instanceof Quantity
-            ? ['value' => $answer->typedNumber(), 'unit' => $answer->unit->symbol()]
-            : ['value' => $answer, 'unit' => null];
     }
 
     /** @param  class-string<Figure>  $figure */

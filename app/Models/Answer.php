@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * What a student answered to one question.
  *
+ * @property list<string>|null $earned_points ids of what it earned its marks by, where the teacher said
+ * @property list<array<string, mixed>>|null $earlier tries that were marked and sent back, with the teacher’s words
+ * @property bool $again whether the student may try once more
  * @property-read Visit $visit
  */
 class Answer extends Model
@@ -25,10 +28,12 @@ class Answer extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['hinted' => false, 'again' => false];
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['by_teacher' => 'boolean'];
+        return ['by_teacher' => 'boolean', 'hinted' => 'boolean', 'again' => 'boolean', 'earned_points' => 'array', 'earlier' => 'array'];
     }
 
     /** @return BelongsTo<Visit, $this> */

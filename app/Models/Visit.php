@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $handed_in_at
  * @property Carbon|null $placed_at
  * @property Carbon $created_at
+ * @property array<string, string>|null $aims what the student says of each aim, by its id
  * @property-read Student $student
  * @property-read Share $share
  */
@@ -36,7 +37,7 @@ class Visit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime'];
+        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array'];
     }
 
     /** @return BelongsTo<Student, $this> */
@@ -55,5 +56,11 @@ class Visit extends Model
     public function answers(): HasMany
     {
         return $this->hasMany(Answer::class);
+    }
+
+    /** @return HasMany<Moment, $this> */
+    public function moments(): HasMany
+    {
+        return $this->hasMany(Moment::class)->orderBy('at');
     }
 }

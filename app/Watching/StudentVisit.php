@@ -64,17 +64,20 @@ final class StudentVisit
     }
 
     /**
-     * An answer at a pause point is marked at once, and the first one stays; one to the exit check may be changed until it is handed in.
+     * An answer at a pause point is marked at once, and the first one stays, unless the teacher sends it back; one to the exit check may
+     * be changed until it is handed in.
      *
+     * @param  bool  $hinted whether the hint was read before
+     * @param  int|null  $seconds from when it was asked
      * @return array<string, mixed>
      */
-    public function answer(Visit $visit, string $block, string $given): array
+    public function answer(Visit $visit, string $block, string $given, bool $hinted = false, ?int $seconds = null): array
     {
-        return DB::transaction(function () use ($visit, $block, $given): array {
+        return DB::transaction(function () use ($visit, $block, $given, $hinted, $seconds): array {
             $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
             $lesson = $visit->share->version()->read();
 
-            return $this->keep($visit, $lesson, $block, $given);
+            return $this->keep($visit, $lesson, $block, $given, ['hinted' => $hinted, 'seconds' => $seconds]);
         });
     }
 
@@ -124,21 +127,31 @@ final class StudentVisit
             }
         }
 
-        return ['position' => $visit->position ?? 0, 'handedIn' => $visit->handed_in_at !== null, 'answers' => $answers ?: new stdClass];
+        return [
+            'position' => $visit->position ?? 0,
+            'handedIn' => $visit->handed_in_at !== null,
+            'answers' => $answers ?: new stdClass,
+            'aims' => $visit->aims ?: new stdClass,
+            'moments' => VisitMoments::shown($visit),
+        ];
     }
 
-    /** @return array<string, mixed> */
-    private function keep(Visit $visit, Lesson $lesson, string $block, string $given): array
+    /**
+     * @param  array<string, mixed>  $how it came about
+     * @return array<string, mixed>
+     */
+    private function keep(Visit $visit, Lesson $lesson, string $block, string $given, array $how = []): array
     {
         $question = Questions::in($lesson)[$block] ?? throw new DomainException(
             'This question is no longer in the lesson. Load the page again.',
         );
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
-        if ($isExitCheck && $visit->handed_in_at !== null) {
+        $again = $before?->again === true;
+        if ($isExitCheck && $visit->handed_in_at !== null && ! $again) {
             throw new DomainException('The exit check is handed in already and cannot be changed.');
         }
-        if (! $isExitCheck && $before !== null) {
+        if (! $isExitCheck && $before !== null && ! $again) {
             return $this->shownAnswer($lesson, $before, $question, true);
         }
         $marking = $question->mark($given);
@@ -147,9 +160,28 @@ final class StudentVisit
             'readable' => Str::limit($question->readable($given), 3900),
             'earned' => $marking->earned,
             'out_of' => $marking->outOf,
+            ...$how,
+            ...$again ? self::afterwards($before) : [],
         ]);
 
-        return $this->shownAnswer($lesson, $answer, $question, ! $isExitCheck);
+        return $this->shownAnswer($lesson, $answer, $question, ! $isExitCheck || $visit->handed_in_at !== null);
+    }
+
+    /** @return array<string, mixed> what becomes of an answer that was sent back and is given anew */
+    private static function afterwards(Answer $before): array
+    {
+        return [
+            'again' => false,
+            'by_teacher' => false,
+            'remark' => null,
+            'earned_points' => null,
+            'earlier' => [...$before->earlier ?? [], [
+                'given' => $before->readable,
+                'earned' => $before->earned,
+                'outOf' => $before->out_of,
+                'remark' => $before->remark,
+            ]],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -167,13 +199,15 @@ final class StudentVisit
             'model' => PlainWords::read($question->answer()),
             'sentence' => self::sentence($answer, $question),
             'plot' => $this->plots->draw($lesson, $answer->block, $answer->given),
+            'remark' => $answer->remark,
+            'again' => $answer->again,
         ];
     }
 
     /** What was said of a slip is said again whenever the page is opened. */
     private static function sentence(Answer $answer, Question $question): string
     {
-        if ($answer->by_teacher) {
+        if ($answer->by_teacher && $answer->earned !== null) {
             return "Your teacher gave {$answer->earned} of {$answer->out_of}.";
         }
         try {

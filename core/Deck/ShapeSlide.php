@@ -11,7 +11,7 @@ use Daybright\Lesson\PartKind;
 /** A slide that a lesson begins with: its part, a title that may stay, and blocks that are still empty. */
 final readonly class ShapeSlide
 {
-    /** @param  list<array{kind: string, content: array<string, mixed>, source: int|null}>  $blocks */
+    /** @param  list<array{kind: string, content: array<mixed>, source: int|null}>  $blocks */
     private function __construct(
         public PartKind $part,
         public string $title,
@@ -57,7 +57,17 @@ final readonly class ShapeSlide
         );
     }
 
-    /** @param  array<string, mixed>  $content */
+    /**
+     * A question that is asked already.
+     *
+     * @param  array<mixed>  $content
+     */
+    public function asking(array $content): self
+    {
+        return $this->added('question', $content);
+    }
+
+    /** @param  array<mixed>  $content */
     private function added(string $kind, array $content, ?int $source = null): self
     {
         return new self(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Question;
 
+use Daybright\Figure\Variation;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
@@ -122,6 +123,18 @@ final readonly class Question
     public function isReadByTeacher(): bool
     {
         return $this->kind instanceof ReadByTeacher;
+    }
+
+    /** Another item of the same kind; null where it is a question of its own. */
+    public function another(int $seed, int $level): ?Variation
+    {
+        return $this->kind instanceof MakesItems ? $this->kind->another($seed, $level) : null;
+    }
+
+    /** @return list<Item> what an answer earns its marks by, one each, where a teacher gives them */
+    public function markPoints(): array
+    {
+        return $this->kind instanceof HasMarkPoints ? $this->kind->markPoints() : [];
     }
 
     public function unfinished(): ?string

@@ -341,7 +341,7 @@ class LessonTest extends TestCase
         )->assertOk()->json();
         $this->assertSame(
             (string) ($item['quantities']['length'] * $item['quantities']['width'] * $item['quantities']['height']),
-            $item['value'],
+            $item['typed']['value'],
         );
         $this->postJson(
             '/api/figures/vary',

@@ -195,34 +195,6 @@ class SharingTest extends TestCase
             ->assertJsonPath('classes.0.students.0.share', 0.411);
     }
 
-    public function test_the_teacher_reads_the_replies_and_marks_words(): void
-    {
-        foreach (['Ada' => ['41 cm', 'High Sun'], 'Bram' => ['48 cm', 'Clouds'], 'Chidi' => ['48 CM', null]] as $name => [$length, $why]) {
-            $this->enter($name, 'sun');
-            $this->answer('measure', $length);
-            if ($why !== null) {
-                $this->answer('why', $why);
-            }
-            $this->postJson('/api/watch/leave');
-        }
-        $this->actingAs($this->rowan);
-        $replies = $this->getJson("/api/lessons/{$this->made->id}/replies")->assertOk();
-        $replies->assertJsonPath('classes.0.questions.0.commonest.slip', 'That was the shadow at ten');
-        $this->assertSame(
-            [null, 'That was the shadow at ten', 'That was the shadow at ten'],
-            array_column($replies->json('classes.0.questions.0.answers'), 'slip'),
-        );
-        $replies->assertJsonPath('classes.0.questions.0.commonest.count', 2)->assertJsonPath('classes.0.questions.1.toMark', 2);
-        $this->assertEqualsWithDelta(1 / 3, $replies->json('classes.0.questions.0.facility'), 0.001);
-        $answer = $replies->json('classes.0.questions.1.answers.0.id');
-        $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 3])->assertStatus(422);
-        $this->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 2])->assertOk();
-        $this->getJson("/api/lessons/{$this->made->id}/replies")->assertJsonPath('classes.0.questions.1.toMark', 1);
-        $this->actingAs($this->teacher('Sol'))
-            ->putJson("/api/lessons/{$this->made->id}/answers/{$answer}", ['earned' => 0])
-            ->assertNotFound();
-    }
-
     public function test_classes_are_kept_and_codes_renewed(): void
     {
         $this->actingAs($this->rowan);

@@ -1,7 +1,6 @@
 import { expect, test } from 'vitest';
 import type { FigureEntry, FigureField } from '../../web/answers.types';
 import { settled, visibleFields } from '../../web/blocks/figure/fields';
-import { questionOf } from '../../web/blocks/figure/practiceItem';
 import { found } from '../../web/blocks/figure/search';
 import { readList, readMap } from '../../web/questions/Answering';
 
@@ -63,37 +62,6 @@ test('a figure is found by the beginnings of words, wherever they stand', () => 
   expect(found(all, 'poem rhy').map((each) => each.label)).toEqual(['Rhyme lines']);
   expect(found(all, 'compare').length).toBe(2);
   expect(found(all, 'raction').length).toBe(0);
-});
-
-const ITEM = {
-  quantities: {},
-  prompt: 'How much?',
-  answer: '12 cm',
-  value: '12',
-  unit: 'cm',
-  tolerance: '',
-  slips: [
-    { answer: '9 cm', value: '9', unit: 'cm', why: 'added' },
-    { answer: '100 cm', value: '100', unit: 'cm', why: 'squared' },
-  ],
-};
-
-test('an item is asked as a number, or as a choice among the answer and the slips in order of size', () => {
-  expect(questionOf(ITEM, false)).toMatchObject({ type: 'number', value: '12', unit: 'cm', marks: 2 });
-  expect(questionOf({ ...ITEM, tolerance: '0.1' }, false).tolerance).toBe('0.1');
-  expect(questionOf(ITEM, false).slips).toMatchObject([
-    { value: '9', unit: 'cm', why: 'added' },
-    { value: '100', unit: 'cm', why: 'squared' },
-  ]);
-  const choice = questionOf(ITEM, true);
-  expect(choice.choices?.map((each) => each.text)).toEqual(['9 cm', '12 cm', '100 cm']);
-  expect(choice.choices?.filter((each) => each.right).map((each) => each.text)).toEqual(['12 cm']);
-  expect(choice.choices?.find((each) => each.text === '100 cm')?.slip).toBe('squared');
-  expect(new Set(choice.choices?.map((each) => each.id)).size).toBe(3);
-});
-
-test('an answer in words is always asked as a choice', () => {
-  expect(questionOf({ ...ITEM, unit: null, answer: 'a cardioid' }, false).type).toBe('choice');
 });
 
 test('an answer of several pieces that cannot be read is empty', () => {

@@ -13,7 +13,7 @@ export function Before({ lesson }: { lesson: WatchedLesson }) {
           <p>By the end you can</p>
           <ul className="list-disc pl-6">
             {lesson.aims.map((aim) => (
-              <li key={aim}>{aim}</li>
+              <li key={aim.id}>{aim.text}</li>
             ))}
           </ul>
         </>

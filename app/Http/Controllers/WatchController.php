@@ -8,11 +8,13 @@ use App\Adapters\Files;
 use App\Http\FileName;
 use App\Http\MediaResponse;
 use App\Http\Refused;
+use App\Http\Requests\AimsRequest;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\EnterRequest;
 use App\Http\Requests\HandInRequest;
 use App\Http\Requests\JoinRequest;
 use App\Http\Requests\LiveRequest;
+use App\Http\Requests\MomentRequest;
 use App\Http\Requests\PlaceRequest;
 use App\Http\Resources\StudentResource;
 use App\Http\Throttle;
@@ -26,9 +28,11 @@ use App\Models\Share;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
+use App\Watching\VisitMoments;
 use Daybright\Deck\Format;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -116,7 +120,7 @@ class WatchController
             'student' => $request->attributes->get('student')->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
-            'aims' => array_column($document['aims'], 'text'),
+            'aims' => $document['aims'],
             'materials' => $document['materials'] ?? [],
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
@@ -197,7 +201,13 @@ class WatchController
         $given = $request->validated();
         $visit = $this->visits->open($share, $request->attributes->get('student'));
 
-        return new JsonResponse($this->visits->answer($visit, $block, (string) $given['given']));
+        return new JsonResponse($this->visits->answer(
+            $visit,
+            $block,
+            (string) $given['given'],
+            (bool) ($given['hinted'] ?? false),
+            isset($given['seconds']) ? (int) $given['seconds'] : null,
+        ));
     }
 
     public function handIn(HandInRequest $request, Share $share): JsonResponse
@@ -207,5 +217,30 @@ class WatchController
         $this->visits->handIn($visit, array_map(strval(...), $given['answers'] ?? []));
 
         return new JsonResponse($this->visits->shown($visit->refresh()));
+    }
+
+    /** Kept once, however often it is sent. */
+    public function moment(MomentRequest $request, Share $share, string $moment): JsonResponse
+    {
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+
+        return new JsonResponse(VisitMoments::keep($visit, $moment, $request->kind(), (float) $request->input('at'), $request->words()));
+    }
+
+    public function forgetMoment(Request $request, Share $share, string $moment): JsonResponse
+    {
+        VisitMoments::forget($this->visits->open($share, $request->attributes->get('student')), $moment);
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** What a student says of each aim. */
+    public function aims(AimsRequest $request, Share $share): JsonResponse
+    {
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $known = array_column($share->version()->document->array()['aims'], 'id');
+        $visit->update(['aims' => array_intersect_key($request->validated()['aims'], array_flip($known)) + ($visit->aims ?? [])]);
+
+        return new JsonResponse(['aims' => $visit->aims ?: new stdClass]);
     }
 }

@@ -14,6 +14,8 @@ final class AnswerRequest extends FormRequest
     {
         return [
             'given' => 'present|nullable|string|max:4000',
+            'hinted' => 'boolean',
+            'seconds' => 'nullable|integer|min:0|max:86400',
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Figure;
 
+use Daybright\Block\AnotherItem;
+use Daybright\Block\AsksAgain;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
@@ -25,12 +27,13 @@ use Daybright\Figure\LinksToSlides;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\UsesPicture;
+use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A diagram computed from quantities. Its first stage is the block itself; each further stage may have a step of its own. */
-final readonly class FigureBlock implements FedByTable, KnowsFacts, Live, ShowsPictures, TakesRoom, Unfinished
+final readonly class FigureBlock implements AsksAgain, FedByTable, KnowsFacts, Live, ShowsPictures, TakesRoom, Unfinished
 {
     private const QUANTITIES = 'quantities';
 
@@ -74,6 +77,17 @@ final readonly class FigureBlock implements FedByTable, KnowsFacts, Live, ShowsP
             ...$this->content->raw(),
             'quantities' => [...$quantities, 'table' => $table->separated(), DataPlot::AWAITED => ! $table->hasNumbers()],
         ], $this->content->pointer)) : $this;
+    }
+
+    public function another(int $seed, int $level): ?AnotherItem
+    {
+        try {
+            return $this->figure instanceof Varies
+                ? new AnotherItem($this->figure->vary($seed, $level), $this->figure::entry()->name)
+                : null;
+        } catch (InvalidQuantities) {
+            return null;
+        }
     }
 
     public function pieces(): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Question;
 
+use Daybright\Block\AnotherItem;
+use Daybright\Block\AsksAgain;
 use Daybright\Block\AsksQuestion;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
@@ -24,7 +26,7 @@ use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished, WrittenInPlace
+final readonly class QuestionBlock implements AsksAgain, AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished, WrittenInPlace
 {
     private const MARGIN = 28.0;
 
@@ -72,6 +74,13 @@ final readonly class QuestionBlock implements AsksQuestion, BlockContent, ShowsP
     public static function from(Fields $content): self
     {
         return new self(Question::from($content));
+    }
+
+    public function another(int $seed, int $level): ?AnotherItem
+    {
+        $item = $this->question->another($seed, $level);
+
+        return $item === null ? null : new AnotherItem($item);
     }
 
     public function pieces(): array

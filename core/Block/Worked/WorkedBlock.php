@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Block\Worked;
 
+use Daybright\Block\AnotherItem;
+use Daybright\Block\AsksAgain;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
@@ -11,6 +13,7 @@ use Daybright\Block\LayoutBounds;
 use Daybright\Block\Live;
 use Daybright\Block\SpreadsOut;
 use Daybright\Block\WrittenInPlace;
+use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
@@ -19,9 +22,10 @@ use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\Repetition;
 use Daybright\Scene\SetText;
+use Daybright\Worked\Methods;
 
 /** A worked example: lines of working, each with its reason; every equality is checked. */
-final readonly class WorkedBlock implements Live, SpreadsOut, WrittenInPlace
+final readonly class WorkedBlock implements AsksAgain, Live, SpreadsOut, WrittenInPlace
 {
     private const GAP = 16.0;
 
@@ -38,9 +42,15 @@ final readonly class WorkedBlock implements Live, SpreadsOut, WrittenInPlace
      * @param  list<Line>  $lines
      * @param  int  $room for so many lines that are written while it is shown
      * @param  array<int, string>  $written formulas that were, by their number from 1
+     * @param  Fields|null  $method name and quantities that the lines were written from; null for lines of the teacher’s own
      */
-    private function __construct(private string $task, private array $lines, private int $room, private array $written)
-    {
+    private function __construct(
+        private string $task,
+        private array $lines,
+        private int $room,
+        private array $written,
+        private ?Fields $method,
+    ) {
     }
 
     public static function name(): string
@@ -70,7 +80,22 @@ final readonly class WorkedBlock implements Live, SpreadsOut, WrittenInPlace
             array_map(Line::from(...), $content->list('lines')),
             $content->whole('room', 0),
             array_filter($written, static fn (string $formula): bool => $formula !== ''),
+            $content->has('method') ? $content : null,
         );
+    }
+
+    public function another(int $seed, int $level): ?AnotherItem
+    {
+        if ($this->method === null) {
+            return null;
+        }
+        try {
+            $method = Methods::draw($this->method->text('method'), $this->method->fields('quantities'));
+
+            return new AnotherItem($method->vary($seed, $level));
+        } catch (InvalidQuantities) {
+            return null;
+        }
     }
 
     public function pieces(): array

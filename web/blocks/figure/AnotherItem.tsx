@@ -10,7 +10,6 @@ import { addSlide } from '../../rooms/lesson/slides';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
-import { questionOf } from './practiceItem';
 
 /** Asks about the figure on a slide of its own in Your turn: its own task, or the same with other numbers. */
 export function AnotherItem({ content, figure }: { content: ContentOf<'figure'>; figure: FigureEntry }) {
@@ -79,7 +78,7 @@ function placeItem(slide: Slide, figure: string, item: PracticeItem, asChoice: b
     title: 'Now you',
     script: item.prompt,
     compare: 'Compare your answer with this one.',
-    content: questionOf(item, asChoice),
+    content: asChoice ? item.toChoose : item.typed,
   });
   slide.blocks.push({
     id: newId('block'),

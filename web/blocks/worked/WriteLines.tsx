@@ -14,7 +14,6 @@ import { Choice } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { ContentOf } from '../BlockForm';
 import type { Quantities } from '../figure/fields';
-import { questionOf } from '../figure/practiceItem';
 import { QuantitiesForm } from '../figure/QuantitiesForm';
 import { FormulaSheet } from './FormulaSheet';
 import { namedQuantities } from './namedQuantities';
@@ -58,7 +57,7 @@ export function WriteLines({ content, onChange }: { content: Worked; onChange: (
           title: 'Now you',
           script: item.prompt,
           compare: 'This is the answer.',
-          content: questionOf(item, false),
+          content: item.typed,
         });
         addWorking(draft, slide, {
           ...filled(item.worked),

@@ -14,13 +14,14 @@ use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
 use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
+use Daybright\Question\MakesItems;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 use Daybright\Worked\PracticeSet;
 
 /** A practice set at three levels: the student chooses a level and answers its items. */
-final class Practice implements QuestionKind
+final class Practice implements MakesItems, QuestionKind
 {
     private PracticeSet|InvalidQuantities|null $set = null;
 
@@ -127,6 +128,15 @@ final class Practice implements QuestionKind
             ', ',
             array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers),
         );
+    }
+
+    public function another(int $seed, int $level): ?Variation
+    {
+        try {
+            return PracticeSet::from(new Fields(['seed' => $seed, 'count' => 1] + $this->content->raw()))->items($level)[0] ?? null;
+        } catch (InvalidQuantities) {
+            return null;
+        }
     }
 
     public function unfinished(): ?string

@@ -7,15 +7,18 @@ namespace Daybright\Question\Kinds\ShortText;
 use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
+use Daybright\Question\HasMarkPoints;
 use Daybright\Question\HoldsStatements;
+use Daybright\Question\Item;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\ReadByTeacher;
 
 /** A few words or sentences, marked by the teacher. */
-final readonly class ShortText implements HoldsStatements, QuestionKind, ReadByTeacher
+final readonly class ShortText implements HasMarkPoints, HoldsStatements, QuestionKind, ReadByTeacher
 {
-    private function __construct(private string $model)
+    /** @param  list<Item>  $markPoints */
+    private function __construct(private string $model, private array $markPoints)
     {
     }
 
@@ -26,7 +29,7 @@ final readonly class ShortText implements HoldsStatements, QuestionKind, ReadByT
 
     public static function from(Fields $content): self
     {
-        return new self($content->text('value', ''));
+        return new self($content->text('value', ''), array_map(Item::from(...), $content->list('markPoints')));
     }
 
     public function answer(): string
@@ -61,11 +64,20 @@ final readonly class ShortText implements HoldsStatements, QuestionKind, ReadByT
 
     public function statements(): array
     {
-        return [new Statement($this->model, 'value')];
+        return [new Statement($this->model, 'value'), ...array_map(
+            static fn (Item $point, int $number): Statement => new Statement($point->text, "markPoints/{$number}/text"),
+            $this->markPoints,
+            array_keys($this->markPoints),
+        )];
+    }
+
+    public function markPoints(): array
+    {
+        return array_values(array_filter($this->markPoints, static fn (Item $point): bool => trim($point->text) !== ''));
     }
 
     public function inWords(Closure $plain): self
     {
-        return new self($plain($this->model));
+        return new self($plain($this->model), array_map(static fn (Item $point): Item => $point->inWords($plain), $this->markPoints));
     }
 }

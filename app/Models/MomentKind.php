@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What a student does at a moment of a lesson, besides watching it. */
+enum MomentKind: string
+{
+    /** “I am lost here.” */
+    case Lost = 'lost';
+
+    case Question = 'question';
+
+    /** The student’s own words, for later. */
+    case Note = 'note';
+
+    /** Went back to hear it again. */
+    case Back = 'back';
+
+    public function hasWords(): bool
+    {
+        return $this === self::Question || $this === self::Note;
+    }
+}
