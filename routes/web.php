@@ -122,7 +122,7 @@ Route::prefix('api')->group(function (): void {
             Route::post('lessons/{lesson}/releases', [ShareController::class, 'release']);
             Route::put('lessons/{lesson}/shares', [ShareController::class, 'share']);
             Route::delete('lessons/{lesson}/shares/{share}', [ShareController::class, 'takeBack'])->scopeBindings();
-            Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show']);
+            Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show'])->middleware('cache.headers:private;no_cache;etag');
             Route::get('lessons/{lesson}/replies/{share}.csv', [RepliesController::class, 'table'])->scopeBindings();
             Route::put('lessons/{lesson}/marks', [RepliesController::class, 'mark']);
             Route::put('lessons/{lesson}/moments/{moment}', [RepliesController::class, 'reply']);

@@ -1129,6 +1129,10 @@ export interface StudentShelf {
     minutes: number;
     begun: boolean;
     handedIn: boolean;
+    /**
+     * Whether the teacher wrote something since.
+     */
+    fromTeacher: boolean;
   }[];
 }
 /**

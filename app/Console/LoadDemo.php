@@ -13,13 +13,17 @@ use App\Models\Classroom;
 use App\Models\Export;
 use App\Models\ExportState;
 use App\Models\Lesson;
+use App\Models\MomentKind;
 use App\Models\Series;
 use App\Models\Share;
 use App\Models\User;
+use App\Models\Visit;
 use App\Recording\SpokenTake;
 use App\Watching\StudentVisit;
+use App\Watching\VisitMoments;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Str;
 
 /** Fills a new installation with the demo: a school that does not exist, its class, and one series of lessons. */
 class LoadDemo extends Command
@@ -114,7 +118,7 @@ class LoadDemo extends Command
             'Dewi' => ['noon', '48 cm', '16 h', 'The Sun moved up, then light falls steeply.', 1.0],
             'Elif' => ['noon', '0.41 m', '8 h', 'The sun is higher in the sky at lunch.', 1.0],
             'Femi' => ['late', '27 cm', '3 h', 'He grew smaller?', 1.0],
-            'Greta' => ['noon', '48 cm', '8 h', 'High sun makes a short shadow.', 1.0],
+            'Greta' => ['noon', '48 cm', '8 h', 'The Sun is higher in the sky at lunch!', 1.0],
             'Hana' => ['noon', '41 cm', '3 h', null, 0.93],
             'Juno' => ['early', null, null, null, 0.64],
             'Kofi' => [null, null, null, null, 0.31],
@@ -124,7 +128,7 @@ class LoadDemo extends Command
             $visit = $visits->open($share, $share->classroom->students()->where('name', $name)->firstOrFail());
             foreach ($blocks as $number => $block) {
                 if ($answers[$number] !== null) {
-                    $visits->answer($visit, $block, $answers[$number]);
+                    $visits->answer($visit, $block, $answers[$number], $number === 1 && $name === 'Elif', 25 + 7 * strlen($name));
                 }
             }
             $visit->update(['position' => $length * $answers[4], 'furthest' => $length * $answers[4]]);
@@ -133,6 +137,41 @@ class LoadDemo extends Command
             }
         }
         $visits->open($share, $share->classroom->students()->where('name', 'Ada')->firstOrFail())
-            ->answers()->where('block', 'exit-why-block-1')->update(['earned' => 2, 'by_teacher' => true]);
+            ->answers()->where('block', 'exit-why-block-1')->first()?->update([
+                'earned' => 1,
+                'by_teacher' => true,
+                'earned_points' => ['higher'],
+                'remark' => 'Yes. What does that do to the light?',
+            ]);
+        $this->moments($share, $visits);
+    }
+
+    /** What some of the class asked, noted and said of themselves. */
+    private function moments(Share $share, StudentVisit $visits): void
+    {
+        $aims = ['aim-why', 'aim-measure', 'aim-day'];
+        $says = [
+            'Ada' => ['can', 'can', 'nearly'],
+            'Bram' => ['nearly', 'can', 'can'],
+            'Chidi' => ['can', 'can', 'can'],
+            'Dewi' => ['can', 'not-yet', 'not-yet'],
+            'Femi' => ['not-yet', 'not-yet', 'not-yet'],
+        ];
+        $chapters = array_column($share->version()->frozen()->chapters, null, 'slide');
+        $told = [
+            ['Dewi', MomentKind::Lost, 'half-the-day', ''],
+            ['Femi', MomentKind::Lost, 'half-the-day', ''],
+            ['Femi', MomentKind::Back, 'half-the-day', ''],
+            ['Hana', MomentKind::Back, 'measure-question', ''],
+            ['Chidi', MomentKind::Question, 'sun-path', 'Does the Sun go the same way in winter?'],
+            ['Elif', MomentKind::Note, 'growing-shadow', 'Measure from the foot of the stick.'],
+        ];
+        $visit = static fn (string $name): Visit => $visits->open($share, $share->classroom->students()->where('name', $name)->firstOrFail());
+        foreach ($says as $name => $said) {
+            $visit($name)->update(['aims' => array_combine($aims, $said)]);
+        }
+        foreach ($told as [$name, $kind, $slide, $text]) {
+            VisitMoments::keep($visit($name), Str::lower(Str::random(22)), $kind, $chapters[$slide]->at + 4000, $text);
+        }
     }
 }

@@ -6,6 +6,7 @@ namespace App\Watching;
 
 use App\Adapters\Files;
 use App\Models\Answer;
+use App\Models\Moment;
 use App\Models\Student;
 use App\Models\Visit;
 use DomainException;
@@ -34,7 +35,7 @@ final class StudentArchive
     /** @return array<string, mixed> */
     private function kept(Student $student): array
     {
-        $visits = Visit::query()->with(['answers', 'share.lesson'])->where('student_id', $student->id)->orderBy('created_at')->get();
+        $visits = Visit::query()->with(['answers', 'moments', 'share.lesson'])->where('student_id', $student->id)->orderBy('created_at')->get();
 
         return [
             'name' => $student->name,
@@ -52,6 +53,17 @@ final class StudentArchive
                     'earned' => $answer->earned,
                     'outOf' => $answer->out_of,
                     'markedByTeacher' => $answer->by_teacher,
+                    'teachersWords' => $answer->remark,
+                    'afterTheHint' => $answer->hinted,
+                    'seconds' => $answer->seconds,
+                    'earlier' => $answer->earlier ?? [],
+                ])->values()->all(),
+                'saysOfAims' => $visit->aims ?? [],
+                'moments' => $visit->moments->map(static fn (Moment $moment): array => [
+                    'kind' => $moment->kind,
+                    'atMilliseconds' => (int) $moment->at,
+                    'text' => $moment->text,
+                    'teachersReply' => $moment->reply,
                 ])->values()->all(),
             ])->values()->all(),
         ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Watching;
 
+use App\Models\Answer;
+use App\Models\Moment;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
@@ -19,13 +21,23 @@ final class StudentShelf
             ->whereNotNull('release_id')
             ->get()
             ->sortBy(static fn (Share $share): string => $share->due ?? '9999');
-        $visits = Visit::query()->where('student_id', $student->id)->get()->keyBy('share_id');
+        $visits = Visit::query()->with(['answers', 'moments'])->where('student_id', $student->id)->get()->keyBy('share_id');
 
         return [
             'name' => $student->name,
             'class' => $student->classroom->name,
             'lessons' => $shares->map(static fn (Share $share): array => self::lesson($share, $visits->get($share->id)))->values(),
         ];
+    }
+
+    /** Whether the teacher has written something since the student was there. */
+    private static function hasNews(Visit $visit): bool
+    {
+        $since = $visit->placed_at ?? $visit->created_at;
+
+        return $visit->answers->contains(
+            static fn (Answer $answer): bool => ($answer->remark !== null || $answer->again) && $answer->updated_at > $since,
+        ) || $visit->moments->contains(static fn (Moment $moment): bool => $moment->reply !== null && $moment->updated_at > $since);
     }
 
     /** @return array<string, mixed> */
@@ -41,6 +53,7 @@ final class StudentShelf
             'minutes' => round(($version->programme['length'] ?? 0) / 60000, 1),
             'begun' => $visit !== null,
             'handedIn' => $visit?->handed_in_at !== null,
+            'fromTeacher' => $visit !== null && self::hasNews($visit),
         ];
     }
 }

@@ -270,6 +270,10 @@ return (new DemoLesson([
                 'stops' => true,
                 'seconds' => 30,
                 'value' => 'The Sun was higher in the sky at lunch, so its light came down more steeply and the shadow was shorter.',
+                'markPoints' => [
+                    ['id' => 'higher', 'text' => 'The Sun is higher at lunch.'],
+                    ['id' => 'steeper', 'text' => 'Its light comes down more steeply.'],
+                ],
             ],
             1,
             'main',

@@ -121,6 +121,7 @@ for (const trial of TRIALS) {
     await findNothing(student);
     await student.context().close();
     await page.getByRole('link', { name: 'Replies' }).click();
+    await page.getByRole('tab', { name: 'By question' }).click();
     await page.getByText('All answers').first().click();
     await expect(page.getByText(new RegExp(trial.mark.replace(/ marks?/, '')))).not.toHaveCount(0);
   });

@@ -121,7 +121,7 @@ test('a lesson goes the whole way: planned, told, recorded, cut, shared, watched
 
   await test.step('the teacher reads the reply', async () => {
     await page.getByRole('link', { name: 'Replies' }).click();
-    await expect(page.getByText('1 right, 0 not yet.')).toBeVisible();
+    await expect(page.getByText('1 right at the first try.')).toBeVisible();
     await page.getByText('All answers').click();
     await expect(page.getByText('600 cm')).toBeVisible();
   });

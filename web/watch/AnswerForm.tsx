@@ -13,11 +13,13 @@ interface AnswerFormProps {
   pause: PausePoint;
   start: string;
   label: string;
+  /** How it came about, asked for when it is given. */
+  how?: () => { hinted: boolean; seconds: number };
   onAnswer: (block: string, answer: GivenAnswer) => void;
 }
 
 /** Answers one question, in the way of its kind. */
-export function AnswerForm({ share, student, pause, start, label, onAnswer }: AnswerFormProps) {
+export function AnswerForm({ share, student, pause, start, label, how, onAnswer }: AnswerFormProps) {
   const draft = useDraft(student, share, pause.block, start);
   const given = draft.text;
   const [trouble, setTrouble] = useState('');
@@ -31,7 +33,11 @@ export function AnswerForm({ share, student, pause, start, label, onAnswer }: An
     setSending(true);
     try {
       const address = `/api/watch/${share}/answers/${pause.block}`;
-      const answered = await untilAnswered(() => ask<GivenAnswer>('PUT', address, { given }), setTrouble, leaving());
+      const answered = await untilAnswered(
+        () => ask<GivenAnswer>('PUT', address, { given, ...how?.() }),
+        setTrouble,
+        leaving(),
+      );
       draft.forget();
       setTrouble('');
       onAnswer(pause.block, answered);
@@ -68,6 +74,11 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
       {answer.model && (
         <p>
           Answer: <strong className="font-semibold">{answer.model}</strong>
+        </p>
+      )}
+      {answer.remark && (
+        <p>
+          Your teacher writes: <strong className="font-semibold">{answer.remark}</strong>
         </p>
       )}
       {answer.plot && (

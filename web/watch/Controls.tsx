@@ -11,11 +11,12 @@ interface ControlsProps {
   hasBegun: boolean;
   hasCaptions: boolean;
   onBegin: () => void;
+  onSeek: (at: number) => void;
   onCaptions: (hasCaptions: boolean) => void;
 }
 
 /** Stop and go on, back a little, how fast, with or without captions, and where one is. */
-export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onCaptions }: ControlsProps) {
+export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onSeek, onCaptions }: ControlsProps) {
   const isOver = player.at >= length - 30;
   return (
     <div className="flex flex-wrap items-center gap-2 py-2">
@@ -27,11 +28,7 @@ export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onCap
       >
         {player.isPlaying ? 'Stop' : isOver ? 'Watch again' : hasBegun ? 'Go on' : 'Start'}
       </Button>
-      <Button
-        className="min-h-12!"
-        onClick={() => player.seek(player.at - 10000)}
-        aria-label="− 10 s: back ten seconds"
-      >
+      <Button className="min-h-12!" onClick={() => onSeek(player.at - 10000)} aria-label="− 10 s: back ten seconds">
         − 10 s
       </Button>
       <span className="tabular-nums">
@@ -68,7 +65,7 @@ export function Controls({ player, length, hasBegun, hasCaptions, onBegin, onCap
         max={length}
         step={1000}
         value={player.at}
-        onChange={(event) => player.seek(Number(event.target.value))}
+        onChange={(event) => onSeek(Number(event.target.value))}
         className="h-8 w-full accent-action"
       />
     </div>

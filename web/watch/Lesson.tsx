@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { ask, untilAnswered } from '../request';
 import { ClipsSeen, PlayingClip, useClips } from '../stage/ClipsSeen';
@@ -11,17 +11,27 @@ import { Strip } from '../stage/Strip';
 import { useSideTrip } from '../stage/sideTrip';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { AtThisMoment, MomentsSheet, useWriting } from './AtThisMoment';
 import { Before } from './Before';
 import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
+import { FromTeacher } from './FromTeacher';
 import { useLeaving } from './leaving';
+import { useMoments } from './moments';
 import { Pause } from './Pause';
 import { ReadingChoices } from './reading/ReadingChoices';
+import { SayOfAims } from './SayOfAims';
 import { stripOf } from './strip';
 import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
 import { useLessonKeys } from './useLessonKeys';
 import { usePlaceKept } from './usePlaceKept';
+
+/** Milliseconds of a step back that counts as hearing something again. */
+const WENT_BACK = 3000;
+
+/** Milliseconds within which several of them are one: a slider is drawn past many places. */
+const SOON = 10_000;
 
 /** A lesson to watch: it stops at its pause points, and goes on when the student has tried. */
 export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: WatchedLesson; onClose: () => void }) {
@@ -45,10 +55,22 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
       : undefined;
   const isOver = player.at >= lesson.length - 30;
   const exitCheck = lesson.pauses.filter((pause) => pause.exitCheck && pause.question);
+  const isSentBack = (block: string) => answers[block]?.again === true;
 
   useEffect(() => {
     document.title = lesson.title;
   }, [lesson.title]);
+
+  const moments = useMoments(lesson.student, id, loaded.visit.moments);
+  const writing = useWriting(player);
+  const wentBack = useRef(0);
+  const seek = (at: number) => {
+    if (at < player.at - WENT_BACK && Date.now() > wentBack.current + SOON) {
+      wentBack.current = Date.now();
+      moments.add('back', at);
+    }
+    player.seek(at);
+  };
 
   usePlaceKept(id, player.at);
   useLessonKeys(player, trip.here !== null);
@@ -77,11 +99,12 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         />
       )}
       {!hasBegun && <Before lesson={lesson} />}
+      <FromTeacher share={id} lesson={lesson} answers={answers} onAnswer={took} />
       {((isOver && !clips.playing) || handedIn) && exitCheck.length > 0 && (
         <ExitCheck
           share={id}
           student={lesson.student}
-          pauses={exitCheck}
+          pauses={exitCheck.filter((pause) => !isSentBack(pause.block))}
           answers={answers}
           handedIn={handedIn}
           onAnswer={took}
@@ -92,6 +115,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           }}
         />
       )}
+      {((isOver && !clips.playing && exitCheck.length === 0) || handedIn) && <SayOfAims id={id} lesson={lesson} />}
       {isOver && !clips.playing && exitCheck.length === 0 && (
         <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
       )}
@@ -102,7 +126,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           </a>
         </p>
       )}
-      <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={player.seek} />
+      <Transcript lesson={lesson} at={player.at} answers={answers} onSeek={seek} />
     </>
   );
 
@@ -131,7 +155,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
             const found = lesson.chapters.find((each) => each.slide === slide);
             if (!found) return trip.visit(slide);
             trip.leave();
-            player.seek(found.at);
+            seek(found.at);
           }}
         />
       </header>
@@ -160,8 +184,10 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
               hasBegun={hasBegun}
               hasCaptions={hasCaptions}
               onBegin={begin}
+              onSeek={seek}
               onCaptions={setCaptions}
             />
+            {hasBegun && <AtThisMoment moments={moments} writing={writing} at={player.at} />}
             {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
           </div>
         </div>
@@ -170,7 +196,10 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           {!trip.here && <ClipsSeen clips={clips} />}
           {!trip.here && hasBegun && <TakeOver taken={taken} />}
           <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
-          <div hidden={trip.here !== null}>{task}</div>
+          <div hidden={trip.here !== null}>
+            {hasBegun && <MomentsSheet moments={moments} writing={writing} onSeek={player.seek} />}
+            {task}
+          </div>
         </div>
       </main>
     </div>

@@ -22,6 +22,7 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
   const [hasHint, setHint] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
   const sheet = useRef<HTMLElement>(null);
+  const begun = useRef(Date.now());
   useEffect(() => {
     heading.current?.focus({ preventScroll: true });
     sheet.current?.scrollIntoView({ block: 'nearest' });
@@ -47,7 +48,15 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
           {hasHint && (
             <p className="mb-3 border-l-4 border-caution-edge bg-caution-ground px-3 py-2">{question.hint}</p>
           )}
-          <AnswerForm share={share} student={student} pause={pause} start="" label="Answer" onAnswer={onAnswer} />
+          <AnswerForm
+            share={share}
+            student={student}
+            pause={pause}
+            start=""
+            label="Answer"
+            how={() => ({ hinted: hasHint, seconds: Math.round((Date.now() - begun.current) / 1000) })}
+            onAnswer={onAnswer}
+          />
           {question.hint && !hasHint && (
             <Button look="quiet" className="mt-2" onClick={() => setHint(true)}>
               Give me a hint

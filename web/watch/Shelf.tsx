@@ -38,6 +38,7 @@ export function Shelf({
                   `${Math.max(1, Math.round(lesson.minutes))} minutes`,
                   lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
                   lesson.handedIn ? 'handed in' : lesson.begun ? 'begun' : '',
+                  lesson.fromTeacher ? 'your teacher wrote to you' : '',
                 ]
                   .filter(Boolean)
                   .join(', ')}

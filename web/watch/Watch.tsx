@@ -5,6 +5,7 @@ import { Notice } from '../ui/Notice';
 import { forgetDrafts } from './draft';
 import { Join } from './Join';
 import { Lesson } from './Lesson';
+import { forgetMoments } from './moments';
 import { Shelf } from './Shelf';
 
 /** The student's page: the class code, the shelf of lessons, a lesson. */
@@ -63,6 +64,7 @@ export function Watch() {
           onOpen={open}
           onLeave={() => {
             forgetDrafts();
+            forgetMoments();
             void ask('POST', '/api/watch/leave').then(() => setOut(true));
             setShelf(null);
           }}
