@@ -7,8 +7,11 @@ namespace App\Formats;
 use App\Formats\Archive\ArchiveReader;
 use App\Formats\Archive\ArchiveWriter;
 use App\Formats\Captions\CaptionsWriter;
+use App\Formats\Epub\EpubWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
+use App\Formats\Package\PackageWriter;
+use App\Formats\Package\ScormWriter;
 use App\Formats\Pdf\PdfReader;
 use App\Formats\Pictures\PicturesReader;
 use App\Formats\Presentation\OpenPresentationReader;
@@ -51,6 +54,9 @@ final class Formats
         SlidesWriter::class,
         StepsWriter::class,
         PresentationWriter::class,
+        EpubWriter::class,
+        PackageWriter::class,
+        ScormWriter::class,
         ArchiveWriter::class,
     ];
 

@@ -21,7 +21,7 @@ import { useMoments } from './moments';
 import { Pause } from './Pause';
 import { ReadingChoices } from './reading/ReadingChoices';
 import { SayOfAims } from './SayOfAims';
-import { stripOf } from './strip';
+import { placeOf, stripOf } from './strip';
 import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
 import { useLessonKeys } from './useLessonKeys';
@@ -47,7 +47,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
   const [hasBegun, setBegun] = useState(lesson.visit.position > 0);
   const [hasCaptions, setCaptions] = useState(true);
   const parts = useMemo(() => stripOf(lesson), [lesson]);
-  const chapter = lesson.chapters.find((each) => player.at < each.until) ?? lesson.chapters[lesson.chapters.length - 1];
+  const place = placeOf(lesson, player.at);
   // While a clip plays, it has captions of its own.
   const caption =
     hasCaptions && !clips.playing
@@ -142,15 +142,8 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
         </div>
         <Strip
           parts={parts}
-          current={chapter?.slide}
-          place={
-            chapter
-              ? {
-                  slide: chapter.slide,
-                  share: Math.min(1, Math.max(0, (player.at - chapter.at) / Math.max(1, chapter.until - chapter.at))),
-                }
-              : undefined
-          }
+          current={place?.slide}
+          place={place}
           onChoose={(slide) => {
             const found = lesson.chapters.find((each) => each.slide === slide);
             if (!found) return trip.visit(slide);

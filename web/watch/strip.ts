@@ -28,6 +28,17 @@ export function stripOf(lesson: WatchedLesson): StripPart[] {
   return parts;
 }
 
+/** Where a moment of the lesson is: in which slide, and how far through it. */
+export function placeOf(lesson: WatchedLesson, at: number): { slide: string; share: number } | undefined {
+  const chapter = lesson.chapters.find((each) => at < each.until) ?? lesson.chapters[lesson.chapters.length - 1];
+  return (
+    chapter && {
+      slide: chapter.slide,
+      share: Math.min(1, Math.max(0, (at - chapter.at) / Math.max(1, chapter.until - chapter.at))),
+    }
+  );
+}
+
 /** The side slides that a slide of the lesson leads to. */
 function sideSlidesOf(lesson: WatchedLesson, slide: string): string[] {
   return [...new Set(lesson.slides[slide]?.links?.map((link) => link.slide))];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Daybright\Format\Presentation;
 
+use Daybright\Format\Xml;
+
 /** What all parts of a presentation are written with. */
 final class PresentationXml
 {
@@ -27,6 +29,6 @@ final class PresentationXml
 
     public static function escaped(string $text): string
     {
-        return htmlspecialchars($text, ENT_XML1 | ENT_QUOTES | ENT_SUBSTITUTE);
+        return Xml::text($text);
     }
 }
