@@ -166,7 +166,8 @@ class LoadDemo extends Command
             ['Chidi', MomentKind::Question, 'sun-path', 'Does the Sun go the same way in winter?'],
             ['Elif', MomentKind::Note, 'growing-shadow', 'Measure from the foot of the stick.'],
         ];
-        $visit = static fn (string $name): Visit => $visits->open($share, $share->classroom->students()->where('name', $name)->firstOrFail());
+        $students = $share->classroom->students->keyBy('name');
+        $visit = static fn (string $name): Visit => $visits->open($share, $students[$name]);
         foreach ($says as $name => $said) {
             $visit($name)->update(['aims' => array_combine($aims, $said)]);
         }

@@ -16,6 +16,7 @@ use App\Formats\Pdf\PdfReader;
 use App\Formats\Pictures\PicturesReader;
 use App\Formats\Presentation\OpenPresentationReader;
 use App\Formats\Presentation\PresentationReader;
+use App\Formats\Qti\QtiWriter;
 use App\Formats\Slides\PresentationWriter;
 use App\Formats\Slides\SlidesWriter;
 use App\Formats\Slides\StepsWriter;
@@ -57,6 +58,7 @@ final class Formats
         EpubWriter::class,
         PackageWriter::class,
         ScormWriter::class,
+        QtiWriter::class,
         ArchiveWriter::class,
     ];
 

@@ -43,7 +43,7 @@ final class MomentReplies
 
         return array_values(array_filter(
             $slides,
-            static fn (array $slide): bool => [...$slide['stopped'], ...$slide['wentBack'], ...$slide['lost'], ...$slide['questions']] !== [],
+            static fn (array $slide): bool => array_filter(array_diff_key($slide, ['slide' => '', 'title' => ''])) !== [],
         ));
     }
 

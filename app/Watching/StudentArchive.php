@@ -35,7 +35,10 @@ final class StudentArchive
     /** @return array<string, mixed> */
     private function kept(Student $student): array
     {
-        $visits = Visit::query()->with(['answers', 'moments', 'share.lesson'])->where('student_id', $student->id)->orderBy('created_at')->get();
+        $visits = Visit::query()->with(['answers', 'moments', 'share.lesson'])
+            ->where('student_id', $student->id)
+            ->orderBy('created_at')
+            ->get();
 
         return [
             'name' => $student->name,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Block;
 
 /** A block that something can be asked about again, with other numbers. */
-interface AsksAgain
+interface AsksAgain extends BlockContent
 {
     /**
      * @param  int  $level 1 to 3

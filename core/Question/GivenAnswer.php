@@ -38,6 +38,12 @@ final class GivenAnswer
         );
     }
 
+    /** @param  array<string|int>  $pieces what was chosen or written, by id or in order */
+    public static function written(array $pieces): string
+    {
+        return json_encode($pieces, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
     /** @return array<mixed> */
     private static function decoded(string $given): array
     {

@@ -125,10 +125,34 @@ final readonly class Question
         return $this->kind instanceof ReadByTeacher;
     }
 
+    /**
+     * The items that it is made of; none where it is one question.
+     *
+     * @return list<Variation>
+     */
+    public function items(int $level): array
+    {
+        return $this->kind instanceof MakesItems ? $this->kind->items($level) : [];
+    }
+
     /** Another item of the same kind; null where it is a question of its own. */
     public function another(int $seed, int $level): ?Variation
     {
         return $this->kind instanceof MakesItems ? $this->kind->another($seed, $level) : null;
+    }
+
+    /** An answer, as it is given, that earns all marks; null where none can be written down. */
+    public function rightAnswer(): ?string
+    {
+        return $this->kind instanceof KnowsRightAnswer ? $this->kind->rightAnswer() : null;
+    }
+
+    /** How far a number may be off, in the unit of the answer; null where none is typed, or it may not be off. */
+    public function tolerance(): ?string
+    {
+        $tolerance = $this->kind instanceof TypesNumber ? $this->kind->tolerance() : '';
+
+        return $tolerance === '' ? null : $tolerance;
     }
 
     /** @return list<Item> what an answer earns its marks by, one each, where a teacher gives them */

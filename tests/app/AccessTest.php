@@ -10,6 +10,7 @@ use App\Lessons\ReleaseStore;
 use App\Models\Answer;
 use App\Models\Export;
 use App\Models\IncomingClip;
+use App\Models\MomentKind;
 use App\Models\Series;
 use App\Models\Share;
 use App\Models\Visit;
@@ -173,6 +174,9 @@ class AccessTest extends TestCase
             'student' => $classroom->students()->sole(),
             'share' => $share,
             'answer' => $answer,
+            'moment' => $visit->moments()->create([
+                'kind' => MomentKind::Question, 'at' => 0, 'slide' => 'measure', 'text' => 'Why?',
+            ]),
             'export' => $export,
             'incomingClip' => IncomingClip::query()->create(['user_id' => $rowan->id, 'name' => 'leaf.mp4']),
             'series' => Series::factory()->for($rowan)->create(),

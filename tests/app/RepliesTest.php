@@ -192,11 +192,13 @@ class RepliesTest extends TestCase
 
         $told = $this->replies()->json('classes.0');
         $this->assertSame(['Ada'], $told['moments'][0]['wentBack']);
-        $this->assertSame(['Ada', 'Why at noon?'], [$told['moments'][0]['questions'][0]['student'], $told['moments'][0]['questions'][0]['text']]);
+        $question = $told['moments'][0]['questions'][0];
+        $this->assertSame(['Ada', 'Why at noon?'], [$question['student'], $question['text']]);
         $this->assertSame(['Ada'], $told['moments'][1]['lost']);
         $this->assertSame(['Bring a stick'], array_column($told['students'][0]['notes'], 'text'));
         $this->putJson("/api/lessons/{$this->made->id}/moments/{$asked}", ['reply' => 'Look at the Sun’s path.'])->assertOk();
-        $this->actingAs($this->teacher('Sol'))->putJson("/api/lessons/{$this->made->id}/moments/{$asked}", ['reply' => 'x'])->assertNotFound();
+        $this->actingAs($this->teacher('Sol'));
+        $this->putJson("/api/lessons/{$this->made->id}/moments/{$asked}", ['reply' => 'x'])->assertNotFound();
 
         $this->enter('Ada');
         $this->assertSame(
@@ -247,9 +249,10 @@ class RepliesTest extends TestCase
     {
         $series = Series::factory()->for($this->rowan)->create();
         $document = self::document();
+        $edges = ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm'];
         $document['parts'][0]['slides'][0]['blocks'][] = [
             'id' => 'box', 'kind' => 'figure', 'region' => 'main', 'step' => 'measure-1', 'reveals' => (object) [],
-            'content' => ['figure' => 'solid', 'quantities' => ['mode' => 'edges', 'length' => '6', 'width' => '4', 'height' => '3', 'unit' => 'cm']],
+            'content' => ['figure' => 'solid', 'quantities' => $edges],
         ];
         $this->made = $this->lesson($this->rowan, $document);
         $this->made->update(['series_id' => $series->id, 'place' => 1]);

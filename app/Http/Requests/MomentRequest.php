@@ -17,7 +17,7 @@ final class MomentRequest extends FormRequest
         return [
             'kind' => ['required', Rule::enum(MomentKind::class)],
             'at' => ['required', 'numeric', 'min:0', 'max:36000000'],
-            'text' => [Rule::requiredIf(fn (): bool => MomentKind::tryFrom($this->string('kind')->value())?->hasWords() === true), 'nullable', 'string', 'max:1000'],
+            'text' => [Rule::requiredIf($this->needsWords(...)), 'nullable', 'string', 'max:1000'],
         ];
     }
 
@@ -28,6 +28,11 @@ final class MomentRequest extends FormRequest
             'text.required' => 'Write something first.',
             'text.max' => 'That is too long. Keep it under 1000 letters.',
         ];
+    }
+
+    private function needsWords(): bool
+    {
+        return MomentKind::tryFrom($this->string('kind')->value())?->hasWords() === true;
     }
 
     public function kind(): MomentKind

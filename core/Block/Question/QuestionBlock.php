@@ -7,7 +7,6 @@ namespace Daybright\Block\Question;
 use Daybright\Block\AnotherItem;
 use Daybright\Block\AsksAgain;
 use Daybright\Block\AsksQuestion;
-use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
 use Daybright\Block\LayoutBounds;
@@ -26,7 +25,7 @@ use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
 /** A question, which stops the lesson unless the teacher wants otherwise. */
-final readonly class QuestionBlock implements AsksAgain, AsksQuestion, BlockContent, ShowsPictures, SpreadsOut, Stops, Unfinished, WrittenInPlace
+final readonly class QuestionBlock implements AsksAgain, AsksQuestion, ShowsPictures, SpreadsOut, Stops, Unfinished, WrittenInPlace
 {
     private const MARGIN = 28.0;
 

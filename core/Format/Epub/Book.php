@@ -146,7 +146,11 @@ final readonly class Book
 
     private function contents(): string
     {
-        $entry = static fn (string $file, string $name): string => Xml::element('li', [], Xml::element('a', ['href' => $file], Xml::text($name)));
+        $entry = static fn (string $file, string $name): string => Xml::element(
+            'li',
+            [],
+            Xml::element('a', ['href' => $file], Xml::text($name)),
+        );
         $entries = array_map(
             static fn (FrozenChapter $chapter, int $number): string => $entry("slide-{$number}.xhtml", $chapter->name()),
             $this->frozen->chapters,
@@ -166,7 +170,7 @@ final readonly class Book
         $slide = $this->frozen->slides[$chapter->slide] ?? null;
         $words = $slide === null ? '' : ($slide->descriptions[array_key_last($slide->descriptions) ?? 0] ?? $slide->title);
         $lines = array_map(
-            static fn (Cue $cue, int $line): string => Xml::element('span', ['id' => "line-{$line}"], Xml::text(self::inOneRow($cue->text))).' ',
+            self::line(...),
             $this->cues($chapter),
             array_keys($this->cues($chapter)),
         );
@@ -293,16 +297,17 @@ final readonly class Book
         );
     }
 
-    private static function inOneRow(string $text): string
+    private static function line(Cue $cue, int $number): string
     {
-        return str_replace("\n", ' ', $text);
+        return Xml::element('span', ['id' => "line-{$number}"], Xml::text(str_replace("\n", ' ', $cue->text))).' ';
     }
 
     /** A clock value as SMIL 3.0 has it: “0:01:02.345”. */
     private static function clock(float $milliseconds): string
     {
-        $whole = (int) round($milliseconds);
+        $seconds = intdiv((int) round($milliseconds), 1000);
+        $rest = (int) round($milliseconds) % 1000;
 
-        return sprintf('%d:%02d:%02d.%03d', intdiv($whole, 3_600_000), intdiv($whole, 60_000) % 60, intdiv($whole, 1000) % 60, $whole % 1000);
+        return sprintf('%d:%02d:%02d.%03d', intdiv($seconds, 3600), intdiv($seconds, 60) % 60, $seconds % 60, $rest);
     }
 }

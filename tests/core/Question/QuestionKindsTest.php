@@ -113,6 +113,19 @@ final class QuestionKindsTest extends TestCase
         }
     }
 
+    public function test_what_is_written_down_as_right_earns_all_marks(): void
+    {
+        $tried = 0;
+        foreach (array_keys(self::CONTENTS) as $kind) {
+            $right = self::question($kind)->rightAnswer();
+            if ($right !== null) {
+                self::assertTrue(self::question($kind)->mark($right)->isRight(), $kind);
+                $tried++;
+            }
+        }
+        self::assertGreaterThanOrEqual(7, $tried);
+    }
+
     public function test_a_practice_set_is_the_same_for_its_seed_and_marked_item_by_item(): void
     {
         $question = self::question('practice');

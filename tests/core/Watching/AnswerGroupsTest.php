@@ -54,7 +54,8 @@ final class AnswerGroupsTest extends TestCase
     {
         $answers = [];
         for ($number = 0; $number < 60; $number++) {
-            $answers["answer-{$number}"] = str_repeat("word{$number} ", $number % 5).($number % 3 === 0 ? 'the same ending of all those answers here it is' : '');
+            $ending = $number % 3 === 0 ? 'the same ending of all those answers here it is' : '';
+            $answers["answer-{$number}"] = str_repeat("word{$number} ", $number % 5).$ending;
         }
         $ids = array_merge(...array_map(static fn (AnswerGroup $group): array => $group->answers, AnswerGroups::find($answers)));
         self::assertEqualsCanonicalizing(array_keys($answers), $ids);

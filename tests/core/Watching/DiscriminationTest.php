@@ -13,7 +13,8 @@ final class DiscriminationTest extends TestCase
     public function test_it_is_the_point_biserial_correlation(): void
     {
         // The worked example of scipy.stats.pointbiserialr in SciPy’s reference (from memory): r = 0.8660254037844386.
-        $pairs = array_map(static fn (int $right, int $score): array => [(float) $right, (float) $score], [0, 0, 0, 1, 1, 1, 1], range(0, 6));
+        $right = [0, 0, 0, 1, 1, 1, 1];
+        $pairs = array_map(static fn (int $item, int $score): array => [(float) $item, (float) $score], $right, range(0, 6));
         self::assertEqualsWithDelta(0.8660254037844386, Discrimination::correlation($pairs), 1e-12);
     }
 
@@ -26,7 +27,10 @@ final class DiscriminationTest extends TestCase
             for ($student = 0; $student < 20; $student++) {
                 $pairs[] = [(float) ($student < 2 ? $student : mt_rand(0, 1)), mt_rand(0, 100) / 100];
             }
-            $of = static fn (float $item): array => array_column(array_filter($pairs, static fn (array $pair): bool => $pair[0] === $item), 1);
+            $of = static fn (float $item): array => array_column(
+                array_filter($pairs, static fn (array $pair): bool => $pair[0] === $item),
+                1,
+            );
             $mean = static fn (array $scores): float => array_sum($scores) / count($scores);
             $all = array_column($pairs, 1);
             $deviation = sqrt($mean(array_map(static fn (float $score): float => ($score - $mean($all)) ** 2, $all)));

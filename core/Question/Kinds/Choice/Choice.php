@@ -9,13 +9,14 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Statement;
 use Daybright\Question\HoldsStatements;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\OffersChoices;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\ShowsPictures;
 
 /** Choose one of several answers. */
-final readonly class Choice implements HoldsStatements, OffersChoices, QuestionKind, ShowsPictures
+final readonly class Choice implements HoldsStatements, KnowsRightAnswer, OffersChoices, QuestionKind, ShowsPictures
 {
     /** @param  list<Option>  $options */
     private function __construct(private array $options)
@@ -35,6 +36,11 @@ final readonly class Choice implements HoldsStatements, OffersChoices, QuestionK
     public function answer(): string
     {
         return implode(' or ', array_map($this->said(...), $this->rightChoices()));
+    }
+
+    public function rightAnswer(): string
+    {
+        return $this->options[$this->rightChoices()[0] ?? -1]->id ?? '';
     }
 
     public function asked(): array

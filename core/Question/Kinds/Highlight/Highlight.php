@@ -8,12 +8,13 @@ use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 
 /** Mark the words of a passage that are evidence. A mark counts when it has most of the evidence and not much more. */
-final readonly class Highlight implements QuestionKind
+final readonly class Highlight implements KnowsRightAnswer, QuestionKind
 {
     /** @param  list<array{int, int}>  $evidence first and last word of each piece, from 0 */
     private function __construct(private string $passage, private array $evidence)
@@ -51,6 +52,11 @@ final readonly class Highlight implements QuestionKind
         );
     }
 
+    public function rightAnswer(): string
+    {
+        return GivenAnswer::written($this->wanted());
+    }
+
     public function asked(): array
     {
         return ['passage' => $this->passage];
@@ -67,7 +73,7 @@ final readonly class Highlight implements QuestionKind
         if ($chosen === []) {
             throw InvalidAnswer::nothingMarked();
         }
-        $wanted = array_merge(...array_map(static fn (array $range): array => range($range[0], $range[1]), $this->evidence), ...[[]]);
+        $wanted = $this->wanted();
         $found = array_filter(
             $this->evidence,
             static fn (array $range): bool => count(array_intersect(range($range[0], $range[1]), $chosen)) * 2 > $range[1] - $range[0] + 1,
@@ -115,6 +121,12 @@ final readonly class Highlight implements QuestionKind
     public function inWords(Closure $plain): self
     {
         return $this;
+    }
+
+    /** @return list<int> numbers of all words of the evidence, from 0 */
+    private function wanted(): array
+    {
+        return array_merge(...array_map(static fn (array $range): array => range($range[0], $range[1]), $this->evidence));
     }
 
     /** @return list<string> */

@@ -8,6 +8,7 @@ use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
@@ -17,7 +18,7 @@ use Daybright\Question\ShowsPictures;
  * Name the numbered parts of a picture, with the names given or from memory. Other right names stand behind a stroke: “dial / dial
  * plate”.
  */
-final readonly class Label implements QuestionKind, ShowsPictures
+final readonly class Label implements KnowsRightAnswer, QuestionKind, ShowsPictures
 {
     /** @param  list<Point>  $points */
     private function __construct(private string $picture, private array $points, private bool $givesNames)
@@ -39,9 +40,17 @@ final readonly class Label implements QuestionKind, ShowsPictures
         return self::listed(array_map(static fn (Point $point): string => $point->name, $this->points));
     }
 
+    public function rightAnswer(): string
+    {
+        return GivenAnswer::written(array_combine(
+            array_map(static fn (Point $point): string => $point->id, $this->points),
+            array_map(self::firstName(...), $this->points),
+        ));
+    }
+
     public function asked(): array
     {
-        $names = array_map(static fn (Point $point): string => trim(explode('/', $point->name)[0]), $this->points);
+        $names = array_map(self::firstName(...), $this->points);
         sort($names);
 
         return [
@@ -120,6 +129,12 @@ final readonly class Label implements QuestionKind, ShowsPictures
             array_map(static fn (Point $point): Point => $point->inWords($plain), $this->points),
             $this->givesNames,
         );
+    }
+
+    /** Of the names that a part goes by. */
+    private static function firstName(Point $point): string
+    {
+        return trim(explode('/', $point->name)[0]);
     }
 
     /** @param  list<string>  $names */

@@ -8,12 +8,13 @@ use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 
 /** Give each line of a verse its letter. What counts is which lines go together, not which letter stands for them. */
-final readonly class Letters implements QuestionKind
+final readonly class Letters implements KnowsRightAnswer, QuestionKind
 {
     /** @param  list<Line>  $lines */
     private function __construct(private array $lines)
@@ -33,6 +34,14 @@ final readonly class Letters implements QuestionKind
     public function answer(): string
     {
         return implode(' ', array_map(static fn (Line $line): string => $line->letter, $this->lines));
+    }
+
+    public function rightAnswer(): string
+    {
+        return GivenAnswer::written(array_combine(
+            array_map(static fn (Line $line): string => $line->id, $this->lines),
+            array_map(static fn (Line $line): string => $line->letter, $this->lines),
+        ));
     }
 
     public function asked(): array

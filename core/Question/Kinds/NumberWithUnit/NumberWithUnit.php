@@ -12,15 +12,17 @@ use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
 use Daybright\Maths\Units;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
+use Daybright\Question\TypesNumber;
 
 /**
  * Type a number with its unit. An answer in another unit of the same kind is right too: 2.4 m for 240 cm.
  *
  * With the unit missing or of another kind, a question of two marks or more still earns one less than all.
  */
-final readonly class NumberWithUnit implements QuestionKind
+final readonly class NumberWithUnit implements KnowsRightAnswer, QuestionKind, TypesNumber
 {
     /** @param  list<Slip>  $slips */
     private function __construct(
@@ -61,6 +63,16 @@ final readonly class NumberWithUnit implements QuestionKind
         } catch (MathsError) {
             return trim($this->value.' '.$this->unit);
         }
+    }
+
+    public function rightAnswer(): string
+    {
+        return trim($this->value.' '.$this->unit);
+    }
+
+    public function tolerance(): string
+    {
+        return is_numeric(trim($this->tolerance)) ? trim($this->tolerance) : '';
     }
 
     public function asked(): array
@@ -126,7 +138,7 @@ final readonly class NumberWithUnit implements QuestionKind
     {
         try {
             $this->expected();
-            $this->tolerance();
+            $this->off();
 
             return null;
         } catch (MathsError $error) {
@@ -175,11 +187,11 @@ final readonly class NumberWithUnit implements QuestionKind
 
     private function near(BigRational $given, BigRational $expected): bool
     {
-        return $given->minus($expected)->abs()->isLessThanOrEqualTo($this->tolerance());
+        return $given->minus($expected)->abs()->isLessThanOrEqualTo($this->off());
     }
 
     /** @throws MathsError */
-    private function tolerance(): BigRational
+    private function off(): BigRational
     {
         $written = trim($this->tolerance);
 

@@ -9,13 +9,14 @@ use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Item;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 use Daybright\Question\Shuffled;
 
 /** Put things in order. Marked by how many follow the right one before them, so that one slip does not cost everything. */
-final readonly class Order implements QuestionKind
+final readonly class Order implements KnowsRightAnswer, QuestionKind
 {
     /** @param  list<Item>  $items in the right order */
     private function __construct(private array $items)
@@ -35,6 +36,11 @@ final readonly class Order implements QuestionKind
     public function answer(): string
     {
         return implode(' → ', array_map(static fn (Item $item): string => $item->text, $this->items));
+    }
+
+    public function rightAnswer(): string
+    {
+        return GivenAnswer::written(array_map(static fn (Item $item): string => $item->id, $this->items));
     }
 
     public function asked(): array

@@ -172,8 +172,7 @@ final class Practice implements MakesItems, QuestionKind
         return $this->set instanceof PracticeSet ? $this->set : throw $this->set;
     }
 
-    /** @return list<Variation> */
-    private function items(int $level): array
+    public function items(int $level): array
     {
         try {
             return $this->set()->items($level);

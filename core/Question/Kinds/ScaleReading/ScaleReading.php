@@ -7,11 +7,13 @@ namespace Daybright\Question\Kinds\ScaleReading;
 use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
+use Daybright\Question\TypesNumber;
 
 /** Read a scale: a number with its unit, right within half a division either way. */
-final readonly class ScaleReading implements QuestionKind
+final readonly class ScaleReading implements KnowsRightAnswer, QuestionKind, TypesNumber
 {
     private function __construct(private NumberWithUnit $number, private string $tolerance)
     {
@@ -32,6 +34,16 @@ final readonly class ScaleReading implements QuestionKind
         $half = trim($this->tolerance);
 
         return $this->number->answer().($half === '' ? '' : " (within {$half})");
+    }
+
+    public function rightAnswer(): string
+    {
+        return $this->number->rightAnswer();
+    }
+
+    public function tolerance(): string
+    {
+        return is_numeric(trim($this->tolerance)) ? trim($this->tolerance) : '';
     }
 
     public function asked(): array

@@ -8,6 +8,7 @@ use Closure;
 use Daybright\Lesson\Fields;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
@@ -15,7 +16,7 @@ use Daybright\Question\ShowsPictures;
 use Daybright\Question\Shuffled;
 
 /** Sort things into groups. */
-final readonly class Sort implements QuestionKind, ShowsPictures
+final readonly class Sort implements KnowsRightAnswer, QuestionKind, ShowsPictures
 {
     /**
      * @param  list<Group>  $groups
@@ -38,6 +39,14 @@ final readonly class Sort implements QuestionKind, ShowsPictures
     public function answer(): string
     {
         return $this->sorted(array_column(array_map(static fn (Thing $thing): array => [$thing->id, $thing->group], $this->things), 1, 0));
+    }
+
+    public function rightAnswer(): string
+    {
+        return GivenAnswer::written(array_combine(
+            array_map(static fn (Thing $thing): string => $thing->id, $this->things),
+            array_map(static fn (Thing $thing): string => $thing->group, $this->things),
+        ));
     }
 
     public function asked(): array

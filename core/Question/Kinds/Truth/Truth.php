@@ -14,11 +14,12 @@ use Daybright\Maths\Unit;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 
 /** True or false, and for a false claim a counterexample, which is checked by computing. */
-final readonly class Truth implements QuestionKind
+final readonly class Truth implements KnowsRightAnswer, QuestionKind
 {
     /** @param  string  $holds the claim as it is computed, such as “n^2 > n”; empty where it is none of numbers */
     private function __construct(private bool $isTrue, private string $letter, private string $domain, private string $holds)
@@ -43,6 +44,15 @@ final readonly class Truth implements QuestionKind
         $example = $this->example();
 
         return 'False'.($example === null ? '' : ', for example '.$this->letter.' = '.self::written($example));
+    }
+
+    public function rightAnswer(): string
+    {
+        $example = $this->isTrue ? null : $this->example();
+
+        return GivenAnswer::written(
+            ['verdict' => $this->isTrue ? 'true' : 'false'] + ($example === null ? [] : ['example' => self::written($example)]),
+        );
     }
 
     public function asked(): array

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Qti;
+
+use App\Adapters\Files;
+use App\Formats\LessonWriter;
+use App\Formats\WrittenFormat;
+use App\Models\Lesson;
+use Closure;
+use Daybright\Format\Qti\QtiPackage;
+use Daybright\Release\Questions;
+use DomainException;
+use ZipArchive;
+
+/** The questions of the lesson as it is now, for another program that asks questions (IMS QTI 2.1). */
+final class QtiWriter implements LessonWriter
+{
+    public static function format(): WrittenFormat
+    {
+        return new WrittenFormat(
+            name: 'qti',
+            label: 'Questions (QTI)',
+            about: 'QTI 2.1: each question with its marks and its answer, for other programs that ask questions',
+            mediaType: 'application/zip',
+            ending: '.qti.zip',
+        );
+    }
+
+    public function obstacle(Lesson $lesson): ?string
+    {
+        return self::package($lesson)->isEmpty() ? 'This lesson asks nothing yet that can be written down so. Add a question in the Storyboard.' : null;
+    }
+
+    public function size(Lesson $lesson): ?int
+    {
+        return null;
+    }
+
+    public function write(Lesson $lesson, Closure $progress): string
+    {
+        return Files::tidily(static function () use ($lesson): string {
+            $path = Files::temporary('zip');
+            $zip = new ZipArchive;
+            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
+            foreach (self::package($lesson)->files() as $name => $content) {
+                $zip->addFromString($name, $content);
+            }
+            if (! $zip->close()) {
+                throw new DomainException('The questions could not be written. Check that the disk has room.');
+            }
+
+            return $path;
+        });
+    }
+
+    private static function package(Lesson $lesson): QtiPackage
+    {
+        $read = $lesson->read();
+
+        return new QtiPackage($read->title, Questions::in($read));
+    }
+}
