@@ -188,8 +188,13 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
       for (const each of programme.pauses) if (each.at >= wanted) done.current.delete(each.block);
       setWaiting(null);
       place(missed ? Math.max(0, missed.at - 1) : wanted);
+      // Another sound that was loaded for it stands still, at its usual speed.
+      if (isPlaying && audio.current?.paused) {
+        audio.current.playbackRate = speed;
+        void audio.current.play();
+      }
     },
-    [latest, place, stopsAtPauses],
+    [isPlaying, latest, place, speed, stopsAtPauses],
   );
 
   const goOn = useCallback(() => {
