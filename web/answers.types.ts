@@ -226,6 +226,7 @@ export interface LessonFile {
    * The newest for each way in which it was made, the newest first.
    */
   exports: Export[];
+  purpose: "watch" | "print" | "pass-on";
 }
 export interface WriterChoice {
   name: string;

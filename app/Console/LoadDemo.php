@@ -166,8 +166,8 @@ class LoadDemo extends Command
             ['Chidi', MomentKind::Question, 'sun-path', 'Does the Sun go the same way in winter?'],
             ['Elif', MomentKind::Note, 'growing-shadow', 'Measure from the foot of the stick.'],
         ];
-        $students = $share->classroom->students->keyBy('name');
-        $visit = static fn (string $name): Visit => $visits->open($share, $students[$name]);
+        $students = $share->classroom->students();
+        $visit = static fn (string $name): Visit => $visits->open($share, $students->clone()->where('name', $name)->firstOrFail());
         foreach ($says as $name => $said) {
             $visit($name)->update(['aims' => array_combine($aims, $said)]);
         }

@@ -18,6 +18,7 @@ final readonly class WrittenFormat
         public string $name,
         public string $label,
         public string $about,
+        public FilePurpose $purpose,
         public string $mediaType,
         public string $ending,
         public bool $takesLong = false,

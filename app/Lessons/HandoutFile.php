@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Adapters\PagesPdf;
+use App\Formats\Handout\PrintChoice;
+use App\Models\MediaFile;
+use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
-use Daybright\Handout\Pages;
+use Daybright\Handout\Paper;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
@@ -23,28 +26,53 @@ final class HandoutFile
         private readonly array $typefaces,
         private readonly FormulaSetter $formulas,
         private readonly ScanCodes $codes,
+        private readonly SlidePainter $painter,
     ) {
     }
 
-    /** @return list<string> SVG of each page */
-    public function pages(Lesson $lesson, bool $answers = false): array
+    /** @return list<string> SVG of each page that students find with the lesson */
+    public function pages(Lesson $lesson): array
     {
-        $handout = Handout::prepare($lesson, $this->typefaces, $this->formulas, $this->codes);
-        $writer = new SvgWriter(static fn (string $medium): string => '');
-        $whole = new Box(0, 0, Pages::WIDTH, Pages::HEIGHT);
+        return self::drawn($lesson, $this->handout($lesson, Paper::a4())->pages(), Paper::a4());
+    }
 
-        return array_map(
-            static fn (Scene $page): string => $writer->write($page, $whole),
-            $answers ? $handout->answers() : $handout->pages(),
-        );
+    /** @return list<string> SVG of each page that a teacher prints */
+    public function printed(Lesson $lesson, PrintChoice $choice, bool $answers): array
+    {
+        $handout = $this->handout($lesson, $choice->paper);
+        $scenes = $answers ? $handout->answers() : $handout->sheets($this->painter, $choice->hasAllSlides);
+        $pages = self::drawn($lesson, $scenes, $choice->paper);
+
+        return $choice->isGray ? array_map(GrayDrawing::of(...), $pages) : $pages;
+    }
+
+    private function handout(Lesson $lesson, Paper $paper): Handout
+    {
+        return Handout::prepare($lesson, $this->typefaces, $this->formulas, $this->codes, $paper);
+    }
+
+    /**
+     * @param  list<Scene>  $scenes
+     * @return list<string>
+     */
+    private static function drawn(Lesson $lesson, array $scenes, Paper $paper): array
+    {
+        $writer = new SvgWriter(static function (string $medium) use ($lesson): string {
+            $sha256 = $lesson->media[$medium]->sha256 ?? null;
+
+            return $sha256 === null ? '' : MediaFile::dataAddress($sha256);
+        });
+        $whole = new Box(0, 0, $paper->width, $paper->height);
+
+        return array_map(static fn (Scene $page): string => $writer->write($page, $whole), $scenes);
     }
 
     /**
      * @param  non-empty-list<string>  $pages SVG of each page
      * @return string path of a PDF, to be kept or sent
      */
-    public static function pdf(array $pages): string
+    public static function pdf(array $pages, ?Paper $paper = null): string
     {
-        return PagesPdf::join($pages, '210mm', '297mm');
+        return PagesPdf::join($pages, ...explode(' ', ($paper ?? Paper::a4())->size, 2));
     }
 }

@@ -46,12 +46,17 @@ class AppServiceProvider extends ServiceProvider
             $this->app->make(ScanCodes::class),
             $this->app->make(KeptCompositions::class),
         ));
-        foreach ([SlidePainter::class, HandoutFile::class] as $drawing) {
-            $this->app->singleton(
-                $drawing,
-                fn (): object => new $drawing($typefaces(), $this->app->make(FormulaSetter::class), $this->app->make(ScanCodes::class)),
-            );
-        }
+        $this->app->singleton(SlidePainter::class, fn (): SlidePainter => new SlidePainter(
+            $typefaces(),
+            $this->app->make(FormulaSetter::class),
+            $this->app->make(ScanCodes::class),
+        ));
+        $this->app->singleton(HandoutFile::class, fn (): HandoutFile => new HandoutFile(
+            $typefaces(),
+            $this->app->make(FormulaSetter::class),
+            $this->app->make(ScanCodes::class),
+            $this->app->make(SlidePainter::class),
+        ));
         foreach ([BlockKindView::class, FigureView::class] as $drawing) {
             $this->app->singleton($drawing, fn (): object => new $drawing($typefaces(), $this->app->make(FormulaSetter::class)));
         }

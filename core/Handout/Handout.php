@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Daybright\Handout;
 
 use Daybright\Deck\Credits;
+use Daybright\Deck\SlidePainter;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\FormulaSetter;
@@ -20,34 +21,75 @@ use DomainException;
 /** What a lesson gives to print: pages to write on, and pages with the answers. */
 final readonly class Handout
 {
-    private function __construct(private Lesson $lesson, private Typesetter $type, private ScanCodes $codes)
+    private function __construct(private Lesson $lesson, private Typesetter $type, private ScanCodes $codes, private Paper $paper)
     {
     }
 
     /** @param  array<string, Typeface>  $typefaces by name */
-    public static function prepare(Lesson $lesson, array $typefaces, FormulaSetter $formulas, ScanCodes $codes): self
-    {
-        return new self($lesson, new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas), $codes);
+    public static function prepare(
+        Lesson $lesson,
+        array $typefaces,
+        FormulaSetter $formulas,
+        ScanCodes $codes,
+        ?Paper $paper = null,
+    ): self {
+        $type = new Typesetter($typefaces[$lesson->typeface] ?? $typefaces['lexend'], $formulas);
+
+        return new self($lesson, $type, $codes, $paper ?? Paper::a4());
     }
 
-    /** @return list<Scene> A4 pages in tenths of a millimetre; none when there is nothing to print */
+    /** @return list<Scene> what students find with the lesson; none when there is nothing to print */
     public function pages(): array
     {
-        $rows = new PracticeRows($this->type);
+        return $this->set([...$this->practice(), ...$this->afterwards()]);
+    }
 
-        return (new Pages($this->type, $this->lesson->title, true))->of([
-            ...$this->rows($rows->questions(...)),
-            ...(new LinkRows($this->type, $this->codes))->of($this->lesson),
-            ...$this->credits(),
+    /**
+     * What a teacher prints for the class: words, slides or tasks with room to write, and practice.
+     *
+     * @param  bool  $all whether slides that ask nothing are printed too
+     * @return list<Scene>
+     */
+    public function sheets(SlidePainter $painter, bool $all): array
+    {
+        return $this->set([
+            ...(new WordRows($this->type, $this->paper))->of($this->lesson),
+            ...(new SlideRows($this->type, $this->paper, $painter))->of($this->lesson, $all),
+            ...$this->practice(),
+            ...$this->afterwards(),
         ]);
     }
 
-    /** @return list<Scene> */
+    /** @return list<Scene> for the teacher */
     public function answers(): array
     {
-        $rows = new PracticeRows($this->type);
+        $rows = new PracticeRows($this->type, $this->paper);
 
-        return (new Pages($this->type, $this->lesson->title.': answers', false))->of($this->rows($rows->answers(...)));
+        return (new Pages($this->type, $this->lesson->title.': answers', false, $this->paper))->of([
+            ...(new TaskAnswerRows($this->type, $this->paper))->of($this->lesson),
+            ...$this->rows($rows->answers(...)),
+        ]);
+    }
+
+    /**
+     * @param  list<Row>  $rows
+     * @return list<Scene>
+     */
+    private function set(array $rows): array
+    {
+        return (new Pages($this->type, $this->lesson->title, true, $this->paper))->of($rows);
+    }
+
+    /** @return list<Row> */
+    private function practice(): array
+    {
+        return $this->rows((new PracticeRows($this->type, $this->paper))->questions(...));
+    }
+
+    /** @return list<Row> */
+    private function afterwards(): array
+    {
+        return [...(new LinkRows($this->type, $this->codes, $this->paper))->of($this->lesson), ...$this->credits()];
     }
 
     /** @return array<int, string> by the number of a practice set, from 0: why it cannot be printed */
@@ -74,7 +116,7 @@ final readonly class Handout
         if ($text === '') {
             return [];
         }
-        $set = $this->type->set("Pictures\n{$text}", Pages::width(), new TextStyle(30, Paint::QUIET));
+        $set = $this->type->set("Pictures\n{$text}", $this->paper->inner(), new TextStyle(30, Paint::QUIET));
 
         return [new Row($set->height() + 40, $set->shapes(0, 20))];
     }

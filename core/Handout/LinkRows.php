@@ -23,7 +23,7 @@ final readonly class LinkRows
 
     private const GAP = 40.0;
 
-    public function __construct(private Typesetter $type, private ScanCodes $codes)
+    public function __construct(private Typesetter $type, private ScanCodes $codes, private Paper $paper)
     {
     }
 
@@ -39,14 +39,14 @@ final readonly class LinkRows
                 }
             }
         }
-        $heading = $this->type->set('To look at', Pages::width(), new TextStyle(52, Paint::INK, true));
+        $heading = $this->type->set('To look at', $this->paper->inner(), new TextStyle(52, Paint::INK, true));
 
         return $rows === [] ? [] : [new Row($heading->height() + self::GAP, $heading->shapes(0, self::GAP / 2), true), ...$rows];
     }
 
     private function row(OutsideLink $link): Row
     {
-        $room = Pages::width() - self::CODE - self::GAP;
+        $room = $this->paper->inner() - self::CODE - self::GAP;
         $shapes = Shape::code($this->codes->of(trim($link->address)), new Box(0, 0, self::CODE, self::CODE));
         $y = 0.0;
         foreach ([

@@ -12,26 +12,15 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
 
-/** Rows set on A4 pages, each with the title and its number. Units are tenths of a millimetre. */
+/** Rows set on pages, each with the title and its number. */
 final readonly class Pages
 {
-    public const WIDTH = 2100.0;
-
-    public const HEIGHT = 2970.0;
-
-    public const MARGIN = 180.0;
-
     private const HEAD = 150.0;
 
     private const FOOT = 70.0;
 
-    public function __construct(private Typesetter $type, private string $title, private bool $asksName)
+    public function __construct(private Typesetter $type, private string $title, private bool $asksName, private Paper $paper)
     {
-    }
-
-    public static function width(): float
-    {
-        return self::WIDTH - 2 * self::MARGIN;
     }
 
     /**
@@ -40,7 +29,7 @@ final readonly class Pages
      */
     public function of(array $rows): array
     {
-        $pages = self::broken($rows);
+        $pages = $this->broken($rows);
 
         return array_map(
             fn (array $rows, int $number): Scene => $this->page($rows, $number + 1, count($pages)),
@@ -53,9 +42,9 @@ final readonly class Pages
      * @param  list<Row>  $rows
      * @return list<non-empty-list<Row>>
      */
-    private static function broken(array $rows): array
+    private function broken(array $rows): array
     {
-        $room = self::HEIGHT - 2 * self::MARGIN - self::HEAD - self::FOOT;
+        $room = $this->paper->height - 2 * Paper::MARGIN - self::HEAD - self::FOOT;
         $pages = [];
         $page = [];
         $left = $room;
@@ -97,18 +86,21 @@ final readonly class Pages
     private function page(array $rows, int $number, int $of): Scene
     {
         $groups = [new Group('', 'page', '', 0, [
-            Shape::rectangle(new Box(0, 0, self::WIDTH, self::HEIGHT), Paint::filled('#FFFFFF')),
+            Shape::rectangle(new Box(0, 0, $this->paper->width, $this->paper->height), Paint::filled('#FFFFFF')),
             ...$this->head(),
             $this->type->label(
                 "{$number} of {$of}",
-                self::WIDTH - self::MARGIN,
-                self::HEIGHT - self::MARGIN,
+                $this->paper->width - Paper::MARGIN,
+                $this->paper->height - Paper::MARGIN,
                 new TextStyle(30, Paint::QUIET, false, 1),
             ),
         ])];
-        $y = self::MARGIN + self::HEAD;
+        $y = Paper::MARGIN + self::HEAD;
         foreach ($rows as $row) {
-            $groups[] = new Group('', 'row', '', 0, $row->shapes, self::MARGIN, $y);
+            foreach ($row->drawn as $drawn) {
+                $groups[] = new Group('', 'drawn', '', 0, $drawn->shapes, Paper::MARGIN + $drawn->x, $y + $drawn->y, scale: $drawn->scale);
+            }
+            $groups[] = new Group('', 'row', '', 0, $row->shapes, Paper::MARGIN, $y);
             $y += $row->height;
         }
 
@@ -119,14 +111,15 @@ final readonly class Pages
     private function head(): array
     {
         $name = $this->asksName ? 700.0 : 0.0;
-        $title = $this->type->fit($this->title, self::width() - $name - 40, 70, new TextStyle(48, Paint::INK, true), 32);
-        $shapes = [...$title->shapes(self::MARGIN, self::MARGIN), self::line(self::MARGIN, self::MARGIN + 100, self::width(), 4)];
+        $title = $this->type->fit($this->title, $this->paper->inner() - $name - 40, 70, new TextStyle(48, Paint::INK, true), 32);
+        $rule = self::line(Paper::MARGIN, Paper::MARGIN + 100, $this->paper->inner(), 4);
+        $shapes = [...$title->shapes(Paper::MARGIN, Paper::MARGIN), $rule];
         if ($this->asksName) {
-            $left = self::WIDTH - self::MARGIN - $name;
+            $left = $this->paper->width - Paper::MARGIN - $name;
             array_push(
                 $shapes,
-                $this->type->label('Name', $left, self::MARGIN + 50, new TextStyle(36)),
-                self::line($left + 110, self::MARGIN + 56, $name - 110),
+                $this->type->label('Name', $left, Paper::MARGIN + 50, new TextStyle(36)),
+                self::line($left + 110, Paper::MARGIN + 56, $name - 110),
             );
         }
 

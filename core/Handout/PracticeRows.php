@@ -24,7 +24,7 @@ final readonly class PracticeRows
     /** From one ruled line to the next. */
     private const LINE = 90.0;
 
-    public function __construct(private Typesetter $type)
+    public function __construct(private Typesetter $type, private Paper $paper)
     {
     }
 
@@ -59,8 +59,8 @@ final readonly class PracticeRows
     /** The seed is printed, so that a sheet found later can be made again. */
     private function heading(string $title, PracticeSet $set): Row
     {
-        $text = $this->type->set($title, Pages::width() - 300, new TextStyle(52, Paint::INK, true));
-        $seed = $this->type->label("set {$set->seed}", Pages::width(), 52, new TextStyle(30, Paint::QUIET, false, 1));
+        $text = $this->type->set($title, $this->paper->inner() - 300, new TextStyle(52, Paint::INK, true));
+        $seed = $this->type->label("set {$set->seed}", $this->paper->inner(), 52, new TextStyle(30, Paint::QUIET, false, 1));
 
         return new Row($text->height() + 30, [...$text->shapes(0, 0), $seed], true);
     }
@@ -70,7 +70,7 @@ final readonly class PracticeRows
         $colour = PartKind::YourTurn;
 
         return new Row(100, [
-            Shape::rectangle(new Box(0, 10, Pages::width(), 62), Paint::filled($colour->tint()), 8),
+            Shape::rectangle(new Box(0, 10, $this->paper->inner(), 62), Paint::filled($colour->tint()), 8),
             $this->type->label("Level {$level}", 24, 55, new TextStyle(38, $colour->strong(), true)),
         ], true);
     }
@@ -86,7 +86,7 @@ final readonly class PracticeRows
         }
         for ($line = 0; $line < $level; $line++) {
             $y += self::LINE;
-            $shapes[] = Pages::line(self::INDENT, $y, Pages::width() - self::INDENT);
+            $shapes[] = Pages::line(self::INDENT, $y, $this->paper->inner() - self::INDENT);
         }
         $y += self::LINE;
         $shapes[] = $this->type->label('Answer', self::INDENT, $y, new TextStyle(self::SIZE, Paint::INK, true));
@@ -101,7 +101,7 @@ final readonly class PracticeRows
         foreach ($item->slips as $why => $slip) {
             $text = $this->type->set(
                 Variation::written($slip).': '.rtrim($why, '.'),
-                Pages::width() - self::INDENT,
+                $this->paper->inner() - self::INDENT,
                 new TextStyle(32, Paint::QUIET),
             );
             array_push($shapes, ...$text->shapes(self::INDENT, $y));
@@ -114,7 +114,7 @@ final readonly class PracticeRows
     /** @return array{list<Shape>, float} shapes, and where they end */
     private function numbered(int $number, string $words, bool $bold): array
     {
-        $text = $this->type->set($words, Pages::width() - self::INDENT, new TextStyle(self::SIZE, Paint::INK, $bold));
+        $text = $this->type->set($words, $this->paper->inner() - self::INDENT, new TextStyle(self::SIZE, Paint::INK, $bold));
 
         return [
             [
@@ -136,7 +136,7 @@ final readonly class PracticeRows
         [$x, $y] = [self::INDENT, $y + 20];
         foreach ($item->choices() as $choice) {
             $width = 70 + $this->type->width($choice, new TextStyle(self::SIZE)) + 60;
-            if ($x + $width > Pages::width() && $x > self::INDENT) {
+            if ($x + $width > $this->paper->inner() && $x > self::INDENT) {
                 [$x, $y] = [self::INDENT, $y + 70];
             }
             $shapes[] = Shape::rectangle(new Box($x, $y, 44, 44), Paint::outlined(Paint::INK, 3, '#FFFFFF'), 4);

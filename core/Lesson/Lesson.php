@@ -24,6 +24,7 @@ final readonly class Lesson
      * @param  list<Fields>  $handout practice sets to print
      * @param  array<string, string>  $setAside why findings of the ready check are left as they are, by their ids
      * @param  list<string>  $materials that students need
+     * @param  list<string>  $keyWords
      * @param  string  $language in which it is told (ISO 639-1)
      * @param  string  $look name of the look of its slides; empty where none was chosen
      */
@@ -39,6 +40,7 @@ final readonly class Lesson
         public array $handout,
         public array $setAside,
         public array $materials,
+        public array $keyWords,
         public string $look,
         public string $language,
     ) {
@@ -68,6 +70,7 @@ final readonly class Lesson
             $fields->list('handout'),
             self::reasons($fields->list('setAside')),
             $fields->texts('materials'),
+            $fields->texts('keyWords'),
             $fields->text('look', ''),
             $fields->text('language', 'en'),
         );

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Formats\Handout\PrintChoice;
+use App\Lessons\HandoutFile;
 use App\Models\Lesson;
 use App\Models\ReleaseState;
 use App\Models\User;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\Variation;
+use Daybright\Handout\Paper;
 use Daybright\Lesson\Fields;
 use Daybright\Worked\PracticeSet;
 use Illuminate\Support\Facades\Process;
@@ -42,6 +45,42 @@ class HandoutTest extends TestCase
         $this->assertMatchesRegularExpression('/Page size:\s+595\.\d+ x 841\.\d+ pts \(A4\)/', $this->told);
     }
 
+    public function test_tasks_are_printed_with_room_and_their_answers_apart(): void
+    {
+        $lesson = $this->lessonWith([]);
+        $paper = $this->words($this->get("/api/lessons/{$lesson->id}/files/handout")->assertOk());
+        $this->assertStringContainsString('How long?', $paper);
+        $this->assertStringContainsString('2 marks', $paper);
+        $this->assertStringNotContainsString("41\u{A0}cm", $paper);
+        $this->assertStringNotContainsString('The Sun was higher.', $paper);
+        $letter = $this->get("/api/lessons/{$lesson->id}/files/handout?choose[paper]=letter&choose[slides]=all")->assertOk();
+        $this->assertStringContainsString('How long?', $this->words($letter));
+        $this->assertStringContainsString('(letter)', $this->told);
+        $key = $this->words($this->get("/api/lessons/{$lesson->id}/files/answers")->assertOk());
+        $this->assertStringContainsString('The Sun was higher.', $key);
+    }
+
+    public function test_paper_size_print_and_grays_are_as_chosen(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $handout = app(HandoutFile::class);
+        $usual = ['slides' => 'tasks', 'paper' => 'a4', 'print' => 'usual', 'colour' => 'colour'];
+        $pages = static fn (array $chosen): array => $handout->printed($lesson->read(), PrintChoice::of($chosen + $usual), false);
+        $colours = static function (array $pages): array {
+            preg_match_all('/#[0-9A-F]{6}/i', implode('', $pages), $found);
+
+            return array_values(array_unique(array_map(strtoupper(...), $found[0])));
+        };
+        $coloured = static fn (array $pages): array => preg_grep('/^#(..)\1\1$/', $colours($pages), PREG_GREP_INVERT) ?: [];
+        $this->assertNotSame([], $coloured($pages([])));
+        $this->assertSame([], $coloured($pages(['colour' => 'gray'])));
+        $this->assertGreaterThan(count($pages([])), count($pages(['print' => 'large'])));
+        $this->assertStringContainsString('viewBox="0 0 2159 2794"', $pages(['paper' => 'letter'])[0]);
+        $pdf = HandoutFile::pdf($pages(['paper' => 'letter']), Paper::letter());
+        $told = Process::run(['pdfinfo', $pdf])->throw()->output();
+        $this->assertMatchesRegularExpression('/Page size:\s+612 x 792 pts \(letter\)/', $told);
+    }
+
     public function test_the_room_sees_the_same_pages(): void
     {
         $lesson = $this->lessonWith([self::SET]);
@@ -53,9 +92,11 @@ class HandoutTest extends TestCase
     {
         $bare = $this->lessonWith([]);
         $this->getJson("/api/lessons/{$bare->id}/handout")->assertOk()->assertJsonPath('pages', []);
-        $this->getJson("/api/lessons/{$bare->id}/files/handout")
-            ->assertStatus(422)
-            ->assertJsonPath('detail', 'This lesson has no handout yet. Put a practice set on it in the Storyboard.');
+        $empty = $this->lesson($bare->user, ['parts' => []] + self::document());
+        $this->getJson("/api/lessons/{$empty->id}/files/handout")->assertStatus(422)->assertJsonPath(
+            'detail',
+            'There is nothing to print yet. Put a question on a slide, or a practice set on the handout, in the Storyboard.',
+        );
         $odd = $this->lessonWith([['maker' => 'picture-map', 'quantities' => []] + self::SET, self::SET]);
         $answer = $this->getJson("/api/lessons/{$odd->id}/handout")
             ->assertOk()
@@ -101,7 +142,8 @@ class HandoutTest extends TestCase
         $this->artisan('lesson:export', ['lesson' => $lesson->id, '--as' => 'answers', '--to' => $to])->assertSuccessful();
         $this->assertStringStartsWith('%PDF', (string) file_get_contents($to));
         unlink($to);
-        $this->artisan('lesson:export', ['lesson' => $this->lessonWith([])->id, '--as' => 'handout', '--to' => $to])->assertFailed();
+        $empty = $this->lesson($lesson->user, ['parts' => []] + self::document());
+        $this->artisan('lesson:export', ['lesson' => $empty->id, '--as' => 'handout', '--to' => $to])->assertFailed();
     }
 
     private string $told = '';

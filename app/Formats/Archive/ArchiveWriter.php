@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Archive;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\LessonWriter;
 use App\Formats\WrittenFormat;
 use App\Media\MediaKinds;
@@ -27,6 +28,7 @@ final class ArchiveWriter implements LessonWriter
             name: 'archive',
             label: 'Lesson file',
             about: 'The lesson, its pictures and its takes, to keep or to give to a colleague',
+            purpose: FilePurpose::PassOn,
             mediaType: 'application/zip',
             ending: '.daybright.zip',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Captions;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Release;
@@ -20,6 +21,7 @@ final class CaptionsWriter extends SharedVersionWriter
             name: 'captions',
             label: 'Captions',
             about: 'WebVTT, timed for the video file',
+            purpose: FilePurpose::Watch,
             mediaType: 'text/vtt',
             ending: '.vtt',
         );

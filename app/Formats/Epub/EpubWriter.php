@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Epub;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Lessons\SlideDrawing;
@@ -27,6 +28,7 @@ final class EpubWriter extends SharedVersionWriter
             name: 'epub',
             label: 'Book to read and hear (EPUB)',
             about: 'Pictures and what is said, marked line by line while it is heard; answers at the end',
+            purpose: FilePurpose::Watch,
             mediaType: Book::MEDIA_TYPE,
             ending: '.epub',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Handout;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 
 /** The answers of the handout, for the teacher. */
@@ -14,9 +15,11 @@ final class AnswersWriter extends PrintedPagesWriter
         return new WrittenFormat(
             name: 'answers',
             label: 'Answer key (PDF)',
-            about: 'The answers of the practice sets, with the slips behind wrong ones',
+            about: 'The answers of tasks and practice, with the slips behind wrong ones',
+            purpose: FilePurpose::Print,
             mediaType: 'application/pdf',
             ending: ' answers.pdf',
+            choices: PrintChoice::offered(false),
         );
     }
 

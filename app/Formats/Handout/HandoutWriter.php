@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Handout;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 
 /** The pages to print, of the lesson as it is now. */
@@ -14,9 +15,11 @@ final class HandoutWriter extends PrintedPagesWriter
         return new WrittenFormat(
             name: 'handout',
             label: 'Handout (PDF)',
-            about: 'The practice sets to print, with room to write',
+            about: 'Words, tasks and practice to print, with room to write',
+            purpose: FilePurpose::Print,
             mediaType: 'application/pdf',
             ending: '.pdf',
+            choices: PrintChoice::offered(true),
         );
     }
 

@@ -4,24 +4,33 @@ declare(strict_types=1);
 
 namespace App\Formats\Handout;
 
-use App\Formats\LessonWriter;
+use App\Formats\OffersChoices;
 use App\Lessons\HandoutFile;
 use App\Models\Lesson;
 use Closure;
+use Daybright\Handout\Paper;
 use DomainException;
 
-/** Writes pages of the handout of the lesson as it is now. */
-abstract class PrintedPagesWriter implements LessonWriter
+/** Writes pages of the lesson as it is now. */
+abstract class PrintedPagesWriter implements OffersChoices
 {
-    private const NO_HANDOUT = 'This lesson has no handout yet. Put a practice set on it in the Storyboard.';
+    private const NOTHING = 'There is nothing to print yet. Put a question on a slide, or a practice set on the handout, in the Storyboard.';
 
-    public function __construct(private readonly HandoutFile $handout)
+    final public function __construct(private readonly HandoutFile $handout, private readonly ?PrintChoice $choice = null)
     {
+    }
+
+    public function chosen(array $choices): self
+    {
+        return new static($this->handout, PrintChoice::of(static::format()->chosen($choices)));
     }
 
     public function obstacle(Lesson $lesson): ?string
     {
-        return ($lesson->document()->array()['handout'] ?? []) === [] ? self::NO_HANDOUT : null;
+        $document = $lesson->document()->array();
+        $hasSlides = array_merge(...array_column($document['parts'], 'slides')) !== [];
+
+        return $hasSlides || ($document['handout'] ?? []) !== [] ? null : self::NOTHING;
     }
 
     public function size(Lesson $lesson): ?int
@@ -31,9 +40,10 @@ abstract class PrintedPagesWriter implements LessonWriter
 
     public function write(Lesson $lesson, Closure $progress): string
     {
-        $pages = $this->handout->pages($lesson->read(), static::hasAnswers());
+        $choice = $this->choice ?? new PrintChoice(Paper::a4());
+        $pages = $this->handout->printed($lesson->read(), $choice, static::hasAnswers());
 
-        return $pages === [] ? throw new DomainException(self::NO_HANDOUT) : HandoutFile::pdf($pages);
+        return $pages === [] ? throw new DomainException(self::NOTHING) : HandoutFile::pdf($pages, $choice->paper);
     }
 
     /** Whether the pages are those with the answers. */

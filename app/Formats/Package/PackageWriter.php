@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Package;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Release;
@@ -21,6 +22,7 @@ class PackageWriter extends SharedVersionWriter
             name: 'package',
             label: 'Package to play without a connection',
             about: 'A zip to unpack and open by index.html; it stops at pause points, and carries the answers with it',
+            purpose: FilePurpose::Watch,
             mediaType: 'application/zip',
             ending: '.zip',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Package;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 use App\Models\Release;
 use Daybright\Format\Scorm\ScormManifest;
@@ -17,6 +18,7 @@ final class ScormWriter extends PackageWriter
             name: 'scorm',
             label: 'Package for a learning platform',
             about: 'SCORM 1.2: the platform is told the score and when the lesson is done',
+            purpose: FilePurpose::PassOn,
             mediaType: 'application/zip',
             ending: '.scorm.zip',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Qti;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\LessonWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Lesson;
@@ -17,12 +18,15 @@ use ZipArchive;
 /** The questions of the lesson as it is now, for another program that asks questions (IMS QTI 2.1). */
 final class QtiWriter implements LessonWriter
 {
+    private const NOTHING = 'This lesson asks nothing yet that can be written down so. Add a question in the Storyboard.';
+
     public static function format(): WrittenFormat
     {
         return new WrittenFormat(
             name: 'qti',
             label: 'Questions (QTI)',
             about: 'QTI 2.1: each question with its marks and its answer, for other programs that ask questions',
+            purpose: FilePurpose::PassOn,
             mediaType: 'application/zip',
             ending: '.qti.zip',
         );
@@ -30,7 +34,7 @@ final class QtiWriter implements LessonWriter
 
     public function obstacle(Lesson $lesson): ?string
     {
-        return self::package($lesson)->isEmpty() ? 'This lesson asks nothing yet that can be written down so. Add a question in the Storyboard.' : null;
+        return Questions::in($lesson->read()) === [] ? self::NOTHING : null;
     }
 
     public function size(Lesson $lesson): ?int
@@ -40,11 +44,17 @@ final class QtiWriter implements LessonWriter
 
     public function write(Lesson $lesson, Closure $progress): string
     {
-        return Files::tidily(static function () use ($lesson): string {
+        $read = $lesson->read();
+        $package = new QtiPackage($read->title, Questions::in($read));
+        if ($package->isEmpty()) {
+            throw new DomainException(self::NOTHING);
+        }
+
+        return Files::tidily(static function () use ($package): string {
             $path = Files::temporary('zip');
             $zip = new ZipArchive;
             $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-            foreach (self::package($lesson)->files() as $name => $content) {
+            foreach ($package->files() as $name => $content) {
                 $zip->addFromString($name, $content);
             }
             if (! $zip->close()) {
@@ -53,12 +63,5 @@ final class QtiWriter implements LessonWriter
 
             return $path;
         });
-    }
-
-    private static function package(Lesson $lesson): QtiPackage
-    {
-        $read = $lesson->read();
-
-        return new QtiPackage($read->title, Questions::in($read));
     }
 }

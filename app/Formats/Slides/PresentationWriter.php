@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Slides;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 use App\Lessons\SlideDrawing;
 use App\Models\Lesson;
@@ -23,6 +24,7 @@ final class PresentationWriter extends DrawnSlidesWriter
             name: 'pptx',
             label: 'Slides to edit (PPTX)',
             about: 'For a colleague: texts can be changed, the script stands in the notes',
+            purpose: FilePurpose::PassOn,
             mediaType: 'application/vnd.openxmlformats-officedocument.presentationml.presentation',
             ending: '.pptx',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Slides;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
@@ -17,6 +18,7 @@ final class SlidesWriter extends SlidePagesWriter
             name: 'slides',
             label: 'Slides (PDF)',
             about: 'A page for each slide, with all that appears on it',
+            purpose: FilePurpose::Print,
             mediaType: 'application/pdf',
             ending: ' slides.pdf',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Slides;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 use App\Lessons\SlideDrawing;
 use Daybright\Lesson\Lesson;
@@ -18,6 +19,7 @@ final class StepsWriter extends SlidePagesWriter
             name: 'steps',
             label: 'Slides step by step (PDF)',
             about: 'A page for each step, to page through before a class',
+            purpose: FilePurpose::Print,
             mediaType: 'application/pdf',
             ending: ' steps.pdf',
         );

@@ -7,6 +7,7 @@ namespace App\Formats\Sound;
 use App\Adapters\ChapterMarks;
 use App\Adapters\Files;
 use App\Adapters\Program;
+use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Lessons\ReleaseMaker;
@@ -22,6 +23,7 @@ final class SoundWriter extends SharedVersionWriter
             name: 'm4a',
             label: 'Sound alone',
             about: 'M4A with chapters, without the waits at pause points',
+            purpose: FilePurpose::Watch,
             mediaType: 'audio/mp4',
             ending: '.m4a',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Transcript;
 
 use App\Adapters\Files;
+use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Release;
@@ -20,6 +21,7 @@ final class TranscriptWriter extends SharedVersionWriter
             name: 'transcript',
             label: 'Transcript',
             about: 'What is said and asked, as plain text with the times of the video',
+            purpose: FilePurpose::Watch,
             mediaType: 'text/plain; charset=utf-8',
             ending: '.txt',
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Video;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 
 /** H.264 and AAC in MP4, which plays everywhere. */
@@ -15,6 +16,7 @@ final class Mp4Writer extends VideoWriter
             name: 'mp4',
             label: 'Video file',
             about: 'MP4 with chapters, for any player and any platform',
+            purpose: FilePurpose::Watch,
             mediaType: 'video/mp4',
             ending: '.mp4',
             takesLong: true,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Video;
 
+use App\Formats\FilePurpose;
 use App\Formats\WrittenFormat;
 
 /** VP9 and Opus in WebM, both free of licences. */
@@ -15,6 +16,7 @@ final class WebmWriter extends VideoWriter
             name: 'webm',
             label: 'Video in open codecs',
             about: 'WebM with chapters (VP9, Opus), for browsers and wikis',
+            purpose: FilePurpose::Watch,
             mediaType: 'video/webm',
             ending: '.webm',
             takesLong: true,

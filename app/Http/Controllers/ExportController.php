@@ -17,6 +17,7 @@ use App\Models\Lesson;
 use App\Models\Release;
 use DomainException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Files to take away: those that take long are begun, watched, stopped and fetched; others are written while one waits. */
@@ -65,9 +66,9 @@ final class ExportController
     }
 
     /** A file that is written while one waits. */
-    public function write(Lesson $lesson, string $format): BinaryFileResponse
+    public function write(Request $request, Lesson $lesson, string $format): BinaryFileResponse
     {
-        $writer = Formats::writer($format);
+        $writer = Formats::writer($format, array_filter((array) $request->query('choose'), is_string(...)));
         abort_if($writer === null || $writer::format()->takesLong, 404);
         $obstacle = $writer->obstacle($lesson);
         if ($obstacle !== null) {

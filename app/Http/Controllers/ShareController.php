@@ -85,6 +85,7 @@ class ShareController
                 'format' => $writer::format()->name,
                 'label' => $writer::format()->label,
                 'about' => $writer::format()->about,
+                'purpose' => $writer::format()->purpose,
                 'takesLong' => $writer::format()->takesLong,
                 'obstacle' => $writer->obstacle($lesson),
                 'bytes' => $writer->size($lesson),

@@ -10,6 +10,7 @@ use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\Variation;
 use Daybright\Handout\Handout;
 use Daybright\Handout\Pages;
+use Daybright\Handout\Paper;
 use Daybright\Handout\Row;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
@@ -88,7 +89,7 @@ final class HandoutTest extends TestCase
     public function test_a_row_is_never_torn_and_a_heading_never_stands_alone(): void
     {
         $row = static fn (string $name, float $height, bool $leads = false): Row => new Row($height, [self::word($name)], $leads);
-        $pages = (new Pages(Slides::typesetter(), 'Title', true))->of([
+        $pages = (new Pages(Slides::typesetter(), 'Title', true, Paper::a4()))->of([
             $row('one', 2000),
             $row('head', 100, true),
             $row('two', 400),
@@ -99,6 +100,40 @@ final class HandoutTest extends TestCase
         self::assertStringNotContainsString('head', self::text([$pages[0]]));
         self::assertStringContainsString('head two three', self::text([$pages[1]]));
         self::assertStringContainsString('2 of 2', self::text([$pages[1]]));
+    }
+
+    public function test_words_slides_and_tasks_keep_to_the_margins_of_every_paper_and_tell_no_answer(): void
+    {
+        $asked = ['type' => 'number', 'prompt' => 'How long is it?', 'marks' => 3, 'value' => '41', 'unit' => 'cm'];
+        $document = Slides::document([
+            Slides::block('term', 'term', ['word' => 'gnomon', 'meaning' => 'what throws the shadow', 'hook' => ''], 'step-1'),
+            Slides::block('question', 'question', $asked, 'step-1', ['answer' => 'step-2']),
+        ]);
+        $lesson = Lesson::from(['keyWords' => ['shadow', 'Gnomon']] + $document);
+        foreach ([Paper::a4(), Paper::a4()->large(), Paper::letter(), Paper::letter()->large()] as $paper) {
+            $handout = Handout::prepare($lesson, Slides::typefaces(), Slides::formulas(), Slides::codes(), $paper);
+            $pages = $handout->sheets(Slides::painter(), true);
+            $text = self::text($pages);
+            self::assertSame(1, substr_count($text, 'How long is it? 3 marks'));
+            self::assertStringContainsString('shadow', $text);
+            // On its card and in the list, where both words are one.
+            self::assertSame(2, substr_count(mb_strtolower($text), 'gnomon'));
+            self::assertStringNotContainsString('41', $text);
+            foreach ($pages as $page) {
+                foreach (array_slice($page->groups, 1) as $group) {
+                    foreach ($group->shapes as $shape) {
+                        $box = $group->boxOf($shape);
+                        self::assertGreaterThanOrEqual(Paper::MARGIN - 60, $box->x, $group->written());
+                        self::assertLessThanOrEqual($paper->width - Paper::MARGIN + 60, $box->right(), $group->written());
+                        self::assertLessThanOrEqual($paper->height - Paper::MARGIN + 60, $box->bottom(), $group->written());
+                    }
+                }
+            }
+        }
+        self::assertStringContainsString("41\u{A0}cm", implode('', array_map(
+            static fn (Scene $page): string => implode(' ', array_map(static fn ($group): string => $group->written(), $page->groups)),
+            Handout::prepare($lesson, Slides::typefaces(), Slides::formulas(), Slides::codes())->answers(),
+        )));
     }
 
     public function test_a_set_that_cannot_be_made_is_left_out_and_says_why(): void
@@ -113,9 +148,9 @@ final class HandoutTest extends TestCase
     {
         foreach (array_slice($page->groups, 1) as $group) {
             foreach ($group->shapes as $shape) {
-                self::assertGreaterThanOrEqual(Pages::MARGIN - 1, $group->x + $shape->box->x, $group->written());
-                self::assertLessThanOrEqual(Pages::WIDTH - Pages::MARGIN + 1, $group->x + $shape->box->right(), $group->written());
-                self::assertLessThanOrEqual(Pages::HEIGHT - Pages::MARGIN, $group->y + $shape->box->bottom(), $group->written());
+                self::assertGreaterThanOrEqual(Paper::MARGIN - 1, $group->x + $shape->box->x, $group->written());
+                self::assertLessThanOrEqual(Paper::a4()->width - Paper::MARGIN + 1, $group->x + $shape->box->right(), $group->written());
+                self::assertLessThanOrEqual(Paper::a4()->height - Paper::MARGIN, $group->y + $shape->box->bottom(), $group->written());
             }
         }
     }

@@ -38,7 +38,7 @@ export function FileToTake({ lesson, file, release, run }: FileToTakeProps) {
           </span>
         </span>
         {!file.takesLong && file.obstacle === null && (
-          <FileLink href={`/api/lessons/${lesson}/files/${file.format}`}>Download</FileLink>
+          <FileLink href={`/api/lessons/${lesson}/files/${file.format}${asked(wanted)}`}>Download</FileLink>
         )}
         {file.takesLong && <Making file={file} made={made} wanted={wanted} release={release} run={run} />}
       </div>
@@ -47,6 +47,12 @@ export function FileToTake({ lesson, file, release, run }: FileToTakeProps) {
       )}
     </div>
   );
+}
+
+/** What was chosen, as part of an address. */
+function asked(wanted: Chosen): string {
+  const pairs = Object.entries(wanted).map(([name, value]) => `choose[${name}]=${encodeURIComponent(value)}`);
+  return pairs.length === 0 ? '' : `?${pairs.join('&')}`;
 }
 
 /** What the file is wanted like, said in a line that opens. */

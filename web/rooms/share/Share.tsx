@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useId } from 'react';
 import { Link } from 'react-router';
-import type { LessonFile, ShareAnswer } from '../../answers.types';
+import type { LessonFile, Release, ShareAnswer } from '../../answers.types';
 import { bytes, day, moment } from '../../clock';
 import { ask, sentence } from '../../request';
 import { Strip } from '../../stage/Strip';
@@ -45,6 +46,7 @@ export function Share() {
   if (!answer.data)
     return <main className="p-6">{answer.isError && <Notice tone="trouble">{sentence(answer.error)}</Notice>}</main>;
   const { releases, changedSince, shares, classrooms, sizes, files } = answer.data;
+  const listed = toBeListed(files);
   const newest = releases[0];
   const ready = releases.find((release) => release.state === 'ready');
   const make = () => run(() => ask('POST', `/api/lessons/${desk.id}/releases`));
@@ -162,6 +164,13 @@ export function Share() {
           </h2>
           <HandoutPages />
         </section>
+        <Files title="To print" files={listed.filter((file) => file.purpose === 'print')} ready={ready} run={run} />
+        <Files
+          title="For colleagues and other programs"
+          files={listed.filter((file) => file.purpose === 'pass-on')}
+          ready={ready}
+          run={run}
+        />
       </div>
       <div className="flex flex-col gap-8">
         <section aria-labelledby="seen">
@@ -177,19 +186,41 @@ export function Share() {
             <p className="pt-2 text-small text-quiet">{shares[0]?.instructions || 'Your instructions stand here.'}</p>
           </div>
         </section>
-        <section aria-labelledby="files">
-          <h2 id="files" className="mb-2 text-xl">
-            Files to take away
-          </h2>
-          <ul className="divide-y divide-rule border-y border-rule">
-            {toBeListed(files).map((file) => (
-              <li key={file.format} className="py-3">
-                <FileToTake lesson={desk.id} file={file} release={ready} run={run} />
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Files
+          title="To watch, hear and read"
+          files={listed.filter((file) => file.purpose === 'watch')}
+          ready={ready}
+          run={run}
+        />
       </div>
     </main>
+  );
+}
+
+interface FilesProps {
+  title: string;
+  files: LessonFile[];
+  ready: Release | undefined;
+  run: (work: () => Promise<unknown>) => Promise<void>;
+}
+
+/** Files to take away that serve one purpose. */
+function Files({ title, files, ready, run }: FilesProps) {
+  const desk = useDesk();
+  const heading = useId();
+  if (files.length === 0) return null;
+  return (
+    <section aria-labelledby={heading}>
+      <h2 id={heading} className="mb-2 text-xl">
+        {title}
+      </h2>
+      <ul className="divide-y divide-rule border-y border-rule">
+        {files.map((file) => (
+          <li key={file.format} className="py-3">
+            <FileToTake lesson={desk.id} file={file} release={ready} run={run} />
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
