@@ -171,6 +171,8 @@ Route::prefix('api')->group(function (): void {
             Route::get('{share}/film/{footage}', [WatchController::class, 'film'])->where('footage', '[a-z0-9]{22}');
             Route::post('{share}/slides/{slide}/live', [WatchController::class, 'live'])
                 ->where('slide', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
+            Route::get('{share}/tasks/{block}/sound', [WatchController::class, 'readAloud'])
+                ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Adapters\Program;
 use App\Demo\DemoLessons;
 use App\Models\Answer;
 use App\Models\Classroom;
@@ -95,6 +96,18 @@ class StudentTest extends TestCase
                 ->assertUnprocessable()->assertJsonPath('detail', 'This cannot be worked here. Go on with the lesson.');
         }
         $this->postJson("/api/watch/{$share}/slides/slide-9/live", ['changes' => []])->assertNotFound();
+    }
+
+    public function test_a_task_is_read_aloud_once_it_may_be_known(): void
+    {
+        $share = $this->share();
+        $sound = self::downloaded($this->get("/api/watch/{$share}/tasks/measure-question/sound")->assertOk());
+        $seconds = (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $sound]);
+        $this->assertGreaterThan(0.4, $seconds);
+        $this->get("/api/watch/{$share}/tasks/why-question/sound")->assertNotFound();
+        $this->get("/api/watch/{$share}/tasks/nothing/sound")->assertNotFound();
+        $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => '41 cm'])->assertOk();
+        $this->get("/api/watch/{$share}/tasks/why-question/sound")->assertOk();
     }
 
     /** Watches the lesson from question to question, and looks for the answers of all that are still open. */

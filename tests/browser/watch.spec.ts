@@ -107,6 +107,29 @@ test('a page that was made darker, larger and wider stays so on this device, and
   expect((above?.y ?? 0) + (above?.height ?? 0)).toBeLessThanOrEqual((slide?.y ?? 0) + 1);
 });
 
+test('words are found in what was said, a task is read aloud, and the transcript is a page to print', async ({
+  browser,
+}) => {
+  const student = await atFirstQuestion(browser, 'Femi', 'pebble');
+  await student.getByText('Read the lesson').click();
+  await student.getByLabel('Find a word').fill('wander');
+  await expect(student.getByText('Nothing that has been said or shown so far has this word in it.')).toBeVisible();
+  await student.getByLabel('Find a word').fill('SUN ');
+  const found = student.locator('.printed [data-found]');
+  await expect(found.first()).toContainText(/sun /i);
+  await student.emulateMedia({ media: 'print' });
+  await expect(found.first()).toBeVisible();
+  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeHidden();
+  await student.emulateMedia({ media: 'screen' });
+  await findNothing(student);
+  const read = student.waitForResponse(/\/tasks\/.*\/sound$/);
+  await student.getByRole('button', { name: 'Read it to me' }).click();
+  expect((await read).ok()).toBe(true);
+  await expect(student.getByRole('button', { name: 'Stop reading' })).toBeVisible();
+  await expect(student.getByRole('button', { name: 'Read it to me' })).toBeVisible({ timeout: 30_000 });
+  await student.context().close();
+});
+
 test('on a phone held upright a slide is laid out for it, and on its side as on a screen', async ({ browser }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const student = await context.newPage();

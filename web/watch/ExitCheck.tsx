@@ -6,6 +6,7 @@ import { Notice } from '../ui/Notice';
 import { Answered, AnswerForm } from './AnswerForm';
 import { draftOf } from './draft';
 import { useLeaving } from './leaving';
+import { ReadAloud } from './ReadAloud';
 
 interface ExitCheckProps {
   share: string;
@@ -48,6 +49,7 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
           return (
             <li key={pause.block}>
               <p className="mb-2">{pause.prompt}</p>
+              {!handedIn && <ReadAloud share={share} block={pause.block} />}
               {answer && <Answered answer={answer} />}
               {!handedIn && (
                 <details open={!answer} className="mt-1">

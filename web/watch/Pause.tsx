@@ -3,6 +3,7 @@ import type { GivenAnswer, PausePoint } from '../answers.types';
 import { clock } from '../clock';
 import { Button } from '../ui/Button';
 import { Answered, AnswerForm } from './AnswerForm';
+import { ReadAloud } from './ReadAloud';
 
 interface PauseProps {
   share: string;
@@ -43,6 +44,7 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
       </div>
       {left === 0 && !isDone && <p className="mb-2 text-small text-quiet">The time is up, but take what you need.</p>}
       <p className="mb-3 text-lg">{pause.prompt}</p>
+      {pause.prompt && <ReadAloud share={share} block={pause.block} />}
       {question && !isDone && (
         <>
           {hasHint && (

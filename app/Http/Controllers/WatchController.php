@@ -28,6 +28,7 @@ use App\Models\Share;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
+use App\Watching\TaskSound;
 use App\Watching\VisitMoments;
 use Daybright\Deck\Format;
 use Illuminate\Http\JsonResponse;
@@ -173,6 +174,18 @@ class WatchController
         $visit = $this->visits->look($share, $request->attributes->get('student'));
 
         return ReleaseView::sound(self::loaded($request, $share), $kind, $request->integer('stage'), $visit);
+    }
+
+    /** A task read by the practice voice, once it may be known. */
+    public function readAloud(Request $request, Share $share, string $block): BinaryFileResponse
+    {
+        $release = $share->version();
+        $visit = $this->visits->look($share, $request->attributes->get('student'));
+        $pauses = array_column(ReleaseView::sealed($release->frozen(), $visit)->lesson->pauses, null, 'block');
+        $pause = $pauses[$block] ?? null;
+        abort_if($pause === null || $pause->sealed || $pause->prompt === '', 404);
+
+        return response()->file(TaskSound::of($release, $pause), ['Content-Type' => 'audio/mp4']);
     }
 
     public function film(Request $request, Share $share, string $footage): BinaryFileResponse
