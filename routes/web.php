@@ -16,6 +16,7 @@ use App\Http\Controllers\HomeController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MediaController;
+use App\Http\Controllers\OverviewController;
 use App\Http\Controllers\ProgrammeController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RepliesController;
@@ -158,6 +159,9 @@ Route::prefix('api')->group(function (): void {
         });
     });
 
+    Route::get('overview/{overview}', [OverviewController::class, 'show'])->where('overview', '[a-z0-9]{22}')
+        ->middleware('throttle:overview');
+
     Route::prefix('watch')->group(function (): void {
         Route::post('join', [WatchController::class, 'join']);
         Route::post('enter', [WatchController::class, 'enter']);
@@ -184,6 +188,7 @@ Route::prefix('api')->group(function (): void {
 });
 
 Route::view('/join/{code?}', 'watch')->where('code', '[A-Za-z0-9-]{0,12}');
+Route::view('/overview/{overview}', 'watch')->where('overview', '[a-z0-9]{22}');
 Route::view('/w/{share}', 'watch')->where('share', '[a-z0-9]{22}');
 
 $rooms = 'sign-in|account|set-password/[A-Za-z0-9]{40}|classes';

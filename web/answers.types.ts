@@ -105,6 +105,7 @@ export interface Answers {
   moment?: LessonMoment;
   aimsSaid?: AimsSaid;
   askedAgain?: AskedAgain;
+  overview?: LessonOverview;
 }
 export interface HomeAnswer {
   series: {
@@ -180,6 +181,10 @@ export interface ShareAnswer {
     instructions: string;
     due: string;
     ready: boolean;
+    /**
+     * Id of the page for those who help.
+     */
+    overview: string;
   }[];
   files: LessonFile[];
   sizes: {
@@ -1408,4 +1413,26 @@ export interface AskedAgain {
   lesson: string;
   title: string;
   asked: string[];
+}
+export interface LessonOverview {
+  title: string;
+  series: string | null;
+  due: string | null;
+  instructions: string;
+  before: string;
+  next: string;
+  pages: string;
+  materials: string[];
+  aims: string[];
+  minutes: number;
+  minutesWithTasks: number;
+  stops: {
+    part: PartKindName;
+    title: string;
+    seconds: number;
+    tasks: {
+      prompt: string;
+      seconds: number;
+    }[];
+  }[];
 }

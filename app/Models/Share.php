@@ -29,6 +29,11 @@ class Share extends Model
 
     protected $guarded = [];
 
+    protected static function booted(): void
+    {
+        static::creating(static fn (self $share) => $share->overview_id ??= $share->newUniqueId());
+    }
+
     /** @return BelongsTo<Lesson, $this> */
     public function lesson(): BelongsTo
     {

@@ -67,6 +67,8 @@ class AppServiceProvider extends ServiceProvider
         Model::preventSilentlyDiscardingAttributes();
         // Who turns a number asks eleven times a second, and nobody turns for minutes.
         RateLimiter::for('live', static fn (Request $request): Limit => Limit::perMinute(900)->by('live '.$request->session()->getId()));
+        // Nobody tries out addresses: 36 to the power of 22 are many, and a minute has sixty tries.
+        RateLimiter::for('overview', static fn (Request $request): Limit => Limit::perMinute(60)->by('overview '.$request->ip()));
         // Whatever name is tried: one address tries so often and no more.
         RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(60)->by('address '.$request->ip()));
     }

@@ -32,7 +32,7 @@ class AccessTest extends TestCase
         'api/watch/leave',
         'up',
         'join/{code?}',
-        'w/{share}',
+        'w/{share}', 'overview/{overview}', 'api/overview/{overview}',
         '{path?}',
     ];
 

@@ -105,6 +105,7 @@ final class PublishedAnswers
         'PUT api/lessons/{lesson}/moments/{moment}' => 'moment',
         'POST api/lessons/{lesson}/shares/{share}/next-opening' => 'askedAgain',
         'GET api/watch/{share}/tasks/{block}/sound' => null,
+        'GET api/overview/{overview}' => 'overview',
         'PUT api/watch/{share}/aims' => 'aimsSaid',
         'PUT api/watch/{share}/moments/{moment}' => 'moment',
         'DELETE api/watch/{share}/moments/{moment}' => null,

@@ -98,6 +98,24 @@ class StudentTest extends TestCase
         $this->postJson("/api/watch/{$share}/slides/slide-9/live", ['changes' => []])->assertNotFound();
     }
 
+    public function test_who_helps_sees_what_to_do_and_no_names_and_no_answers(): void
+    {
+        $share = $this->share();
+        $this->app['session']->flush();
+        $overview = Share::query()->findOrFail($share)->overview_id;
+        $this->assertNotSame($share, $overview);
+        $page = $this->getJson("/api/overview/{$overview}")->assertOk();
+        $page->assertJsonPath('stops.0.tasks.0.prompt', 'How long?')->assertJsonPath('aims', ['measure a shadow']);
+        foreach (['Ada', 'Bram', '41', 'The Sun was higher', $share] as $secret) {
+            $this->assertStringNotContainsString($secret, (string) $page->getContent());
+        }
+        $this->getJson('/api/overview/'.str_repeat('a', 22))->assertNotFound();
+        for ($try = 0; $try < 60; $try++) {
+            $last = $this->getJson('/api/overview/'.str_repeat('b', 22));
+        }
+        $last->assertStatus(429);
+    }
+
     public function test_a_task_is_read_aloud_once_it_may_be_known(): void
     {
         $share = $this->share();

@@ -23,6 +23,7 @@ final class ShareResource extends JsonResource
             'code' => $this->classroom->code,
             'instructions' => $this->instructions ?? '',
             'due' => $this->due ?? '',
+            'overview' => $this->overview_id,
             'ready' => $this->release_id !== null,
         ];
     }

@@ -134,6 +134,17 @@ export function Share() {
                   Copy the link
                 </Button>
               </p>
+              <p className="mt-1 text-small text-quiet">
+                For a parent or a cover teacher, with no names and no answers:{' '}
+                <a
+                  href={`/overview/${share.overview}`}
+                  className="text-action underline"
+                  target="_blank"
+                  rel="noreferrer"
+                >
+                  what to do and in what order
+                </a>
+              </p>
               {share.instructions && <p className="mt-1">{share.instructions}</p>}
               {!share.ready && (
                 <p className="mt-1 text-caution">Students see the lesson as soon as a version is shared.</p>
