@@ -5,6 +5,9 @@ import { TextArea } from '../ui/Field';
 import { Notice } from '../ui/Notice';
 import type { Moments } from './moments';
 
+/** Three of them find room beside one another on a phone. */
+const SMALL = 'min-h-11! px-2! text-small! sm:px-3.5! sm:text-base!';
+
 /** Milliseconds within which two moments are the same. */
 const SAME = 5000;
 
@@ -33,13 +36,13 @@ export function AtThisMoment({ moments, writing, at }: { moments: Moments; writi
   return (
     <fieldset className="flex flex-wrap gap-2">
       <legend className="sr-only">At this moment</legend>
-      <Button className="min-h-11!" disabled={isLost} onClick={() => moments.add('lost', at)}>
+      <Button className={SMALL} disabled={isLost} onClick={() => moments.add('lost', at)}>
         {isLost ? 'Your teacher will know' : 'I am lost here'}
       </Button>
       {(['question', 'note'] as const).map((kind) => (
         <Button
           key={kind}
-          className="min-h-11!"
+          className={SMALL}
           aria-expanded={writing.writing?.kind === kind}
           onClick={() => writing.toggle(kind)}
         >
