@@ -40,6 +40,10 @@ export type WatchedLesson = Programme & {
    */
   handout: string | null;
   visit: VisitState;
+  /**
+   * What the student wrote to themselves at the end of the lesson before.
+   */
+  letter: string | null;
 };
 
 /**
@@ -287,6 +291,7 @@ export interface StudentReply {
   outOf: number;
   toMark: number;
   notes: {
+    kind: "note" | "letter";
     at: number;
     text: string;
   }[];
@@ -1181,7 +1186,7 @@ export interface VisitState {
 }
 export interface LessonMoment {
   id: string;
-  kind: "lost" | "question" | "note" | "back";
+  kind: "lost" | "question" | "note" | "letter" | "back";
   at: number;
   slide: string;
   text: string;

@@ -15,11 +15,14 @@ enum MomentKind: string
     /** The student’s own words, for later. */
     case Note = 'note';
 
+    /** To oneself, at the end: it is shown again before the next lesson of the series. */
+    case Letter = 'letter';
+
     /** Went back to hear it again. */
     case Back = 'back';
 
     public function hasWords(): bool
     {
-        return $this === self::Question || $this === self::Note;
+        return in_array($this, [self::Question, self::Note, self::Letter], true);
     }
 }

@@ -92,6 +92,7 @@ final class RepliesTable
             MomentKind::Lost => 'is lost',
             MomentKind::Question => 'asks',
             MomentKind::Note => 'notes',
+            MomentKind::Letter => 'writes to themselves',
             MomentKind::Back => 'went back',
         };
     }

@@ -35,8 +35,12 @@ final class StudentReplies
                 ...self::marks($visit),
                 'toMark' => $visit?->answers->whereNull('earned')->count() ?? 0,
                 'notes' => array_values($visit?->moments
-                    ->filter(static fn (Moment $moment): bool => $moment->kind === MomentKind::Note)
-                    ->map(static fn (Moment $moment): array => ['at' => $moment->at, 'text' => $moment->text])->all() ?? []),
+                    ->whereIn('kind', [MomentKind::Note, MomentKind::Letter])
+                    ->map(static fn (Moment $moment): array => [
+                        'kind' => $moment->kind,
+                        'at' => $moment->at,
+                        'text' => $moment->text,
+                    ])->all() ?? []),
                 'series' => array_values($series->map(static fn (Share $each): array => self::inLesson($each, $student))->all()),
             ];
         })->all());

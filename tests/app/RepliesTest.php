@@ -210,6 +210,24 @@ class RepliesTest extends TestCase
         $this->assertSame(3, Moment::query()->count());
     }
 
+    public function test_a_letter_to_oneself_is_read_again_before_the_next_lesson_of_the_series(): void
+    {
+        $series = Series::factory()->for($this->rowan)->create();
+        $this->made->update(['series_id' => $series->id, 'place' => 1]);
+        $first = $this->share;
+        $this->enter('Ada');
+        $letter = ['kind' => 'letter', 'at' => 2900, 'text' => 'Measure from the foot.'];
+        $this->putJson("/api/watch/{$first}/moments/".Str::lower(Str::random(22)), $letter)->assertOk();
+        $this->getJson("/api/watch/{$first}")->assertJsonPath('letter', null);
+        $this->made = $this->lesson($this->rowan);
+        $this->made->update(['series_id' => $series->id, 'place' => 2]);
+        $this->give();
+        $this->enter('Ada');
+        $this->getJson("/api/watch/{$this->share}")->assertJsonPath('letter', 'Measure from the foot.');
+        $this->enter('Bram');
+        $this->getJson("/api/watch/{$this->share}")->assertJsonPath('letter', null);
+    }
+
     public function test_what_students_say_of_an_aim_stands_beside_what_their_marks_say(): void
     {
         $this->enter('Ada');

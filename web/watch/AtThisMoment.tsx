@@ -34,7 +34,7 @@ export type Writing = ReturnType<typeof useWriting>;
 export function AtThisMoment({ moments, writing, at }: { moments: Moments; writing: Writing; at: number }) {
   const isLost = moments.moments.some((moment) => moment.kind === 'lost' && Math.abs(moment.at - at) < SAME);
   return (
-    <fieldset className="flex flex-wrap gap-2">
+    <fieldset className="flex flex-wrap gap-1 sm:gap-2">
       <legend className="sr-only">At this moment</legend>
       <Button className={SMALL} disabled={isLost} onClick={() => moments.add('lost', at)}>
         {isLost ? 'Your teacher will know' : 'I am lost here'}

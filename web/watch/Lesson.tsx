@@ -16,6 +16,7 @@ import { Before } from './Before';
 import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
 import { FromTeacher } from './FromTeacher';
+import { LetterToSelf } from './LetterToSelf';
 import { useLeaving } from './leaving';
 import { useMoments } from './moments';
 import { Pause } from './Pause';
@@ -115,7 +116,12 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           }}
         />
       )}
-      {((isOver && !clips.playing && exitCheck.length === 0) || handedIn) && <SayOfAims id={id} lesson={lesson} />}
+      {((isOver && !clips.playing && exitCheck.length === 0) || handedIn) && (
+        <>
+          <SayOfAims id={id} lesson={lesson} />
+          <LetterToSelf moments={moments} at={player.at} />
+        </>
+      )}
       {isOver && !clips.playing && exitCheck.length === 0 && (
         <p className="py-4 text-lg">You have reached the end. {lesson.next && `Next: ${lesson.next}.`}</p>
       )}

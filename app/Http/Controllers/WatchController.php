@@ -25,6 +25,7 @@ use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
+use App\Watching\LetterToSelf;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
@@ -126,6 +127,7 @@ class WatchController
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
             'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
+            'letter' => LetterToSelf::before($visit),
             'visit' => $this->visits->shown($visit),
         ]);
     }

@@ -46,7 +46,7 @@ export function Students({ replies, isLate }: { replies: ClassReplies; isLate: b
                   {toSay(student)}
                   {student.notes.map((note) => (
                     <p key={note.at} className="text-small text-quiet">
-                      Notes at {clock(note.at / 1000)}: {note.text}
+                      {note.kind === 'letter' ? 'To themselves' : `Notes at ${clock(note.at / 1000)}`}: {note.text}
                     </p>
                   ))}
                 </td>
