@@ -15,7 +15,7 @@ use DomainException;
 class ExportLesson extends LessonCommand
 {
     protected $signature = 'lesson:export {lesson : id or title}
-        {--as= : pptx, slides, steps, mp4, captions, transcript, handout, answers, epub, package, scorm, qti, archive; png or svg of a slide}
+        {--as= : pptx, slides, steps, mp4, captions, transcript, handout, answers, epub, package, scorm, cartridge, qti, archive; png or svg of a slide}
         {--to= : the file to write}
         {--choose=* : what a video is wanted like, such as shape=1080p, captions=burnt or waits=without}
         {--slide=1 : number of the slide, from 1}';

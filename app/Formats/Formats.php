@@ -10,6 +10,7 @@ use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Epub\EpubWriter;
 use App\Formats\Handout\AnswersWriter;
 use App\Formats\Handout\HandoutWriter;
+use App\Formats\Package\CartridgeWriter;
 use App\Formats\Package\PackageWriter;
 use App\Formats\Package\ScormWriter;
 use App\Formats\Pdf\PdfReader;
@@ -58,6 +59,7 @@ final class Formats
         StepsWriter::class,
         PresentationWriter::class,
         ScormWriter::class,
+        CartridgeWriter::class,
         QtiWriter::class,
         ArchiveWriter::class,
     ];

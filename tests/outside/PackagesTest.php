@@ -74,6 +74,25 @@ final class PackagesTest extends TestCase
         self::assertSame('1.2', self::one($manifest, 'schemaversion')->textContent);
     }
 
+    public function test_a_cartridge_keeps_the_rules_of_its_manifest(): void
+    {
+        $zip = self::opened($this->written('cartridge'));
+        $manifest = self::xml($zip, 'imsmanifest.xml');
+        // One organization, a rooted hierarchy with one root that has neither a title nor a resource (IMS CC 1.3, 4.3).
+        self::assertCount(1, $manifest->getElementsByTagName('organization'));
+        self::assertSame('rooted-hierarchy', self::one($manifest, 'organization')->getAttribute('structure'));
+        $root = self::one($manifest, 'item');
+        self::assertFalse($root->hasAttribute('identifierref'));
+        self::assertSame('item', $root->firstElementChild?->nodeName);
+        // Its items refer to resources that are there, and those to files that are (4.4).
+        self::assertContains(self::values($manifest, 'identifierref')[0], self::values($manifest, 'identifier'));
+        foreach (self::values($manifest, 'href') as $file) {
+            self::assertNotFalse($zip->locateName($file), $file);
+        }
+        self::assertSame('webcontent', self::one($manifest, 'resource')->getAttribute('type'));
+        self::assertSame('1.3.0', self::one($manifest, 'schemaversion')->textContent);
+    }
+
     public function test_questions_keep_the_rules_of_items(): void
     {
         $zip = self::opened($this->written('qti', self::asking()));
