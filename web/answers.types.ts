@@ -1144,6 +1144,10 @@ export interface StudentShelf {
      * Whether the teacher wrote something since.
      */
     fromTeacher: boolean;
+    /**
+     * Share of the lesson.
+     */
+    watched: number;
   }[];
 }
 /**

@@ -9,11 +9,12 @@ use App\Models\Moment;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
+use Illuminate\Support\Collection;
 
 /** The lessons that a student's class has been given. */
 final class StudentShelf
 {
-    /** @return array<string, mixed> what is due first stands first */
+    /** @return array<string, mixed> what is due first stands first; lessons of a series stand together, in their order */
     public static function show(Student $student): array
     {
         $shares = Share::query()->with('release', 'lesson.series')
@@ -21,12 +22,14 @@ final class StudentShelf
             ->whereNotNull('release_id')
             ->get()
             ->sortBy(static fn (Share $share): string => $share->due ?? '9999');
+        $together = $shares->groupBy(static fn (Share $share): string => $share->lesson->series_id ?? $share->id)
+            ->flatMap(static fn (Collection $series): Collection => $series->sortBy('lesson.place'));
         $visits = Visit::query()->with(['answers', 'moments'])->where('student_id', $student->id)->get()->keyBy('share_id');
 
         return [
             'name' => $student->name,
             'class' => $student->classroom->name,
-            'lessons' => $shares->map(static fn (Share $share): array => self::lesson($share, $visits->get($share->id)))->values(),
+            'lessons' => $together->map(static fn (Share $share): array => self::lesson($share, $visits->get($share->id)))->values(),
         ];
     }
 
@@ -52,6 +55,7 @@ final class StudentShelf
             'due' => $share->due,
             'minutes' => round(($version->programme['length'] ?? 0) / 60000, 1),
             'begun' => $visit !== null,
+            'watched' => round(min(1, ($visit->furthest ?? 0) / max(1, $version->programme['length'] ?? 1)), 3),
             'handedIn' => $visit?->handed_in_at !== null,
             'fromTeacher' => $visit !== null && self::hasNews($visit),
         ];

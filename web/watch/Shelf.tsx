@@ -23,30 +23,77 @@ export function Shelf({
       {shelf.lessons.length === 0 && (
         <p>There is no lesson for {shelf.class} yet. Come back when your teacher has shared one.</p>
       )}
-      <ul className="flex flex-col gap-3">
-        {shelf.lessons.map((lesson) => (
-          <li key={lesson.id}>
-            <button
-              type="button"
-              onClick={() => onOpen(lesson.id)}
-              className="block w-full rounded border border-edge bg-sheet p-4 text-left hover:border-action"
-            >
-              {lesson.series && <span className="block text-small text-quiet">{lesson.series}</span>}
-              <span className="block text-lg font-semibold">{lesson.title}</span>
-              <span className="block text-small text-quiet">
-                {[
-                  `${Math.max(1, Math.round(lesson.minutes))} minutes`,
-                  lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
-                  lesson.handedIn ? 'handed in' : lesson.begun ? 'begun' : '',
-                  lesson.fromTeacher ? 'your teacher wrote to you' : '',
-                ]
-                  .filter(Boolean)
-                  .join(', ')}
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
+      {inSeries(shelf.lessons).map(({ series, lessons }) => (
+        <section key={lessons[0]?.id} className="mb-6">
+          {series && <h2 className="mb-2 text-lg">{series}</h2>}
+          <ul className="flex flex-col gap-3">
+            {lessons.map((lesson) => (
+              <li key={lesson.id}>
+                <OneLesson lesson={lesson} isNext={lesson === lessons.find(isOpen)} onOpen={() => onOpen(lesson.id)} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
     </main>
+  );
+}
+
+type Lesson = StudentShelf['lessons'][number];
+
+/** A lesson counts as watched shortly before its end. */
+const WATCHED = 0.98;
+
+function isOpen(lesson: Lesson): boolean {
+  return !lesson.handedIn && lesson.watched < WATCHED;
+}
+
+/** Lessons as they come, those of one series together. */
+function inSeries(lessons: Lesson[]): { series: string | null; lessons: Lesson[] }[] {
+  const groups: { series: string | null; lessons: Lesson[] }[] = [];
+  for (const lesson of lessons) {
+    const last = groups[groups.length - 1];
+    if (last && lesson.series !== null && last.series === lesson.series) last.lessons.push(lesson);
+    else groups.push({ series: lesson.series, lessons: [lesson] });
+  }
+  return groups;
+}
+
+interface OneLessonProps {
+  lesson: Lesson;
+  /** Whether it is what comes next in its series. */
+  isNext: boolean;
+  onOpen: () => void;
+}
+
+function OneLesson({ lesson, isNext, onOpen }: OneLessonProps) {
+  const state = lesson.handedIn
+    ? 'handed in'
+    : !isOpen(lesson)
+      ? 'watched'
+      : lesson.begun
+        ? `begun, ${Math.round(lesson.watched * 100)}% watched`
+        : '';
+  return (
+    <button
+      type="button"
+      onClick={onOpen}
+      className={`block w-full rounded border bg-sheet p-4 text-left hover:border-action ${isNext ? 'border-2 border-action' : 'border-edge'}`}
+    >
+      <span className="block text-lg font-semibold">{lesson.title}</span>
+      <span className="block text-small text-quiet">
+        {[
+          `${Math.max(1, Math.round(lesson.minutes))} minutes`,
+          lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
+          state,
+          lesson.fromTeacher ? 'your teacher wrote to you' : '',
+        ]
+          .filter(Boolean)
+          .join(', ')}
+      </span>
+      {isNext && (
+        <span className="mt-1 block font-semibold text-action">{lesson.begun ? 'Go on with this' : 'Next'}</span>
+      )}
+    </button>
   );
 }
