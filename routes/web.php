@@ -179,6 +179,8 @@ Route::prefix('api')->group(function (): void {
                 ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
+            Route::put('{share}/tasks/{block}', [WatchController::class, 'ask'])->where('block', '[A-Za-z0-9-]{1,40}');
+            Route::post('{share}/tasks/{block}/answer', [WatchController::class, 'giveUp'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);
             Route::put('{share}/aims', [WatchController::class, 'aims']);
             Route::put('{share}/moments/{moment}', [WatchController::class, 'moment'])->where('moment', '[a-z0-9]{22}');

@@ -709,6 +709,10 @@ export interface QuestionContent {
    */
   seconds?: number | null;
   /**
+   * Seconds of trying after which a student may see the answer without giving one; null for never.
+   */
+  showAfter?: number | null;
+  /**
    * @maxItems 8
    */
   choices?: {

@@ -28,12 +28,12 @@ class Answer extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['hinted' => false, 'again' => false];
+    protected $attributes = ['hinted' => false, 'again' => false, 'gave_up' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['by_teacher' => 'boolean', 'hinted' => 'boolean', 'again' => 'boolean', 'earned_points' => 'array', 'earlier' => 'array'];
+        return ['by_teacher' => 'boolean', 'hinted' => 'boolean', 'again' => 'boolean', 'gave_up' => 'boolean', 'earned_points' => 'array', 'earlier' => 'array'];
     }
 
     /** @return BelongsTo<Visit, $this> */

@@ -17,6 +17,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $handed_in_at
  * @property Carbon|null $placed_at
  * @property Carbon $created_at
+ * @property array<string, int>|null $asked when a question was first seen, in seconds since 1970, by its block
  * @property array<string, string>|null $aims what the student says of each aim, by its id
  * @property-read Student $student
  * @property-read Share $share
@@ -37,7 +38,7 @@ class Visit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array'];
+        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array', 'asked' => 'array'];
     }
 
     /** @return BelongsTo<Student, $this> */

@@ -29,6 +29,9 @@ final class StudentVisit
     /** Milliseconds by which two reports may lie closer together than what was played between them. */
     private const SLACK = 6000.0;
 
+    /** Seconds by which a page's clock may be ahead. */
+    private const EARLY = 1;
+
     public function __construct(private readonly MeasuredPlot $plots)
     {
     }
@@ -78,6 +81,44 @@ final class StudentVisit
             $lesson = $visit->share->version()->read();
 
             return $this->keep($visit, $lesson, $block, $given, ['hinted' => $hinted, 'seconds' => $seconds]);
+        });
+    }
+
+    /** A question is seen for the first time: from then on its time runs. */
+    public function ask(Visit $visit, string $block): void
+    {
+        $visit->update(['asked' => ($visit->asked ?? []) + [$block => now()->getTimestamp()]]);
+    }
+
+    /**
+     * The answer is shown without one, once the time has passed that the teacher set.
+     *
+     * @return array<string, mixed>
+     */
+    public function giveUp(Visit $visit, string $block): array
+    {
+        return DB::transaction(function () use ($visit, $block): array {
+            $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $lesson = $visit->share->version()->read();
+            $question = Questions::in($lesson)[$block] ?? null;
+            $since = $visit->asked[$block] ?? null;
+            if ($question?->showAfter === null || in_array($block, Questions::inExitCheck($lesson), true)) {
+                throw new DomainException('Write an answer first, even a guess.');
+            }
+            $left = $since === null ? $question->showAfter : $question->showAfter - (now()->getTimestamp() - $since);
+            if ($left > self::EARLY) {
+                throw new DomainException("Try a little longer: the answer can be seen in {$left} seconds.");
+            }
+            $answer = $visit->answers()->where('block', $block)->first() ?? $visit->answers()->create([
+                'block' => $block,
+                'given' => '',
+                'readable' => 'looked at the answer',
+                'earned' => 0,
+                'out_of' => $question->marks,
+                'gave_up' => true,
+            ]);
+
+            return $this->shownAnswer($lesson, $answer, $question, true);
         });
     }
 
@@ -173,6 +214,7 @@ final class StudentVisit
         return [
             'again' => false,
             'by_teacher' => false,
+            'gave_up' => false,
             'remark' => null,
             'earned_points' => null,
             'earlier' => [...$before->earlier ?? [], [
@@ -207,6 +249,9 @@ final class StudentVisit
     /** What was said of a slip is said again whenever the page is opened. */
     private static function sentence(Answer $answer, Question $question): string
     {
+        if ($answer->gave_up) {
+            return 'Compare it with what you thought.';
+        }
         if ($answer->by_teacher && $answer->earned !== null) {
             return "Your teacher gave {$answer->earned} of {$answer->out_of}.";
         }

@@ -14,7 +14,10 @@ final readonly class Question
 {
     private const LONGEST = 4000;
 
-    /** @param  float|null  $ownSeconds the teacher's own time to think; null follows from the marks */
+    /**
+     * @param  float|null  $ownSeconds the teacher's own time to think; null follows from the marks
+     * @param  int|null  $showAfter seconds of trying after which the answer may be seen without one; null for never
+     */
     private function __construct(
         private QuestionKind $kind,
         public string $prompt,
@@ -22,6 +25,7 @@ final readonly class Question
         public int $marks,
         public bool $stops,
         private ?float $ownSeconds,
+        public ?int $showAfter,
     ) {
     }
 
@@ -40,6 +44,7 @@ final readonly class Question
             $content->whole('marks', 1),
             $content->flag('stops', true),
             $content->optionalNumber('seconds'),
+            $content->has('showAfter') ? $content->whole('showAfter') : null,
         );
     }
 
@@ -55,6 +60,7 @@ final readonly class Question
             $this->marks,
             $this->stops,
             $this->ownSeconds,
+            $this->showAfter,
         );
     }
 

@@ -263,6 +263,7 @@ final readonly class LessonFreezer
             'type' => $question->type(),
             'marks' => $question->marks,
             'hint' => $question->hint,
+            'showAfter' => $question->showAfter,
         ] + self::withPictures($lesson, $question->asked());
     }
 

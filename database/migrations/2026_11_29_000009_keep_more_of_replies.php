@@ -18,9 +18,11 @@ return new class extends Migration
             $table->json('earned_points')->nullable();
             $table->boolean('again')->default(false);
             $table->json('earlier')->nullable();
+            $table->boolean('gave_up')->default(false);
         });
         Schema::table('visits', static function (Blueprint $table): void {
             $table->json('aims')->nullable();
+            $table->json('asked')->nullable();
         });
         Schema::create('moments', static function (Blueprint $table): void {
             $table->string('id', 24)->primary();

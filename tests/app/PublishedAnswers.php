@@ -106,6 +106,8 @@ final class PublishedAnswers
         'POST api/lessons/{lesson}/shares/{share}/next-opening' => 'askedAgain',
         'GET api/watch/{share}/tasks/{block}/sound' => null,
         'GET api/overview/{overview}' => 'overview',
+        'PUT api/watch/{share}/tasks/{block}' => null,
+        'POST api/watch/{share}/tasks/{block}/answer' => 'given',
         'PUT api/watch/{share}/aims' => 'aimsSaid',
         'PUT api/watch/{share}/moments/{moment}' => 'moment',
         'DELETE api/watch/{share}/moments/{moment}' => null,

@@ -116,6 +116,30 @@ class StudentTest extends TestCase
         $last->assertStatus(429);
     }
 
+    public function test_the_answer_is_shown_after_the_time_that_the_teacher_set_and_never_before(): void
+    {
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['blocks'][0]['content']['showAfter'] = 60;
+        $document['parts'][1]['slides'][0]['blocks'][0]['content']['showAfter'] = 60;
+        $share = $this->share($document);
+        $see = fn (string $slide): TestResponse => $this->postJson("/api/watch/{$share}/tasks/{$slide}-question/answer");
+        $this->getJson("/api/watch/{$share}")->assertJsonPath('pauses.0.question.showAfter', 60);
+        // Who was never asked has not tried.
+        $this->assertStringContainsString('in 60 seconds', $see('measure')->assertStatus(422)->json('detail'));
+        $this->putJson("/api/watch/{$share}/tasks/measure-question")->assertNoContent();
+        $this->travel(30)->seconds();
+        $this->putJson("/api/watch/{$share}/tasks/measure-question")->assertNoContent();
+        $this->assertStringContainsString('in 30 seconds', $see('measure')->assertStatus(422)->json('detail'));
+        $this->assertStringNotContainsString("41\u{A0}cm", (string) $this->getJson("/api/watch/{$share}")->getContent());
+        $this->travel(31)->seconds();
+        $see('measure')->assertOk()->assertJsonPath('model', "41\u{A0}cm")->assertJsonPath('earned', 0);
+        $this->putJson("/api/watch/{$share}/answers/measure-question", ['given' => '41 cm'])->assertJsonPath('earned', 0);
+        $this->putJson("/api/watch/{$share}/tasks/why-question")->assertNoContent();
+        $this->travel(90)->seconds();
+        $see('why')->assertStatus(422);
+        $this->assertSame(1, Answer::query()->count());
+    }
+
     public function test_a_task_is_read_aloud_once_it_may_be_known(): void
     {
         $share = $this->share();

@@ -16,6 +16,8 @@ export interface AskedQuestion {
   type: QuestionType;
   marks: number;
   hint: string;
+  /** Seconds after which the answer may be seen without one. */
+  showAfter?: number | null;
 }
 
 /** Milliseconds before its end at which a lesson shows what it ends with. */

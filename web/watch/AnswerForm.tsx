@@ -67,7 +67,7 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
         : 'border-caution-edge';
   return (
     <div className={`border-l-4 px-3 py-1 ${look}`} role="status">
-      <p>
+      <p hidden={answer.given === ''}>
         You answered: <strong className="font-semibold">{answer.readable}</strong>
       </p>
       {answer.sentence && <p>{answer.sentence}</p>}

@@ -4,6 +4,7 @@ import { clock } from '../clock';
 import { Button } from '../ui/Button';
 import { Answered, AnswerForm } from './AnswerForm';
 import { ReadAloud } from './ReadAloud';
+import { SeeAnswer } from './SeeAnswer';
 
 interface PauseProps {
   share: string;
@@ -59,6 +60,9 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
             how={() => ({ hinted: hasHint, seconds: Math.round((Date.now() - begun.current) / 1000) })}
             onAnswer={onAnswer}
           />
+          {!pause.exitCheck && question.showAfter && (
+            <SeeAnswer share={share} block={pause.block} after={question.showAfter} onAnswer={onAnswer} />
+          )}
           {question.hint && !hasHint && (
             <Button look="quiet" className="mt-2" onClick={() => setHint(true)}>
               Give me a hint

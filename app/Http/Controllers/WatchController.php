@@ -225,6 +225,19 @@ class WatchController
         ));
     }
 
+    /** From now on the time runs after which the answer may be seen. */
+    public function ask(Request $request, Share $share, string $block): JsonResponse
+    {
+        $this->visits->ask($this->visits->open($share, $request->attributes->get('student')), $block);
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function giveUp(Request $request, Share $share, string $block): JsonResponse
+    {
+        return new JsonResponse($this->visits->giveUp($this->visits->open($share, $request->attributes->get('student')), $block));
+    }
+
     public function handIn(HandInRequest $request, Share $share): JsonResponse
     {
         $given = $request->validated();

@@ -37,6 +37,21 @@ export function QuestionForm({ content, onChange, facts }: FormProps<'question'>
           onChange={(seconds) => set({ seconds })}
         />
       </div>
+      <TextField
+        label="Show the answer after so many seconds of trying"
+        type="number"
+        min={10}
+        max={1800}
+        value={content.showAfter ?? ''}
+        placeholder="never"
+        hint="A student who cannot answer sees it then. An exit check never shows it."
+        onChange={(event) =>
+          set({
+            showAfter:
+              event.target.value === '' ? null : Math.min(1800, Math.max(10, Math.round(Number(event.target.value)))),
+          })
+        }
+      />
       <Tick
         label="Stop the lesson here until the student has tried"
         checked={content.stops ?? true}
