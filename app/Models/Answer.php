@@ -33,7 +33,14 @@ class Answer extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['by_teacher' => 'boolean', 'hinted' => 'boolean', 'again' => 'boolean', 'gave_up' => 'boolean', 'earned_points' => 'array', 'earlier' => 'array'];
+        return [
+            'by_teacher' => 'boolean',
+            'hinted' => 'boolean',
+            'again' => 'boolean',
+            'gave_up' => 'boolean',
+            'earned_points' => 'array',
+            'earlier' => 'array',
+        ];
     }
 
     /** @return BelongsTo<Visit, $this> */
