@@ -44,6 +44,10 @@ export type WatchedLesson = Programme & {
    * What the student wrote to themselves at the end of the lesson before.
    */
   letter: string | null;
+  /**
+   * In which it is told (ISO 639-1).
+   */
+  language: string;
 };
 
 /**

@@ -83,12 +83,13 @@ export function Packaged({ lesson: taken, platform }: { lesson: PackagedLesson; 
           className="seen mx-auto w-full lg:sticky lg:top-2"
           style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
-          <div className="relative border border-rule">
+          <div lang={lesson.language} className="relative border border-rule">
             <SeenStage programme={lesson} at={player.at} trip={trip} />
             <PlayingClip clips={clips} player={player} hasCaptions={hasCaptions} />
           </div>
           {!trip.here && (
             <p
+              lang={lesson.language}
               className="caption flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
               aria-hidden={!caption}
             >

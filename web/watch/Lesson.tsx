@@ -91,6 +91,7 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           key={player.waiting.block}
           share={id}
           student={lesson.student}
+          language={lesson.language}
           pause={player.waiting}
           answer={answers[player.waiting.block]}
           isLocked={handedIn}
@@ -164,12 +165,13 @@ export function Lesson({ id, lesson: loaded, onClose }: { id: string; lesson: Wa
           className="seen mx-auto w-full lg:sticky lg:top-2"
           style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
         >
-          <div className="relative border border-rule">
+          <div lang={lesson.language} className="relative border border-rule">
             <SeenStage programme={lesson} at={player.at} trip={trip} live={taken.live} />
             <PlayingClip clips={clips} player={player} hasCaptions={hasCaptions} />
           </div>
           {!trip.here && (
             <p
+              lang={lesson.language}
               className="caption flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
               aria-hidden={!caption}
             >

@@ -10,6 +10,8 @@ interface PauseProps {
   share: string;
   student: string;
   pause: PausePoint;
+  /** In which it is asked. */
+  language: string;
   answer: GivenAnswer | undefined;
   isLocked: boolean;
   /** Whether what comes next has arrived. */
@@ -19,7 +21,7 @@ interface PauseProps {
 }
 
 /** The lesson waits: the question, the time, a hint, the answer. */
-export function Pause({ share, student, pause, answer, isLocked, isReady, onAnswer, onGoOn }: PauseProps) {
+export function Pause({ share, student, pause, language, answer, isLocked, isReady, onAnswer, onGoOn }: PauseProps) {
   const [left, setLeft] = useState(pause.seconds);
   const [hasHint, setHint] = useState(false);
   const heading = useRef<HTMLHeadingElement>(null);
@@ -44,7 +46,9 @@ export function Pause({ share, student, pause, answer, isLocked, isReady, onAnsw
         </p>
       </div>
       {left === 0 && !isDone && <p className="mb-2 text-small text-quiet">The time is up, but take what you need.</p>}
-      <p className="mb-3 text-lg">{pause.prompt}</p>
+      <p lang={language} className="mb-3 text-lg">
+        {pause.prompt}
+      </p>
       {pause.prompt && <ReadAloud share={share} block={pause.block} />}
       {question && !isDone && (
         <>

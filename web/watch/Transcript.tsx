@@ -48,7 +48,7 @@ export function Transcript({ lesson, at, answers, onSeek }: TranscriptProps) {
       <h2 className="hidden print:block">{lesson.title}</h2>
       {shown.length === 0 && <p className="mt-3">Nothing that has been said or shown so far has this word in it.</p>}
       {shown.map((chapter) => (
-        <section key={chapter.slide} className="mt-3">
+        <section key={chapter.slide} lang={lesson.language} className="mt-3">
           <h3 className="text-base">{chapter.title}</h3>
           <p className={`text-small text-quiet ${found(chapter.seen) ? 'bg-first-light' : ''}`}>{chapter.seen}</p>
           <p>

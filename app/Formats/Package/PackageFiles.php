@@ -108,6 +108,7 @@ final readonly class PackageFiles
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
             'handout' => null,
+            'language' => $document['language'] ?? 'en',
             'letter' => null,
             'visit' => [
                 'position' => 0, 'handedIn' => false, 'answers' => new stdClass, 'aims' => new stdClass, 'moments' => [],

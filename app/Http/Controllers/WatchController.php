@@ -127,6 +127,7 @@ class WatchController
             'before' => $document['before'] ?? '',
             'next' => $document['next'] ?? '',
             'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
+            'language' => $document['language'] ?? 'en',
             'letter' => LetterToSelf::before($visit),
             'visit' => $this->visits->shown($visit),
         ]);
