@@ -77,7 +77,7 @@ class PrepareTake implements ShouldQueue
             $sound = AudioEncoder::decode((new PieceFolder($take->path('pieces')))->joined($this->pieces, 'webm'));
             $again = SaidAgain::in($take, $sound);
             MeasuredSound::keep($take, $again?->sound() ?? ContinuedTake::sound($take, $sound));
-            $again?->keep($take);
+            $again === null ? ContinuedTake::keepEdits($take) : $again->keep($take);
         } catch (ProgramFailed $failure) {
             if ($failure->isAway) {
                 throw $failure;

@@ -9,6 +9,7 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use App\Models\TakeState;
 use Daybright\Recording\Clock;
+use Daybright\Recording\Editing\Replacement;
 use Daybright\Recording\SampleRange;
 
 /** A take that goes on where another one is left: the beginning of that one, and then what was said anew, at one loudness. */
@@ -60,6 +61,20 @@ final class ContinuedTake
         );
 
         return [...array_values($before), ...array_values($after)];
+    }
+
+    /** Gives the take, whose sound is measured, what was edited in the part of the earlier one that is kept. */
+    public static function keepEdits(Take $take): void
+    {
+        $earlier = self::earlier($take);
+        if ($earlier === null) {
+            return;
+        }
+        $at = self::at($take, $earlier);
+        $replacement = new Replacement(new SampleRange($at, max($at + 1, $earlier->length)), max(1, $take->length - $at));
+        $carried = CarriedEdits::into($replacement, $earlier);
+        $new = array_filter($take->cuts ?? [], static fn (array $cut): bool => $cut['from'] >= $at);
+        $take->update(['cuts' => [...$carried['cuts'], ...array_values($new)]] + $carried);
     }
 
     private static function earlier(Take $take): ?Take

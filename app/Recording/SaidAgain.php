@@ -9,7 +9,6 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use App\Models\TakeState;
 use Daybright\Recording\Editing\Replacement;
-use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\KeptRanges;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Silence;
@@ -64,21 +63,12 @@ final readonly class SaidAgain
     {
         $length = array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $this->said));
         $replacement = new Replacement($this->gone, $length);
-        $was = $this->earlier->recorded();
         $take->update([
             'events' => $replacement->events(array_values(array_filter(
                 $this->earlier->movedEvents(),
                 static fn (array $event): bool => ! in_array($event['kind'], ['footage', 'shown'], true),
             ))),
-            'cuts' => array_map(
-                static fn (SampleRange $cut): array => $cut->toArray(),
-                $replacement->cuts($was->cuts),
-            ),
-            'wordings' => array_map(
-                static fn (Wording $each): array => $each->toArray(),
-                $replacement->wordings($was->wordings),
-            ),
-            'kept' => $replacement->moments($this->earlier->kept ?? []),
+            ...CarriedEdits::into($replacement, $this->earlier),
         ]);
     }
 }

@@ -134,6 +134,12 @@ class RecordingTest extends TestCase
         $earlier = Take::factory()->for($this->made)->sounding(6)->create(['events' => [
             ['kind' => 'show', 'at' => 0, 'slide' => 'measure'], ['kind' => 'step', 'at' => 3000.2, 'step' => 'measure-2'],
         ]]);
+        $stretch = static fn (float $from, float $to): array => ['from' => (int) ($from * 48_000), 'to' => (int) ($to * 48_000)];
+        $earlier->update([
+            'cuts' => [$stretch(1, 1.5), $stretch(2.9, 3.5), $stretch(5, 5.5)],
+            'wordings' => [$stretch(2, 2.4) + ['text' => 'before'], $stretch(4, 4.5) + ['text' => 'gone']],
+            'kept' => [48_000, 4 * 48_000],
+        ]);
         $this->putJson("/api/lessons/{$this->made->id}/takes/{$this->take}", [
             'slide' => 'measure', 'source' => 'microphone', 'continues' => ['take' => $earlier->id, 'at' => Clock::samples(3000.2)],
         ])->assertSuccessful();
@@ -149,6 +155,10 @@ class RecordingTest extends TestCase
         $this->assertTrue($take->chosen);
         $this->assertFalse($earlier->refresh()->chosen);
         $this->assertEqualsWithDelta(7.0, $take->length / 48_000, 0.05);
+        // What was edited holds up to where it goes on, and nothing of what is gone.
+        $this->assertSame([$stretch(1, 1.5), ['from' => (int) (2.9 * 48_000), 'to' => Clock::samples(3000.2)]], $take->cuts);
+        $this->assertSame(['before'], array_column($take->wordings ?? [], 'text'));
+        $this->assertSame([48_000], $take->kept);
         $this->assertSame([['show', 0.0], ['step', 3020.2]], array_map(
             static fn (array $event): array => [$event['kind'], (float) $event['at']],
             $take->events,
