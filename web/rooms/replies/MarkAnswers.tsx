@@ -67,6 +67,8 @@ export function MarkAnswers({ question, onGive }: { question: QuestionReplies; o
             ? 'A figure key gives a mark or takes it back, 0 gives none, Enter goes on.'
             : `A figure key from 0 to ${question.marks} gives the marks and goes on.`}{' '}
           Arrow keys move, Backspace takes the last mark back.
+          {rows.some((row) => row.likeness === 'alike') &&
+            ' Nearly the same are answers that share three fifths of all runs of three words.'}
         </p>
         <Button disabled={done.length === 0} onClick={() => void takeBack()}>
           Take back the last mark
