@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Watching;
 
-use App\Adapters\Files;
+use App\Adapters\WrittenZip;
 use App\Models\Answer;
 use App\Models\Moment;
 use App\Models\Student;
 use App\Models\Visit;
-use DomainException;
-use ZipArchive;
 
 /** Everything that is kept of one child, for the child, its parents, or the next school. */
 final class StudentArchive
@@ -18,18 +16,10 @@ final class StudentArchive
     /** @return string path of a finished temporary file */
     public function write(Student $student): string
     {
-        $path = Files::temporary('zip');
-        $zip = new ZipArchive;
-        $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-        $zip->addFromString(
-            'student.json',
-            json_encode($this->kept($student), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
-        );
-        if (! $zip->close()) {
-            throw new DomainException('The file could not be written. Check that the disk has room.');
-        }
-
-        return $path;
+        return WrittenZip::of(['student.json' => json_encode(
+            $this->kept($student),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        )]);
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Epub;
 
 use App\Adapters\Files;
+use App\Adapters\WrittenZip;
 use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
@@ -12,8 +13,6 @@ use App\Lessons\SlideDrawing;
 use App\Models\Release;
 use Closure;
 use Daybright\Format\Epub\Book;
-use DomainException;
-use ZipArchive;
 
 /** The newest shared version as a book to read, with the narration heard line by line. */
 final class EpubWriter extends SharedVersionWriter
@@ -37,39 +36,35 @@ final class EpubWriter extends SharedVersionWriter
     protected function writeRelease(Release $release, Closure $progress): string
     {
         return Files::tidily(function () use ($release, $progress): string {
-            $path = Files::temporary('epub');
-            $zip = new ZipArchive;
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
             $modified = $release->updated_at?->utc()->format('Y-m-d\TH:i:s\Z') ?? '';
             $book = new Book($release->frozen(), $release->read(), $release->stages(), $release->id, $modified);
-            foreach ($book->files() as $name => $content) {
-                $zip->addFromString($name, $content);
-            }
-            // What tells the kind of file stands first and uncompressed (EPUB Open Container Format 3.2, section 4.3).
-            $zip->setCompressionName('mimetype', ZipArchive::CM_STORE);
+            $sounds = [];
             foreach (array_keys($release->stages()) as $stage) {
-                $zip->addFile(Files::local($release->soundPath($stage, 'm4a')), Book::sound($stage));
-            }
-            $this->draw($release, $zip, $progress);
-            if (! $zip->close()) {
-                throw new DomainException('The book could not be written. Check that the disk has room.');
+                $sounds[Book::sound($stage)] = Files::local($release->soundPath($stage, 'm4a'));
             }
 
-            return $path;
+            // What tells the kind of file stands first and uncompressed (EPUB Open Container Format 3.2, section 4.3).
+            return WrittenZip::of($book->files(), $sounds + $this->pictures($release, $progress), 'mimetype', 'epub');
         });
     }
 
-    /** @param  Closure(float): void  $progress */
-    private function draw(Release $release, ZipArchive $zip, Closure $progress): void
+    /**
+     * @param  Closure(float): void  $progress
+     * @return array<string, string> paths by name
+     */
+    private function pictures(Release $release, Closure $progress): array
     {
         $lesson = $release->read();
         $chapters = $release->frozen()->chapters;
+        $pictures = [];
         foreach ($chapters as $number => $chapter) {
             $slide = $lesson->slide($chapter->slide);
             if ($slide !== null) {
-                $zip->addFile($this->drawing->file($lesson, $slide, 'png'), Book::picture($number));
+                $pictures[Book::picture($number)] = $this->drawing->file($lesson, $slide, 'png');
             }
             $progress(($number + 1) / count($chapters));
         }
+
+        return $pictures;
     }
 }

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Formats\Package;
 
 use App\Adapters\Files;
+use App\Adapters\WrittenZip;
 use App\Formats\FilePurpose;
 use App\Formats\SharedVersionWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Release;
 use Closure;
-use DomainException;
-use ZipArchive;
 
 /** The newest shared version in a zip that plays from index.html, with no server and no connection. */
 class PackageWriter extends SharedVersionWriter
@@ -32,20 +31,8 @@ class PackageWriter extends SharedVersionWriter
     {
         return Files::tidily(function () use ($release): string {
             $files = PackageFiles::of($release);
-            $path = Files::temporary('zip');
-            $zip = new ZipArchive;
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-            foreach ($files->written + $this->manifest($release, $files) as $name => $content) {
-                $zip->addFromString($name, $content);
-            }
-            foreach ($files->copied as $name => $file) {
-                $zip->addFile($file, $name);
-            }
-            if (! $zip->close()) {
-                throw new DomainException('The package could not be written. Check that the disk has room.');
-            }
 
-            return $path;
+            return WrittenZip::of($files->written + $this->manifest($release, $files), $files->copied);
         });
     }
 

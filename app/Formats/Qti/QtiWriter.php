@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Formats\Qti;
 
 use App\Adapters\Files;
+use App\Adapters\WrittenZip;
 use App\Formats\FilePurpose;
 use App\Formats\LessonWriter;
 use App\Formats\WrittenFormat;
@@ -13,7 +14,6 @@ use Closure;
 use Daybright\Format\Qti\QtiPackage;
 use Daybright\Release\Questions;
 use DomainException;
-use ZipArchive;
 
 /** The questions of the lesson as it is now, for another program that asks questions (IMS QTI 2.1). */
 final class QtiWriter implements LessonWriter
@@ -50,18 +50,6 @@ final class QtiWriter implements LessonWriter
             throw new DomainException(self::NOTHING);
         }
 
-        return Files::tidily(static function () use ($package): string {
-            $path = Files::temporary('zip');
-            $zip = new ZipArchive;
-            $zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL);
-            foreach ($package->files() as $name => $content) {
-                $zip->addFromString($name, $content);
-            }
-            if (! $zip->close()) {
-                throw new DomainException('The questions could not be written. Check that the disk has room.');
-            }
-
-            return $path;
-        });
+        return Files::tidily(static fn (): string => WrittenZip::of($package->files()));
     }
 }
