@@ -87,7 +87,10 @@ final class StudentVisit
     /** A question is seen for the first time: from then on its time runs. */
     public function ask(Visit $visit, string $block): void
     {
-        $visit->update(['asked' => ($visit->asked ?? []) + [$block => now()->getTimestamp()]]);
+        DB::transaction(static function () use ($visit, $block): void {
+            $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $visit->update(['asked' => ($visit->asked ?? []) + [$block => now()->getTimestamp()]]);
+        });
     }
 
     /**

@@ -124,6 +124,12 @@ class StudentTest extends TestCase
         $share = $this->share($document);
         $see = fn (string $slide): TestResponse => $this->postJson("/api/watch/{$share}/tasks/{$slide}-question/answer");
         $this->getJson("/api/watch/{$share}")->assertJsonPath('pauses.0.question.showAfter', 60);
+        // What lies behind an open question can neither be begun nor seen, and what is not there is not kept.
+        foreach (['why-question', 'nothing'] as $hidden) {
+            $this->putJson("/api/watch/{$share}/tasks/{$hidden}")->assertNotFound();
+            $this->postJson("/api/watch/{$share}/tasks/{$hidden}/answer")->assertNotFound();
+        }
+        $this->assertNull(Visit::query()->sole()->asked);
         // Who was never asked has not tried.
         $this->assertStringContainsString('in 60 seconds', $see('measure')->assertStatus(422)->json('detail'));
         $this->putJson("/api/watch/{$share}/tasks/measure-question")->assertNoContent();

@@ -25,6 +25,7 @@ use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
+use App\Models\Visit;
 use App\Watching\LetterToSelf;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
@@ -32,6 +33,7 @@ use App\Watching\StudentVisit;
 use App\Watching\TaskSound;
 use App\Watching\VisitMoments;
 use Daybright\Deck\Format;
+use Daybright\Release\FrozenPause;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use stdClass;
@@ -182,13 +184,20 @@ class WatchController
     /** A task read by the practice voice, once it may be known. */
     public function readAloud(Request $request, Share $share, string $block): BinaryFileResponse
     {
-        $release = $share->version();
-        $visit = $this->visits->look($share, $request->attributes->get('student'));
-        $pauses = array_column(ReleaseView::sealed($release->frozen(), $visit)->lesson->pauses, null, 'block');
-        $pause = $pauses[$block] ?? null;
-        abort_if($pause === null || $pause->sealed || $pause->prompt === '', 404);
+        $pause = self::reached($share, $this->visits->look($share, $request->attributes->get('student')), $block);
+        abort_if($pause->prompt === '', 404);
 
-        return response()->file(TaskSound::of($release, $pause), ['Content-Type' => 'audio/mp4']);
+        return response()->file(TaskSound::of($share->version(), $pause), ['Content-Type' => 'audio/mp4']);
+    }
+
+    /** A pause point that a student has come to: of those behind it nothing is told and nothing can be begun. */
+    private static function reached(Share $share, Visit $visit, string $block): FrozenPause
+    {
+        $pauses = array_column(ReleaseView::sealed($share->version()->frozen(), $visit)->lesson->pauses, null, 'block');
+        $pause = $pauses[$block] ?? abort(404);
+        abort_if($pause->sealed, 404);
+
+        return $pause;
     }
 
     public function film(Request $request, Share $share, string $footage): BinaryFileResponse
@@ -229,14 +238,17 @@ class WatchController
     /** From now on the time runs after which the answer may be seen. */
     public function ask(Request $request, Share $share, string $block): JsonResponse
     {
-        $this->visits->ask($this->visits->open($share, $request->attributes->get('student')), $block);
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $this->visits->ask($visit, self::reached($share, $visit, $block)->block);
 
         return new JsonResponse(null, 204);
     }
 
     public function giveUp(Request $request, Share $share, string $block): JsonResponse
     {
-        return new JsonResponse($this->visits->giveUp($this->visits->open($share, $request->attributes->get('student')), $block));
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+
+        return new JsonResponse($this->visits->giveUp($visit, self::reached($share, $visit, $block)->block));
     }
 
     public function handIn(HandInRequest $request, Share $share): JsonResponse
