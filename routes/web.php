@@ -13,6 +13,7 @@ use App\Http\Controllers\FigureController;
 use App\Http\Controllers\FootageController;
 use App\Http\Controllers\HandoutController;
 use App\Http\Controllers\HomeController;
+use App\Http\Controllers\KeptLessonController;
 use App\Http\Controllers\LessonController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MediaController;
@@ -177,6 +178,8 @@ Route::prefix('api')->group(function (): void {
                 ->where('slide', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::get('{share}/tasks/{block}/sound', [WatchController::class, 'readAloud'])
                 ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
+            Route::get('{share}/kept', [KeptLessonController::class, 'show'])->middleware('throttle:live');
+            Route::get('{share}/kept/files/{reference}', [KeptLessonController::class, 'file'])->where('reference', '[A-Za-z0-9_-]{40,600}');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::put('{share}/tasks/{block}', [WatchController::class, 'ask'])->where('block', '[A-Za-z0-9-]{1,40}');

@@ -48,6 +48,24 @@ export type WatchedLesson = Programme & {
    * In which it is told (ISO 639-1).
    */
   language: string;
+  /**
+   * Names the version and what of it is open.
+   */
+  edition: string;
+  /**
+   * Whether a question that waits holds up its own part alone.
+   */
+  inAnyOrder: boolean;
+  /**
+   * The day on which it opens, null for never, by part that is closed.
+   */
+  closed: {
+    [k: string]: string | null;
+  };
+  /**
+   * The day after which the answers of the exit check are seen, while they are not.
+   */
+  comparedFrom: string | null;
 };
 
 /**
@@ -114,6 +132,7 @@ export interface Answers {
   aimsSaid?: AimsSaid;
   askedAgain?: AskedAgain;
   overview?: LessonOverview;
+  keptLesson?: KeptLesson;
 }
 export interface HomeAnswer {
   series: {
@@ -193,12 +212,31 @@ export interface ShareAnswer {
      * Id of the page for those who help.
      */
     overview: string;
+    /**
+     * How a student may keep it on a device.
+     */
+    keeping: "sealed" | "open" | "no";
+    inAnyOrder: boolean;
+    /**
+     * Whether the answers of the exit check are seen after the due day only.
+     */
+    answersAfterDue: boolean;
+    /**
+     * The day from which a part is open, null for never; parts that are not named are open.
+     */
+    parts: {
+      [k: string]: string | null;
+    };
   }[];
   files: LessonFile[];
   sizes: {
     sound: number;
     data: number;
   } | null;
+  /**
+   * Of the lesson, in order.
+   */
+  parts: PartKindName[];
 }
 export interface Release {
   id: string;
@@ -1134,6 +1172,10 @@ export interface JoinedClass {
   students: Student[];
 }
 export interface StudentShelf {
+  /**
+   * Id.
+   */
+  student: string;
   name: string;
   class: string;
   lessons: {
@@ -1152,6 +1194,14 @@ export interface StudentShelf {
      * Share of the lesson.
      */
     watched: number;
+    /**
+     * Whether it may be kept on a device.
+     */
+    mayKeep: boolean;
+    /**
+     * Names the version and what of it is open.
+     */
+    edition: string;
   }[];
 }
 /**
@@ -1447,5 +1497,51 @@ export interface LessonOverview {
       prompt: string;
       seconds: number;
     }[];
+  }[];
+}
+/**
+ * A lesson to be kept on a device: stages and files are AES-256-GCM in pieces of 12 bytes of nonce, content, 16 bytes of tag.
+ */
+export interface KeptLesson {
+  /**
+   * Names the version and what of it is open.
+   */
+  edition: string;
+  /**
+   * Base64 of 32 bytes.
+   */
+  key: string;
+  /**
+   * Whether its stages may be opened from the beginning.
+   */
+  isOpen: boolean;
+  /**
+   * Bytes of a whole sealed piece.
+   */
+  piece: number;
+  stages: {
+    /**
+     * Blocks of the questions that earn it.
+     */
+    answered: string[];
+    handedIn: boolean;
+    /**
+     * Base64 of sealed gzip of {lesson, models}.
+     */
+    sealed: string;
+  }[];
+  files: {
+    /**
+     * From 0: in which it is needed first.
+     */
+    stage: number;
+    /**
+     * Under which it is had; sealed {address, type}.
+     */
+    reference: string;
+    /**
+     * Sealed.
+     */
+    bytes: number;
   }[];
 }

@@ -23,12 +23,18 @@ function cookie(name: string): string {
 }
 
 /** Asks the server; a body that is not form data is sent as JSON. */
-export async function send(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  let response = await answer(method, address, body, signal);
+export async function send(
+  method: string,
+  address: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  more: Record<string, string> = {},
+): Promise<Response> {
+  let response = await answer(method, address, body, signal, more);
   if (response.status === 419) {
     // There is no session yet, or its token has grown old while the page was open.
     await answer('GET', '/api/session');
-    response = await answer(method, address, body, signal);
+    response = await answer(method, address, body, signal, more);
   }
   if (!response.ok) {
     const problem = (await response.json().catch(() => ({}))) as Record<string, unknown>;
@@ -37,8 +43,18 @@ export async function send(method: string, address: string, body?: unknown, sign
   return response;
 }
 
-async function answer(method: string, address: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
-  const headers: Record<string, string> = { Accept: 'application/json', 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+async function answer(
+  method: string,
+  address: string,
+  body?: unknown,
+  signal?: AbortSignal,
+  more: Record<string, string> = {},
+): Promise<Response> {
+  const headers: Record<string, string> = {
+    Accept: 'application/json',
+    'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+    ...more,
+  };
   const form = body instanceof FormData ? body : undefined;
   const json = body === undefined || form ? undefined : JSON.stringify(body);
   if (json !== undefined) headers['Content-Type'] = 'application/json';
@@ -84,8 +100,14 @@ export async function untilAnswered<Answer>(
   }
 }
 
-export async function ask<Answer>(method: string, address: string, body?: unknown): Promise<Answer> {
-  const response = await send(method, address, body);
+/** @param more headers beside the usual ones */
+export async function ask<Answer>(
+  method: string,
+  address: string,
+  body?: unknown,
+  more?: Record<string, string>,
+): Promise<Answer> {
+  const response = await send(method, address, body, undefined, more);
   return (response.status === 204 ? undefined : await response.json()) as Answer;
 }
 

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Lessons;
 
 use App\Adapters\Files;
-use App\Models\Answer;
 use App\Models\Release;
-use App\Models\Visit;
 use Daybright\Recording\Tracks\Footage\Footage;
-use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenStage;
 use Daybright\Watching\SealedLesson;
 use stdClass;
@@ -23,14 +20,12 @@ final class ReleaseView
     /**
      * @param  string  $sounds address under which sound.webm and sound.m4a of each stage are had
      * @param  string  $pictures address under which pictures are had by their sha256
-     * @param  Visit|null  $visit of the student who looks, who may not see what lies behind an open question
+     * @param  SealedLesson|null  $sealed as far as the one who looks may know it; null for all of it
      * @return array<string, mixed>
      */
-    public static function show(Release $release, string $sounds, string $pictures, ?Visit $visit = null): array
+    public static function show(Release $release, string $sounds, string $pictures, ?SealedLesson $sealed = null): array
     {
-        $lesson = $release->frozen();
-        $sealed = $visit === null ? null : self::sealed($lesson, $visit);
-        $seen = $sealed?->toArray() ?? $lesson->toArray();
+        $seen = $sealed?->toArray() ?? $release->frozen()->toArray();
         $source = static fn (int $stage, string $kind, string $type): array => [
             'url' => "{$sounds}/sound.{$kind}?r={$release->id}&stage={$stage}",
             'type' => $type,
@@ -51,16 +46,6 @@ final class ReleaseView
                 'sources' => [$source($number, 'webm', 'audio/webm; codecs=opus'), $source($number, 'm4a', 'audio/mp4')],
             ], $heard, array_keys($heard)),
         ];
-    }
-
-    /** As far as the student of a visit may know it. */
-    public static function sealed(FrozenLesson $lesson, Visit $visit): SealedLesson
-    {
-        return SealedLesson::seal(
-            $lesson,
-            array_values($visit->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
-            $visit->handed_in_at !== null,
-        );
     }
 
     /**
@@ -120,12 +105,12 @@ final class ReleaseView
     /**
      * @param  string  $kind webm or m4a, as the routes allow
      * @param  int  $stage from 0
-     * @param  Visit|null  $visit of the student who asks, who gets no stage that they have not come to
+     * @param  SealedLesson|null  $sealed as far as the one who asks may know it: no stage that they have not come to
      */
-    public static function sound(Release $release, string $kind, int $stage, ?Visit $visit = null): BinaryFileResponse
+    public static function sound(Release $release, string $kind, int $stage, ?SealedLesson $sealed = null): BinaryFileResponse
     {
         $wanted = $release->stages()[$stage] ?? abort(404);
-        abort_if($visit !== null && self::sealed($release->frozen(), $visit)->hides($wanted->from), 404);
+        abort_if($sealed?->hides($wanted->from) === true, 404);
 
         return response()->file(Files::found($release->soundPath($stage, $kind)), ['Content-Type' => self::TYPES[$kind]]);
     }

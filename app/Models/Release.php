@@ -105,7 +105,14 @@ class Release extends Model
     {
         $lesson = $this->frozen();
 
-        return isset($this->parts[self::sound(0, 'webm')]) ? LessonStages::of($lesson) : [new FrozenStage(0, $lesson->length)];
+        $sounds = count(preg_grep('/^stage-\d+\.webm$/', array_keys($this->parts ?? [])) ?: []);
+        $stages = LessonStages::of($lesson);
+
+        return match ($sounds) {
+            0 => [new FrozenStage(0, $lesson->length)],
+            count($stages) => $stages,
+            default => LessonStages::acrossParts($lesson),
+        };
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Database\Factories\VisitFactory;
+use Daybright\Watching\Progress;
+use Daybright\Watching\SealedLesson;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -39,6 +41,26 @@ class Visit extends Model
     protected function casts(): array
     {
         return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array', 'asked' => 'array'];
+    }
+
+    /** As far as this student may know a version by now. */
+    public function sealed(Release $release): SealedLesson
+    {
+        return SealedLesson::seal($release->frozen(), $this->progress(), $this->share->opening());
+    }
+
+    /** Whether what was handed in stands beside its answers. */
+    public function isCompared(): bool
+    {
+        return $this->handed_in_at !== null && ! $this->share->opening()->answersLater;
+    }
+
+    public function progress(): Progress
+    {
+        return new Progress(
+            array_values($this->answers->map(static fn (Answer $answer): string => $answer->block)->all()),
+            $this->handed_in_at !== null,
+        );
     }
 
     /** @return BelongsTo<Student, $this> */

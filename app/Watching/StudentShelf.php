@@ -9,6 +9,7 @@ use App\Models\Moment;
 use App\Models\Share;
 use App\Models\Student;
 use App\Models\Visit;
+use App\Watching\Kept\Keeping;
 use Illuminate\Support\Collection;
 
 /** The lessons that a student's class has been given. */
@@ -27,6 +28,7 @@ final class StudentShelf
         $visits = Visit::query()->with(['answers', 'moments'])->where('student_id', $student->id)->get()->keyBy('share_id');
 
         return [
+            'student' => $student->id,
             'name' => $student->name,
             'class' => $student->classroom->name,
             'lessons' => $together->map(static fn (Share $share): array => self::lesson($share, $visits->get($share->id)))->values(),
@@ -54,6 +56,8 @@ final class StudentShelf
             'series' => $share->lesson->series?->title,
             'due' => $share->due,
             'minutes' => round(($version->programme['length'] ?? 0) / 60000, 1),
+            'edition' => $share->edition(),
+            'mayKeep' => $share->keeping !== Keeping::No,
             'begun' => $visit !== null,
             'watched' => round(min(1, ($visit->furthest ?? 0) / max(1, $version->programme['length'] ?? 1)), 3),
             'handedIn' => $visit?->handed_in_at !== null,

@@ -14,6 +14,7 @@ use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Question;
 use Daybright\Release\MeasuredPlot;
 use Daybright\Release\Questions;
+use Daybright\Watching\SealedLesson;
 use DomainException;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -38,7 +39,7 @@ final class StudentVisit
 
     public function open(Share $share, Student $student): Visit
     {
-        return Visit::query()->firstOrCreate(['share_id' => $share->id, 'student_id' => $student->id]);
+        return self::of(Visit::query()->firstOrCreate(['share_id' => $share->id, 'student_id' => $student->id]), $share, $student);
     }
 
     /** To look only: where nothing can be written, the lesson is shown all the same. */
@@ -50,8 +51,14 @@ final class StudentVisit
             report($error);
             $visit = new Visit(['share_id' => $share->id, 'student_id' => $student->id]);
 
-            return $visit->setRelation('share', $share)->setRelation('answers', $visit->newCollection());
+            return self::of($visit, $share, $student)->setRelation('answers', $visit->newCollection());
         }
+    }
+
+    /** What is known already is not asked for again. */
+    private static function of(Visit $visit, Share $share, Student $student): Visit
+    {
+        return $visit->setRelation('share', $share)->setRelation('student', $student);
     }
 
     /**
@@ -139,6 +146,7 @@ final class StudentVisit
             }
             $lesson = $visit->share->version()->read();
             $asked = Questions::inExitCheck($lesson);
+            array_map(static fn (string $block) => self::refuseClosed($visit, $block), $asked);
             foreach (array_intersect_key($given, array_flip($asked)) as $block => $text) {
                 if (trim($text) !== '') {
                     $this->keep($visit, $lesson, $block, $text);
@@ -166,7 +174,7 @@ final class StudentVisit
         $answers = [];
         foreach ($visit->answers as $answer) {
             if (isset($questions[$answer->block])) {
-                $open = in_array($answer->block, $exitCheck, true) && $visit->handed_in_at === null;
+                $open = in_array($answer->block, $exitCheck, true) && ! $visit->isCompared();
                 $answers[$answer->block] = $this->shownAnswer($lesson, $answer, $questions[$answer->block], ! $open);
             }
         }
@@ -189,6 +197,7 @@ final class StudentVisit
         $question = Questions::in($lesson)[$block] ?? throw new DomainException(
             'This question is no longer in the lesson. Load the page again.',
         );
+        self::refuseClosed($visit, $block);
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
         $again = $before?->again === true;
@@ -208,7 +217,16 @@ final class StudentVisit
             ...$again ? self::afterwards($before) : [],
         ]);
 
-        return $this->shownAnswer($lesson, $answer, $question, ! $isExitCheck || $visit->handed_in_at !== null);
+        return $this->shownAnswer($lesson, $answer, $question, ! $isExitCheck || $visit->isCompared());
+    }
+
+    private static function refuseClosed(Visit $visit, string $block): void
+    {
+        $opening = $visit->share->opening();
+        $open = $opening->closed === [] ? null : SealedLesson::open($visit->share->version()->frozen(), $opening);
+        if ($open !== null && ! in_array($block, array_column($open, 'block'), true)) {
+            throw new DomainException('This part of the lesson is not open yet.');
+        }
     }
 
     /** @return array<string, mixed> what becomes of an answer that was sent back and is given anew */

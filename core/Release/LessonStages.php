@@ -5,13 +5,27 @@ declare(strict_types=1);
 namespace Daybright\Release;
 
 /**
- * The stretches that a shared lesson comes in: each ends where a question waits for its answer, and what follows a question of the exit
- * check, which is seen when the check is handed in, is one by itself.
+ * The stretches that a shared lesson comes in: each ends with its part, or where a question waits for its answer; what follows a question
+ * of the exit check, which is seen when the check is handed in, is one by itself.
  */
 final class LessonStages
 {
     /** @return list<FrozenStage> in order, without gaps */
     public static function of(FrozenLesson $lesson): array
+    {
+        $parts = array_map(static fn (FrozenPart $part): float => $part->from, FrozenPart::of($lesson));
+
+        return self::between([...self::borders($lesson), ...$parts]);
+    }
+
+    /** @return list<FrozenStage> as they were when a part could not be opened by itself */
+    public static function acrossParts(FrozenLesson $lesson): array
+    {
+        return self::between(self::borders($lesson));
+    }
+
+    /** @return list<float> */
+    private static function borders(FrozenLesson $lesson): array
     {
         $borders = [0.0, $lesson->length];
         foreach ($lesson->pauses as $pause) {
@@ -20,6 +34,16 @@ final class LessonStages
                 $borders[] = $pause->exitCheck ? self::answerEnds($lesson, $pause) : $pause->at;
             }
         }
+
+        return $borders;
+    }
+
+    /**
+     * @param  list<float>  $borders
+     * @return list<FrozenStage>
+     */
+    private static function between(array $borders): array
+    {
         $borders = array_values(array_unique($borders));
         sort($borders);
         $stages = [];

@@ -11,6 +11,8 @@ use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\ShownSlide;
 use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPart;
+use Daybright\Release\FrozenPause;
 use Daybright\Release\FrozenSlide;
 use Daybright\Release\LessonStages;
 
@@ -25,24 +27,63 @@ final readonly class SealedLesson
     {
     }
 
-    /** @param  list<string>  $answered blocks whose question this student has answered */
-    public static function seal(FrozenLesson $lesson, array $answered, bool $handedIn): self
+    public static function seal(FrozenLesson $lesson, Progress $progress, Opening $opening = new Opening): self
     {
-        $sealed = [];
-        $open = null;
-        foreach ($lesson->pauses as $pause) {
-            if ($pause->question === null || $open !== null) {
-                continue;
+        $isCompared = $progress->handedIn && ! $opening->answersLater;
+        $isHeldUp = false;
+        $sealed = $behind = [];
+        foreach (FrozenPart::of($lesson) as $part) {
+            $isHeldUp = $isHeldUp && ! $opening->inAnyOrder;
+            $isShut = $isHeldUp || in_array($part->kind, $opening->closed, true);
+            if ($isShut) {
+                $sealed[] = [$part->from, $part->to];
             }
-            if (! in_array($pause->block, $answered, true)) {
-                $open = $pause->block;
-                $sealed[] = [$pause->at, INF];
-            } elseif ($pause->exitCheck && ! $handedIn) {
-                $sealed[] = [$pause->at, LessonStages::answerEnds($lesson, $pause)];
+            foreach (array_filter($lesson->pauses, $part->has(...)) as $pause) {
+                if ($isShut) {
+                    $behind[] = $pause->block;
+                } elseif ($pause->question !== null && ! in_array($pause->block, $progress->answered, true)) {
+                    $isHeldUp = $isShut = true;
+                    $sealed[] = [$pause->at, $part->to];
+                } elseif ($pause->question !== null && $pause->exitCheck && ! $isCompared) {
+                    $sealed[] = [$pause->at, LessonStages::answerEnds($lesson, $pause)];
+                }
+            }
+        }
+        $sealed = self::joined($sealed);
+
+        return new self(self::seen($lesson, $sealed, $behind), $sealed);
+    }
+
+    /**
+     * @param  list<array{float, float}>  $ranges in order
+     * @return list<array{float, float}> with those that meet made one, and none that is empty
+     */
+    private static function joined(array $ranges): array
+    {
+        $joined = [];
+        foreach ($ranges as [$from, $to]) {
+            $last = array_key_last($joined);
+            if ($last !== null && $from <= $joined[$last][1]) {
+                $joined[$last][1] = max($joined[$last][1], $to);
+            } elseif ($from < $to) {
+                $joined[] = [$from, $to];
             }
         }
 
-        return new self(self::seen($lesson, $sealed, $open), $sealed);
+        return $joined;
+    }
+
+    /** @return list<FrozenPause> those of the parts that are open */
+    public static function open(FrozenLesson $lesson, Opening $opening): array
+    {
+        $open = [];
+        foreach (FrozenPart::of($lesson) as $part) {
+            if (! in_array($part->kind, $opening->closed, true)) {
+                array_push($open, ...array_filter($lesson->pauses, $part->has(...)));
+            }
+        }
+
+        return $open;
     }
 
     /** Whether something that begins then may not be known yet. */
@@ -60,18 +101,19 @@ final readonly class SealedLesson
         )];
     }
 
-    /** @param  list<array{float, float}>  $sealed */
-    private static function seen(FrozenLesson $lesson, array $sealed, ?string $open): FrozenLesson
+    /**
+     * @param  list<array{float, float}>  $sealed
+     * @param  list<string>  $behind blocks of pause points that are not reached yet
+     */
+    private static function seen(FrozenLesson $lesson, array $sealed, array $behind): FrozenLesson
     {
         $isSeen = static fn (Interval $interval): bool => ! self::isSealed($sealed, $interval->from);
         $tracks = $lesson->tracks->only($isSeen);
-        $pauses = [];
-        $isBehind = false;
-        foreach ($lesson->pauses as $pause) {
+        $pauses = array_map(static function (FrozenPause $pause) use ($behind): FrozenPause {
             $hides = $pause->question !== null || $pause->clip !== null;
-            $pauses[] = $isBehind && $hides ? $pause->sealed() : $pause;
-            $isBehind = $isBehind || $pause->block === $open;
-        }
+
+            return $hides && in_array($pause->block, $behind, true) ? $pause->sealed() : $pause;
+        }, $lesson->pauses);
 
         return new FrozenLesson(
             $lesson->title,

@@ -134,6 +134,7 @@ class AccessTest extends TestCase
                 'picture' => 'png',
                 'format' => 'archive',
                 'sha256' => str_repeat('0', 64),
+                'reference' => str_repeat('a', 60),
                 'block', 'slide' => 'measure-question',
                 'figure' => 'solid',
                 'source' => 'flat',

@@ -132,6 +132,8 @@ final class PublishedAnswers
         'GET api/watch/{share}/media/{sha256}' => null,
         'GET api/watch/{share}/handout.pdf' => null,
         'GET api/watch/{share}/sound.{kind}' => null,
+        'GET api/watch/{share}/kept' => 'keptLesson',
+        'GET api/watch/{share}/kept/files/{reference}' => null,
         'PUT api/watch/{share}/place' => null,
         'PUT api/watch/{share}/answers/{block}' => 'given',
         'POST api/watch/{share}/exit-check' => 'visit',

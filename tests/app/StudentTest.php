@@ -437,4 +437,105 @@ class StudentTest extends TestCase
             ->assertJsonPath('model', "two of 40\u{A0}kg")
             ->assertJsonPath('readable', '3/4');
     }
+
+    public function test_a_kept_lesson_is_sealed_stage_by_stage_and_opens_with_its_key(): void
+    {
+        $share = $this->share();
+        $kept = $this->getJson("/api/watch/{$share}/kept")->assertOk()->json();
+        $key = (string) base64_decode($kept['key']);
+
+        $this->assertSame([[], ['measure-question']], array_slice(array_column($kept['stages'], 'answered'), 0, 2));
+        $opened = array_map(
+            static fn (array $stage): array => json_decode((string) gzdecode(self::opened((string) base64_decode($stage['sealed']), $key)), true),
+            $kept['stages'],
+        );
+        $this->assertSame($this->getJson("/api/watch/{$share}")->json('captions'), $opened[0]['lesson']['captions']);
+        $this->assertSame([], $opened[0]['models']);
+        $this->assertNotSame('', $opened[1]['models']['measure-question']);
+        $this->assertGreaterThan(count($opened[0]['lesson']['sounds']), count($opened[1]['lesson']['sounds']));
+
+        // What comes over the line or lies on the device tells neither what is asked nor what is right.
+        $bytes = '';
+        foreach ($kept['files'] as $file) {
+            $sealed = $this->get("/api/watch/{$share}/kept/files/{$file['reference']}")->assertOk()->streamedContent();
+            $this->assertSame($file['bytes'], strlen($sealed));
+            $named = json_decode(self::opened((string) base64_decode(strtr($file['reference'], '-_', '+/')), $key), true);
+            $direct = $this->get($named['address']);
+            $this->assertSame($file['stage'] === 0, $direct->isOk(), $named['address']);
+            $bytes .= $sealed.$file['reference'];
+        }
+        $bytes .= implode('', array_map(static fn (array $stage): string => (string) base64_decode($stage['sealed']), $kept['stages']));
+        foreach (Questions::in($this->made->read()) as $question) {
+            $this->assertStringNotContainsString($question->answer(), $bytes);
+        }
+        $this->assertStringNotContainsString('sound.webm', $bytes);
+    }
+
+    public function test_a_lesson_is_kept_only_where_the_teacher_allows_it_and_only_with_its_own_references(): void
+    {
+        $share = $this->share();
+        $reference = $this->getJson("/api/watch/{$share}/kept")->json('files.0.reference');
+        $this->get("/api/watch/{$share}/kept/files/".strrev($reference))->assertNotFound();
+        $this->enter('Bram');
+        $this->get("/api/watch/{$share}/kept/files/{$reference}")->assertNotFound();
+        Share::query()->whereKey($share)->update(['keeping' => 'no']);
+        $this->getJson("/api/watch/{$share}/kept")->assertNotFound()
+            ->assertJsonPath('detail', 'Your teacher has not allowed this lesson to be kept on a device.');
+        $this->getJson('/api/watch/me')->assertJsonPath('lessons.0.mayKeep', false);
+    }
+
+    public function test_what_was_done_with_no_connection_is_taken_for_the_one_who_did_it_alone(): void
+    {
+        $share = $this->share();
+        $ada = $this->heron->students()->where('name', 'Ada')->firstOrFail();
+        $bram = $this->heron->students()->where('name', 'Bram')->firstOrFail();
+        $this->putJson("/api/watch/{$share}/place", ['position' => 10], ['X-Student' => $bram->id])->assertUnauthorized();
+        $this->putJson("/api/watch/{$share}/place", ['position' => 10], ['X-Student' => $ada->id])->assertNoContent();
+    }
+
+    public function test_a_class_gets_parts_as_they_open_and_answers_after_the_due_day(): void
+    {
+        $this->travelTo('2026-12-01 10:00');
+        $share = $this->share();
+        $teacher = $this->made->user;
+        $change = fn (array $given): TestResponse => $this->actingAs($teacher)
+            ->putJson("/api/lessons/{$this->made->id}/shares", ['classroom' => $this->heron->id, ...$given]);
+        $change(['answersAfterDue' => true])->assertStatus(422)->assertJsonPath('pointer', '/due');
+        $change(['parts' => ['nonsense' => '2026-12-02']])->assertStatus(422);
+        $parts = $this->made->read()->parts;
+        $exitCheck = $parts[count($parts) - 1]->kind->value;
+        $change(['due' => '2026-12-03', 'answersAfterDue' => true, 'parts' => [$exitCheck => '2026-12-02']])->assertOk();
+        $change(['due' => '2026-12-03'])->assertOk();
+
+        $this->enter('Ada');
+        $page = $this->getJson("/api/watch/{$share}")->assertJsonPath('closed', [$exitCheck => '2026-12-02'])->json();
+        $before = $this->getJson('/api/watch/me')->json('lessons.0.edition');
+        $blocks = array_column(array_filter($page['pauses'], static fn (array $pause): bool => $pause['exitCheck']), 'block');
+        $answer = fn (): TestResponse => $this->putJson("/api/watch/{$share}/answers/{$blocks[0]}", ['given' => 'It was high.']);
+        $answer()->assertStatus(422)->assertJsonPath('detail', 'This part of the lesson is not open yet.');
+        $this->postJson("/api/watch/{$share}/exit-check", ['answers' => [$blocks[0] => 'It was high.']])->assertStatus(422);
+
+        $this->travelTo('2026-12-02 10:00');
+        $this->assertNotSame($before, $this->getJson('/api/watch/me')->json('lessons.0.edition'));
+        $answer()->assertOk();
+        $this->postJson("/api/watch/{$share}/exit-check")->assertOk()->assertJsonMissingPath("answers.{$blocks[0]}.model");
+        $this->getJson("/api/watch/{$share}")->assertJsonPath('comparedFrom', '2026-12-03');
+        $this->travelTo('2026-12-04 10:00');
+        $this->getJson("/api/watch/{$share}")
+            ->assertJsonPath('comparedFrom', null)
+            ->assertJsonPath("visit.answers.{$blocks[0]}.model", 'The Sun was higher.');
+    }
+
+    /** Opens as a browser does: RFC 5116 names the parts. */
+    private static function opened(string $sealed, string $key): string
+    {
+        return implode('', array_map(static fn (string $piece): string => (string) openssl_decrypt(
+            substr($piece, 12, -16),
+            'aes-256-gcm',
+            $key,
+            OPENSSL_RAW_DATA,
+            substr($piece, 0, 12),
+            substr($piece, -16),
+        ), str_split($sealed, (1 << 18) + 28)));
+    }
 }

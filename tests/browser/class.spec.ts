@@ -1,4 +1,4 @@
-import { type APIRequestContext, expect, type Page, request, test } from '@playwright/test';
+import { type APIRequestContext, type BrowserContext, expect, type Page, request, test } from '@playwright/test';
 import config from '../../playwright.config';
 import { enterClass, openRoom, signIn } from './steps';
 
@@ -59,24 +59,72 @@ async function enter(context: APIRequestContext, code: string, name: string): Pr
   return lessons[0].id;
 }
 
-/** The first question, answered in the page while there is no connection. */
-async function answersOffline(student: Page, code: string, name: string): Promise<string> {
-  await enterClass(student, name, 'cloud', code);
-  await student.getByRole('button', { name: /Shadows that move/ }).click();
-  await student.getByRole('button', { name: /^Exit check: Exit check: the day/ }).click();
-  await student.getByRole('button', { name: 'Start' }).click();
-  await expect(student.getByRole('heading', { name: 'Stop and try' })).toBeVisible({ timeout: 20_000 });
-  await student.context().setOffline(true);
-  await student.getByRole('button', { name: 'I am lost here' }).click();
-  await student.getByRole('radio', { name: /at noon/ }).check();
-  await student.getByRole('button', { name: 'Answer', exact: true }).click();
-  await expect(student.getByText('The server cannot be reached').first()).toBeVisible();
-  await student.context().setOffline(false);
-  await expect(student.getByText('That is right.')).toBeVisible({ timeout: 20_000 });
-  return new URL(student.url()).pathname.split('/')[2] ?? '';
+/** Goes to where the next question stops the lesson, or to its end. */
+async function goOn(student: Page): Promise<void> {
+  const last = student.getByRole('button', { name: /^Afterwards/ }).last();
+  if ((await last.getAttribute('aria-current')) === null) await last.click();
+  await expect(
+    student.getByRole('heading', { name: 'Stop and try' }).or(student.getByRole('heading', { name: 'Exit check' })),
+  ).toBeVisible();
 }
 
-test('thirty students, two of them without a connection for a while, do a lesson; all of it comes once, and is marked', async ({
+/** The whole lesson on a device that keeps it: done with no connection, the page closed in the middle. */
+async function doesItOffline(context: BrowserContext, code: string, name: string, number: number): Promise<string> {
+  let student = await context.newPage();
+  await enterClass(student, name, 'cloud', code);
+  await student.getByRole('button', { name: 'Keep it for when there is no connection' }).click();
+  await expect(student.getByText(/^Kept on this device, /)).toBeVisible({ timeout: 60_000 });
+  await context.setOffline(true);
+  for (let visit = 0; visit < 2; visit++) {
+    await student.close();
+    student = await context.newPage();
+    await student.goto('/join');
+    await expect(student.getByText('There is no connection.')).toBeVisible();
+    await student.getByRole('button', { name: /^Shadows that move/ }).click();
+    await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+    if (visit === 0) {
+      await goOn(student);
+      await student.getByRole('button', { name: 'I am lost here' }).click();
+      await answersHere(student, number);
+    }
+  }
+  const exitCheck = student.getByRole('heading', { name: 'Exit check' });
+  for (await goOn(student); !(await exitCheck.isVisible()); await goOn(student)) await answersHere(student, number);
+  await student.getByRole('button', { name: 'Hand in the exit check' }).click();
+  await expect(student.getByRole('heading', { name: 'Exit check, handed in' })).toBeVisible();
+  await expect(student.getByText(/things that you did are still to be sent/)).toBeVisible();
+  const share = new URL(student.url()).pathname.split('/')[2] ?? '';
+  await student.close();
+  return share;
+}
+
+/** What the lesson waits for, and on from it. */
+async function answersHere(student: Page, number: number): Promise<void> {
+  const pause = student.getByRole('region', { name: 'Pause point' });
+  const answer = pause.getByRole('button', { name: 'Answer', exact: true });
+  // Some pauses ask for something to be done, and for no answer.
+  if (await answer.isVisible()) {
+    const prompt = (await pause.locator('p[lang]').textContent()) ?? '';
+    const type = prompt.includes('How many hours') ? 'number' : 'text';
+    if ((await pause.getByRole('radio').count()) > 0) await pause.getByRole('radio', { name: /at noon/ }).check();
+    else await pause.getByRole('textbox').fill(answerOf({ block: '', prompt, question: { type } }, number));
+    await answer.click();
+    await expect(pause.getByText('It is kept on this device, and marked when there is a connection.')).toBeVisible();
+  }
+  await pause.getByRole('button', { name: 'Go on with the lesson' }).click();
+}
+
+/** The first question, on a borrowed device that has a connection. */
+async function answersElsewhere(code: string, name: string): Promise<void> {
+  const borrowed = await request.newContext({ baseURL: config.use?.baseURL });
+  const share = await enter(borrowed, code, name);
+  const { pauses } = await ask(borrowed, 'GET', `/api/watch/${share}`);
+  const first = pauses.find((pause: Asked) => pause.question);
+  await ask(borrowed, 'PUT', `/api/watch/${share}/answers/${first.block}`, { given: answerOf(first, 0) });
+  await borrowed.dispose();
+}
+
+test('thirty students, two of them without a connection until they are done, do a lesson; all of it comes once, and is marked', async ({
   page,
   browser,
 }) => {
@@ -93,10 +141,16 @@ test('thirty students, two of them without a connection for a while, do a lesson
       await student.dispose();
     });
     const offline = NAMES.slice(0, 2).map(async (name, number) => {
-      const student = await (await browser.newContext()).newPage();
-      const share = await answersOffline(student, made.code, name);
-      await doLesson(student.request, share, number);
-      await student.context().close();
+      const device = await browser.newContext();
+      const share = await doesItOffline(device, made.code, name, number);
+      // Meanwhile the first of them has answered one question on another device, and wrongly.
+      if (number === 0) await answersElsewhere(made.code, name);
+      await device.setOffline(false);
+      const student = await device.newPage();
+      await student.goto(`/w/${share}`);
+      await expect(student.getByRole('heading', { name: 'Exit check, handed in' })).toBeVisible();
+      await expect(student.getByText(/still to be sent/)).toHaveCount(0);
+      await device.close();
     });
     await Promise.all([...connected, ...offline]);
   });
@@ -111,7 +165,7 @@ test('thirty students, two of them without a connection for a while, do a lesson
     }
     expect(replies.moments.flatMap((each: { lost: string[] }) => each.lost)).toEqual(['Pupil 1', 'Pupil 2']);
     const noon = replies.questions.find((each: { prompt: string }) => each.prompt.includes('shortest'));
-    expect(noon.wrongAnswers.map((each: { count: number }) => each.count)).toEqual([9]);
+    expect(noon.wrongAnswers.map((each: { count: number }) => each.count)).toEqual([10]);
     expect(noon.discrimination.coefficient).toBeGreaterThan(0);
   });
 

@@ -18,6 +18,11 @@ export interface Playing {
   speed: number;
 }
 
+/** Where parts may be done in any order, a question that was passed over waits behind. */
+type Played = Programme & { inAnyOrder?: boolean };
+
+const CANNOT_PLAY = 'The sound cannot be played. Check the connection, then press play again.';
+
 type Sound = Programme['sounds'][number];
 
 const addressOf = (sound: Sound): string => sound.sources[0]?.url ?? '';
@@ -30,7 +35,7 @@ const heardIn = (sound: Sound, element: HTMLAudioElement): number =>
  * Plays a programme: its sound leads, pictures follow the sound's own clock frame by frame.
  * It stops at every pause point until told to go on.
  */
-export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true): Playing {
+export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Playing {
   // More of a programme comes as questions are answered; its sound goes on.
   const latest = useLatest(newest);
   const sounds = newest.sounds.map(addressOf).join();
@@ -45,6 +50,8 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
   const [trouble, setTrouble] = useState<string | null>(null);
   const [speed, setSpeedState] = useState(1);
   const now = useRef(startAt);
+  // Whether it is to play as soon as it can.
+  const isWanted = useRef(false);
 
   const load = useCallback((wanted: Sound | undefined, offset: number) => {
     const element = audio.current;
@@ -68,11 +75,7 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
     const element = new Audio();
     element.preload = 'auto';
     audio.current = element;
-    element.addEventListener(
-      'error',
-      () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
-      true,
-    );
+    element.addEventListener('error', () => setTrouble(CANNOT_PLAY), true);
     return () => {
       element.pause();
       element.replaceChildren();
@@ -89,6 +92,7 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
     const isMore = loaded.current.length > 0 && loaded.current.every((each) => addresses.includes(each));
     loaded.current = addresses;
     if (isMore) return;
+    isWanted.current = false;
     audio.current?.pause();
     sound.current = '';
     done.current = new Set(programme.pauses.filter((pause) => pause.at < now.current - 1).map((pause) => pause.block));
@@ -107,7 +111,19 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
     [latest, load],
   );
 
+  const start = useCallback(() => {
+    audio.current?.play().then(
+      () => setPlaying(true),
+      (error: Error) => {
+        // Another place was chosen before this one was heard.
+        if (error.name === 'AbortError') return isWanted.current ? start() : undefined;
+        setTrouble(CANNOT_PLAY);
+      },
+    );
+  }, []);
+
   const pause = useCallback(() => {
+    isWanted.current = false;
     audio.current?.pause();
     setPlaying(false);
   }, []);
@@ -128,11 +144,9 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
       if (!isLoaded || Math.abs(due.from + audio.current.currentTime * 1000 - now.current) > 250) place(now.current);
     }
     audio.current.playbackRate = speed;
-    audio.current.play().then(
-      () => setPlaying(true),
-      () => setTrouble('The sound cannot be played. Check the connection, then press play again.'),
-    );
-  }, [latest, place, speed]);
+    isWanted.current = true;
+    start();
+  }, [latest, place, speed, start]);
 
   useEffect(() => {
     if (!isPlaying) return;
@@ -145,7 +159,7 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
       if (!element) return;
       const time = current ? heardIn(current, element) : now.current;
       const stop = stopsAtPauses
-        ? programme.pauses.find((each) => !done.current.has(each.block) && each.at <= time + 8)
+        ? programme.pauses.find((each) => !each.sealed && !done.current.has(each.block) && each.at <= time + 8)
         : undefined;
       if (stop) {
         element.pause();
@@ -163,10 +177,12 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
         if (next) {
           load(next, 0);
           element.playbackRate = speed;
-          void element.play();
-        } else if (element.ended && current.to >= programme.length - 20) {
-          now.current = programme.length;
-          setAt(programme.length);
+          start();
+        } else if (element.ended) {
+          // What comes behind may open another day.
+          const isAll = current.to >= programme.length - 20;
+          now.current = isAll ? programme.length : Math.max(0, current.to - 1);
+          setAt(now.current);
           setPlaying(false);
           return;
         }
@@ -175,26 +191,26 @@ export function usePlayer(newest: Programme, startAt = 0, stopsAtPauses = true):
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [isPlaying, latest, load, speed, stopsAtPauses]);
+  }, [isPlaying, latest, load, speed, start, stopsAtPauses]);
 
   const seek = useCallback(
-    (wanted: number) => {
+    (goal: number) => {
       const programme = latest.current;
       // Going back brings the pause points there back; going forward does not skip the first one on the way.
       const before = now.current;
-      const missed = stopsAtPauses
-        ? programme.pauses.find((each) => !done.current.has(each.block) && each.at > before && each.at < wanted)
-        : undefined;
-      for (const each of programme.pauses) if (each.at >= wanted) done.current.delete(each.block);
+      const passed = programme.pauses.filter((each) => !each.sealed && !done.current.has(each.block) && each.at < goal);
+      const missed = stopsAtPauses && !programme.inAnyOrder ? passed.find((each) => each.at > before) : undefined;
+      if (programme.inAnyOrder) for (const each of passed) done.current.add(each.block);
+      for (const each of programme.pauses) if (each.at >= goal) done.current.delete(each.block);
       setWaiting(null);
-      place(missed ? Math.max(0, missed.at - 1) : wanted);
+      place(missed ? Math.max(0, missed.at - 1) : goal);
       // Another sound that was loaded for it stands still, at its usual speed.
       if (isPlaying && audio.current?.paused) {
         audio.current.playbackRate = speed;
-        void audio.current.play();
+        start();
       }
     },
-    [isPlaying, latest, place, speed, stopsAtPauses],
+    [isPlaying, latest, place, speed, start, stopsAtPauses],
   );
 
   const goOn = useCallback(() => {

@@ -1,14 +1,14 @@
 import { type FormEvent, useState } from 'react';
 import type { GivenAnswer, PausePoint } from '../answers.types';
 import { answeringOf } from '../questions/answers';
-import { ask, sentence, untilAnswered } from '../request';
+import { sentence } from '../request';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { useDraft } from './draft';
+import { useLessonWork } from './kept/work';
 import { useLeaving } from './leaving';
 
 interface AnswerFormProps {
-  share: string;
   student: string;
   pause: PausePoint;
   start: string;
@@ -19,8 +19,9 @@ interface AnswerFormProps {
 }
 
 /** Answers one question, in the way of its kind. */
-export function AnswerForm({ share, student, pause, start, label, how, onAnswer }: AnswerFormProps) {
-  const draft = useDraft(student, share, pause.block, start);
+export function AnswerForm({ student, pause, start, label, how, onAnswer }: AnswerFormProps) {
+  const work = useLessonWork();
+  const draft = useDraft(student, work.share, pause.block, start);
   const given = draft.text;
   const [trouble, setTrouble] = useState('');
   const [isSending, setSending] = useState(false);
@@ -32,12 +33,8 @@ export function AnswerForm({ share, student, pause, start, label, how, onAnswer 
     event.preventDefault();
     setSending(true);
     try {
-      const address = `/api/watch/${share}/answers/${pause.block}`;
-      const answered = await untilAnswered(
-        () => ask<GivenAnswer>('PUT', address, { given, ...how?.() }),
-        setTrouble,
-        leaving(),
-      );
+      const telling = { signal: leaving(), onWait: setTrouble };
+      const answered = await work.answer(pause, given, { ...how?.() }, telling);
       draft.forget();
       setTrouble('');
       onAnswer(pause.block, answered);

@@ -1,39 +1,40 @@
 import { useState } from 'react';
 import type { GivenAnswer, PausePoint, VisitState } from '../answers.types';
-import { ask, sentence, untilAnswered } from '../request';
+import { day } from '../clock';
+import { sentence } from '../request';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
 import { Answered, AnswerForm } from './AnswerForm';
 import { draftOf } from './draft';
+import { useLessonWork } from './kept/work';
 import { useLeaving } from './leaving';
 import { ReadAloud } from './ReadAloud';
 
 interface ExitCheckProps {
-  share: string;
   student: string;
   pauses: PausePoint[];
   answers: Record<string, GivenAnswer>;
   handedIn: boolean;
+  /** The day after which the answers are seen, while they are not. */
+  comparedFrom: string | null;
   onAnswer: (block: string, answer: GivenAnswer) => void;
   onHandedIn: (visit: VisitState) => void;
 }
 
 /** The exit check as one sheet: answers can be changed until it is handed in, once and not blank. */
-export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer, onHandedIn }: ExitCheckProps) {
+export function ExitCheck({ student, pauses, answers, handedIn, comparedFrom, onAnswer, onHandedIn }: ExitCheckProps) {
+  const work = useLessonWork();
   const [trouble, setTrouble] = useState('');
   const [isSending, setSending] = useState(false);
   const leaving = useLeaving();
   const handIn = async () => {
     setSending(true);
     try {
-      const address = `/api/watch/${share}/exit-check`;
       // What is still being written is handed in too, in one act with the rest.
       const given = Object.fromEntries(
-        pauses.map(({ block }) => [block, draftOf(student, share, block) ?? answers[block]?.given ?? '']),
+        pauses.map(({ block }) => [block, draftOf(student, work.share, block) ?? answers[block]?.given ?? '']),
       );
-      onHandedIn(
-        await untilAnswered(() => ask<VisitState>('POST', address, { answers: given }), setTrouble, leaving()),
-      );
+      onHandedIn(await work.handIn(pauses, given, { signal: leaving(), onWait: setTrouble }));
       setTrouble('');
     } catch (error) {
       setTrouble(sentence(error));
@@ -49,7 +50,7 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
           return (
             <li key={pause.block}>
               <p className="mb-2">{pause.prompt}</p>
-              {!handedIn && <ReadAloud share={share} block={pause.block} />}
+              {!handedIn && <ReadAloud share={work.share} block={pause.block} />}
               {answer && <Answered answer={answer} />}
               {!handedIn && (
                 <details open={!answer} className="mt-1">
@@ -57,7 +58,6 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
                     {answer ? 'Change this answer' : 'Answer'}
                   </summary>
                   <AnswerForm
-                    share={share}
                     student={student}
                     pause={pause}
                     start={answer?.given ?? ''}
@@ -70,6 +70,7 @@ export function ExitCheck({ share, student, pauses, answers, handedIn, onAnswer,
           );
         })}
       </ol>
+      {handedIn && comparedFrom && <p className="mt-3">The answers can be seen after {day(comparedFrom)}.</p>}
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {!handedIn && (
         <Button look="main" className="mt-4 min-h-12!" disabled={isSending} onClick={() => void handIn()}>

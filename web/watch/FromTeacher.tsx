@@ -2,14 +2,13 @@ import type { GivenAnswer, WatchedLesson } from '../answers.types';
 import { Answered, AnswerForm } from './AnswerForm';
 
 interface FromTeacherProps {
-  share: string;
   lesson: WatchedLesson;
   answers: Record<string, GivenAnswer>;
   onAnswer: (block: string, answer: GivenAnswer) => void;
 }
 
 /** What the teacher wrote to answers, and those that may be tried again. */
-export function FromTeacher({ share, lesson, answers, onAnswer }: FromTeacherProps) {
+export function FromTeacher({ lesson, answers, onAnswer }: FromTeacherProps) {
   const written = lesson.pauses.flatMap((pause) => {
     const answer = answers[pause.block];
     // What is said to the exit check stands with it.
@@ -27,14 +26,7 @@ export function FromTeacher({ share, lesson, answers, onAnswer }: FromTeacherPro
             <Answered answer={answer} />
             {answer.again && pause.question && (
               <div className="mt-2">
-                <AnswerForm
-                  share={share}
-                  student={lesson.student}
-                  pause={pause}
-                  start=""
-                  label="Answer again"
-                  onAnswer={onAnswer}
-                />
+                <AnswerForm student={lesson.student} pause={pause} start="" label="Answer again" onAnswer={onAnswer} />
               </div>
             )}
           </li>

@@ -56,7 +56,6 @@ export function Pause({ share, student, pause, language, answer, isLocked, isRea
             <p className="mb-3 border-l-4 border-caution-edge bg-caution-ground px-3 py-2">{question.hint}</p>
           )}
           <AnswerForm
-            share={share}
             student={student}
             pause={pause}
             start=""

@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import type { AimReached, AimsSaid, WatchedLesson } from '../answers.types';
-import { ask } from '../request';
+import type { AimReached, WatchedLesson } from '../answers.types';
 import { useTrouble } from '../trouble';
 import { Notice } from '../ui/Notice';
+import { useLessonWork } from './kept/work';
+import { useLeaving } from './leaving';
 
 const STAGES: { value: AimReached; label: string }[] = [
   { value: 'can', label: 'I can' },
@@ -11,15 +12,19 @@ const STAGES: { value: AimReached; label: string }[] = [
 ];
 
 /** At the end, of each aim: I can, nearly, not yet. */
-export function SayOfAims({ id, lesson }: { id: string; lesson: WatchedLesson }) {
+export function SayOfAims({ lesson }: { lesson: WatchedLesson }) {
+  const work = useLessonWork();
+  const leaving = useLeaving();
+  const [waits, setWaits] = useState('');
   const [said, setSaid] = useState(lesson.visit.aims);
   const [trouble, attempt] = useTrouble();
   if (lesson.aims.length === 0) return null;
   const say = (aim: string, reached: AimReached) => {
     setSaid((before) => ({ ...before, [aim]: reached }));
-    void attempt(async () =>
-      setSaid((await ask<AimsSaid>('PUT', `/api/watch/${id}/aims`, { aims: { [aim]: reached } })).aims),
-    );
+    void attempt(async () => {
+      setSaid((await work.sayOfAims({ [aim]: reached }, { signal: leaving(), onWait: setWaits })).aims);
+      setWaits('');
+    });
   };
   return (
     <section className="mt-4 rounded border border-rule bg-sheet p-4" aria-label="How it is now">
@@ -43,7 +48,7 @@ export function SayOfAims({ id, lesson }: { id: string; lesson: WatchedLesson })
           </div>
         </fieldset>
       ))}
-      {trouble && <Notice tone="trouble">{trouble}</Notice>}
+      {(trouble || waits) && <Notice tone="trouble">{trouble || waits}</Notice>}
     </section>
   );
 }

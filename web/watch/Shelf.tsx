@@ -1,17 +1,24 @@
 import type { StudentShelf } from '../answers.types';
 import { day } from '../clock';
 import { Button } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+import { KeepIt } from './kept/KeepIt';
+import { StillToSend } from './kept/StillToSend';
+import { useKept } from './kept/useKept';
+import { useUnsent } from './kept/useUnsent';
 
-/** The lessons of the class, what is due first. */
-export function Shelf({
-  shelf,
-  onOpen,
-  onLeave,
-}: {
+interface ShelfProps {
   shelf: StudentShelf;
+  /** Whether only what is kept can be opened. */
+  isOffline: boolean;
   onOpen: (share: string) => void;
   onLeave: () => void;
-}) {
+}
+
+/** The lessons of the class, what is due first. */
+export function Shelf({ shelf, isOffline, onOpen, onLeave }: ShelfProps) {
+  const keeping = useKept(shelf);
+  const unsent = useUnsent(shelf.student);
   return (
     <main>
       <div className="flex items-center justify-between gap-3 py-3">
@@ -20,6 +27,8 @@ export function Shelf({
           Leave
         </Button>
       </div>
+      <StillToSend {...unsent} />
+      {keeping.trouble && <Notice tone="trouble">{keeping.trouble}</Notice>}
       {shelf.lessons.length === 0 && (
         <p>There is no lesson for {shelf.class} yet. Come back when your teacher has shared one.</p>
       )}
@@ -29,7 +38,13 @@ export function Shelf({
           <ul className="flex flex-col gap-3">
             {lessons.map((lesson) => (
               <li key={lesson.id}>
-                <OneLesson lesson={lesson} isNext={lesson === lessons.find(isOpen)} onOpen={() => onOpen(lesson.id)} />
+                <OneLesson
+                  lesson={lesson}
+                  isNext={lesson === lessons.find(isOpen)}
+                  canOpen={!isOffline || keeping.kept.some((kept) => kept.share === lesson.id)}
+                  onOpen={() => onOpen(lesson.id)}
+                />
+                <KeepIt lesson={lesson} keeping={keeping} isOffline={isOffline} />
               </li>
             ))}
           </ul>
@@ -63,10 +78,11 @@ interface OneLessonProps {
   lesson: Lesson;
   /** Whether it is what comes next in its series. */
   isNext: boolean;
+  canOpen: boolean;
   onOpen: () => void;
 }
 
-function OneLesson({ lesson, isNext, onOpen }: OneLessonProps) {
+function OneLesson({ lesson, isNext, canOpen, onOpen }: OneLessonProps) {
   const state = lesson.handedIn
     ? 'handed in'
     : !isOpen(lesson)
@@ -78,7 +94,8 @@ function OneLesson({ lesson, isNext, onOpen }: OneLessonProps) {
     <button
       type="button"
       onClick={onOpen}
-      className={`block w-full rounded border bg-sheet p-4 text-left hover:border-action ${isNext ? 'border-2 border-action' : 'border-edge'}`}
+      disabled={!canOpen}
+      className={`block w-full rounded border bg-sheet p-4 text-left hover:border-action disabled:opacity-60 ${isNext ? 'border-2 border-action' : 'border-edge'}`}
     >
       <span className="block text-lg font-semibold">{lesson.title}</span>
       <span className="block text-small text-quiet">

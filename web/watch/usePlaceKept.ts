@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react';
-import { ask } from '../request';
+import type { LessonWork } from './kept/LessonWork';
 
 /** Tells the server every few seconds, and on leaving, how far a student has come. */
-export function usePlaceKept(id: string, at: number): void {
+export function usePlaceKept(work: LessonWork, at: number): void {
   const place = useRef(at);
   place.current = at;
   useEffect(() => {
@@ -11,7 +11,7 @@ export function usePlaceKept(id: string, at: number): void {
       const position = Math.round(place.current);
       if (position === told) return;
       told = position;
-      ask('PUT', `/api/watch/${id}/place`, { position }).catch(() => {
+      work.place(position).catch(() => {
         told = -1;
       });
     };
@@ -23,5 +23,5 @@ export function usePlaceKept(id: string, at: number): void {
       document.removeEventListener('visibilitychange', leaving);
       send();
     };
-  }, [id]);
+  }, [work]);
 }

@@ -17,6 +17,7 @@ use App\Models\Release;
 use App\Models\Share;
 use App\Models\User;
 use App\Recording\SoughtWords;
+use Daybright\Lesson\Part;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -36,6 +37,7 @@ class ShareController
             'changedSince' => $release !== null && $store->hasChangedSince($lesson, $release),
             'classrooms' => $teacher->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => ShareResource::collection($lesson->shares()->with('classroom')->get()),
+            'parts' => array_values(array_unique(array_map(static fn (Part $part): string => $part->kind->value, $lesson->read()->parts))),
             'files' => $this->files($lesson, $ready),
             'sizes' => $ready === null
                 ? null
@@ -58,7 +60,12 @@ class ShareController
         $ready = $lesson->newestRelease();
         $share = $lesson->shares()->updateOrCreate(
             ['classroom_id' => $classroom->id],
-            ['instructions' => $given['instructions'] ?? '', 'due' => $given['due'] ?? null, 'release_id' => $ready?->id],
+            [
+                'instructions' => $given['instructions'] ?? '',
+                'due' => $given['due'] ?? null,
+                'release_id' => $ready?->id,
+                ...$request->allowances(),
+            ],
         );
 
         return new JsonResponse(['id' => $share->id]);

@@ -26,12 +26,12 @@ use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
 use App\Models\Visit;
-use App\Watching\LetterToSelf;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
 use App\Watching\TaskSound;
 use App\Watching\VisitMoments;
+use App\Watching\WatchedLesson;
 use Daybright\Deck\Format;
 use Daybright\Release\FrozenPause;
 use Illuminate\Http\JsonResponse;
@@ -43,7 +43,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** The student's side: join, watch, answer, hand in. */
 class WatchController
 {
-    public function __construct(private readonly StudentVisit $visits)
+    public function __construct(private readonly StudentVisit $visits, private readonly WatchedLesson $lessons)
     {
     }
 
@@ -114,25 +114,9 @@ class WatchController
 
     public function show(Request $request, Share $share): JsonResponse
     {
-        $release = $share->version();
         $visit = $this->visits->look($share, $request->attributes->get('student'));
-        $base = "/api/watch/{$share->id}";
-        $document = $release->document->array();
 
-        return new JsonResponse([
-            ...ReleaseView::show($release, $base, $base.'/media', $visit),
-            'student' => $request->attributes->get('student')->name,
-            'instructions' => $share->instructions ?? '',
-            'due' => $share->due,
-            'aims' => $document['aims'],
-            'materials' => $document['materials'] ?? [],
-            'before' => $document['before'] ?? '',
-            'next' => $document['next'] ?? '',
-            'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
-            'language' => $document['language'] ?? 'en',
-            'letter' => LetterToSelf::before($visit),
-            'visit' => $this->visits->shown($visit),
-        ]);
+        return new JsonResponse($this->lessons->show($visit, $visit->progress(), $share->opening()));
     }
 
     /** A figure that a student takes over, as far as they know its slide. */
@@ -140,7 +124,7 @@ class WatchController
     {
         $release = $share->version();
         $visit = $this->visits->look($share, $request->attributes->get('student'));
-        $known = ReleaseView::sealed($release->frozen(), $visit)->lesson->slides[$slide] ?? abort(404);
+        $known = $visit->sealed($release)->lesson->slides[$slide] ?? abort(404);
         $lesson = $release->read();
         $format = $request->query('page') === Format::Tall->value ? Format::Tall : Format::Wide;
 
@@ -178,7 +162,9 @@ class WatchController
     {
         $visit = $this->visits->look($share, $request->attributes->get('student'));
 
-        return ReleaseView::sound(self::loaded($request, $share), $kind, $request->integer('stage'), $visit);
+        $release = self::loaded($request, $share);
+
+        return ReleaseView::sound($release, $kind, $request->integer('stage'), $visit->sealed($release));
     }
 
     /** A task read by the practice voice, once it may be known. */
@@ -193,7 +179,7 @@ class WatchController
     /** A pause point that a student has come to: of those behind it nothing is told and nothing can be begun. */
     private static function reached(Share $share, Visit $visit, string $block): FrozenPause
     {
-        $pauses = array_column(ReleaseView::sealed($share->version()->frozen(), $visit)->lesson->pauses, null, 'block');
+        $pauses = array_column($visit->sealed($share->version())->lesson->pauses, null, 'block');
         $pause = $pauses[$block] ?? abort(404);
         abort_if($pause->sealed, 404);
 

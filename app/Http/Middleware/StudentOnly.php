@@ -20,6 +20,10 @@ class StudentOnly
         if ($student === null) {
             throw Refused::notSignedIn('Give your class code and choose your name first.');
         }
+        // What was done with no connection is sent for the one who did it, whoever sits there now.
+        if ($request->hasHeader('X-Student') && $request->header('X-Student') !== $student->id) {
+            throw Refused::notSignedIn('Somebody else has gone in on this device. Go in with your own name to send what you did.');
+        }
         $share = $request->route('share');
         $share = $share instanceof Share ? $share : Share::query()->whereKey($share)->first();
         if ($share === null || $share->classroom_id !== $student->classroom_id) {

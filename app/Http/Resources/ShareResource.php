@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\Share;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use stdClass;
 
 /** @mixin Share */
 final class ShareResource extends JsonResource
@@ -23,6 +24,10 @@ final class ShareResource extends JsonResource
             'code' => $this->classroom->code,
             'instructions' => $this->instructions ?? '',
             'due' => $this->due ?? '',
+            'keeping' => $this->keeping->value,
+            'inAnyOrder' => $this->in_any_order,
+            'answersAfterDue' => $this->answers_after_due,
+            'parts' => $this->parts ?: new stdClass,
             'overview' => $this->overview_id,
             'ready' => $this->release_id !== null,
         ];

@@ -17,6 +17,7 @@ use Daybright\Recording\VideoStretch;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\LessonFreezer;
 use Daybright\Timing\LessonTiming;
+use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -94,7 +95,7 @@ final class ClipTest extends TestCase
         ]);
         $lesson = self::lesson(self::CONTENT, 'step-2', [$question]);
         $seen = static fn (array $answered): string => (string) json_encode(
-            SealedLesson::seal(self::frozen($lesson), $answered, false)->toArray(),
+            SealedLesson::seal(self::frozen($lesson), new Progress($answered, false))->toArray(),
         );
         foreach (['A day at the gate', str_repeat('c', 64), 'Noon.'] as $told) {
             self::assertStringNotContainsString($told, $seen([]));

@@ -15,6 +15,7 @@ use Daybright\Recording\Tracks\Spot;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\LessonFreezer;
 use Daybright\Scene\Box;
+use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -133,7 +134,7 @@ final class DrawnOnTallTest extends TestCase
             ['at' => 5000] + self::ink($ring),
         ]);
         self::assertCount(2, $frozen->drawnTall->intervals['ink']);
-        $sealed = SealedLesson::seal($frozen, [], false)->lesson;
+        $sealed = SealedLesson::seal($frozen, new Progress([], false))->lesson;
         self::assertCount(1, $sealed->tracks->intervals['ink']);
         self::assertCount(1, $sealed->drawnTall->intervals['ink']);
     }

@@ -8,8 +8,11 @@ use Daybright\Lesson\Fields;
 use Daybright\Recording\TimelineTracks;
 use Daybright\Release\FrozenChapter;
 use Daybright\Release\FrozenLesson;
+use Daybright\Release\FrozenPart;
 use Daybright\Release\FrozenPause;
 use Daybright\Release\LessonStages;
+use Daybright\Watching\Opening;
+use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
 use PHPUnit\Framework\TestCase;
 
@@ -33,7 +36,7 @@ final class LessonStagesTest extends TestCase
                 static fn (FrozenPause $pause): string => mt_rand(0, 1) === 1 ? $pause->block : '',
                 $asked,
             )));
-            $sealed = SealedLesson::seal($lesson, $answered, mt_rand(0, 1) === 1);
+            $sealed = SealedLesson::seal($lesson, new Progress($answered, mt_rand(0, 1) === 1));
             foreach ($stages as $stage) {
                 $isHidden = $sealed->hides($stage->from);
                 // What is half a millisecond before a border counts as behind it.
@@ -50,13 +53,104 @@ final class LessonStagesTest extends TestCase
         $borders = array_map(static fn ($stage): float => $stage->to, LessonStages::of($lesson));
         self::assertSame([3000.0, 6000.0, 9000.0, 12_000.0], $borders);
         $hidden = static fn (array $answered, bool $handedIn): array => array_map(
-            static fn ($stage): bool => SealedLesson::seal($lesson, $answered, $handedIn)->hides($stage->from),
+            static fn ($stage): bool => SealedLesson::seal($lesson, new Progress($answered, $handedIn))->hides($stage->from),
             LessonStages::of($lesson),
         );
         self::assertSame([false, true, true, true], $hidden([], false));
         self::assertSame([false, false, true, true], $hidden(['a'], false));
         self::assertSame([false, false, true, false], $hidden(['a', 'b'], false));
         self::assertSame([false, false, false, false], $hidden(['a', 'b'], true));
+    }
+
+    public function test_a_part_that_is_closed_is_told_nothing_of_and_holds_up_nothing(): void
+    {
+        $lesson = self::parted();
+        $see = static fn (array $answered, Opening $opening): array => self::seen($lesson, $answered, $opening);
+
+        self::assertSame(['explain 0-1000', 'a'], $see([], new Opening(['your-turn'])));
+        self::assertSame(['explain 0-1000', 'explain 1000-2000', 'recap 3000-3500', 'a', 'c'], $see(['a'], new Opening(['your-turn'])));
+        self::assertSame(
+            ['explain 0-1000', 'explain 1000-2000', 'recap 3000-3500', 'recap 3500-4000', 'a', 'c'],
+            $see(['a', 'c'], new Opening(['your-turn'])),
+        );
+        self::assertSame([], $see([], new Opening(['explain', 'your-turn', 'recap'])));
+    }
+
+    public function test_where_the_order_is_free_a_question_holds_up_its_own_part_alone(): void
+    {
+        $lesson = self::parted();
+        $see = static fn (array $answered): array => self::seen($lesson, $answered, new Opening([], true));
+
+        self::assertSame(['explain 0-1000', 'your-turn 2000-2600', 'recap 3000-3500', 'a', 'b', 'c'], $see([]));
+        self::assertSame(
+            ['explain 0-1000', 'your-turn 2000-2600', 'your-turn 2600-3000', 'recap 3000-3500', 'a', 'b', 'c'],
+            $see(['b']),
+        );
+    }
+
+    public function test_answers_of_the_exit_check_stay_closed_though_it_is_handed_in_until_they_may_be_seen(): void
+    {
+        $slides = [['one', 0.0, 4000.0], ['two', 4000.0, 9000.0]];
+        $lesson = self::made($slides, [self::pause('a', 'two', 6000.0, true)]);
+        $handedIn = new Progress(['a'], true);
+        self::assertTrue(SealedLesson::seal($lesson, $handedIn, new Opening([], false, true))->hides(7000.0));
+        self::assertFalse(SealedLesson::seal($lesson, $handedIn)->hides(7000.0));
+    }
+
+    public function test_the_way_through_a_lesson_leaves_out_what_is_closed(): void
+    {
+        $way = Progress::through(self::parted(), new Opening(['your-turn']));
+        self::assertSame([[], ['a'], ['a', 'c']], array_column($way, 'answered'));
+    }
+
+    /**
+     * @param  list<string>  $answered
+     * @return list<string> the stages that a student gets, then the blocks of the pause points that are told
+     */
+    private static function seen(FrozenLesson $lesson, array $answered, Opening $opening): array
+    {
+        $sealed = SealedLesson::seal($lesson, new Progress($answered), $opening);
+        $seen = [];
+        foreach (LessonStages::of($lesson) as $stage) {
+            $part = array_values(array_filter(FrozenPart::of($lesson), static fn (FrozenPart $part): bool => $stage->from < $part->to))[0];
+            if (! $sealed->hides($stage->from)) {
+                $seen[] = sprintf('%s %d-%d', $part->kind, $stage->from, $stage->to);
+            }
+        }
+        foreach ($sealed->lesson->pauses as $pause) {
+            if (! $pause->sealed) {
+                $seen[] = $pause->block;
+            }
+        }
+
+        return $seen;
+    }
+
+    /** Three parts with a question each: that of the first is asked at its very end. */
+    private static function parted(): FrozenLesson
+    {
+        $made = self::made(
+            [['one', 0.0, 1000.0], ['two', 1000.0, 2000.0], ['three', 2000.0, 3000.0], ['four', 3000.0, 4000.0]],
+            [self::pause('a', 'one', 1000.0, false), self::pause('b', 'three', 2600.0, false), self::pause('c', 'four', 3500.0, false)],
+        );
+        $kinds = ['explain', 'explain', 'your-turn', 'recap'];
+        $chapters = array_map(
+            static fn (FrozenChapter $each, string $kind): FrozenChapter => new FrozenChapter($each->at, $each->until, $each->slide, '', $kind),
+            $made->chapters,
+            $kinds,
+        );
+
+        return new FrozenLesson(
+            $made->title,
+            $made->length,
+            $made->full,
+            $made->slides,
+            $made->tracks,
+            $made->drawnTall,
+            $made->captions,
+            $chapters,
+            $made->pauses,
+        );
     }
 
     private static function lesson(): FrozenLesson

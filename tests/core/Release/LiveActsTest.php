@@ -15,6 +15,7 @@ use Daybright\Recording\Tracks\Acts\Act;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\LessonFreezer;
 use Daybright\Release\SeenPicture;
+use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
@@ -74,12 +75,12 @@ final class LiveActsTest extends TestCase
         ]);
         $events = [...self::turned('1000 x² + 4x', '6000 x² − 1x'), ['kind' => 'step', 'at' => 5000, 'step' => 'step-2']];
         $frozen = self::frozen($events, self::lesson([$question]));
-        $sealed = SealedLesson::seal($frozen, [], false)->lesson;
+        $sealed = SealedLesson::seal($frozen, new Progress([], false))->lesson;
         $known = array_filter(self::acts($frozen), static fn (Act $act): bool => $act->from < $frozen->pauses[0]->at);
         self::assertCount(count($known), self::acts($sealed));
         self::assertCount(count($known), $sealed->slides['slide-1']->states);
         self::assertNotCount(2, $sealed->slides['slide-1']->states);
-        self::assertCount(2, SealedLesson::seal($frozen, ['q'], false)->lesson->slides['slide-1']->states);
+        self::assertCount(2, SealedLesson::seal($frozen, new Progress(['q'], false))->lesson->slides['slide-1']->states);
     }
 
     public function test_acts_that_make_no_sense_any_more_are_left_out_and_named(): void

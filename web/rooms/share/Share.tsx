@@ -45,7 +45,7 @@ export function Share() {
   };
   if (!answer.data)
     return <main className="p-6">{answer.isError && <Notice tone="trouble">{sentence(answer.error)}</Notice>}</main>;
-  const { releases, changedSince, shares, classrooms, sizes, files } = answer.data;
+  const { releases, changedSince, shares, classrooms, sizes, files, parts } = answer.data;
   const listed = toBeListed(files);
   const newest = releases[0];
   const ready = releases.find((release) => release.state === 'ready');
@@ -164,6 +164,7 @@ export function Share() {
               key={shares.length}
               classrooms={classrooms}
               shares={shares}
+              parts={parts}
               onGive={(given) => run(() => ask('PUT', `/api/lessons/${desk.id}/shares`, given))}
               isNext={shares.length === 0 && !!ready}
             />
