@@ -125,6 +125,7 @@ Route::prefix('api')->group(function (): void {
             Route::put('lessons/{lesson}/shares', [ShareController::class, 'share']);
             Route::delete('lessons/{lesson}/shares/{share}', [ShareController::class, 'takeBack'])->scopeBindings();
             Route::get('lessons/{lesson}/replies', [RepliesController::class, 'show'])->middleware('cache.headers:private;no_cache;etag');
+            Route::get('lessons/{lesson}/answers/{answer}/file', [RepliesController::class, 'file']);
             Route::get('lessons/{lesson}/replies/{share}.csv', [RepliesController::class, 'table'])->scopeBindings();
             Route::put('lessons/{lesson}/marks', [RepliesController::class, 'mark']);
             Route::put('lessons/{lesson}/moments/{moment}', [RepliesController::class, 'reply']);
@@ -182,6 +183,9 @@ Route::prefix('api')->group(function (): void {
             Route::get('{share}/kept/files/{reference}', [KeptLessonController::class, 'file'])->where('reference', '[A-Za-z0-9_-]{40,600}');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
+            Route::post('{share}/answers/{block}/file', [WatchController::class, 'answerWithFile'])
+                ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
+            Route::get('{share}/answers/{block}/file', [WatchController::class, 'answerFile'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::put('{share}/tasks/{block}', [WatchController::class, 'ask'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/tasks/{block}/answer', [WatchController::class, 'giveUp'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);

@@ -386,6 +386,10 @@ export interface QuestionReplies {
   toMark: number;
   answers: Reply[];
   together: AnswersTogether[];
+  /**
+   * What it is answered with, if not in words.
+   */
+  file: "sound" | "picture" | null;
 }
 export interface Reply {
   id: string;
@@ -419,6 +423,14 @@ export interface Reply {
     outOf: number;
     remark: string | null;
   }[];
+  /**
+   * Whether the class may read it, without a name.
+   */
+  forClass: boolean;
+  /**
+   * Address of what was spoken or drawn.
+   */
+  file: string | null;
 }
 /**
  * Answers that can be marked together, by their ids.
@@ -1226,6 +1238,14 @@ export interface GivenAnswer {
    * Whether it may be tried once more.
    */
   again?: boolean;
+  /**
+   * What others of the class answered, as far as the teacher lets it be read.
+   */
+  others?: string[];
+  /**
+   * Address of what was spoken or drawn.
+   */
+  file?: string;
 }
 export interface VisitState {
   position: number;

@@ -688,6 +688,8 @@ export interface QuestionContent {
     | "choice"
     | "number"
     | "text"
+    | "spoken"
+    | "drawn"
     | "reading"
     | "sort"
     | "order"

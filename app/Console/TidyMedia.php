@@ -11,6 +11,7 @@ use App\Models\IncomingClip;
 use App\Models\MediaFile;
 use App\Models\Release;
 use App\Models\Revision;
+use App\Watching\AnswerFile;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Storage;
 
@@ -43,6 +44,7 @@ class TidyMedia extends Command
         // What was painted long ago is painted again when it is looked at.
         PaintedSlides::table()->where('created_at', '<', now()->subDays(self::PAINTED_DAYS))->delete();
         ReleaseParts::tidy(self::PART_DAYS);
+        AnswerFile::tidy();
         $this->line("Taken away: {$gone}");
 
         return self::SUCCESS;

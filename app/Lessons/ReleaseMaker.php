@@ -28,13 +28,13 @@ final readonly class ReleaseMaker
     {
     }
 
-    /** @return array{programme: array<string, mixed>, parts: array<string, string>} what a version has when it is ready */
+    /** @return array{programme: array<string, mixed>, outline: array<string, mixed>, parts: array<string, string>} what a version has when it is ready */
     public function make(Release $release): array
     {
         $timeline = $release->timeline();
         $frozen = $this->freezer->freeze($release->read(), $timeline);
         $parts = [];
-        foreach (LessonStages::of($frozen) as $number => $stage) {
+        foreach (LessonStages::of($frozen->outline()) as $number => $stage) {
             $narration = $release->narration(Clock::samples($stage->from), Clock::samples($stage->to));
             $joined = self::joined($narration);
             foreach (['webm', 'm4a'] as $kind) {
@@ -59,7 +59,7 @@ final readonly class ReleaseMaker
             $parts['handout.pdf'] = ReleaseParts::once($release->lesson_id, 'handout.pdf', $pages, $print);
         }
 
-        return ['programme' => $frozen->toArray(), 'parts' => $parts];
+        return ['programme' => $frozen->toArray(), 'outline' => $frozen->outline()->toArray(), 'parts' => $parts];
     }
 
     /** @return array<string, list<SampleRange>> what is kept of the take of each film that is seen, by the id of its footage */

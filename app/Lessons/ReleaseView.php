@@ -9,6 +9,7 @@ use App\Models\Release;
 use Daybright\Recording\Tracks\Footage\Footage;
 use Daybright\Release\FrozenStage;
 use Daybright\Watching\SealedLesson;
+use Daybright\Watching\SealedRanges;
 use stdClass;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
@@ -105,9 +106,9 @@ final class ReleaseView
     /**
      * @param  string  $kind webm or m4a, as the routes allow
      * @param  int  $stage from 0
-     * @param  SealedLesson|null  $sealed as far as the one who asks may know it: no stage that they have not come to
+     * @param  SealedRanges|null  $sealed what the one who asks may not know yet: no stage that they have not come to
      */
-    public static function sound(Release $release, string $kind, int $stage, ?SealedLesson $sealed = null): BinaryFileResponse
+    public static function sound(Release $release, string $kind, int $stage, ?SealedRanges $sealed = null): BinaryFileResponse
     {
         $wanted = $release->stages()[$stage] ?? abort(404);
         abort_if($sealed?->hides($wanted->from) === true, 404);

@@ -15,6 +15,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property list<string>|null $earned_points ids of what it earned its marks by, where the teacher said
  * @property list<array<string, mixed>>|null $earlier tries that were marked and sent back, with the teacher’s words
  * @property bool $again whether the student may try once more
+ * @property bool $for_class whether others of the class may read it, without a name
+ * @property string|null $file path of what was spoken or drawn
  * @property-read Visit $visit
  */
 class Answer extends Model
@@ -28,7 +30,7 @@ class Answer extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['hinted' => false, 'again' => false, 'gave_up' => false];
+    protected $attributes = ['hinted' => false, 'again' => false, 'gave_up' => false, 'for_class' => false];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -38,6 +40,7 @@ class Answer extends Model
             'hinted' => 'boolean',
             'again' => 'boolean',
             'gave_up' => 'boolean',
+            'for_class' => 'boolean',
             'earned_points' => 'array',
             'earlier' => 'array',
         ];

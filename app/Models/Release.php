@@ -13,6 +13,7 @@ use Daybright\Recording\Timeline;
 use Daybright\Recording\TimelineSegment;
 use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenStage;
+use Daybright\Release\LessonOutline;
 use Daybright\Release\LessonStages;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -30,6 +31,7 @@ use Illuminate\Support\Carbon;
  *     alignment?: array<string, mixed>|null, wordings?: list<array{from: int, to: int, text: string}>, cleaned?: bool,
  * }> $takes
  * @property array<string, mixed> $programme
+ * @property array<string, mixed>|null $outline of the programme
  * @property array<string, string>|null $parts paths by the name of the file
  * @property Carbon $created_at
  * @property-read Lesson $lesson
@@ -51,6 +53,7 @@ class Release extends Model
             'document' => LessonDocument::class,
             'takes' => 'array',
             'programme' => 'array',
+            'outline' => 'array',
             'parts' => 'array',
             'state' => ReleaseState::class,
         ];
@@ -103,8 +106,7 @@ class Release extends Model
     /** @return list<FrozenStage> that it comes in, each with a sound of its own; versions of before have one for all of it */
     public function stages(): array
     {
-        $lesson = $this->frozen();
-
+        $lesson = $this->outline();
         $sounds = count(preg_grep('/^stage-\d+\.webm$/', array_keys($this->parts ?? [])) ?: []);
         $stages = LessonStages::of($lesson);
 
@@ -137,6 +139,12 @@ class Release extends Model
         $stages = array_keys($this->stages());
 
         return array_sum(array_map(fn (int $stage): int => Files::size($this->soundPath($stage, 'webm')), $stages));
+    }
+
+    /** When it waits for what: read often, and small. */
+    public function outline(): LessonOutline
+    {
+        return LessonOutline::read(new Fields($this->outline ?? $this->programme));
     }
 
     public function frozen(): FrozenLesson

@@ -7,6 +7,7 @@ namespace App\Models;
 use Database\Factories\VisitFactory;
 use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
+use Daybright\Watching\SealedRanges;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -47,6 +48,12 @@ class Visit extends Model
     public function sealed(Release $release): SealedLesson
     {
         return SealedLesson::seal($release->frozen(), $this->progress(), $this->share->opening());
+    }
+
+    /** The same, without its pictures and words. */
+    public function sealedRanges(Release $release): SealedRanges
+    {
+        return SealedRanges::of($release->outline(), $this->progress(), $this->share->opening());
     }
 
     /** Whether what was handed in stands beside its answers. */

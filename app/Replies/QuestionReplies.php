@@ -40,6 +40,7 @@ final class QuestionReplies
             'readByTeacher' => $question->isReadByTeacher(),
             'answer' => $question->answer(),
             'marks' => $question->marks,
+            'file' => $question->file(),
             'markPoints' => array_map(static fn (Item $point): array => $point->asked(), $question->markPoints()),
             'facility' => ItemStatistics::facility(array_values(
                 $marked->map(static fn (Answer $answer): array => [(int) $answer->earned, $answer->out_of])->all(),
@@ -73,6 +74,8 @@ final class QuestionReplies
             'points' => $answer->earned_points ?? [],
             'remark' => $answer->remark,
             'again' => $answer->again,
+            'forClass' => $answer->for_class,
+            'file' => $answer->file === null ? null : "/api/lessons/{$answer->visit->share->lesson_id}/answers/{$answer->id}/file",
             'earlier' => $answer->earlier ?? [],
         ];
     }

@@ -18,7 +18,9 @@ final class StudentShelf
     /** @return array<string, mixed> what is due first stands first; lessons of a series stand together, in their order */
     public static function show(Student $student): array
     {
-        $shares = Share::query()->with('release', 'lesson.series')
+        // Of a version its pictures and words are not needed here.
+        $small = static fn ($release) => $release->select('id', 'outline');
+        $shares = Share::query()->with(['release' => $small, 'lesson:id,series_id,place', 'lesson.series:id,title'])
             ->where('classroom_id', $student->classroom_id)
             ->whereNotNull('release_id')
             ->get()
@@ -49,17 +51,18 @@ final class StudentShelf
     private static function lesson(Share $share, ?Visit $visit): array
     {
         $version = $share->version();
+        $outline = $version->outline();
 
         return [
             'id' => $share->id,
-            'title' => $version->document->title(),
+            'title' => $outline->title,
             'series' => $share->lesson->series?->title,
             'due' => $share->due,
-            'minutes' => round(($version->programme['length'] ?? 0) / 60000, 1),
+            'minutes' => round($outline->length / 60_000, 1),
             'edition' => $share->edition(),
             'mayKeep' => $share->keeping !== Keeping::No,
             'begun' => $visit !== null,
-            'watched' => round(min(1, ($visit->furthest ?? 0) / max(1, $version->programme['length'] ?? 1)), 3),
+            'watched' => round(min(1, ($visit->furthest ?? 0) / max(1, $outline->length)), 3),
             'handedIn' => $visit?->handed_in_at !== null,
             'fromTeacher' => $visit !== null && self::hasNews($visit),
         ];

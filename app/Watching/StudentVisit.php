@@ -10,11 +10,12 @@ use App\Models\Student;
 use App\Models\Visit;
 use Daybright\Language\PlainWords;
 use Daybright\Lesson\Lesson;
+use Daybright\Question\GivenAsFile;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Question;
 use Daybright\Release\MeasuredPlot;
 use Daybright\Release\Questions;
-use Daybright\Watching\SealedLesson;
+use Daybright\Watching\SealedRanges;
 use DomainException;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -91,6 +92,26 @@ final class StudentVisit
         });
     }
 
+    /**
+     * The same, of what was spoken or drawn.
+     *
+     * @param  string  $source path of what was sent
+     * @return array<string, mixed>
+     */
+    public function answerWithFile(Visit $visit, string $block, string $source, bool $hinted, ?int $seconds): array
+    {
+        $kind = (Questions::in($visit->share->version()->read())[$block] ?? null)?->file()
+            ?? throw new DomainException('This question is answered in another way. Load the page again.');
+        $file = AnswerFile::keep($kind, $source);
+
+        return DB::transaction(function () use ($visit, $block, $file, $hinted, $seconds): array {
+            $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $how = ['hinted' => $hinted, 'seconds' => $seconds, 'file' => $file->path];
+
+            return $this->keep($visit, $visit->share->version()->read(), $block, $file->given, $how);
+        });
+    }
+
     /** A question is seen for the first time: from then on its time runs. */
     public function ask(Visit $visit, string $block): void
     {
@@ -146,9 +167,10 @@ final class StudentVisit
             }
             $lesson = $visit->share->version()->read();
             $asked = Questions::inExitCheck($lesson);
+            $questions = Questions::in($lesson);
             array_map(static fn (string $block) => self::refuseClosed($visit, $block), $asked);
             foreach (array_intersect_key($given, array_flip($asked)) as $block => $text) {
-                if (trim($text) !== '') {
+                if (trim($text) !== '' && $questions[$block]->file() === null) {
                     $this->keep($visit, $lesson, $block, $text);
                 }
             }
@@ -197,6 +219,9 @@ final class StudentVisit
         $question = Questions::in($lesson)[$block] ?? throw new DomainException(
             'This question is no longer in the lesson. Load the page again.',
         );
+        if ($question->file() !== null && ! isset($how['file'])) {
+            throw new DomainException($question->file() === GivenAsFile::SOUND ? 'Record your answer first.' : 'Draw your answer first, or choose a photo of it.');
+        }
         self::refuseClosed($visit, $block);
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
@@ -223,7 +248,7 @@ final class StudentVisit
     private static function refuseClosed(Visit $visit, string $block): void
     {
         $opening = $visit->share->opening();
-        $open = $opening->closed === [] ? null : SealedLesson::open($visit->share->version()->frozen(), $opening);
+        $open = $opening->closed === [] ? null : SealedRanges::open($visit->share->version()->outline(), $opening);
         if ($open !== null && ! in_array($block, array_column($open, 'block'), true)) {
             throw new DomainException('This part of the lesson is not open yet.');
         }
@@ -251,7 +276,7 @@ final class StudentVisit
     private function shownAnswer(Lesson $lesson, Answer $answer, Question $question, bool $withModel): array
     {
         if (! $withModel) {
-            return ['given' => $answer->given, 'readable' => $answer->readable];
+            return ['given' => $answer->given, 'readable' => $answer->readable, ...self::fileOf($answer)];
         }
 
         return [
@@ -264,7 +289,29 @@ final class StudentVisit
             'plot' => $this->plots->draw($lesson, $answer->block, $answer->given),
             'remark' => $answer->remark,
             'again' => $answer->again,
+            'others' => self::others($answer),
+            ...self::fileOf($answer),
         ];
+    }
+
+    /** @return array{file?: string} where what was spoken or drawn is had */
+    private static function fileOf(Answer $answer): array
+    {
+        // Another try is another file, which no browser takes for the one before.
+        return $answer->file === null
+            ? []
+            : ['file' => WatchedLesson::address($answer->visit)."/answers/{$answer->block}/file?v=".substr(sha1($answer->file), 0, 8)];
+    }
+
+    /** @return list<string> what others of the class answered, as far as the teacher lets it be read, and by nobody's name */
+    private static function others(Answer $answer): array
+    {
+        $others = Answer::query()->where('block', $answer->block)->where('for_class', true)->whereKeyNot($answer->id)
+            ->whereHas('visit', static fn ($visit) => $visit->where('share_id', $answer->visit->share_id))
+            ->orderBy('id')
+            ->pluck('readable');
+
+        return array_values($others->map(strval(...))->unique()->all());
     }
 
     /** What was said of a slip is said again whenever the page is opened. */

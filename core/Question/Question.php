@@ -141,6 +141,12 @@ final readonly class Question
         return $this->kind instanceof MakesItems ? $this->kind->items($level) : [];
     }
 
+    /** @return GivenAsFile::SOUND|GivenAsFile::PICTURE|null null where it is answered with words, numbers or choices */
+    public function file(): ?string
+    {
+        return $this->kind instanceof GivenAsFile ? $this->kind->file() : null;
+    }
+
     /** Another item of the same kind; null where it is a question of its own. */
     public function another(int $seed, int $level): ?Variation
     {

@@ -7,6 +7,7 @@ namespace Daybright\Question;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Question\Kinds\Choice\Choice;
+use Daybright\Question\Kinds\Drawn\Drawn;
 use Daybright\Question\Kinds\Highlight\Highlight;
 use Daybright\Question\Kinds\Label\Label;
 use Daybright\Question\Kinds\Letters\Letters;
@@ -17,6 +18,7 @@ use Daybright\Question\Kinds\Practice\Practice;
 use Daybright\Question\Kinds\ScaleReading\ScaleReading;
 use Daybright\Question\Kinds\ShortText\ShortText;
 use Daybright\Question\Kinds\Sort\Sort;
+use Daybright\Question\Kinds\Spoken\Spoken;
 use Daybright\Question\Kinds\Truth\Truth;
 
 /** The kinds of question: one line each. */
@@ -27,6 +29,8 @@ final class QuestionKinds
         Choice::class,
         NumberWithUnit::class,
         ShortText::class,
+        Spoken::class,
+        Drawn::class,
         ScaleReading::class,
         Sort::class,
         Order::class,

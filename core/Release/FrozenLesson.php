@@ -43,6 +43,11 @@ final readonly class FrozenLesson
     ) {
     }
 
+    public function outline(): LessonOutline
+    {
+        return new LessonOutline($this->title, $this->length, $this->chapters, $this->pauses);
+    }
+
     public static function read(Fields $lesson): self
     {
         $slides = $lesson->fields('slides');

@@ -17,7 +17,7 @@ final readonly class FrozenPart
     }
 
     /** @return list<self> in order, without gaps; one of no kind for a lesson without slides */
-    public static function of(FrozenLesson $lesson): array
+    public static function of(LessonOutline $lesson): array
     {
         $parts = [];
         foreach ($lesson->chapters as $chapter) {

@@ -11,7 +11,7 @@ namespace Daybright\Release;
 final class LessonStages
 {
     /** @return list<FrozenStage> in order, without gaps */
-    public static function of(FrozenLesson $lesson): array
+    public static function of(LessonOutline $lesson): array
     {
         $parts = array_map(static fn (FrozenPart $part): float => $part->from, FrozenPart::of($lesson));
 
@@ -19,13 +19,13 @@ final class LessonStages
     }
 
     /** @return list<FrozenStage> as they were when a part could not be opened by itself */
-    public static function acrossParts(FrozenLesson $lesson): array
+    public static function acrossParts(LessonOutline $lesson): array
     {
         return self::between(self::borders($lesson));
     }
 
     /** @return list<float> */
-    private static function borders(FrozenLesson $lesson): array
+    private static function borders(LessonOutline $lesson): array
     {
         $borders = [0.0, $lesson->length];
         foreach ($lesson->pauses as $pause) {
@@ -55,7 +55,7 @@ final class LessonStages
     }
 
     /** @return float milliseconds of narration: what follows a question ends with the next question on its slide, or with the slide */
-    public static function answerEnds(FrozenLesson $lesson, FrozenPause $pause): float
+    public static function answerEnds(LessonOutline $lesson, FrozenPause $pause): float
     {
         $ends = [];
         foreach ($lesson->chapters as $chapter) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Watching;
 
-use Daybright\Release\FrozenLesson;
+use Daybright\Release\LessonOutline;
 
 /** How far a student has come in a lesson, which decides how much of it they may know. */
 final readonly class Progress
@@ -15,12 +15,12 @@ final readonly class Progress
     }
 
     /** @return list<self> all that there is on the way: nothing answered, one question after the other, at last the exit check handed in */
-    public static function through(FrozenLesson $lesson, Opening $opening = new Opening): array
+    public static function through(LessonOutline $lesson, Opening $opening = new Opening): array
     {
         $way = [new self];
         $answered = [];
         $isChecked = false;
-        foreach (SealedLesson::open($lesson, $opening) as $pause) {
+        foreach (SealedRanges::open($lesson, $opening) as $pause) {
             if ($pause->question !== null) {
                 $answered[] = $pause->block;
                 $way[] = new self($answered);

@@ -13,6 +13,8 @@ const reply = (id: string, some: Partial<Reply> = {}): Reply => ({
   points: [],
   remark: null,
   again: false,
+  forClass: false,
+  file: null,
   earlier: [],
   ...some,
 });
@@ -21,6 +23,7 @@ const question = (some: Partial<QuestionReplies> = {}): QuestionReplies => ({
   block: 'why',
   prompt: 'Why?',
   readByTeacher: true,
+  file: null,
   answer: 'The Sun was higher.',
   marks: 2,
   markPoints: [],

@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 import type { AskedQuestion, QuestionType } from '../stage/programme';
 import type { AnsweringProps } from './Answering';
 import { ChooseOne } from './choice/ChooseOne';
+import { DrawAnswer } from './drawn/DrawAnswer';
 import { MarkEvidence } from './highlight/MarkEvidence';
 import { NameParts } from './label/NameParts';
 import { GiveLetters } from './letters/GiveLetters';
@@ -11,6 +12,7 @@ import { FillPlan } from './plan/FillPlan';
 import { PractiseAtLevel } from './practice/PractiseAtLevel';
 import { ReadScale } from './reading/ReadScale';
 import { SortThings } from './sort/SortThings';
+import { SpeakAnswer } from './spoken/SpeakAnswer';
 import { FillCells } from './table/FillCells';
 import { WriteWords } from './text/WriteWords';
 import { TrueOrFalse } from './truth/TrueOrFalse';
@@ -30,6 +32,8 @@ const ANSWERINGS: Record<QuestionType, ComponentType<AnsweringProps<never>>> = {
   plan: FillPlan,
   practice: PractiseAtLevel,
   table: FillCells,
+  spoken: SpeakAnswer,
+  drawn: DrawAnswer,
 };
 
 export function answeringOf(question: AskedQuestion): ComponentType<AnsweringProps> {

@@ -26,6 +26,8 @@ export const QUESTION_KINDS: Record<QuestionContent['type'], QuestionKind> = {
   number: { label: 'Type a number with its unit', form: NumberForm },
   reading: { label: 'Read a scale', form: ReadingForm },
   text: { label: 'Answer in words', form: WordsForm },
+  spoken: { label: 'Say it aloud, recorded', form: WordsForm },
+  drawn: { label: 'Draw it, or take a photo of paper', form: WordsForm },
   sort: { label: 'Sort into groups', form: SortForm, blank: () => ({ groups: [group(), group()], items: [] }) },
   order: { label: 'Put in order', form: OrderForm, blank: () => ({ items: [] }) },
   label: { label: 'Name the parts of a picture', form: LabelForm, blank: () => ({ points: [], bank: true }) },

@@ -50,13 +50,15 @@ export function Strip({ parts, current, onChoose, target, found, place, small = 
           return (
             <li
               key={part.id}
-              className={`part-${part.kind} min-w-0 ${small ? '' : 'lg:min-w-auto'}`}
+              className={`part-${part.kind} min-w-0 ${small ? '' : isHere(part, current) ? 'min-w-auto' : 'lg:min-w-auto'}`}
               style={{ flex: `${width} 1 0` }}
             >
               {!small && (
                 <span className="flex h-6 items-center gap-1 text-small whitespace-nowrap text-(--strong)">
                   <PartSign kind={part.kind} />
-                  <span className="hidden pr-1 lg:inline">{partLabel(part.kind)}</span>
+                  <span className={`pr-1 ${isHere(part, current) ? '' : 'hidden lg:inline'}`}>
+                    {partLabel(part.kind)}
+                  </span>
                 </span>
               )}
               <ol className="flex gap-px">
@@ -108,6 +110,11 @@ export function Strip({ parts, current, onChoose, target, found, place, small = 
       </ol>
     </div>
   );
+}
+
+/** Where there is no room for every name, the part that one is in still says its own. */
+function isHere(part: StripPart, current: string | undefined): boolean {
+  return part.slides.some((slide) => slide.id === current);
 }
 
 function weight(slide: StripSlide): number {

@@ -13,14 +13,21 @@ export const TALL: Page = { width: 670, height: 1042 };
 /** A phone held upright. */
 const UPRIGHT = '(orientation: portrait) and (max-width: 600px)';
 
-export function useIsUpright(): boolean {
+/** A phone on its side: wide, and hardly higher than a slide; style.css says the same. */
+const FLAT = '(orientation: landscape) and (max-height: 500px)';
+
+export const useIsUpright = (): boolean => useMedia(UPRIGHT);
+
+export const useIsFlat = (): boolean => useMedia(FLAT);
+
+function useMedia(wanted: string): boolean {
   return useSyncExternalStore(
     (changed) => {
-      const query = window.matchMedia(UPRIGHT);
+      const query = window.matchMedia(wanted);
       query.addEventListener('change', changed);
       return () => query.removeEventListener('change', changed);
     },
-    () => window.matchMedia(UPRIGHT).matches,
+    () => window.matchMedia(wanted).matches,
   );
 }
 

@@ -18,6 +18,8 @@ export interface AskedQuestion {
   hint: string;
   /** Seconds after which the answer may be seen without one. */
   showAfter?: number | null;
+  /** What it is answered with, if not with words, numbers or choices. */
+  file?: 'sound' | 'picture';
 }
 
 /** Milliseconds before its end at which a lesson shows what it ends with. */

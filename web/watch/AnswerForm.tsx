@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import type { GivenAnswer, PausePoint } from '../answers.types';
 import { answeringOf } from '../questions/answers';
+import { HeardOrSeen } from '../questions/HeardOrSeen';
 import { sentence } from '../request';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
@@ -67,6 +68,7 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
       <p hidden={answer.given === ''}>
         You answered: <strong className="font-semibold">{answer.readable}</strong>
       </p>
+      {answer.file && <HeardOrSeen address={answer.file} answered={answer.readable} />}
       {answer.sentence && <p>{answer.sentence}</p>}
       {answer.model && (
         <p>
@@ -77,6 +79,16 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
         <p>
           Your teacher writes: <strong className="font-semibold">{answer.remark}</strong>
         </p>
+      )}
+      {answer.others && answer.others.length > 0 && (
+        <section className="mt-2" aria-label="What others wrote">
+          <p className="text-small text-quiet">Others in your class wrote:</p>
+          <ul className="list-disc pl-5">
+            {answer.others.map((other) => (
+              <li key={other}>{other}</li>
+            ))}
+          </ul>
+        </section>
       )}
       {answer.plot && (
         <figure className="stage mt-2 border border-rule">

@@ -6,7 +6,7 @@ import { Notice } from '../ui/Notice';
 import type { Moments } from './moments';
 
 /** Three of them find room beside one another on a phone. */
-const SMALL = 'min-h-11! px-2! text-small! sm:px-3.5! sm:text-base!';
+const SMALL = 'min-h-11! px-2! text-small! sm:px-3.5! sm:text-base! flat:px-1.5! flat:text-small!';
 
 /** Milliseconds within which two moments are the same. */
 const SAME = 5000;

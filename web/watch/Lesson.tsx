@@ -2,33 +2,31 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { GivenAnswer, VisitState, WatchedLesson } from '../answers.types';
 import { useLatest } from '../latest';
 import { untilAnswered } from '../request';
-import { ClipsSeen, PlayingClip, useClips } from '../stage/ClipsSeen';
+import { ClipsSeen, useClips } from '../stage/ClipsSeen';
 import { OutsideLinks } from '../stage/OutsideLinks';
 import { usePlayer } from '../stage/Player';
 import { inTallPictures, useIsUpright } from '../stage/page';
 import { reachable } from '../stage/programme';
-import { SeenStage, SideSlides } from '../stage/SideSlides';
-import { Strip } from '../stage/Strip';
+import { SideSlides } from '../stage/SideSlides';
 import { useSideTrip } from '../stage/sideTrip';
 import { Button } from '../ui/Button';
-import { Notice } from '../ui/Notice';
 import { AtThisMoment, MomentsSheet, useWriting } from './AtThisMoment';
 import { Before } from './Before';
 import { ClosedParts } from './ClosedParts';
-import { Controls } from './Controls';
 import { ExitCheck } from './ExitCheck';
 import { FromTeacher } from './FromTeacher';
 import type { LessonWork } from './kept/LessonWork';
 import { StillToSend } from './kept/StillToSend';
 import { useUnsent } from './kept/useUnsent';
 import { LessonWorkProvider } from './kept/work';
+import { LessonPage } from './LessonPage';
 import { LetterToSelf } from './LetterToSelf';
 import { useLeaving } from './leaving';
 import { useMoments } from './moments';
 import { Pause } from './Pause';
 import { ReadingChoices } from './reading/ReadingChoices';
+import { SayAfter } from './SayAfter';
 import { SayOfAims } from './SayOfAims';
-import { placeOf, stripOf } from './strip';
 import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
 import { useLessonKeys } from './useLessonKeys';
@@ -63,14 +61,6 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
     setHandedIn(visit.handedIn);
   }, []);
   const [hasBegun, setBegun] = useState(lesson.visit.position > 0);
-  const [hasCaptions, setCaptions] = useState(true);
-  const parts = useMemo(() => stripOf(lesson), [lesson]);
-  const place = placeOf(lesson, player.at);
-  // While a clip plays, it has captions of its own.
-  const caption =
-    hasCaptions && !clips.playing
-      ? lesson.captions.find((each) => each.from <= player.at && player.at < each.to)?.text
-      : undefined;
   const isOver = player.at >= lesson.length - 30;
   const exitCheck = lesson.pauses.filter((pause) => pause.exitCheck && pause.question);
   const isSentBack = (block: string) => answers[block]?.again === true;
@@ -165,72 +155,35 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
 
   return (
     <LessonWorkProvider value={work}>
-      <div className="mx-auto max-w-[100rem] px-3 pb-16 sm:px-5 lg:pb-4">
-        <header>
-          <div className="flex flex-wrap items-center gap-x-1 py-2 sm:gap-x-3">
-            <h1 className="min-w-0 grow basis-24 truncate text-lg sm:text-xl">{lesson.title}</h1>
+      <LessonPage
+        lesson={lesson}
+        player={player}
+        trip={trip}
+        clips={clips}
+        live={taken.live}
+        hasBegun={hasBegun}
+        onBegin={begin}
+        onSeek={seek}
+        actions={
+          <>
             <ReadingChoices />
             <Button look="quiet" className="px-2!" onClick={onClose}>
               All lessons
             </Button>
-          </div>
-          <Strip
-            parts={parts}
-            current={place?.slide}
-            place={place}
-            onChoose={(slide) => {
-              const found = lesson.chapters.find((each) => each.slide === slide);
-              if (!found) return trip.visit(slide);
-              trip.leave();
-              seek(found.at);
-            }}
-          />
-        </header>
-        {/* Beside the slide, not under it, wherever there is room for both: who answers still sees what is asked about. */}
-        <main className="mt-1 lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(20rem,26rem)] lg:items-start lg:gap-5">
-          <div
-            className="seen mx-auto w-full lg:sticky lg:top-2"
-            style={{ maxWidth: isUpright ? undefined : 'max(20rem, calc((100dvh - 19rem) * 16 / 9))' }}
-          >
-            <div lang={lesson.language} className="relative border border-rule">
-              <SeenStage programme={lesson} at={player.at} trip={trip} live={taken.live} />
-              <PlayingClip clips={clips} player={player} hasCaptions={hasCaptions} />
-            </div>
-            {!trip.here && (
-              <p
-                lang={lesson.language}
-                className="caption flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
-                aria-hidden={!caption}
-              >
-                {caption}
-              </p>
-            )}
-            <div hidden={trip.here !== null}>
-              <Controls
-                player={player}
-                length={lesson.length}
-                hasBegun={hasBegun}
-                hasCaptions={hasCaptions}
-                onBegin={begin}
-                onSeek={seek}
-                onCaptions={setCaptions}
-              />
-              {hasBegun && <AtThisMoment moments={moments} writing={writing} at={player.at} />}
-              {player.trouble && <Notice tone="trouble">{player.trouble}</Notice>}
-            </div>
-          </div>
-          <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1">
-            <SideSlides programme={lesson} trip={trip} />
-            {!trip.here && <ClipsSeen clips={clips} />}
-            {!trip.here && hasBegun && <TakeOver taken={taken} />}
-            <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
-            <div hidden={trip.here !== null}>
-              {hasBegun && <MomentsSheet moments={moments} writing={writing} onSeek={player.seek} />}
-              {task}
-            </div>
-          </div>
-        </main>
-      </div>
+          </>
+        }
+        atMoment={hasBegun && <AtThisMoment moments={moments} writing={writing} at={player.at} />}
+      >
+        <SideSlides programme={lesson} trip={trip} />
+        {!trip.here && <ClipsSeen clips={clips} />}
+        {!trip.here && hasBegun && <TakeOver taken={taken} />}
+        <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
+        <div hidden={trip.here !== null}>
+          {hasBegun && <MomentsSheet moments={moments} writing={writing} onSeek={player.seek} />}
+          {task}
+          {hasBegun && <SayAfter onBegin={player.pause} />}
+        </div>
+      </LessonPage>
     </LessonWorkProvider>
   );
 }

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { StudentShelf, WatchedLesson } from '../answers.types';
+import { givenFiles } from '../questions/givenFiles';
 import { ask, Problem, sentence } from '../request';
 import { Notice } from '../ui/Notice';
 import { forgetDrafts } from './draft';
@@ -80,6 +81,7 @@ export function Watch() {
       return setTrouble(sentence(error));
     }
     forgetDrafts();
+    await givenFiles.forgetAll();
     await keptLessons.removeAll();
     setShelf(null);
     setOut(true);

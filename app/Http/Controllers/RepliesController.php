@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AnswerFileResponse;
 use App\Http\FileName;
 use App\Http\Requests\MarkRequest;
 use App\Http\Requests\MomentReplyRequest;
@@ -18,6 +19,7 @@ use App\Replies\RepliesTable;
 use App\Watching\VisitMoments;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What the class did with a lesson, the marks that a person must give, and what follows for the next lesson. */
 class RepliesController
@@ -45,6 +47,14 @@ class RepliesController
         $answers->each(static fn (Answer $answer): bool => $answer->update($change));
 
         return new JsonResponse(['marked' => $answers->count()]);
+    }
+
+    /** What a student said or drew. */
+    public function file(Lesson $lesson, Answer $answer): BinaryFileResponse
+    {
+        abort_unless($answer->visit->share->lesson_id === $lesson->id, 404);
+
+        return AnswerFileResponse::send($answer);
     }
 
     public function reply(MomentReplyRequest $request, Lesson $lesson, Moment $moment): JsonResponse

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Adapters\Files;
+use App\Http\AnswerFileResponse;
 use App\Http\FileName;
 use App\Http\MediaResponse;
 use App\Http\Refused;
 use App\Http\Requests\AimsRequest;
+use App\Http\Requests\AnswerFileRequest;
 use App\Http\Requests\AnswerRequest;
 use App\Http\Requests\EnterRequest;
 use App\Http\Requests\HandInRequest;
@@ -164,7 +166,7 @@ class WatchController
 
         $release = self::loaded($request, $share);
 
-        return ReleaseView::sound($release, $kind, $request->integer('stage'), $visit->sealed($release));
+        return ReleaseView::sound($release, $kind, $request->integer('stage'), $visit->sealedRanges($release));
     }
 
     /** A task read by the practice voice, once it may be known. */
@@ -179,11 +181,10 @@ class WatchController
     /** A pause point that a student has come to: of those behind it nothing is told and nothing can be begun. */
     private static function reached(Share $share, Visit $visit, string $block): FrozenPause
     {
-        $pauses = array_column($visit->sealed($share->version())->lesson->pauses, null, 'block');
-        $pause = $pauses[$block] ?? abort(404);
-        abort_if($pause->sealed, 404);
+        $pauses = array_column($share->version()->outline()->pauses, null, 'block');
+        abort_if(in_array($block, $visit->sealedRanges($share->version())->behind, true), 404);
 
-        return $pause;
+        return $pauses[$block] ?? abort(404);
     }
 
     public function film(Request $request, Share $share, string $footage): BinaryFileResponse
@@ -219,6 +220,28 @@ class WatchController
             (bool) ($given['hinted'] ?? false),
             isset($given['seconds']) ? (int) $given['seconds'] : null,
         ));
+    }
+
+    public function answerWithFile(AnswerFileRequest $request, Share $share, string $block): JsonResponse
+    {
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $seconds = $request->validated()['seconds'] ?? null;
+
+        return new JsonResponse($this->visits->answerWithFile(
+            $visit,
+            $block,
+            $request->path(),
+            $request->boolean('hinted'),
+            $seconds === null ? null : (int) $seconds,
+        ));
+    }
+
+    /** What a student said or drew, for themselves. */
+    public function answerFile(Request $request, Share $share, string $block): BinaryFileResponse
+    {
+        $visit = $this->visits->look($share, $request->attributes->get('student'));
+
+        return AnswerFileResponse::send($visit->answers->firstWhere('block', $block));
     }
 
     /** From now on the time runs after which the answer may be seen. */

@@ -26,6 +26,7 @@ final class MarkRequest extends FormRequest
             'points.*' => 'string|max:40',
             'remark' => 'sometimes|nullable|string|max:1000',
             'again' => 'sometimes|boolean',
+            'forClass' => 'sometimes|boolean',
         ];
     }
 
@@ -57,6 +58,9 @@ final class MarkRequest extends FormRequest
         $change = array_intersect_key($given, ['remark' => true, 'again' => true]);
         if (array_key_exists('earned', $given)) {
             $change += ['earned' => $given['earned'], 'by_teacher' => $given['earned'] !== null];
+        }
+        if (array_key_exists('forClass', $given)) {
+            $change['for_class'] = $given['forClass'];
         }
         if (array_key_exists('points', $given)) {
             $change['earned_points'] = $given['points'];

@@ -82,7 +82,7 @@ final class KeptFiles
 
     private function task(string $address, string $block): ?KeptFile
     {
-        $pause = array_column($this->release->frozen()->pauses, null, 'block')[$block] ?? null;
+        $pause = array_column($this->release->outline()->pauses, null, 'block')[$block] ?? null;
 
         return $pause === null || $pause->prompt === ''
             ? null

@@ -32,7 +32,7 @@ final class KeptLesson
         $stages = $listed = [];
         // With no server to ask, one question follows the other.
         $opening = new Opening($visit->share->opening()->closed, false, $visit->share->opening()->answersLater);
-        foreach (Progress::through($release->frozen(), $opening) as $number => $progress) {
+        foreach (Progress::through($release->outline(), $opening) as $number => $progress) {
             $lesson = $this->lessons->show($visit, $progress, $opening);
             foreach (array_diff($files->named($lesson, $sound), array_keys($listed)) as $address) {
                 $listed[$address] = $number;

@@ -13,7 +13,7 @@ final readonly class ItemParts
 
     /**
      * @param  string  $cardinality single, multiple or ordered
-     * @param  string  $baseType identifier, directedPair, float or string
+     * @param  string  $baseType identifier, directedPair, float, string or file
      * @param  list<string>  $right values of the right response; none where a person marks it
      * @param  string  $interaction XML
      * @param  string|null  $tolerance how far a number may be off; null where the response must be the right one

@@ -11,6 +11,7 @@ use Daybright\Format\Qti\Interactions\MarkWords;
 use Daybright\Format\Qti\Interactions\PutInOrder;
 use Daybright\Format\Qti\Interactions\PutTogether;
 use Daybright\Format\Qti\Interactions\TypeNumber;
+use Daybright\Format\Qti\Interactions\UploadFile;
 use Daybright\Format\Qti\Interactions\WriteWords;
 use Daybright\Format\Xml;
 use Daybright\Lesson\Fields;
@@ -34,6 +35,7 @@ final readonly class QtiPackage
         PutInOrder::class,
         PutTogether::class,
         MarkWords::class,
+        UploadFile::class,
     ];
 
     /** @var array<string, string> items by name of their file, without its ending */

@@ -23,7 +23,7 @@ final class LessonStagesTest extends TestCase
         mt_srand(41);
         for ($round = 0; $round < 200; $round++) {
             $lesson = self::lesson();
-            $stages = LessonStages::of($lesson);
+            $stages = LessonStages::of($lesson->outline());
             $at = 0.0;
             foreach ($stages as $stage) {
                 self::assertSame($at, $stage->from);
@@ -50,11 +50,11 @@ final class LessonStagesTest extends TestCase
     {
         $slides = [['one', 0.0, 4000.0], ['two', 4000.0, 9000.0], ['three', 9000.0, 12_000.0]];
         $lesson = self::made($slides, [self::pause('a', 'one', 3000.0, false), self::pause('b', 'two', 6000.0, true)]);
-        $borders = array_map(static fn ($stage): float => $stage->to, LessonStages::of($lesson));
+        $borders = array_map(static fn ($stage): float => $stage->to, LessonStages::of($lesson->outline()));
         self::assertSame([3000.0, 6000.0, 9000.0, 12_000.0], $borders);
         $hidden = static fn (array $answered, bool $handedIn): array => array_map(
             static fn ($stage): bool => SealedLesson::seal($lesson, new Progress($answered, $handedIn))->hides($stage->from),
-            LessonStages::of($lesson),
+            LessonStages::of($lesson->outline()),
         );
         self::assertSame([false, true, true, true], $hidden([], false));
         self::assertSame([false, false, true, true], $hidden(['a'], false));
@@ -99,7 +99,7 @@ final class LessonStagesTest extends TestCase
 
     public function test_the_way_through_a_lesson_leaves_out_what_is_closed(): void
     {
-        $way = Progress::through(self::parted(), new Opening(['your-turn']));
+        $way = Progress::through(self::parted()->outline(), new Opening(['your-turn']));
         self::assertSame([[], ['a'], ['a', 'c']], array_column($way, 'answered'));
     }
 
@@ -111,8 +111,8 @@ final class LessonStagesTest extends TestCase
     {
         $sealed = SealedLesson::seal($lesson, new Progress($answered), $opening);
         $seen = [];
-        foreach (LessonStages::of($lesson) as $stage) {
-            $part = array_values(array_filter(FrozenPart::of($lesson), static fn (FrozenPart $part): bool => $stage->from < $part->to))[0];
+        foreach (LessonStages::of($lesson->outline()) as $stage) {
+            $part = array_values(array_filter(FrozenPart::of($lesson->outline()), static fn (FrozenPart $part): bool => $stage->from < $part->to))[0];
             if (! $sealed->hides($stage->from)) {
                 $seen[] = sprintf('%s %d-%d', $part->kind, $stage->from, $stage->to);
             }

@@ -1,5 +1,6 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
-import type { QuestionReplies } from '../../answers.types';
+import type { QuestionReplies, Reply } from '../../answers.types';
+import { HeardOrSeen } from '../../questions/HeardOrSeen';
 import { Button } from '../../ui/Button';
 import { TextArea, Tick } from '../../ui/Field';
 import { type Given, givenByKey, givenByPoint, isMarked, nextToMark, type Row, rowsOf, takenBack } from './marking';
@@ -120,6 +121,9 @@ function RowToMark({ question, row, isHere, said, onHere, onGive }: RowToMarkPro
             {names.join(', ')}
             {row.likeness !== 'single' && <strong className="font-semibold text-ink">: {ALIKE[row.likeness]}</strong>}
           </p>
+          {row.replies.map(
+            (reply) => reply.file && <HeardOrSeen key={reply.id} address={reply.file} answered={reply.given} />,
+          )}
           {texts.map((text) => (
             <p key={text} className="mt-0.5 break-words">
               {text}
@@ -152,11 +156,12 @@ function RowToMark({ question, row, isHere, said, onHere, onGive }: RowToMarkPro
         )}
       </div>
       {isHere ? (
-        <Words key={first.id} remark={first.remark ?? ''} again={first.again} said={said} onGive={onGive} />
+        <Words key={first.id} reply={first} said={said} onGive={onGive} />
       ) : (
-        (first.remark || first.again) && (
+        (first.remark || first.again || first.forClass) && (
           <p className="mt-1 text-small">
-            {first.remark && `You wrote: ${first.remark}`} {first.again && 'May be tried again.'}
+            {first.remark && `You wrote: ${first.remark}`} {first.again && 'May be tried again.'}{' '}
+            {first.forClass && 'The class may read it.'}
           </p>
         )
       )}
@@ -198,17 +203,8 @@ function MarkPoints({
 }
 
 /** Words for the student, those that were said to others a press away. */
-function Words({
-  remark,
-  again,
-  said,
-  onGive,
-}: {
-  remark: string;
-  again: boolean;
-  said: string[];
-  onGive: (given: Given) => void;
-}) {
+function Words({ reply, said, onGive }: { reply: Reply; said: string[]; onGive: (given: Given) => void }) {
+  const remark = reply.remark ?? '';
   const [text, setText] = useState(remark);
   useEffect(() => setText(remark), [remark]);
   const keep = () => text.trim() !== remark && onGive({ remark: text.trim() || null });
@@ -223,7 +219,14 @@ function Words({
         onBlur={keep}
       />
       <div className="self-end">
-        <Tick label="May be tried again" checked={again} onChange={(wanted) => onGive({ again: wanted })} />
+        <Tick label="May be tried again" checked={reply.again} onChange={(again) => onGive({ again })} />
+        {!reply.file && (
+          <Tick
+            label="The class may read it, without a name"
+            checked={reply.forClass}
+            onChange={(forClass) => onGive({ forClass })}
+          />
+        )}
       </div>
       {others.length > 0 && (
         <p className="flex flex-wrap items-center gap-2 md:col-span-2">

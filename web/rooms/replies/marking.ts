@@ -6,6 +6,7 @@ export interface Given {
   points?: string[];
   remark?: string | null;
   again?: boolean;
+  forClass?: boolean;
 }
 
 /** Answers that are marked as one, and what they have in common. */
@@ -50,7 +51,13 @@ export function givenByPoint(point: string, question: QuestionReplies, row: Row)
 export function takenBack(row: Row): { ids: string[]; given: Given }[] {
   return row.replies.map((reply) => ({
     ids: [reply.id],
-    given: { earned: reply.earned, points: reply.points, remark: reply.remark, again: reply.again },
+    given: {
+      earned: reply.earned,
+      points: reply.points,
+      remark: reply.remark,
+      again: reply.again,
+      forClass: reply.forClass,
+    },
   }));
 }
 

@@ -1,8 +1,9 @@
 import type { AimReached, AimsSaid, GivenAnswer, PausePoint, VisitState, WatchedLesson } from '../../answers.types';
+import { givenFiles } from '../../questions/givenFiles';
 import { readable } from '../../questions/readable';
 import { ask, Problem, untilAnswered } from '../../request';
 import { type Kept, keptLessons } from './KeptLessons';
-import { type Done, unsent } from './Unsent';
+import { bodyOf, type Done, unsent } from './Unsent';
 
 /** Milliseconds that a kept lesson waits for a poor connection before it goes on without one. */
 const PATIENCE = 6000;
@@ -15,6 +16,7 @@ interface Telling {
   /** Below that of the lesson. */
   address: string;
   body: object;
+  file?: Blob;
   /** How long the server is tried where the lesson is not kept. */
   signal: AbortSignal;
   onWait: (sentence: string) => void;
@@ -49,12 +51,16 @@ export class LessonWork {
   }
 
   /** @param how it came about */
-  answer(pause: PausePoint, given: string, how: object, telling: Pick<Telling, 'signal' | 'onWait'>) {
+  async answer(pause: PausePoint, given: string, how: object, telling: Pick<Telling, 'signal' | 'onWait'>) {
     const address = `/answers/${pause.block}`;
-    const body = { given, ...how };
-    return this.tell<GivenAnswer>({ kind: 'answer', method: 'PUT', address, body, ...telling }, (kept) =>
-      keptLessons.answered(kept, pause.block, this.unmarked(pause, given)),
-    );
+    const here = (kept: Kept) => keptLessons.answered(kept, pause.block, this.unmarked(pause, given));
+    const file = pause.question?.file && (await givenFiles.get(given));
+    const sent = file
+      ? ({ kind: 'answer', method: 'POST', address: `${address}/file`, body: { ...how }, file } as const)
+      : ({ kind: 'answer', method: 'PUT', address, body: { given, ...how } } as const);
+    const answered = await this.tell<GivenAnswer>({ ...sent, ...telling }, here);
+    if (file) await givenFiles.forget(given);
+    return answered;
   }
 
   /** @param given what stands in the exit check, by block */
@@ -101,18 +107,19 @@ export class LessonWork {
   }
 
   private async tell<Answer>(telling: Telling, here: (kept: Kept) => Promise<Answer>): Promise<Answer> {
-    const { kind, method, address, body } = telling;
+    const { kind, method, address, body, file } = telling;
+    const sent = bodyOf({ body, file });
     const kept = await this.kept();
-    if (!kept) return untilAnswered(() => this.ask<Answer>(method, address, body), telling.onWait, telling.signal);
+    if (!kept) return untilAnswered(() => this.ask<Answer>(method, address, sent), telling.onWait, telling.signal);
     if (await this.isAllSent()) {
       try {
-        return await soon(this.ask<Answer>(method, address, body));
+        return await soon(this.ask<Answer>(method, address, sent));
       } catch (error) {
         if (!isAway(error)) throw error;
       }
     }
     const answer = await here((await this.kept()) ?? kept);
-    await this.queue(kind, method, address, body);
+    await this.queue(kind, method, address, body, file);
     return answer;
   }
 
@@ -126,9 +133,9 @@ export class LessonWork {
     return waiting.length === 0 || soon(unsent.send(this.student)).catch(() => false);
   }
 
-  private queue(kind: Done['kind'], method: Done['method'], address: string, body: object): Promise<void> {
+  private queue(kind: Done['kind'], method: Done['method'], address: string, body: object, file?: Blob): Promise<void> {
     const { share, student } = this;
-    return unsent.add({ student, share, kind, method, address: this.address(address), body });
+    return unsent.add({ student, share, kind, method, address: this.address(address), body, ...(file && { file }) });
   }
 
   private kept(): Promise<Kept | undefined> {

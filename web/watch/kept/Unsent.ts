@@ -12,6 +12,8 @@ export interface Done {
   method: 'PUT' | 'POST';
   address: string;
   body: object;
+  /** What goes along with it, as form data. */
+  file?: Blob;
 }
 
 /** What the server would not take, with its reason. */
@@ -85,7 +87,7 @@ export class Unsent {
   private async sendAll(student: string): Promise<boolean> {
     for (const done of await this.of(student)) {
       try {
-        await ask(done.method, done.address, done.body, { 'X-Student': student });
+        await ask(done.method, done.address, bodyOf(done), { 'X-Student': student });
       } catch (error) {
         if (!(error instanceof Problem) || error.isPassing) return false;
         await this.rows.put('refused', { ...done, reason: error.message });
@@ -99,6 +101,16 @@ export class Unsent {
   private tell(): void {
     for (const listener of this.listeners) listener();
   }
+}
+
+/** A file travels as form data, everything else as JSON. */
+export function bodyOf({ body, file }: Pick<Done, 'body' | 'file'>): object {
+  if (!file) return body;
+  const form = new FormData();
+  for (const [name, value] of Object.entries(body))
+    form.append(name, typeof value === 'boolean' ? String(Number(value)) : String(value));
+  form.append('file', file, 'answer');
+  return form;
 }
 
 export const unsent = new Unsent();

@@ -4,80 +4,18 @@ declare(strict_types=1);
 
 namespace Daybright\Question\Kinds\ShortText;
 
-use Closure;
-use Daybright\Lesson\Fields;
-use Daybright\Lesson\Statement;
-use Daybright\Question\HasMarkPoints;
-use Daybright\Question\HoldsStatements;
-use Daybright\Question\Item;
-use Daybright\Question\Marking;
-use Daybright\Question\QuestionKind;
-use Daybright\Question\ReadByTeacher;
+use Daybright\Question\ModelAnswer;
 
 /** A few words or sentences, marked by the teacher. */
-final readonly class ShortText implements HasMarkPoints, HoldsStatements, QuestionKind, ReadByTeacher
+final readonly class ShortText extends ModelAnswer
 {
-    /** @param  list<Item>  $markPoints */
-    private function __construct(private string $model, private array $markPoints)
-    {
-    }
-
     public static function name(): string
     {
         return 'text';
     }
 
-    public static function from(Fields $content): self
-    {
-        return new self($content->text('value', ''), array_map(Item::from(...), $content->list('markPoints')));
-    }
-
-    public function answer(): string
-    {
-        return $this->model;
-    }
-
-    public function asked(): array
-    {
-        return [];
-    }
-
-    public function shown(): array
-    {
-        return [];
-    }
-
-    public function mark(string $given, int $marks): Marking
-    {
-        return Marking::forTheTeacher($marks);
-    }
-
     public function readable(string $given): string
     {
         return trim((string) preg_replace('/\s+/u', ' ', $given));
-    }
-
-    public function unfinished(): ?string
-    {
-        return trim($this->model) === '' ? 'This question has no model answer yet.' : null;
-    }
-
-    public function statements(): array
-    {
-        return [new Statement($this->model, 'value'), ...array_map(
-            static fn (Item $point, int $number): Statement => new Statement($point->text, "markPoints/{$number}/text"),
-            $this->markPoints,
-            array_keys($this->markPoints),
-        )];
-    }
-
-    public function markPoints(): array
-    {
-        return array_values(array_filter($this->markPoints, static fn (Item $point): bool => trim($point->text) !== ''));
-    }
-
-    public function inWords(Closure $plain): self
-    {
-        return new self($plain($this->model), array_map(static fn (Item $point): Item => $point->inWords($plain), $this->markPoints));
     }
 }

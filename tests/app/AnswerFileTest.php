@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Adapters\Files;
+use App\Adapters\Program;
+use App\Models\Answer;
+use App\Models\Classroom;
+use App\Models\Lesson;
+use App\Watching\AnswerFile;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Answers that are spoken or drawn, from the student's page to the teacher. */
+class AnswerFileTest extends TestCase
+{
+    private Lesson $made;
+
+    private Classroom $heron;
+
+    private string $share;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->actingAs($rowan = $this->teacher());
+        $document = self::document();
+        $ask = static function (array &$document, int $part, string $type): void {
+            $content = &$document['parts'][$part]['slides'][0]['blocks'][0]['content'];
+            $content = ['type' => $type, 'prompt' => 'Say or draw it.', 'marks' => 2, 'value' => 'The shadow grows.', 'seconds' => 4];
+        };
+        $ask($document, 0, 'spoken');
+        $ask($document, 1, 'drawn');
+        $this->made = $this->lesson($rowan, $document);
+        $this->take($this->made, 'measure', 2);
+        $this->take($this->made, 'why', 2);
+        $this->heron = $this->classroom($rowan, 'Ada', 'Bram');
+        $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
+        $this->share = $this->putJson("/api/lessons/{$this->made->id}/shares", ['classroom' => $this->heron->id])->json('id');
+        $this->app['auth']->guard()->logout();
+        $this->enter('Ada');
+    }
+
+    public function test_a_spoken_answer_is_kept_as_sound_alone_and_heard_by_the_student_and_the_teacher(): void
+    {
+        $this->getJson("/api/watch/{$this->share}")->assertJsonPath('pauses.0.question.file', 'sound');
+        $this->putJson("/api/watch/{$this->share}/answers/measure-question", ['given' => 'words'])
+            ->assertStatus(422)->assertJsonPath('detail', 'Record your answer first.');
+        $given = $this->send('measure-question', self::sound(4, 'webm'))->assertOk()->json();
+        $this->assertSame('a recording of 4 seconds', $given['readable']);
+        $this->assertSame('The shadow grows.', $given['model']);
+        $heard = $this->get($given['file'])->assertOk()->assertHeader('Content-Type', 'audio/mp4');
+        $this->assertInstanceOf(\Symfony\Component\HttpFoundation\BinaryFileResponse::class, $heard->baseResponse);
+        $length = (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $heard->baseResponse->getFile()->getPathname()]);
+        $this->assertEqualsWithDelta(4, $length, 0.1);
+
+        $this->enter('Bram');
+        $this->get($given['file'])->assertNotFound();
+        $reply = $this->actingAs($this->made->user)->getJson("/api/lessons/{$this->made->id}/replies")->json('classes.0.questions.0');
+        $this->assertSame('sound', $reply['file']);
+        $this->get($reply['answers'][0]['file'])->assertOk();
+        $this->actingAs($this->teacher('Pell'))->get($reply['answers'][0]['file'])->assertNotFound();
+    }
+
+    public function test_what_is_no_recording_or_too_long_is_refused_with_what_to_do(): void
+    {
+        $this->send('measure-question', UploadedFile::fake()->createWithContent('a.webm', '#EXTM3U'))->assertStatus(422);
+        $broken = "\x1A\x45\xDF\xA3".str_repeat("\0", 400);
+        $this->send('measure-question', UploadedFile::fake()->createWithContent('a.webm', $broken))->assertStatus(422);
+        $this->send('measure-question', self::sound(70, 'webm'))
+            ->assertStatus(422)->assertJsonPath('detail', 'An answer may take a minute. Record it again, a little shorter.');
+        $this->assertSame(0, Answer::query()->count());
+    }
+
+    public function test_a_photo_of_paper_work_is_written_anew_and_a_drawing_that_could_do_something_is_no_photo(): void
+    {
+        $this->send('measure-question', self::sound(1, 'webm'));
+        $place = "\xFF\xE1\x00\x10Exif\0\0 51.5 N\0";
+        $jpeg = self::jpeg();
+        $taken = UploadedFile::fake()->createWithContent('paper.jpg', substr($jpeg, 0, 2).$place.substr($jpeg, 2));
+        $given = $this->send('why-question', $taken)->assertOk()->json();
+        $this->assertArrayNotHasKey('model', $given);
+        $bytes = (string) Storage::get((string) Answer::query()->where('block', 'why-question')->sole()->file);
+        $this->assertStringNotContainsString('51.5 N', $bytes);
+        $this->get($given['file'])->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $svg = UploadedFile::fake()->createWithContent('a.png', '<svg xmlns="http://www.w3.org/2000/svg"/>');
+        $this->send('why-question', $svg)->assertStatus(422);
+        $this->postJson("/api/watch/{$this->share}/exit-check", ['answers' => ['why-question' => 'typed']])->assertOk();
+        $this->assertNotNull(Answer::query()->where('block', 'why-question')->sole()->file);
+    }
+
+    public function test_files_go_when_their_answers_are_gone(): void
+    {
+        $this->send('measure-question', self::sound(1, 'webm'));
+        $kept = Storage::allFiles(AnswerFile::FOLDER);
+        $this->travel(2)->days();
+        $this->artisan('media:tidy');
+        $this->assertSame($kept, Storage::allFiles(AnswerFile::FOLDER));
+        Answer::query()->delete();
+        $this->artisan('media:tidy');
+        $this->assertSame([], Storage::allFiles(AnswerFile::FOLDER));
+    }
+
+    private function enter(string $name): void
+    {
+        $this->postJson('/api/watch/enter', [
+            'code' => $this->heron->fresh()->code,
+            'student' => $this->heron->students()->where('name', $name)->sole()->id,
+            'word' => 'sun',
+        ])->assertOk();
+    }
+
+    /** @return TestResponse<Response> */
+    private function send(string $block, UploadedFile $file): TestResponse
+    {
+        return $this->post(
+            "/api/watch/{$this->share}/answers/{$block}/file",
+            ['file' => $file, 'hinted' => '0', 'seconds' => '9'],
+            ['Accept' => 'application/json'],
+        );
+    }
+
+    private static function sound(int $seconds, string $ending): UploadedFile
+    {
+        $path = Files::temporary($ending);
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-f', 'lavfi', '-i', "sine=330:duration={$seconds}", '-c:a', 'libopus', $path]);
+
+        return UploadedFile::fake()->createWithContent("answer.{$ending}", (string) file_get_contents($path));
+    }
+
+    private static function jpeg(): string
+    {
+        ob_start();
+        imagejpeg(imagecreatetruecolor(40, 30));
+
+        return (string) ob_get_clean();
+    }
+}
