@@ -180,13 +180,16 @@ Route::prefix('api')->group(function (): void {
             Route::get('{share}/tasks/{block}/sound', [WatchController::class, 'readAloud'])
                 ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::get('{share}/kept', [KeptLessonController::class, 'show'])->middleware('throttle:live');
-            Route::get('{share}/kept/files/{reference}', [KeptLessonController::class, 'file'])->where('reference', '[A-Za-z0-9_-]{40,600}');
+            Route::get('{share}/kept/files/{reference}', [KeptLessonController::class, 'file'])
+                ->where('reference', '[A-Za-z0-9_-]{40,600}');
             Route::put('{share}/place', [WatchController::class, 'place']);
             Route::put('{share}/answers/{block}', [WatchController::class, 'answer'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/answers/{block}/file', [WatchController::class, 'answerWithFile'])
                 ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::get('{share}/answers/{block}/file', [WatchController::class, 'answerFile'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::put('{share}/tasks/{block}', [WatchController::class, 'ask'])->where('block', '[A-Za-z0-9-]{1,40}');
+            Route::post('{share}/tasks/{block}/items', [WatchController::class, 'drill'])
+                ->where('block', '[A-Za-z0-9-]{1,40}')->middleware('throttle:live');
             Route::post('{share}/tasks/{block}/answer', [WatchController::class, 'giveUp'])->where('block', '[A-Za-z0-9-]{1,40}');
             Route::post('{share}/exit-check', [WatchController::class, 'handIn']);
             Route::put('{share}/aims', [WatchController::class, 'aims']);

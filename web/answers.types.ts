@@ -133,6 +133,7 @@ export interface Answers {
   askedAgain?: AskedAgain;
   overview?: LessonOverview;
   keptLesson?: KeptLesson;
+  drill?: DrillState;
 }
 export interface HomeAnswer {
   series: {
@@ -237,6 +238,28 @@ export interface ShareAnswer {
    * Of the lesson, in order.
    */
   parts: PartKindName[];
+  changes: {
+    /**
+     * Titles of slides.
+     */
+    added: string[];
+    /**
+     * Titles of slides.
+     */
+    changed: string[];
+    /**
+     * Titles of slides.
+     */
+    removed: string[];
+    questions: {
+      prompt: string;
+      change: "added" | "changed" | "removed";
+      /**
+       * Students who have answered it.
+       */
+      answered: number;
+    }[];
+  } | null;
 }
 export interface Release {
   id: string;
@@ -1564,4 +1587,31 @@ export interface KeptLesson {
      */
     bytes: number;
   }[];
+}
+/**
+ * How far practising has come, and the item that waits.
+ */
+export interface DrillState {
+  level: number;
+  /**
+   * Items that were answered.
+   */
+  asked: number;
+  right: number;
+  inARow: number;
+  /**
+   * Since it began.
+   */
+  seconds: number;
+  isMet: boolean;
+  said: {
+    isRight: boolean;
+    sentence: string;
+    answer: string;
+  } | null;
+  /**
+   * What is asked now.
+   */
+  text: string;
+  choices: string[];
 }

@@ -858,6 +858,16 @@ export interface QuestionContent {
    * Questions at each level.
    */
   count?: number;
+  /**
+   * Until when is practised, with new items as long as it takes; left out where a set is answered at once.
+   */
+  goal?: {
+    /**
+     * Right answers one after the other.
+     */
+    inARow?: number;
+    minutes?: number;
+  };
 }
 export interface PauseBlock {
   id: Id;

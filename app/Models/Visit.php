@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $placed_at
  * @property Carbon $created_at
  * @property array<string, int>|null $asked when a question was first seen, in seconds since 1970, by its block
+ * @property array<string, array<string, int>>|null $drills how far practising has come, by its block
  * @property array<string, string>|null $aims what the student says of each aim, by its id
  * @property-read Student $student
  * @property-read Share $share
@@ -41,7 +42,7 @@ class Visit extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array', 'asked' => 'array'];
+        return ['handed_in_at' => 'datetime', 'placed_at' => 'datetime', 'aims' => 'array', 'asked' => 'array', 'drills' => 'array'];
     }
 
     /** As far as this student may know a version by now. */

@@ -222,6 +222,9 @@ final class StudentVisit
         if ($question->file() !== null && ! isset($how['file'])) {
             throw new DomainException($question->file() === GivenAsFile::SOUND ? 'Record your answer first.' : 'Draw your answer first, or choose a photo of it.');
         }
+        if ($question->practised() !== null) {
+            $given = Drill::given($visit, $block);
+        }
         self::refuseClosed($visit, $block);
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();

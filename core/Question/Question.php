@@ -147,6 +147,12 @@ final readonly class Question
         return $this->kind instanceof GivenAsFile ? $this->kind->file() : null;
     }
 
+    /** Null where it is answered at once. */
+    public function practised(): ?PractisedToGoal
+    {
+        return $this->kind instanceof PractisedToGoal && $this->kind->goal() !== null ? $this->kind : null;
+    }
+
     /** Another item of the same kind; null where it is a question of its own. */
     public function another(int $seed, int $level): ?Variation
     {

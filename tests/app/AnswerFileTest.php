@@ -55,7 +55,8 @@ class AnswerFileTest extends TestCase
         $this->assertSame('The shadow grows.', $given['model']);
         $heard = $this->get($given['file'])->assertOk()->assertHeader('Content-Type', 'audio/mp4');
         $this->assertInstanceOf(\Symfony\Component\HttpFoundation\BinaryFileResponse::class, $heard->baseResponse);
-        $length = (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $heard->baseResponse->getFile()->getPathname()]);
+        $path = $heard->baseResponse->getFile()->getPathname();
+        $length = (float) Program::run('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', $path]);
         $this->assertEqualsWithDelta(4, $length, 0.1);
 
         $this->enter('Bram');

@@ -137,6 +137,7 @@ final class PublishedAnswers
         'POST api/watch/{share}/answers/{block}/file' => 'given',
         'GET api/watch/{share}/answers/{block}/file' => null,
         'GET api/lessons/{lesson}/answers/{answer}/file' => null,
+        'POST api/watch/{share}/tasks/{block}/items' => 'drill',
         'PUT api/watch/{share}/place' => null,
         'PUT api/watch/{share}/answers/{block}' => 'given',
         'POST api/watch/{share}/exit-check' => 'visit',

@@ -93,6 +93,34 @@ class SharingTest extends TestCase
         $this->getJson("/api/watch/{$this->share}")->assertJsonPath('title', 'Changed');
     }
 
+    public function test_what_changes_for_students_who_have_begun_is_said_before_it_is_shared_again(): void
+    {
+        $this->enter('Ada', 'sun');
+        $this->putJson("/api/watch/{$this->share}/answers/measure-question", ['given' => '41 cm'])->assertOk();
+        $this->actingAs($this->rowan);
+        $changes = fn (): array => $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->json('changes');
+        $this->assertSame(['added' => [], 'changed' => [], 'removed' => [], 'questions' => []], $changes());
+
+        $document = $this->made->refresh()->document()->jsonSerialize();
+        $slides = &$document->parts[0]->slides;
+        $slides[0]->blocks[0]->content->value = '42';
+        $step = ['id' => 'again-1', 'script' => '', 'pause' => 0];
+        $slides[] = (object) [...(array) $slides[0], 'id' => 'again', 'title' => 'Once more', 'blocks' => [], 'steps' => [$step]];
+        $document->parts[1]->slides = [];
+        $version = $this->getJson("/api/lessons/{$this->made->id}")->json('version');
+        $this->putJson("/api/lessons/{$this->made->id}", ['version' => $version, 'document' => $document])->assertOk();
+
+        $this->assertSame([
+            'added' => ['Once more'],
+            'changed' => ['Measure'],
+            'removed' => ['Why'],
+            'questions' => [
+                ['prompt' => 'How long?', 'change' => 'changed', 'answered' => 1],
+                ['prompt' => 'Why?', 'change' => 'removed', 'answered' => 0],
+            ],
+        ], $changes());
+    }
+
     public function test_a_page_that_is_open_goes_on_with_the_sound_it_began_with(): void
     {
         $this->enter('Ada', 'sun');

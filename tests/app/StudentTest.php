@@ -446,7 +446,9 @@ class StudentTest extends TestCase
 
         $this->assertSame([[], ['measure-question']], array_slice(array_column($kept['stages'], 'answered'), 0, 2));
         $opened = array_map(
-            static fn (array $stage): array => json_decode((string) gzdecode(self::opened((string) base64_decode($stage['sealed']), $key)), true),
+            static function (array $stage) use ($key): array {
+                return json_decode((string) gzdecode(self::opened((string) base64_decode($stage['sealed']), $key)), true);
+            },
             $kept['stages'],
         );
         $this->assertSame($this->getJson("/api/watch/{$share}")->json('captions'), $opened[0]['lesson']['captions']);

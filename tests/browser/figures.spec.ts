@@ -1,5 +1,5 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { details, enterClass, findNothing, newStoryboard, put, putFigure, recorded, saved } from './steps';
+import { details, enterClass, findNothing, newStoryboard, put, putFigure, recordAndShare, saved } from './steps';
 
 interface Trial {
   group: string;
@@ -235,30 +235,6 @@ test('a name of a labelled picture is dragged, or moved by keys, to its margin',
   await page.keyboard.press('Escape');
   await saved(page);
 });
-
-/** Records the question's slide with the practice voice, and gives the lesson to the class. */
-async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise<string> {
-  await page.getByRole('link', { name: 'Record' }).click();
-  await page.getByRole('button', { name: slide }).click();
-  await page.getByRole('button', { name: 'Use the practice voice' }).click();
-  await page.locator('body').press('s');
-  await recorded(page, 1);
-  await page.locator('body').press('ArrowRight');
-  await recorded(page, 2);
-  await page.locator('body').press('s');
-  await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 20_000 });
-  const lesson = page.url().split('/')[4] ?? '';
-  const isReady = async () =>
-    ((await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as { state: string }[]).some(
-      (take) => take.state === 'ready',
-    );
-  await expect.poll(isReady, { timeout: 30_000 }).toBe(true);
-  await page.getByRole('link', { name: 'Share', exact: true }).click();
-  await page.getByRole('button', { name: 'Share this lesson' }).click();
-  await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
-  await page.getByRole('button', { name: 'Give it to this class' }).click();
-  return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
-}
 
 async function answered(browser: Browser, link: string, trial: Pick<Trial, 'answer'>): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });

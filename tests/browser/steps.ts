@@ -198,6 +198,30 @@ export async function shared(page: Page): Promise<string> {
   return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
 }
 
+/** Records the question's slide with the practice voice, and gives the lesson to the class. */
+export async function recordAndShare(page: Page, slide = /Your turn: Now you/): Promise<string> {
+  await page.getByRole('link', { name: 'Record' }).click();
+  await page.getByRole('button', { name: slide }).click();
+  await page.getByRole('button', { name: 'Use the practice voice' }).click();
+  await page.locator('body').press('s');
+  await recorded(page, 1);
+  await page.locator('body').press('ArrowRight');
+  await recorded(page, 2);
+  await page.locator('body').press('s');
+  await expect(page.getByText('1 take of this slide')).toBeVisible({ timeout: 20_000 });
+  const lesson = page.url().split('/')[4] ?? '';
+  const isReady = async () =>
+    ((await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as { state: string }[]).some(
+      (take) => take.state === 'ready',
+    );
+  await expect.poll(isReady, { timeout: 30_000 }).toBe(true);
+  await page.getByRole('link', { name: 'Share', exact: true }).click();
+  await page.getByRole('button', { name: 'Share this lesson' }).click();
+  await expect(page.getByText(/Version 1, made/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Give it to this class' }).click();
+  return (await page.getByRole('link', { name: /\/w\// }).getAttribute('href')) ?? '';
+}
+
 /** A browser whose microphone hears a file once. */
 export function hearing(file: string) {
   const options = config.use?.launchOptions;

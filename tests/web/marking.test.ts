@@ -72,8 +72,8 @@ test('with mark points a figure key ticks one, takes it back, and 0 gives none',
 test('what was given is taken back as it was for each answer', () => {
   const row = { likeness: 'same' as const, replies: [reply('ada', { earned: 1, remark: 'Good' }), reply('chidi')] };
   expect(takenBack(row)).toEqual([
-    { ids: ['ada'], given: { earned: 1, points: [], remark: 'Good', again: false } },
-    { ids: ['chidi'], given: { earned: null, points: [], remark: null, again: false } },
+    { ids: ['ada'], given: { earned: 1, points: [], remark: 'Good', again: false, forClass: false } },
+    { ids: ['chidi'], given: { earned: null, points: [], remark: null, again: false, forClass: false } },
   ]);
   expect(isMarked(row)).toBe(false);
 });

@@ -1,3 +1,4 @@
+import type { DrillState } from '../answers.types';
 import type { AskedQuestion } from '../stage/programme';
 
 /** What every way of answering gets: the question, what has been given so far, and a way to write it down. */
@@ -7,6 +8,8 @@ export interface AnsweringProps<Question extends AskedQuestion = AskedQuestion> 
   /** The answer as it is sent: words, an id, or JSON. */
   given: string;
   onWrite: (given: string) => void;
+  /** Where a server makes items without end: marks the one that waits, and gives the next. */
+  practise?: (level: number, given?: string) => Promise<DrillState>;
 }
 
 /** An answer of several pieces, by id; empty while nothing is given or it cannot be read. */

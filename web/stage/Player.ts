@@ -27,6 +27,10 @@ type Sound = Programme['sounds'][number];
 
 const addressOf = (sound: Sound): string => sound.sources[0]?.url ?? '';
 
+/** Whether a pause point has been reached and not been passed; of one that is sealed nothing is known yet. */
+const isDue = (pause: PausePoint, done: Set<string>, time: number): boolean =>
+  !pause.sealed && !done.has(pause.block) && pause.at <= time + 8;
+
 /** The moment of narration; a sound may be heard some milliseconds less than it should be. */
 const heardIn = (sound: Sound, element: HTMLAudioElement): number =>
   element.ended ? sound.to : sound.from + element.currentTime * 1000;
@@ -158,9 +162,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       const current = programme.sounds[index];
       if (!element) return;
       const time = current ? heardIn(current, element) : now.current;
-      const stop = stopsAtPauses
-        ? programme.pauses.find((each) => !each.sealed && !done.current.has(each.block) && each.at <= time + 8)
-        : undefined;
+      const stop = stopsAtPauses ? programme.pauses.find((each) => isDue(each, done.current, time)) : undefined;
       if (stop) {
         element.pause();
         now.current = stop.at;
@@ -215,7 +217,11 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
 
   const goOn = useCallback(() => {
     if (waiting) done.current.add(waiting.block);
-    setWaiting(null);
+    // Another question may wait at the same moment, with nothing to be heard before it.
+    const { pauses } = latest.current;
+    const more = pauses.find((each) => isDue(each, done.current, now.current));
+    setWaiting(more ?? null);
+    if (more) return;
     const next = reachable(latest.current, now.current);
     if (next > now.current) place(next);
     if (next < latest.current.length - 20) setTimeout(play, 0);

@@ -46,7 +46,13 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
   };
   return (
     <form onSubmit={answer} className="flex flex-col gap-3">
-      <Answering question={question} prompt={pause.prompt} given={given} onWrite={draft.write} />
+      <Answering
+        question={question}
+        prompt={pause.prompt}
+        given={given}
+        onWrite={draft.write}
+        practise={(level, answer) => work.practise(pause.block, level, answer)}
+      />
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending}>
         {isSending ? 'Sending' : label}

@@ -11,6 +11,7 @@ use App\Http\Resources\ExportResource;
 use App\Http\Resources\ReleaseResource;
 use App\Http\Resources\ShareResource;
 use App\Lessons\ReleaseStore;
+use App\Lessons\VersionChanges;
 use App\Models\Export;
 use App\Models\Lesson;
 use App\Models\Release;
@@ -35,6 +36,7 @@ class ShareController
         return new JsonResponse([
             'releases' => ReleaseResource::collection($releases->reverse()->values()),
             'changedSince' => $release !== null && $store->hasChangedSince($lesson, $release),
+            'changes' => $ready === null ? null : VersionChanges::since($ready, $lesson),
             'classrooms' => $teacher->classrooms()->orderBy('name')->get(['id', 'name', 'code']),
             'shares' => ShareResource::collection($lesson->shares()->with('classroom')->get()),
             'parts' => array_values(array_unique(array_map(static fn (Part $part): string => $part->kind->value, $lesson->read()->parts))),

@@ -12,6 +12,7 @@ use App\Http\Refused;
 use App\Http\Requests\AimsRequest;
 use App\Http\Requests\AnswerFileRequest;
 use App\Http\Requests\AnswerRequest;
+use App\Http\Requests\DrillRequest;
 use App\Http\Requests\EnterRequest;
 use App\Http\Requests\HandInRequest;
 use App\Http\Requests\JoinRequest;
@@ -28,6 +29,7 @@ use App\Models\Release;
 use App\Models\ReleaseState;
 use App\Models\Share;
 use App\Models\Visit;
+use App\Watching\Drill;
 use App\Watching\StudentSession;
 use App\Watching\StudentShelf;
 use App\Watching\StudentVisit;
@@ -251,6 +253,15 @@ class WatchController
         $this->visits->ask($visit, self::reached($share, $visit, $block)->block);
 
         return new JsonResponse(null, 204);
+    }
+
+    /** The next item to practise, and what is said to the answer before. */
+    public function drill(DrillRequest $request, Share $share, string $block): JsonResponse
+    {
+        $visit = $this->visits->open($share, $request->attributes->get('student'));
+        $given = $request->validated()['given'] ?? null;
+
+        return new JsonResponse(Drill::practise($visit, self::reached($share, $visit, $block)->block, $request->integer('level'), $given));
     }
 
     public function giveUp(Request $request, Share $share, string $block): JsonResponse

@@ -19,7 +19,12 @@ final class AnswerFileRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'file' => ['required', 'file', 'max:'.intdiv((int) config('daybright.largest_picture'), 1024), 'mimetypes:'.implode(',', self::TYPES)],
+            'file' => [
+                'required',
+                'file',
+                'max:'.intdiv((int) config('daybright.largest_picture'), 1024),
+                'mimetypes:'.implode(',', self::TYPES),
+            ],
             'hinted' => 'boolean',
             'seconds' => 'nullable|integer|min:0|max:86400',
         ];

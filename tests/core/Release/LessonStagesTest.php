@@ -112,7 +112,8 @@ final class LessonStagesTest extends TestCase
         $sealed = SealedLesson::seal($lesson, new Progress($answered), $opening);
         $seen = [];
         foreach (LessonStages::of($lesson->outline()) as $stage) {
-            $part = array_values(array_filter(FrozenPart::of($lesson->outline()), static fn (FrozenPart $part): bool => $stage->from < $part->to))[0];
+            $isBefore = static fn (FrozenPart $part): bool => $stage->from < $part->to;
+            $part = array_values(array_filter(FrozenPart::of($lesson->outline()), $isBefore))[0];
             if (! $sealed->hides($stage->from)) {
                 $seen[] = sprintf('%s %d-%d', $part->kind, $stage->from, $stage->to);
             }
@@ -135,7 +136,9 @@ final class LessonStagesTest extends TestCase
         );
         $kinds = ['explain', 'explain', 'your-turn', 'recap'];
         $chapters = array_map(
-            static fn (FrozenChapter $each, string $kind): FrozenChapter => new FrozenChapter($each->at, $each->until, $each->slide, '', $kind),
+            static function (FrozenChapter $each, string $kind): FrozenChapter {
+                return new FrozenChapter($each->at, $each->until, $each->slide, '', $kind);
+            },
             $made->chapters,
             $kinds,
         );

@@ -2,15 +2,18 @@ import { useId } from 'react';
 import type { AskedQuestion, Thing } from '../../stage/programme';
 import { Choice, TextField } from '../../ui/Field';
 import { type AnsweringProps, readMap } from '../Answering';
+import { type Goal, PractiseToGoal } from './PractiseToGoal';
 
 const LEVELS: Record<string, string> = { 1: 'to begin with', 2: 'a step further', 3: 'for a challenge' };
 
 interface AskedPractice extends AskedQuestion {
+  /** Until when is practised; nothing where a set is answered at once. */
+  goal?: Goal | null;
   levels: { level: string; items: (Thing & { choices: string[] })[] }[];
 }
 
 /** A level is chosen, then its questions are answered; what was written for another level is kept apart. */
-export function PractiseAtLevel({ question, given, onWrite }: AnsweringProps<AskedPractice>) {
+export function PractiseAtLevel({ question, given, onWrite, practise }: AnsweringProps<AskedPractice>) {
   const name = useId();
   const answers = readMap(given);
   const chosen = question.levels.find((level) => level.level === answers.level);
@@ -32,7 +35,16 @@ export function PractiseAtLevel({ question, given, onWrite }: AnsweringProps<Ask
           </label>
         ))}
       </fieldset>
-      <ol className="flex flex-col gap-4">
+      {chosen && question.goal && practise && (
+        <PractiseToGoal
+          key={chosen.level}
+          goal={question.goal}
+          level={chosen.level}
+          practise={practise}
+          onPractised={({ asked, right }) => onWrite(JSON.stringify({ level: chosen.level, asked, right }))}
+        />
+      )}
+      <ol className="flex flex-col gap-4" hidden={!!question.goal && !!practise}>
         {chosen?.items.map((item, index) => (
           <li key={item.id}>
             <p className="mb-1">

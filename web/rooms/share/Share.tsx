@@ -14,6 +14,7 @@ import { FileToTake } from './FileToTake';
 import { GiveToClass } from './GiveToClass';
 import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
+import { VersionChanges } from './VersionChanges';
 
 /** What stands in the way of several files is said once. */
 function toBeListed(files: LessonFile[]): LessonFile[] {
@@ -45,7 +46,7 @@ export function Share() {
   };
   if (!answer.data)
     return <main className="p-6">{answer.isError && <Notice tone="trouble">{sentence(answer.error)}</Notice>}</main>;
-  const { releases, changedSince, shares, classrooms, sizes, files, parts } = answer.data;
+  const { releases, changedSince, shares, classrooms, sizes, files, parts, changes } = answer.data;
   const listed = toBeListed(files);
   const newest = releases[0];
   const ready = releases.find((release) => release.state === 'ready');
@@ -85,6 +86,7 @@ export function Share() {
               The lesson has changed since. Students see the change when you share it again.
             </p>
           )}
+          {changedSince && changes && <VersionChanges changes={changes} />}
           <Button
             look={!ready || changedSince ? 'main' : 'plain'}
             onClick={() => void make()}

@@ -1,4 +1,12 @@
-import type { AimReached, AimsSaid, GivenAnswer, PausePoint, VisitState, WatchedLesson } from '../../answers.types';
+import type {
+  AimReached,
+  AimsSaid,
+  DrillState,
+  GivenAnswer,
+  PausePoint,
+  VisitState,
+  WatchedLesson,
+} from '../../answers.types';
 import { givenFiles } from '../../questions/givenFiles';
 import { readable } from '../../questions/readable';
 import { ask, Problem, untilAnswered } from '../../request';
@@ -61,6 +69,11 @@ export class LessonWork {
     const answered = await this.tell<GivenAnswer>({ ...sent, ...telling }, here);
     if (file) await givenFiles.forget(given);
     return answered;
+  }
+
+  /** The next item of many, made by the server: it waits for a connection. */
+  practise(block: string, level: number, given?: string): Promise<DrillState> {
+    return this.ask<DrillState>('POST', `/tasks/${block}/items`, { level, given });
   }
 
   /** @param given what stands in the exit check, by block */

@@ -14,14 +14,16 @@ use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
 use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
-use Daybright\Question\MakesItems;
 use Daybright\Question\Marking;
+use Daybright\Question\Practised;
+use Daybright\Question\PractisedToGoal;
+use Daybright\Question\PractiseGoal;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
 use Daybright\Worked\PracticeSet;
 
 /** A practice set at three levels: the student chooses a level and answers its items. */
-final class Practice implements MakesItems, QuestionKind
+final class Practice implements PractisedToGoal, QuestionKind
 {
     private PracticeSet|InvalidQuantities|null $set = null;
 
@@ -59,7 +61,7 @@ final class Practice implements MakesItems, QuestionKind
 
     public function asked(): array
     {
-        return ['levels' => array_map(fn (int $level): array => [
+        return ['goal' => $this->goal()?->toArray(), 'levels' => array_map(fn (int $level): array => [
             'level' => (string) $level,
             'items' => array_map(
                 static fn (Variation $item, int $number): array => [
@@ -75,7 +77,14 @@ final class Practice implements MakesItems, QuestionKind
 
     public function shown(): array
     {
-        return ['Choose level 1, 2 or 3, and answer its '.count($this->items(1)).' questions.'];
+        $goal = $this->goal();
+
+        return [match (true) {
+            $goal?->inARow !== null => "Choose level 1, 2 or 3, and practise until {$goal->inARow} in a row are right.",
+            $goal?->minutes === 1 => 'Choose level 1, 2 or 3, and practise for a minute.',
+            $goal?->minutes !== null => "Choose level 1, 2 or 3, and practise for {$goal->minutes} minutes.",
+            default => 'Choose level 1, 2 or 3, and answer its '.count($this->items(1)).' questions.',
+        }];
     }
 
     public function mark(string $given, int $marks): Marking
@@ -84,6 +93,9 @@ final class Practice implements MakesItems, QuestionKind
         $level = (int) ($answers['level'] ?? 0);
         if (! in_array($level, PracticeSet::LEVELS, true)) {
             throw InvalidAnswer::noLevel();
+        }
+        if ($this->goal() !== null) {
+            return self::practised($this->goal(), Practised::read($answers), $marks);
         }
         $items = $this->items($level);
         $wrong = $slips = [];
@@ -121,12 +133,49 @@ final class Practice implements MakesItems, QuestionKind
             return $given;
         }
         $level = $answers['level'] ?? '–';
+        if ($this->goal() !== null) {
+            return sprintf('Level %s: %s of %s right, %s in a row at the end', $level, $answers['right'] ?? 0, $answers['asked'] ?? 0, $answers['inARow'] ?? 0);
+        }
         unset($answers['level']);
         ksort($answers, SORT_NATURAL);
 
         return "Level {$level}: ".implode(
             ', ',
             array_map(static fn (string $answer): string => str_replace(' ', "\u{00A0}", $answer), $answers),
+        );
+    }
+
+    public function goal(): ?PractiseGoal
+    {
+        return $this->content->has('goal') ? PractiseGoal::from($this->content->fields('goal')) : null;
+    }
+
+    public function markItem(Variation $item, string $given): Marking
+    {
+        if (trim($given) === '') {
+            throw InvalidAnswer::blank();
+        }
+        $marking = self::marked($item, $given, 1);
+        $slip = $marking->isRight() === true ? null : self::slip($item, $given);
+
+        return $slip === null ? $marking : Marking::wrong(1, ucfirst($slip).'.');
+    }
+
+    /** Who stops before the goal earns the share of what was right. */
+    private static function practised(PractiseGoal $goal, Practised $practised, int $marks): Marking
+    {
+        if ($practised->asked === 0) {
+            throw InvalidAnswer::notAllAnswered();
+        }
+        if ($goal->isMet($practised)) {
+            return Marking::right($marks);
+        }
+
+        return Share::award(
+            min($practised->right, $practised->asked - 1),
+            $practised->asked,
+            $marks,
+            "You stopped before the goal, with {$practised->right} of {$practised->asked} right.",
         );
     }
 
