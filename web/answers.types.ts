@@ -345,6 +345,21 @@ export interface ClassReplies {
   questions: QuestionReplies[];
   aims: AimReplies[];
   moments: MomentReplies[];
+  /**
+   * Students who made the same slip, the largest group first.
+   */
+  groups: {
+    slip: string;
+    prompt: string;
+    students: string[];
+    /**
+     * To practise it away; none where nothing varies.
+     */
+    items: {
+      text: string;
+      answer: string;
+    }[];
+  }[];
 }
 export interface StudentReply {
   id: string;

@@ -7,7 +7,6 @@ namespace App\Providers;
 use App\Adapters\Formula\MathJax;
 use App\Adapters\Formula\QrCodes;
 use App\Database\ImmediateConnector;
-use App\Database\SessionRows;
 use App\Lessons\BlockKindView;
 use App\Lessons\FigureView;
 use App\Lessons\HandoutFile;
@@ -22,10 +21,8 @@ use Daybright\Scene\Typeface;
 use Daybright\Scene\Typesetter;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\RateLimiter;
-use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 class AppServiceProvider extends ServiceProvider
@@ -68,12 +65,6 @@ class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::preventSilentlyDiscardingAttributes();
-        Session::extend('database', static fn (Application $app): SessionRows => new SessionRows(
-            $app->make('db')->connection(config('session.connection')),
-            (string) config('session.table', 'sessions'),
-            (int) config('session.lifetime'),
-            $app,
-        ));
         // Who turns a number asks eleven times a second, and nobody turns for minutes.
         RateLimiter::for('live', static fn (Request $request): Limit => Limit::perMinute(900)->by('live '.$request->session()->getId()));
         // Nobody tries out addresses: 36 to the power of 22 are many, and a minute has sixty tries.

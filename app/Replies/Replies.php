@@ -33,6 +33,7 @@ final class Replies
             'students' => StudentReplies::show($replies),
             'questions' => QuestionReplies::show($replies),
             'aims' => AimReplies::show($replies),
+            'groups' => SlipGroups::show($replies),
             'moments' => MomentReplies::show($replies),
         ];
     }

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Database\ImmediatePdo;
-use App\Database\SessionRows;
-use Illuminate\Support\Facades\DB;
 use PDO;
 use Symfony\Component\Process\PhpProcess;
 
@@ -29,39 +27,5 @@ class DatabaseTest extends TestCase
         }
         $this->assertSame(120, (int) (new PDO("sqlite:{$file}"))->query('SELECT value FROM counter')->fetchColumn());
         array_map(unlink(...), glob($file.'*'));
-    }
-
-    public function test_a_session_that_is_only_used_is_written_every_few_minutes_and_one_that_changes_at_once(): void
-    {
-        $row = static fn (string $id): ?object => DB::table('sessions')->where('id', $id)->first();
-        $open = static function (string $id): SessionRows {
-            $rows = new SessionRows(DB::connection(), 'sessions', 60, app());
-            $rows->read($id);
-
-            return $rows;
-        };
-        $session = static fn (string $student, string $before = ''): string => serialize([
-            'student' => $student,
-            '_previous' => ['url' => $before],
-        ]);
-        $this->freezeTime();
-        $begun = now()->getTimestamp();
-        $open('one')->write('one', $session('ada'));
-        $this->assertSame($begun, (int) $row('one')?->last_activity);
-
-        $this->travel(60)->seconds();
-        $open('one')->write('one', $session('ada', '/somewhere'));
-        $this->assertSame($begun, (int) $row('one')?->last_activity);
-        $other = $open('one');
-        $other->setExists(false);
-        $other->write('two', $session('ada'));
-        $this->assertNotNull($row('two'));
-        $open('one')->write('one', $session('bram'));
-        $this->assertSame($begun + 60, (int) $row('one')?->last_activity);
-        $this->assertSame($session('bram'), $open('one')->read('one'));
-
-        $this->travel(301)->seconds();
-        $open('one')->write('one', $session('bram'));
-        $this->assertSame($begun + 361, (int) $row('one')?->last_activity);
     }
 }

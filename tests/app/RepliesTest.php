@@ -98,6 +98,8 @@ class RepliesTest extends TestCase
             [['answer' => "48\u{A0}cm", 'count' => 2, 'slip' => 'That was the shadow at ten', 'students' => ['Bram', 'Chidi']]],
             $measure['wrongAnswers'],
         );
+        $groups = $this->replies()->json('classes.0.groups');
+        $this->assertSame(['That was the shadow at ten', ['Bram', 'Chidi'], []], [$groups[0]['slip'], $groups[0]['students'], $groups[0]['items']]);
         $this->assertSame([null, 'That was the shadow at ten', 'That was the shadow at ten'], array_column($measure['answers'], 'slip'));
         $this->assertNull($measure['discrimination']);
         $this->assertSame([2, []], [$why['toMark'], $why['wrongAnswers']]);
@@ -281,6 +283,12 @@ class RepliesTest extends TestCase
         $this->answer('measure', '48 cm')->assertOk();
         $this->actingAs($this->rowan)->postJson("/api/lessons/{$this->made->id}/shares/{$this->share}/next-opening")->assertCreated();
         $slide = $next->refresh()->read()->parts[0]->slides[0];
+        // Who made the slip practises with other boxes, the same ones at every look.
+        $group = $this->replies()->json('classes.0.groups.0');
+        $this->assertCount(5, $group['items']);
+        $this->assertCount(5, array_unique(array_column($group['items'], 'text')));
+        $this->assertMatchesRegularExpression('/^[\d.,\s]+\S+$/u', $group['items'][0]['answer']);
+        $this->assertSame($group, $this->replies()->json('classes.0.groups.0'));
         $this->assertSame(['question', 'figure'], array_column($slide->blocks, 'kind'));
         $this->assertSame('number', $slide->blocks[0]->content->text('type'));
         $this->assertSame('solid', $slide->blocks[1]->content->text('figure'));

@@ -11,6 +11,7 @@ import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { RoomLink } from '../lesson/RoomLink';
 import { Aims } from './Aims';
+import { Groups } from './Groups';
 import { type GiveMarks, MarkAnswers } from './MarkAnswers';
 import { Moments } from './Moments';
 import { withGiven } from './marking';
@@ -88,6 +89,7 @@ function ClassPage({ replies }: { replies: ClassReplies }) {
           {toMark.length > 0 && <Tab name="mark">{waiting > 0 ? `To mark (${waiting})` : 'Marked by you'}</Tab>}
           <Tab name="questions">By question</Tab>
           <Tab name="aims">By aim</Tab>
+          <Tab name="groups">Groups</Tab>
           <Tab name="moments">By moment</Tab>
           <Tab name="students">By student</Tab>
         </Tabs.List>
@@ -101,6 +103,9 @@ function ClassPage({ replies }: { replies: ClassReplies }) {
         </Tabs.Content>
         <Tabs.Content value="aims">
           <Aims aims={replies.aims} />
+        </Tabs.Content>
+        <Tabs.Content value="groups">
+          <Groups groups={replies.groups} />
         </Tabs.Content>
         <Tabs.Content value="moments">
           <Moments moments={replies.moments} onReply={reply} />
