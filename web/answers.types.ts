@@ -639,6 +639,10 @@ export interface PausePoint {
    * What is asked or played is still far off.
    */
   sealed?: boolean;
+  /**
+   * Whether it is a break in which to move.
+   */
+  getsUp?: boolean;
 }
 /**
  * What of which clip plays while the narration waits; times in milliseconds of the clip.

@@ -898,6 +898,10 @@ export interface PauseContent {
   prompt: string;
   marks?: number;
   seconds?: number | null;
+  /**
+   * Whether it is a break in which to get up and move.
+   */
+  move?: boolean;
 }
 export interface InstructionsBlock {
   id: Id;

@@ -14,6 +14,7 @@ final readonly class FrozenPause
      * @param  float  $at milliseconds of narration
      * @param  int  $seconds to wait
      * @param  array<string, mixed>|null  $question what a student may know before answering
+     * @param  bool  $getsUp whether it is a break in which to move
      * @param  bool  $sealed whether what is asked or played is still far off for the student who looks
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class FrozenPause
         public ?array $question,
         public ?FrozenClip $clip = null,
         public bool $sealed = false,
+        public bool $getsUp = false,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class FrozenPause
             $pause->flag('exitCheck'),
             $pause->has('question') ? $pause->fields('question')->named() : null,
             $pause->has('clip') ? FrozenClip::read($pause->fields('clip')) : null,
+            getsUp: $pause->flag('getsUp'),
         );
     }
 
@@ -54,15 +57,28 @@ final readonly class FrozenPause
     {
         $at = Clock::moved($this->at, $samples);
 
-        return new self($at, $this->block, $this->slide, $this->seconds, $this->prompt, $this->exitCheck, $this->question, $this->clip);
+        return new self(
+            $at,
+            $this->block,
+            $this->slide,
+            $this->seconds,
+            $this->prompt,
+            $this->exitCheck,
+            $this->question,
+            $this->clip,
+            getsUp: $this->getsUp,
+        );
     }
 
     /** @return array<mixed> */
     public function toArray(): array
     {
         $fields = get_object_vars($this);
-        unset($fields['sealed'], $fields['clip']);
+        unset($fields['sealed'], $fields['clip'], $fields['getsUp']);
 
-        return $fields + ($this->clip === null ? [] : ['clip' => $this->clip->toArray()]) + ($this->sealed ? ['sealed' => true] : []);
+        return $fields
+            + ($this->clip === null ? [] : ['clip' => $this->clip->toArray()])
+            + ($this->sealed ? ['sealed' => true] : [])
+            + ($this->getsUp ? ['getsUp' => true] : []);
     }
 }

@@ -6,6 +6,7 @@ namespace Daybright\Release;
 
 use Daybright\Block\Blocks;
 use Daybright\Block\Clip\ClipCaption;
+use Daybright\Block\GetsUp;
 use Daybright\Block\LeadsOutside;
 use Daybright\Block\Live;
 use Daybright\Block\PlaysClip;
@@ -229,6 +230,7 @@ final readonly class LessonFreezer
             $slide?->part === PartKind::ExitCheck,
             $slide === null || $block === null ? null : self::question($lesson, $slide, $block),
             $block === null ? null : self::clip($lesson, $block),
+            getsUp: $block !== null && Blocks::able($block, GetsUp::class)?->getsUp() === true,
         );
     }
 

@@ -39,12 +39,17 @@ export function Pause({ share, student, pause, language, answer, isLocked, isRea
     <section ref={sheet} className="mt-2 rounded lg:mt-0 border-2 border-action bg-sheet p-4" aria-label="Pause point">
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 ref={heading} tabIndex={-1} className="text-lg text-action outline-none">
-          Stop and try
+          {pause.getsUp ? 'Get up and move' : 'Stop and try'}
         </h2>
-        <p role="timer" aria-label="Time to try" className="text-lg tabular-nums">
+        <p
+          role="timer"
+          aria-label={pause.getsUp ? 'Time to move' : 'Time to try'}
+          className={pause.getsUp ? 'text-3xl font-semibold tabular-nums' : 'text-lg tabular-nums'}
+        >
           {clock(left)}
         </p>
       </div>
+      {left === 0 && pause.getsUp && <p className="mb-2">Time to sit down again.</p>}
       {left === 0 && !isDone && <p className="mb-2 text-small text-quiet">The time is up, but take what you need.</p>}
       <p lang={language} className="mb-3 text-lg">
         {pause.prompt}

@@ -7,6 +7,7 @@ namespace Daybright\Block\Pause;
 use Daybright\Block\BlockContent;
 use Daybright\Block\BlockLayout;
 use Daybright\Block\BlockPiece;
+use Daybright\Block\GetsUp;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\Stops;
 use Daybright\Block\WrittenInPlace;
@@ -19,12 +20,15 @@ use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 
 /** A place to stop and do something that is not handed in: build, measure, read, think. */
-final readonly class PauseBlock implements BlockContent, Stops, WrittenInPlace
+final readonly class PauseBlock implements BlockContent, GetsUp, Stops, WrittenInPlace
 {
     private const MARGIN = 24.0;
 
-    /** @param  int  $seconds to wait */
-    private function __construct(private string $prompt, private int $seconds)
+    /**
+     * @param  int  $seconds to wait
+     * @param  bool  $getsUp whether it is a break in which to move
+     */
+    private function __construct(private string $prompt, private int $seconds, private bool $getsUp)
     {
     }
 
@@ -48,6 +52,7 @@ final readonly class PauseBlock implements BlockContent, Stops, WrittenInPlace
         return new self(
             $content->text('prompt', ''),
             ThinkingTime::seconds($content->optionalNumber('seconds'), $content->whole('marks', 1)),
+            $content->flag('move'),
         );
     }
 
@@ -82,6 +87,11 @@ final readonly class PauseBlock implements BlockContent, Stops, WrittenInPlace
     public function waits(): int
     {
         return $this->seconds;
+    }
+
+    public function getsUp(): bool
+    {
+        return $this->getsUp;
     }
 
     public function asks(): string

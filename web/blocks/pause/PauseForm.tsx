@@ -1,4 +1,4 @@
-import { TextField } from '../../ui/Field';
+import { TextField, Tick } from '../../ui/Field';
 import type { FormProps } from '../BlockForm';
 import { Seconds, secondsFor } from '../Seconds';
 
@@ -6,6 +6,13 @@ export function PauseForm({ content, onChange }: FormProps<'pause'>) {
   const marks = content.marks ?? 1;
   return (
     <div className="grid grid-cols-2 gap-3">
+      <div className="col-span-2">
+        <Tick
+          label="A break to get up and move"
+          checked={content.move ?? false}
+          onChange={(move) => onChange({ ...content, move })}
+        />
+      </div>
       <TextField
         label="Marks it is worth"
         type="number"
