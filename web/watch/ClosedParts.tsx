@@ -3,17 +3,22 @@ import { day } from '../clock';
 import { type PartKind, partLabel } from '../parts';
 import { Notice } from '../ui/Notice';
 
-/** The day on which each part opens that is closed today. */
+/** What is closed today, and when it opens. */
 export function ClosedParts({ lesson }: { lesson: WatchedLesson }) {
-  const later = Object.entries(lesson.closed).flatMap(([part, from]) => (from === null ? [] : [{ part, from }]));
-  if (later.length === 0) return null;
+  const closed = Object.entries(lesson.closed);
+  if (closed.length === 0) return null;
   return (
-    <Notice>
-      {later.map(({ part, from }) => (
-        <span key={part} className="block">
-          “{partLabel(part as PartKind)}” opens on {day(from, { weekday: 'long', day: 'numeric', month: 'long' })}.
-        </span>
-      ))}
-    </Notice>
+    <div className="my-3">
+      <Notice>
+        {closed.map(([part, from]) => (
+          <span key={part} className="block">
+            “{partLabel(part as PartKind)}”{' '}
+            {from === null
+              ? 'is not for your class.'
+              : `opens on ${day(from, { weekday: 'long', day: 'numeric', month: 'long' })}.`}
+          </span>
+        ))}
+      </Notice>
+    </div>
   );
 }

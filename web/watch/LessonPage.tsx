@@ -64,6 +64,8 @@ export function LessonPage(props: LessonPageProps) {
             const found = lesson.chapters.find((each) => each.slide === slide);
             if (!found) return trip.visit(slide);
             trip.leave();
+            // When it opens is told while the lesson stands still.
+            if (found.part in lesson.closed) return player.pause();
             onSeek(found.at);
           }}
         />

@@ -110,6 +110,10 @@ final readonly class PackageFiles
             'handout' => null,
             'language' => $document['language'] ?? 'en',
             'letter' => null,
+            'edition' => $release->id,
+            'inAnyOrder' => false,
+            'closed' => new stdClass,
+            'comparedFrom' => null,
             'visit' => [
                 'position' => 0, 'handedIn' => false, 'answers' => new stdClass, 'aims' => new stdClass, 'moments' => [],
             ],
