@@ -171,7 +171,7 @@ test('thirty students, two of them without a connection until they are done, do 
 
   await test.step('the teacher marks all by keyboard, and the next lesson asks again', async () => {
     await page.reload();
-    await page.getByLabel('Class').selectOption({ label: '7 Kestrel' });
+    await page.getByLabel('Class', { exact: true }).selectOption({ label: '7 Kestrel' });
     await expect(page.getByText('30 of 30 opened it, 30 handed in')).toBeVisible();
     await page.getByRole('tab', { name: 'To mark (30)' }).click();
     await page
