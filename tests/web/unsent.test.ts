@@ -28,10 +28,12 @@ test('what was done is sent in its order, once, for the student who did it', asy
   const unsent = new Unsent();
   status = () => 0;
   await unsent.add(done('ada', '/one'));
+  expect(await unsent.heldUp('ada')).toEqual([]);
   await unsent.add(done('bram', '/other'));
   await unsent.add(done('ada', '/two'));
   expect(await unsent.send('ada')).toBe(false);
   expect(told).toEqual([]);
+  expect(await unsent.heldUp('ada')).toHaveLength(2);
 
   // The page was closed meanwhile.
   const later = new Unsent();

@@ -133,6 +133,7 @@ export class LessonWork {
     }
     const answer = await here((await this.kept()) ?? kept);
     await this.queue(kind, method, address, body, file);
+    void unsent.send(this.student);
     return answer;
   }
 

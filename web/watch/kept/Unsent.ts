@@ -33,11 +33,17 @@ export class Unsent {
   private readonly listeners = new Set<() => void>();
   private sending: Promise<boolean> | null = null;
   private last = 0;
+  private isHeldUp = false;
 
   /** Told whenever there is more or less to be sent. */
   onChange(listener: () => void): () => void {
     this.listeners.add(listener);
     return () => this.listeners.delete(listener);
+  }
+
+  /** What waits for a connection, once the server was out of reach; nothing while it is only on its way. */
+  async heldUp(student: string): Promise<Done[]> {
+    return this.isHeldUp ? this.of(student) : [];
   }
 
   async of(student: string): Promise<Done[]> {
@@ -89,13 +95,22 @@ export class Unsent {
       try {
         await ask(done.method, done.address, bodyOf(done), { 'X-Student': student });
       } catch (error) {
-        if (!(error instanceof Problem) || error.isPassing) return false;
+        if (!(error instanceof Problem) || error.isPassing) return this.heldUpNow();
         await this.rows.put('refused', { ...done, reason: error.message });
       }
       await this.rows.remove('done', done.key);
       this.tell();
     }
+    this.isHeldUp = false;
     return (await this.of(student)).length === 0;
+  }
+
+  private heldUpNow(): false {
+    if (!this.isHeldUp) {
+      this.isHeldUp = true;
+      this.tell();
+    }
+    return false;
   }
 
   private tell(): void {

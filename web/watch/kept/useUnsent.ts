@@ -9,7 +9,7 @@ export function useUnsent(student: string | undefined) {
     if (!student) return;
     const look = async () => {
       // Where somebody is goes along by itself: nobody needs to wait for it.
-      setWaiting((await unsent.of(student)).filter((each) => each.kind !== 'place'));
+      setWaiting((await unsent.heldUp(student)).filter((each) => each.kind !== 'place'));
       setRefusals(await unsent.refusals(student));
     };
     const end = unsent.onChange(() => void look());
