@@ -87,7 +87,10 @@ export async function putFigure(page: Page, slide: Locator, word: string, figure
  */
 export async function findNothing(page: Page): Promise<void> {
   // What is right need not be described, which takes axe longer than finding it so.
-  const result = await new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'] }).analyze();
+  const result = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .options({ resultTypes: ['violations'] })
+    .analyze();
   expect(
     result.violations.map((each) => `${each.id}: ${each.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`),
   ).toEqual([]);
