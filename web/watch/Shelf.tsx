@@ -100,7 +100,7 @@ function OneLesson({ lesson, isNext, canOpen, onOpen }: OneLessonProps) {
       <span className="block text-lg font-semibold">{lesson.title}</span>
       <span className="block text-small text-quiet">
         {[
-          `${Math.max(1, Math.round(lesson.minutes))} minutes`,
+          lesson.minutes < 1.5 ? '1 minute' : `${Math.round(lesson.minutes)} minutes`,
           lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
           state,
           lesson.fromTeacher ? 'your teacher wrote to you' : '',
