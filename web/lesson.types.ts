@@ -93,6 +93,18 @@ export interface LessonDocument {
    */
   handout?: PracticeSet[];
   /**
+   * Slides that are printed whatever they ask, and slides that never are; the others are printed when they ask.
+   *
+   * @maxItems 200
+   */
+  printed?: {
+    slide: Id;
+    /**
+     * False for never.
+     */
+    always: boolean;
+  }[];
+  /**
    * School year in which the class reads, against which texts and scripts are measured.
    */
   readingYear?: number | null;

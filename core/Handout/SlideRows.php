@@ -43,6 +43,11 @@ final readonly class SlideRows
     {
         $rows = [];
         foreach ($lesson->mainSlides() as $slide) {
+            // What the teacher chose for a slide counts more than what is chosen for all.
+            $isWanted = $lesson->printed[$slide->id] ?? null;
+            if ($isWanted === false) {
+                continue;
+            }
             $asking = array_values(array_filter(
                 $slide->blocks,
                 static fn (Block $block): bool => Blocks::questionOf($block) !== null,
@@ -51,7 +56,7 @@ final readonly class SlideRows
                 $question = Blocks::questionInWords($slide, $block);
                 $rows[] = $this->row($lesson, $slide, $slide->stepNumber($block->step), $question);
             }
-            if ($asking === [] && $all) {
+            if ($asking === [] && ($all || $isWanted === true)) {
                 $rows[] = $this->row($lesson, $slide, count($slide->steps) - 1, null);
             }
         }

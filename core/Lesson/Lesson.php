@@ -26,6 +26,7 @@ final readonly class Lesson
      * @param  list<string>  $materials that students need
      * @param  list<string>  $keyWords
      * @param  string  $language in which it is told (ISO 639-1)
+     * @param  array<string, bool>  $printed whether a slide is printed always or never, by its id; others when they ask
      * @param  string  $look name of the look of its slides; empty where none was chosen
      */
     private function __construct(
@@ -41,6 +42,7 @@ final readonly class Lesson
         public array $setAside,
         public array $materials,
         public array $keyWords,
+        public array $printed,
         public string $look,
         public string $language,
     ) {
@@ -71,6 +73,7 @@ final readonly class Lesson
             self::reasons($fields->list('setAside')),
             $fields->texts('materials'),
             $fields->texts('keyWords'),
+            self::printed($fields->list('printed')),
             $fields->text('look', ''),
             $fields->text('language', 'en'),
         );
@@ -91,6 +94,20 @@ final readonly class Lesson
         }
 
         return $reasons;
+    }
+
+    /**
+     * @param  list<Fields>  $slides
+     * @return array<string, bool>
+     */
+    private static function printed(array $slides): array
+    {
+        $printed = [];
+        foreach ($slides as $each) {
+            $printed[$each->text('slide')] = $each->flag('always');
+        }
+
+        return $printed;
     }
 
     /** @return list<Slide> in the order of the lesson, side slides where they stand */

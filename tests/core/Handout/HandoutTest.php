@@ -102,6 +102,25 @@ final class HandoutTest extends TestCase
         self::assertStringContainsString('2 of 2', self::text([$pages[1]]));
     }
 
+    public function test_a_slide_is_printed_when_it_asks_unless_the_teacher_says_always_or_never(): void
+    {
+        $asked = ['type' => 'number', 'prompt' => 'How long is it?', 'marks' => 1, 'value' => '41', 'unit' => 'cm'];
+        $document = Slides::document([Slides::block('question', 'question', $asked, 'step-1')]);
+        $telling = ['id' => 'telling', 'title' => 'Told only', 'blocks' => []] + $document['parts'][0]['slides'][0];
+        $document['parts'][0]['slides'][] = ['steps' => [['id' => 'told', 'script' => '', 'pause' => 0]]] + $telling;
+        $printed = static function (array $printed, bool $all) use ($document): array {
+            $lesson = Lesson::from(['printed' => $printed] + $document);
+            $handout = Handout::prepare($lesson, Slides::typefaces(), Slides::formulas(), Slides::codes());
+            $text = self::text($handout->sheets(Slides::painter(), $all));
+
+            return [str_contains($text, 'How long is it?'), str_contains($text, 'Told only')];
+        };
+        self::assertSame([true, false], $printed([], false));
+        self::assertSame([true, true], $printed([], true));
+        self::assertSame([true, true], $printed([['slide' => 'telling', 'always' => true]], false));
+        self::assertSame([false, true], $printed([['slide' => 'slide-1', 'always' => false]], true));
+    }
+
     public function test_words_slides_and_tasks_keep_to_the_margins_of_every_paper_and_tell_no_answer(): void
     {
         $asked = ['type' => 'number', 'prompt' => 'How long is it?', 'marks' => 3, 'value' => '41', 'unit' => 'cm'];

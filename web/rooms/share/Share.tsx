@@ -14,6 +14,7 @@ import { FileToTake } from './FileToTake';
 import { GiveToClass } from './GiveToClass';
 import { HandoutPages } from './HandoutPages';
 import { FirstSlide, Played } from './Played';
+import { PrintedSlides } from './PrintedSlides';
 import { VersionChanges } from './VersionChanges';
 
 /** What stands in the way of several files is said once. */
@@ -177,6 +178,7 @@ export function Share() {
             Handout
           </h2>
           <HandoutPages />
+          <PrintedSlides />
         </section>
         <Files title="To print" files={listed.filter((file) => file.purpose === 'print')} ready={ready} run={run} />
         <Files
