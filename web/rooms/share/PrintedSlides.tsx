@@ -4,7 +4,7 @@ import { Choice } from '../../ui/Field';
 import { useDesk } from '../lesson/desk';
 
 const WHEN = [
-  { value: 'asks', label: 'when it asks, or all are wanted' },
+  { value: 'asks', label: 'when it asks' },
   { value: 'always', label: 'always' },
   { value: 'never', label: 'never' },
 ];
