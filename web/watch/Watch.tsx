@@ -76,6 +76,8 @@ export function Watch() {
   }, []);
   const leave = async () => {
     try {
+      // Nothing is left behind that only this student could send.
+      await unsent.send(student);
       await ask('POST', '/api/watch/leave');
     } catch (error) {
       return setTrouble(sentence(error));
