@@ -5,7 +5,7 @@ import { type Done, type Refusal, unsent } from './Unsent';
 /** What is on this device alone, and what the server would not take. */
 export function StillToSend({ waiting, refusals }: { waiting: Done[]; refusals: Refusal[] }) {
   return (
-    <>
+    <div className="my-2 flex flex-col gap-2 empty:hidden">
       {waiting.length > 0 && (
         <Notice>
           {waiting.length === 1 ? 'One thing that you did is' : `${waiting.length} things that you did are`} still to be
@@ -20,6 +20,6 @@ export function StillToSend({ waiting, refusals }: { waiting: Done[]; refusals: 
           </Button>
         </Notice>
       ))}
-    </>
+    </div>
   );
 }
