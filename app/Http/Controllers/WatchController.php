@@ -197,6 +197,9 @@ class WatchController
     private static function loaded(Request $request, Share $share): Release
     {
         $wanted = $request->query('r');
+        if ($wanted === $share->release_id) {
+            return $share->version();
+        }
         $loaded = is_string($wanted) ? $share->lesson->releases()->where('state', ReleaseState::Ready)->whereKey($wanted)->first() : null;
 
         return $loaded ?? $share->version();
