@@ -11,6 +11,7 @@ use Daybright\Watching\AnswerGroup;
 use Daybright\Watching\AnswerGroups;
 use Daybright\Watching\Discrimination;
 use Daybright\Watching\ItemStatistics;
+use Daybright\Watching\Likeness;
 use Illuminate\Support\Collection;
 
 /** How each question went: who was right and when, which wrong answers came, and whether it tells strong from weak. */
@@ -56,7 +57,7 @@ final class QuestionReplies
             'wrongAnswers' => $question->isReadByTeacher() ? [] : self::wrongAnswers($question, $marked),
             'toMark' => $answers->whereNull('earned')->count(),
             'answers' => $answers->map(static fn (Answer $answer): array => self::answer($question, $answer))->sortBy('student')->values(),
-            'together' => $question->isReadByTeacher() ? self::together($answers) : [],
+            'together' => $question->isReadByTeacher() ? self::together($question, $answers) : [],
         ];
     }
 
@@ -125,11 +126,20 @@ final class QuestionReplies
      * @param  Collection<int, Answer>  $answers
      * @return list<array{likeness: string, answers: list<string>}>
      */
-    private static function together(Collection $answers): array
+    private static function together(Question $question, Collection $answers): array
     {
+        $texts = $answers->sortBy('visit.student.name')->pluck('readable', 'id')->all();
+        if ($question->file() !== null) {
+            // What was said or drawn is nobody else's, however it is named.
+            return array_map(
+                static fn (string $id): array => ['likeness' => Likeness::Single->value, 'answers' => [$id]],
+                array_keys($texts),
+            );
+        }
+
         return array_map(
             static fn (AnswerGroup $group): array => ['likeness' => $group->likeness->value, 'answers' => $group->answers],
-            AnswerGroups::find($answers->sortBy('visit.student.name')->pluck('readable', 'id')->all()),
+            AnswerGroups::find($texts),
         );
     }
 }

@@ -61,8 +61,11 @@ class AnswerFileTest extends TestCase
 
         $this->enter('Bram');
         $this->get($given['file'])->assertNotFound();
+        $this->send('measure-question', self::sound(4, 'webm'))->assertOk();
         $reply = $this->actingAs($this->made->user)->getJson("/api/lessons/{$this->made->id}/replies")->json('classes.0.questions.0');
         $this->assertSame('sound', $reply['file']);
+        // Two recordings that are equally long are not the same words.
+        $this->assertSame(['single', 'single'], array_column($reply['together'], 'likeness'));
         $this->get($reply['answers'][0]['file'])->assertOk();
         $this->actingAs($this->teacher('Pell'))->get($reply['answers'][0]['file'])->assertNotFound();
     }
