@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Watching;
 
+use App\Adapters\Files;
 use App\Adapters\WrittenZip;
 use App\Models\Answer;
 use App\Models\Moment;
 use App\Models\Student;
 use App\Models\Visit;
+use Illuminate\Support\Facades\Storage;
 
 /** Everything that is kept of one child, for the child, its parents, or the next school. */
 final class StudentArchive
@@ -16,10 +18,16 @@ final class StudentArchive
     /** @return string path of a finished temporary file */
     public function write(Student $student): string
     {
+        $files = Answer::query()->whereNotNull('file')
+            ->whereHas('visit', static fn ($visit) => $visit->where('student_id', $student->id))
+            ->pluck('file')
+            ->filter(Storage::exists(...))
+            ->mapWithKeys(static fn (string $path): array => [$path => Files::local($path)]);
+
         return WrittenZip::of(['student.json' => json_encode(
             $this->kept($student),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
-        )]);
+        )], $files->all());
     }
 
     /** @return array<string, mixed> */
@@ -42,6 +50,7 @@ final class StudentArchive
                 'answers' => $visit->answers->map(static fn (Answer $answer): array => [
                     'question' => $answer->block,
                     'given' => $answer->given,
+                    'file' => $answer->file,
                     'asRead' => $answer->readable,
                     'earned' => $answer->earned,
                     'outOf' => $answer->out_of,
@@ -50,7 +59,9 @@ final class StudentArchive
                     'afterTheHint' => $answer->hinted,
                     'seconds' => $answer->seconds,
                     'earlier' => $answer->earlier ?? [],
+                    'classMayRead' => $answer->for_class,
                 ])->values()->all(),
+                'practised' => $visit->drills ?? [],
                 'saysOfAims' => $visit->aims ?? [],
                 'moments' => $visit->moments->map(static fn (Moment $moment): array => [
                     'kind' => $moment->kind,

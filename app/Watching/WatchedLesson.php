@@ -29,7 +29,6 @@ final class WatchedLesson
         $share = $visit->share;
         $release = $share->version();
         $base = self::address($visit);
-        $document = $release->document->array();
 
         return [
             ...self::seen($release, $base, $progress, $opening),
@@ -40,12 +39,8 @@ final class WatchedLesson
             'student' => $visit->student->name,
             'instructions' => $share->instructions ?? '',
             'due' => $share->due,
-            'aims' => $document['aims'],
-            'materials' => $document['materials'] ?? [],
-            'before' => $document['before'] ?? '',
-            'next' => $document['next'] ?? '',
+            ...self::planned($release),
             'handout' => $release->hasHandout() ? $base.'/handout.pdf' : null,
-            'language' => $document['language'] ?? 'en',
             'letter' => LetterToSelf::before($visit),
             'visit' => $this->visits->shown($visit),
         ];
@@ -63,6 +58,20 @@ final class WatchedLesson
         );
 
         return Cache::remember('watched '.sha1(serialize([$release->id, $base, $sealed])), self::KEPT, $show);
+    }
+
+    /** @return array<string, mixed> what is said before it begins */
+    public static function planned(Release $release): array
+    {
+        $document = $release->document->array();
+
+        return [
+            'aims' => $document['aims'],
+            'materials' => $document['materials'] ?? [],
+            'before' => $document['before'] ?? '',
+            'next' => $document['next'] ?? '',
+            'language' => $document['language'] ?? 'en',
+        ];
     }
 
     /** Under which all of it is had. */

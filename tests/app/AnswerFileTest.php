@@ -14,6 +14,7 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
+use ZipArchive;
 
 /** Answers that are spoken or drawn, from the student's page to the teacher. */
 class AnswerFileTest extends TestCase
@@ -95,6 +96,18 @@ class AnswerFileTest extends TestCase
         $this->send('why-question', $svg)->assertStatus(422);
         $this->postJson("/api/watch/{$this->share}/exit-check", ['answers' => ['why-question' => 'typed']])->assertOk();
         $this->assertNotNull(Answer::query()->where('block', 'why-question')->sole()->file);
+    }
+
+    public function test_what_a_child_said_is_given_out_with_all_else_that_is_kept_of_it(): void
+    {
+        $this->send('measure-question', self::sound(1, 'webm'))->assertOk();
+        $ada = $this->heron->students()->where('name', 'Ada')->sole();
+        $zip = new ZipArchive;
+        $zip->open(self::downloaded(
+            $this->actingAs($this->made->user)->get("/api/classrooms/{$this->heron->id}/students/{$ada->id}/archive")->assertOk(),
+        ));
+        $kept = json_decode((string) $zip->getFromName('student.json'), true)['lessons'][0]['answers'][0];
+        $this->assertSame(Storage::get($kept['file']), $zip->getFromName($kept['file']));
     }
 
     public function test_files_go_when_their_answers_are_gone(): void

@@ -9,7 +9,6 @@ type Kind = LessonMoment['kind'];
 /** What is asked, noted and told at moments of a lesson. It is kept on the device until the server has it, and sent once. */
 export function useMoments(work: LessonWork, kept: LessonMoment[]) {
   const [there, setThere] = useState(kept);
-  const [waiting, setWaiting] = useState(0);
   const [trouble, setTrouble] = useState('');
 
   const show = useCallback((more: LessonMoment[]) => {
@@ -18,7 +17,6 @@ export function useMoments(work: LessonWork, kept: LessonMoment[]) {
   useEffect(() => {
     const look = async () => {
       const rows = await work.waiting('moment');
-      setWaiting(rows.length);
       show(rows.map(momentOf));
       const refused = (await unsent.refusals(work.student)).find(
         (each) => each.kind === 'moment' && each.share === work.share,
@@ -39,7 +37,7 @@ export function useMoments(work: LessonWork, kept: LessonMoment[]) {
     setThere((before) => before.filter((each) => each.id !== id));
   };
   const seen = there.filter((each) => each.kind !== 'back').sort((one, other) => one.at - other.at);
-  return { moments: seen, waiting, trouble, add, remove };
+  return { moments: seen, trouble, add, remove };
 }
 
 export type Moments = ReturnType<typeof useMoments>;

@@ -8,6 +8,7 @@ use App\Adapters\Files;
 use App\Lessons\ReleaseView;
 use App\Models\MediaFile;
 use App\Models\Release;
+use App\Watching\WatchedLesson;
 use Daybright\Question\Question;
 use Daybright\Release\FrozenStage;
 use Daybright\Release\Questions;
@@ -87,7 +88,6 @@ final readonly class PackageFiles
     private static function lesson(Release $release): array
     {
         $frozen = $release->frozen();
-        $document = $release->document->array();
         $source = static fn (int $stage, string $kind, string $type): array => ['url' => "sound/{$stage}.{$kind}", 'type' => $type];
         $films = array_map(static fn (string $name): string => basename($name, '.mp4'), array_keys(self::films($release)));
 
@@ -103,12 +103,8 @@ final readonly class PackageFiles
             'student' => '',
             'instructions' => '',
             'due' => null,
-            'aims' => $document['aims'],
-            'materials' => $document['materials'] ?? [],
-            'before' => $document['before'] ?? '',
-            'next' => $document['next'] ?? '',
+            ...WatchedLesson::planned($release),
             'handout' => null,
-            'language' => $document['language'] ?? 'en',
             'letter' => null,
             'edition' => $release->id,
             'inAnyOrder' => false,

@@ -11,7 +11,7 @@ use Daybright\Question\Kinds\Drawn\Drawn;
 use Daybright\Question\Kinds\Spoken\Spoken;
 use Daybright\Question\Question;
 
-/** uploadInteraction (QTI 2.1, section 7.2.6), which a person marks. */
+/** uploadInteraction (QTI 2.1), which a person marks. */
 final class UploadFile implements Interaction
 {
     public static function kinds(): array
