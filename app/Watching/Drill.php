@@ -60,9 +60,10 @@ final class Drill
     }
 
     /** @return string what was practised, as it is given for an answer */
-    public static function given(Visit $visit, string $block): string
+    public static function end(Visit $visit, string $block): string
     {
         $kept = $visit->drills[$block] ?? throw new DomainException('Practise first: choose a level.');
+        $visit->update(['drills' => array_diff_key($visit->drills, [$block => true])]);
 
         return GivenAnswer::written(array_map(strval(...), Practised::read($kept)->toArray()));
     }

@@ -222,9 +222,6 @@ final class StudentVisit
         if ($question->file() !== null && ! isset($how['file'])) {
             throw new DomainException($question->file() === GivenAsFile::SOUND ? 'Record your answer first.' : 'Draw your answer first, or choose a photo of it.');
         }
-        if ($question->practised() !== null) {
-            $given = Drill::given($visit, $block);
-        }
         self::refuseClosed($visit, $block);
         $isExitCheck = in_array($block, Questions::inExitCheck($lesson), true);
         $before = $visit->answers()->where('block', $block)->first();
@@ -235,6 +232,8 @@ final class StudentVisit
         if (! $isExitCheck && $before !== null && ! $again) {
             return $this->shownAnswer($lesson, $before, $question, true);
         }
+        // Of practising the server itself has seen what was done; another try begins anew.
+        $given = $question->practised() === null ? $given : Drill::end($visit, $block);
         $marking = $question->mark($given);
         $answer = $visit->answers()->updateOrCreate(['block' => $block], [
             'given' => $given,

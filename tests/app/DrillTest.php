@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Answer;
 use App\Models\Visit;
 use App\Watching\Drill;
 use Daybright\Figure\Variation;
@@ -57,6 +58,12 @@ class DrillTest extends TestCase
         // What is said of it in the page does not count: the server has seen it.
         $this->answer()->assertOk()->assertJsonPath('earned', 4)
             ->assertJsonPath('readable', 'Level 2: 5 of 6 right, 3 in a row at the end');
+
+        // Told twice it counts once, and sent back it is practised anew.
+        $this->answer()->assertOk()->assertJsonPath('earned', 4);
+        Answer::query()->sole()->update(['again' => true]);
+        $this->answer()->assertStatus(422);
+        $this->practise(null)->assertJsonPath('asked', 0);
     }
 
     public function test_who_stops_before_the_goal_earns_a_share_and_minutes_are_counted_here(): void

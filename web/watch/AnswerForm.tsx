@@ -86,16 +86,6 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
           Your teacher writes: <strong className="font-semibold">{answer.remark}</strong>
         </p>
       )}
-      {answer.others && answer.others.length > 0 && (
-        <section className="mt-2" aria-label="What others wrote">
-          <p className="text-small text-quiet">Others in your class wrote:</p>
-          <ul className="list-disc pl-5">
-            {answer.others.map((other) => (
-              <li key={other}>{other}</li>
-            ))}
-          </ul>
-        </section>
-      )}
       {answer.plot && (
         <figure className="stage mt-2 border border-rule">
           <figcaption className="px-3 py-1 text-small text-quiet">What you wrote, drawn</figcaption>
@@ -106,6 +96,16 @@ export function Answered({ answer }: { answer: GivenAnswer }) {
         <p className="text-small text-quiet">
           {answer.earned} of {answer.outOf} {answer.outOf === 1 ? 'mark' : 'marks'}
         </p>
+      )}
+      {answer.others && answer.others.length > 0 && (
+        <section className="mt-2" aria-label="What others wrote">
+          <p className="text-small text-quiet">Others in your class wrote:</p>
+          <ul className="list-disc pl-5">
+            {answer.others.map((other) => (
+              <li key={other}>{other}</li>
+            ))}
+          </ul>
+        </section>
       )}
     </div>
   );
