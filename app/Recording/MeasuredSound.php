@@ -8,18 +8,26 @@ use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
 use App\Models\Take;
 use App\Models\TakeState;
+use Daybright\Recording\Clock;
 use Daybright\Recording\SampleRange;
 use Daybright\Recording\Silence;
 
 /** The decoded sound of a take: its length, loudness and waveform, and the silence at its ends. */
 final class MeasuredSound
 {
+    /** Seconds of sound that a busy computer may have lost at the end of a take, at most. */
+    private const MOST_MISSING = 10;
+
     /** Measures a decoded take and keeps it; the file of the sound goes to the take. */
     public static function keep(Take $take, string $sound): void
     {
-        $length = AudioEncoder::length($sound);
+        $seen = $take->recorded(withWords: false)->seen();
+        $heard = AudioEncoder::length($sound);
+        $length = $heard === 0 ? 0 : max($heard, min($seen, $heard + self::MOST_MISSING * Clock::RATE));
+        // What was done last is seen, even where a busy computer stopped hearing before it stopped recording.
+        $sound = $length > $heard ? AudioEncoder::lengthened($sound, $length) : $sound;
         $waveform = AudioEncoder::waveform($sound);
-        $cuts = Silence::atTheEnds($waveform->loudness, $length);
+        $cuts = Silence::atTheEnds($waveform->loudness, $length, $seen);
         $loudness = AudioEncoder::loudness($sound);
         Files::keep($sound, $take->path('sound.flac'));
         $take->fill([

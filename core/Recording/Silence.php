@@ -20,9 +20,10 @@ final class Silence
      *
      * @param  list<float>  $loudness root mean square of each window, 0 to 1
      * @param  int  $length of the take in samples
+     * @param  int  $seen until when there is something to see, in samples: the end is kept as far as this, however quiet
      * @return list<SampleRange>
      */
-    public static function atTheEnds(array $loudness, int $length): array
+    public static function atTheEnds(array $loudness, int $length, int $seen = 0): array
     {
         if ($loudness === []) {
             return [];
@@ -36,7 +37,7 @@ final class Silence
             return [];
         }
         $from = Clock::samples(max(0, min($loud) * self::WINDOW - self::MARGIN));
-        $to = Clock::samples((max($loud) + 1) * self::WINDOW + self::MARGIN);
+        $to = max($seen, Clock::samples((max($loud) + 1) * self::WINDOW + self::MARGIN));
         $cuts = [];
         if ($from > 0) {
             $cuts[] = new SampleRange(0, min($from, $length));

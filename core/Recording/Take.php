@@ -13,6 +13,9 @@ use Daybright\Recording\Tracks\Tracks;
 /** One recording of one slide's narration, with its timed events. */
 final readonly class Take
 {
+    /** Milliseconds for which the last thing that was done is left to be seen. */
+    private const LINGER = 500;
+
     /**
      * @param  int  $length in samples
      * @param  list<Event>  $events in the order of time
@@ -64,6 +67,20 @@ final readonly class Take
         } catch (InvalidRecording) {
             return 0.0;
         }
+    }
+
+    /** @return int until when there is something to see in it, however long its sound is, in samples */
+    public function seen(): int
+    {
+        $seen = 0;
+        foreach ($this->events as $event) {
+            $track = Tracks::ofEvent($event->kind);
+            if ($track !== null && ! is_a($track, ShortensTake::class, true)) {
+                $seen = Clock::samples($event->at + self::LINGER);
+            }
+        }
+
+        return $seen;
     }
 
     /** @return list<SampleRange> what its own events leave out of it */

@@ -244,6 +244,25 @@ class RecordingTest extends TestCase
         $this->postJson("/api/takes/{$this->take}/prepare")->assertOk()->assertJsonPath('state', 'failed');
     }
 
+    public function test_what_is_done_after_the_sound_has_ended_is_seen(): void
+    {
+        $pieces = self::pieces(2.0);
+        $this->begin();
+        foreach ($pieces as $number => $bytes) {
+            $this->piece($number, $bytes, $number === 0 ? [['kind' => 'step', 'at' => 2600, 'step' => 'measure-2']] : []);
+        }
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => count($pieces)])->assertOk();
+        $this->assertSame((int) (3.1 * 48000), Take::query()->find($this->take)->length);
+        $steps = $this->getJson("/api/lessons/{$this->made->id}/programme")->assertJsonPath('length', 3100)->json('tracks.steps');
+        $this->assertSame([1, 2600], [end($steps)['step'], end($steps)['from']]);
+        // No page may make the server write hours of silence.
+        $this->take = 'wbcdefghijklmnopqrstuv';
+        $this->begin();
+        $this->piece(0, implode('', $pieces), [['kind' => 'step', 'at' => 36_000_000, 'step' => 'measure-2']]);
+        $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => 1])->assertOk();
+        $this->assertEqualsWithDelta(12.0, Take::query()->find($this->take)->length / 48000, 0.1);
+    }
+
     public function test_a_take_that_was_paused_throughout_fails_with_a_sentence_and_spoils_no_programme(): void
     {
         $pieces = self::pieces(2.0);

@@ -14,8 +14,8 @@ use Daybright\Scene\FormulasAway;
  */
 final class WarmSetter
 {
-    /** Seconds for one answer in a process of its own. */
-    private const PATIENCE = 20;
+    /** Seconds for one answer in a process of its own, which a busy computer takes long to begin. */
+    private const PATIENCE = 60;
 
     /** Seconds in which the warm process answers. */
     private const ANSWER = 4;

@@ -64,6 +64,18 @@ final class AudioEncoder
         return $target;
     }
 
+    /**
+     * @param  int  $length in samples, at least that of the file
+     * @return string path of a temporary file: the sound with silence after it
+     */
+    public static function lengthened(string $file, int $length): string
+    {
+        $target = Files::temporary('flac');
+        Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $file, '-af', "apad=whole_len={$length}", $target]);
+
+        return $target;
+    }
+
     /** @return int samples */
     public static function length(string $file): int
     {

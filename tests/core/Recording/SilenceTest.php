@@ -22,6 +22,17 @@ final class SilenceTest extends TestCase
         self::assertSame([[0, 86400], [249600, 288000]], array_map(static fn ($cut): array => [$cut->from, $cut->to], $cuts));
     }
 
+    public function test_the_quiet_end_is_kept_while_something_is_done_in_it(): void
+    {
+        $loudness = [...array_fill(0, 60, 0.1), ...array_fill(0, 60, 0.002)];
+        $event = ['kind' => 'act', 'at' => 4100, 'block' => 'one', 'change' => []];
+        $take = Take::recorded('take', 'slide', 6 * Clock::RATE, [$event, ['kind' => 'pause', 'at' => 5000]], []);
+        // Half a second after what was done last; a pause is nothing to see.
+        self::assertSame(Clock::samples(4600), $take->seen());
+        $cuts = Silence::atTheEnds($loudness, 6 * Clock::RATE, $take->seen());
+        self::assertSame([[Clock::samples(4600), 6 * Clock::RATE]], array_map(static fn ($cut): array => [$cut->from, $cut->to], $cuts));
+    }
+
     public function test_a_take_of_nothing_but_noise_is_left_alone(): void
     {
         self::assertSame([], Silence::atTheEnds(array_fill(0, 100, 0.0), 5 * Clock::RATE));
