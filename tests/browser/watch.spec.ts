@@ -21,6 +21,12 @@ test('pause points stop the student, and what was reached is there again later',
   await student.getByRole('radio', { name: /just after sunrise/ }).check();
   await student.getByRole('button', { name: 'Answer', exact: true }).click();
   await expect(student.getByText('A low Sun makes a long shadow.')).toBeVisible();
+  // From where the lesson waits the strip leads on to the next question, and not behind it while it is not answered.
+  await expect(student.getByRole('button', { name: 'Go on with the lesson' })).toBeEnabled();
+  for (let time = 0; time < 2; time++) {
+    await student.getByRole('button', { name: /Exit check: the day|Exit check: Exit check: the day/ }).click();
+    await expect(student.getByRole('region', { name: 'Pause point' })).toContainText('How long is the shadow');
+  }
   await placeReported(student);
   const place = await student.getByLabel('Place in the lesson').inputValue();
   await student.reload();

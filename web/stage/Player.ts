@@ -56,6 +56,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
   const now = useRef(startAt);
   // Whether it is to play as soon as it can.
   const isWanted = useRef(false);
+  const hasBegun = useRef(false);
 
   const load = useCallback((wanted: Sound | undefined, offset: number) => {
     const element = audio.current;
@@ -73,6 +74,12 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       element.load();
     }
     element.currentTime = offset / 1000;
+  }, []);
+
+  const pause = useCallback(() => {
+    isWanted.current = false;
+    audio.current?.pause();
+    setPlaying(false);
   }, []);
 
   useEffect(() => {
@@ -96,12 +103,11 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
     const isMore = loaded.current.length > 0 && loaded.current.every((each) => addresses.includes(each));
     loaded.current = addresses;
     if (isMore) return;
-    isWanted.current = false;
-    audio.current?.pause();
+    pause();
     sound.current = '';
     done.current = new Set(programme.pauses.filter((pause) => pause.at < now.current - 1).map((pause) => pause.block));
     load(programme.sounds.find((each) => now.current < each.to) ?? programme.sounds[0], 0);
-  }, [sounds, load]);
+  }, [sounds, load, pause]);
 
   const place = useCallback(
     (wanted: number) => {
@@ -115,22 +121,24 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
     [latest, load],
   );
 
+  // It counts as playing before it is heard, so that a pause point that is chosen meanwhile stops it.
   const start = useCallback(() => {
-    audio.current?.play().then(
-      () => setPlaying(true),
-      (error: Error) => {
+    const element = audio.current;
+    isWanted.current = true;
+    hasBegun.current = true;
+    setPlaying(true);
+    // A sound that is played at its end would begin anew.
+    if (!element || element.ended) return;
+    element.play().catch((error: Error) => {
+      if (error.name === 'AbortError') {
         // Another place was chosen before this one was heard.
-        if (error.name === 'AbortError') return isWanted.current ? start() : undefined;
-        setTrouble(CANNOT_PLAY);
-      },
-    );
-  }, []);
-
-  const pause = useCallback(() => {
-    isWanted.current = false;
-    audio.current?.pause();
-    setPlaying(false);
-  }, []);
+        if (isWanted.current && element.paused) start();
+        return;
+      }
+      pause();
+      setTrouble(CANNOT_PLAY);
+    });
+  }, [pause]);
 
   const play = useCallback(() => {
     if (!audio.current) return;
@@ -148,9 +156,18 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       if (!isLoaded || Math.abs(due.from + audio.current.currentTime * 1000 - now.current) > 250) place(now.current);
     }
     audio.current.playbackRate = speed;
-    isWanted.current = true;
     start();
   }, [latest, place, speed, start]);
+
+  const waitAt = useCallback(
+    (stop: PausePoint) => {
+      pause();
+      now.current = stop.at;
+      setAt(Math.max(0, stop.at - 1));
+      setWaiting(stop);
+    },
+    [pause],
+  );
 
   useEffect(() => {
     if (!isPlaying) return;
@@ -163,14 +180,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       if (!element) return;
       const time = current ? heardIn(current, element) : now.current;
       const stop = stopsAtPauses ? programme.pauses.find((each) => isDue(each, done.current, time)) : undefined;
-      if (stop) {
-        element.pause();
-        now.current = stop.at;
-        setAt(Math.max(0, stop.at - 1));
-        setPlaying(false);
-        setWaiting(stop);
-        return;
-      }
+      if (stop) return waitAt(stop);
       if (!current) return;
       now.current = Math.min(time, current.to);
       setAt(now.current);
@@ -185,7 +195,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
           const isAll = current.to >= programme.length - 20;
           now.current = isAll ? programme.length : Math.max(0, current.to - 1);
           setAt(now.current);
-          setPlaying(false);
+          pause();
           return;
         }
       }
@@ -193,26 +203,30 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [isPlaying, latest, load, speed, start, stopsAtPauses]);
+  }, [isPlaying, latest, load, pause, speed, start, stopsAtPauses, waitAt]);
 
   const seek = useCallback(
     (goal: number) => {
       const programme = latest.current;
-      // Going back brings the pause points there back; going forward does not skip the first one on the way.
+      // Going back brings the pause points there back; going forward does not skip the first one on the way, and the one at which the
+      // lesson waits only where what lies behind it has been earned.
       const before = now.current;
+      if (waiting && programme.sealed && reachable(programme, goal) > waiting.at) done.current.add(waiting.block);
       const passed = programme.pauses.filter((each) => !each.sealed && !done.current.has(each.block) && each.at < goal);
-      const missed = stopsAtPauses && !programme.inAnyOrder ? passed.find((each) => each.at > before) : undefined;
+      const missed = stopsAtPauses && !programme.inAnyOrder ? passed.find((each) => each.at > before - 2) : undefined;
       if (programme.inAnyOrder) for (const each of passed) done.current.add(each.block);
       for (const each of programme.pauses) if (each.at >= goal) done.current.delete(each.block);
       setWaiting(null);
       place(missed ? Math.max(0, missed.at - 1) : goal);
+      // Who goes on while the lesson stands still gets to the next question just so; a clip is not begun unasked.
+      if (missed && !missed.clip && hasBegun.current && !isPlaying) return waitAt(missed);
       // Another sound that was loaded for it stands still, at its usual speed.
       if (isPlaying && audio.current?.paused) {
         audio.current.playbackRate = speed;
         start();
       }
     },
-    [isPlaying, latest, place, speed, start, stopsAtPauses],
+    [isPlaying, latest, place, speed, start, stopsAtPauses, waitAt, waiting],
   );
 
   const goOn = useCallback(() => {
