@@ -702,6 +702,7 @@ export interface QuestionContent {
     | "text"
     | "spoken"
     | "drawn"
+    | "tasks"
     | "reading"
     | "sort"
     | "order"
@@ -768,6 +769,15 @@ export interface QuestionContent {
    * @maxItems 8
    */
   markPoints?: {
+    id: string;
+    text: string;
+  }[];
+  /**
+   * Tasks of which a student chooses one.
+   *
+   * @maxItems 6
+   */
+  tasks?: {
     id: string;
     text: string;
   }[];

@@ -97,6 +97,16 @@ final class InvalidAnswer extends DomainException implements Failure
         return new self('You say that it is false: give a number for which it does not hold.');
     }
 
+    public static function noTask(): self
+    {
+        return new self('Choose one of the tasks first.');
+    }
+
+    public static function nothingOfTask(): self
+    {
+        return new self('Write what you did or found, even if it is not finished.');
+    }
+
     public static function noLevel(): self
     {
         return new self('Choose a level first.');

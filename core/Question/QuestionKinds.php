@@ -19,6 +19,7 @@ use Daybright\Question\Kinds\ScaleReading\ScaleReading;
 use Daybright\Question\Kinds\ShortText\ShortText;
 use Daybright\Question\Kinds\Sort\Sort;
 use Daybright\Question\Kinds\Spoken\Spoken;
+use Daybright\Question\Kinds\Tasks\Tasks;
 use Daybright\Question\Kinds\Truth\Truth;
 
 /** The kinds of question: one line each. */
@@ -31,6 +32,7 @@ final class QuestionKinds
         ShortText::class,
         Spoken::class,
         Drawn::class,
+        Tasks::class,
         ScaleReading::class,
         Sort::class,
         Order::class,

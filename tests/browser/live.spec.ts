@@ -98,7 +98,7 @@ async function programmeOf(page: Page, lesson: string, takes: number) {
 async function downloaded(page: Page, video: string): Promise<string> {
   const listed = page.getByRole('listitem').filter({ hasText: /^Video file/ });
   const download = listed.getByRole('link', { name: 'Download' });
-  await expect(download).toBeVisible({ timeout: 60_000 });
+  await expect(download).toBeVisible({ timeout: 120_000 });
   writeFileSync(video, await (await page.request.get((await download.getAttribute('href')) ?? '')).body());
   return video;
 }

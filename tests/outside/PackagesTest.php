@@ -115,11 +115,18 @@ final class PackagesTest extends TestCase
         }
         self::assertSame([
             'textEntryInteraction', 'choiceInteraction', 'orderInteraction', 'matchInteraction', 'hottextInteraction', 'choiceInteraction',
-            'extendedTextInteraction',
+            'extendedTextInteraction', 'extendedTextInteraction',
         ], $interactions);
+        self::assertSame(['thing a', 'thing b', 'thing c'], self::texts(self::xml($zip, $items[6]), 'li'));
         $number = self::xml($zip, $items[0]);
         self::assertSame('41', self::one($number, 'correctResponse')->textContent);
         self::assertSame('0.5 0.5', self::one($number, 'equal')->getAttribute('tolerance'));
+    }
+
+    /** @return list<string> */
+    private static function texts(DOMDocument $document, string $element): array
+    {
+        return array_column(iterator_to_array($document->getElementsByTagName($element)), 'textContent');
     }
 
     /** @return string name of its interaction */
@@ -176,6 +183,7 @@ final class PackagesTest extends TestCase
             ]],
             ['type' => 'highlight', 'passage' => 'The Sun was high & bright.', 'evidence' => [['id' => 'e', 'from' => 1, 'to' => 2]]],
             ['type' => 'truth', 'isTrue' => false, 'letter' => 'n', 'domain' => 'n is whole', 'holds' => 'n > 0'],
+            ['type' => 'tasks', 'tasks' => $things, 'value' => 'Any of them.'],
         ];
         foreach ($contents as $number => $content) {
             $slide['blocks'][] = [

@@ -14,6 +14,7 @@ import { ReadScale } from './reading/ReadScale';
 import { SortThings } from './sort/SortThings';
 import { SpeakAnswer } from './spoken/SpeakAnswer';
 import { FillCells } from './table/FillCells';
+import { ChooseTask } from './tasks/ChooseTask';
 import { WriteWords } from './text/WriteWords';
 import { TrueOrFalse } from './truth/TrueOrFalse';
 
@@ -34,6 +35,7 @@ const ANSWERINGS: Record<QuestionType, ComponentType<AnsweringProps<never>>> = {
   table: FillCells,
   spoken: SpeakAnswer,
   drawn: DrawAnswer,
+  tasks: ChooseTask,
 };
 
 export function answeringOf(question: AskedQuestion): ComponentType<AnsweringProps> {

@@ -10,6 +10,7 @@ import { PlanForm } from './plan/PlanForm';
 import { PracticeForm } from './practice/PracticeForm';
 import { ReadingForm } from './reading/ReadingForm';
 import { SortForm } from './sort/SortForm';
+import { TasksForm } from './tasks/TasksForm';
 import { WordsForm } from './text/WordsForm';
 import { TruthForm } from './truth/TruthForm';
 
@@ -28,6 +29,7 @@ export const QUESTION_KINDS: Record<QuestionContent['type'], QuestionKind> = {
   text: { label: 'Answer in words', form: WordsForm },
   spoken: { label: 'Say it aloud, recorded', form: WordsForm },
   drawn: { label: 'Draw it, or take a photo of paper', form: WordsForm },
+  tasks: { label: 'Choose one of several tasks', form: TasksForm, blank: () => ({ tasks: [task(), task()] }) },
   sort: { label: 'Sort into groups', form: SortForm, blank: () => ({ groups: [group(), group()], items: [] }) },
   order: { label: 'Put in order', form: OrderForm, blank: () => ({ items: [] }) },
   label: { label: 'Name the parts of a picture', form: LabelForm, blank: () => ({ points: [], bank: true }) },
@@ -48,4 +50,8 @@ function choice(right: boolean) {
 
 function group() {
   return { id: newId('group'), name: '' };
+}
+
+function task() {
+  return { id: newId('task'), text: '' };
 }

@@ -72,6 +72,11 @@ final class QuestionKindsTest extends TestCase
                 ['id' => 'b', 'name' => 'Ending', 'model' => 'The end'],
             ],
         ],
+        'tasks' => [
+            'marks' => 2,
+            'tasks' => [['id' => 'a', 'text' => 'Build a sundial.'], ['id' => 'b', 'text' => 'Draw three shadows of one stick.']],
+            'value' => 'A secret: the shadow is told with its hour.',
+        ],
         'reading' => ['marks' => 2, 'value' => '65', 'unit' => 'ml', 'tolerance' => '2.5'],
     ];
 
@@ -97,6 +102,7 @@ final class QuestionKindsTest extends TestCase
         yield 'everything marked' => ['highlight', range(0, 12), 1, 'Mark only'];
         yield 'other words' => ['highlight', [8, 9], 0];
         yield 'a whole plan' => ['plan', ['a' => 'It begins', 'b' => 'It ends'], null];
+        yield 'one of the tasks' => ['tasks', ['task' => 'b', 'words' => 'At ten it was 40 cm'], null];
         yield 'within half a division' => ['reading', '67.4 ml', 2];
         yield 'beyond half a division' => ['reading', '68 ml', 0, 'one division'];
         yield 'without its unit' => ['reading', '65', 1, 'unit is missing'];
@@ -163,6 +169,9 @@ final class QuestionKindsTest extends TestCase
         yield ['truth', ['verdict' => 'false', 'example' => 'many']];
         yield ['highlight', []];
         yield ['plan', ['a' => 'only one']];
+        yield ['tasks', ['words' => 'It was 40 cm']];
+        yield ['tasks', ['task' => 'c', 'words' => 'It was 40 cm']];
+        yield ['tasks', ['task' => 'a', 'words' => ' ']];
         yield ['reading', 'about there'];
         yield ['practice', ['q1' => '4']];
         yield ['practice', ['level' => '2', 'q1' => '4 cm']];
@@ -202,6 +211,7 @@ final class QuestionKindsTest extends TestCase
         self::assertSame('False, n = 3', self::question('truth')->readable('{"verdict":"false","example":"3"}'));
         self::assertSame('A B A B', self::question('letters')->answer());
         self::assertSame('Opening: x Ending: y', self::question('plan')->readable('{"a":"x","b":"y"}'));
+        self::assertSame('Task 2: so it was', self::question('tasks')->readable('{"task":"b","words":"so  it was"}'));
         self::assertSame('not json', self::question('sort')->readable('not json'));
     }
 
@@ -223,6 +233,9 @@ final class QuestionKindsTest extends TestCase
         yield ['highlight', ['evidence' => []], 'No evidence'];
         yield ['highlight', ['evidence' => [['from' => 40, 'to' => 41]]], 'beyond the end'];
         yield ['practice', ['maker' => 'flow', 'quantities' => ['kind' => 'chain', 'boxes' => "a\nb"]], 'no question'];
+        yield ['tasks', ['tasks' => [['id' => 'a', 'text' => 'Run.']]], 'at least two tasks'];
+        yield ['tasks', ['tasks' => [['id' => 'a', 'text' => 'Run.'], ['id' => 'b', 'text' => ' ']]], 'says nothing'];
+        yield ['tasks', ['value' => ''], 'no model answer'];
         yield ['plan', ['boxes' => [['id' => 'a', 'name' => 'x'], ['id' => 'b', 'name' => 'y']]], 'no model'];
     }
 
