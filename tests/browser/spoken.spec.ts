@@ -6,6 +6,13 @@ const ask = (type: string, prompt: string, value: string) => ({
   content: { type, prompt, marks: 2, value, seconds: 10, stops: true },
 });
 
+/** Seconds until the end of a sound; a recording that was broken off does not say them itself. */
+const lastMoment = (sound: HTMLAudioElement) =>
+  new Promise<number>((resolve) => {
+    sound.ontimeupdate = () => resolve(sound.currentTime);
+    sound.currentTime = 1e6;
+  });
+
 /** The student’s page on a phone, at the first question. */
 async function atQuestion(browser: Browser, link: string): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, permissions: ['microphone'] });
@@ -36,6 +43,14 @@ test('an answer is said aloud, another is drawn; the teacher hears and sees them
 
   await test.step('what was recorded outlives the page until it is given', async () => {
     await student.getByRole('button', { name: 'Record' }).click();
+    await expect(student.getByRole('button', { name: /Stop\s*0:03/ })).toBeVisible();
+    await expect(student.getByRole('button', { name: 'Answer', exact: true })).toBeDisabled();
+    // The page is lost in the middle: all but the last second is there when it is opened again.
+    await student.reload();
+    await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+    const begun = student.getByLabel('Your answer');
+    await expect.poll(() => begun.evaluate(lastMoment)).toBeGreaterThan(1);
+    await student.getByRole('button', { name: 'Record it again' }).click();
     await expect(student.getByRole('button', { name: /Stop\s*0:02/ })).toBeVisible();
     await student.getByRole('button', { name: /^Stop\s*0:0/ }).click();
     const heard = student.getByLabel('Your answer');

@@ -8,6 +8,8 @@ export interface AnsweringProps<Question extends AskedQuestion = AskedQuestion> 
   /** The answer as it is sent: words, an id, or JSON. */
   given: string;
   onWrite: (given: string) => void;
+  /** Told while an answer is not to be given yet: it is being recorded. */
+  onBusy?: (isBusy: boolean) => void;
   /** Where a server makes items without end: marks the one that waits, and gives the next. */
   practise?: (level: number, given?: string) => Promise<DrillState>;
 }

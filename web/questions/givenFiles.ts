@@ -10,8 +10,8 @@ const rows = new RowStore('daybright-given', { files: 'id' });
 
 /** What was recorded or drawn and not given yet, kept in the browser under a name that stands for it in the answer. */
 export const givenFiles = {
-  async keep(content: Blob): Promise<string> {
-    const id = newPublicId();
+  /** @param id of an earlier state of the same, which it takes the place of */
+  async keep(content: Blob, id = newPublicId()): Promise<string> {
     await rows.put('files', { id, content } satisfies GivenFile);
     return id;
   },

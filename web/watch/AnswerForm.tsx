@@ -26,6 +26,7 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
   const given = draft.text;
   const [trouble, setTrouble] = useState('');
   const [isSending, setSending] = useState(false);
+  const [isBusy, setBusy] = useState(false);
   const leaving = useLeaving();
   const question = pause.question;
   if (!question) return null;
@@ -51,10 +52,11 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
         prompt={pause.prompt}
         given={given}
         onWrite={draft.write}
+        onBusy={setBusy}
         practise={(level, answer) => work.practise(pause.block, level, answer)}
       />
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
-      <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending}>
+      <Button type="submit" look="main" className="min-h-12! self-start" disabled={isSending || isBusy}>
         {isSending ? 'Sending' : label}
       </Button>
     </form>

@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import { clock } from '../../clock';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
@@ -9,9 +10,13 @@ import { useVoice } from './useVoice';
 const LONGEST = 60;
 
 /** An answer said aloud: recorded, heard back, and recorded again as often as wished. */
-export function SpeakAnswer({ given, onWrite }: AnsweringProps) {
+export function SpeakAnswer({ given, onWrite, onBusy }: AnsweringProps) {
   const { address, keep } = useGivenFile(given, onWrite);
-  const voice = useVoice(LONGEST, (sound) => void keep(sound));
+  const keepIt = (sound: Blob) => void keep(sound);
+  // What was said until a page dies is there when it is opened again.
+  const voice = useVoice(LONGEST, keepIt, keepIt);
+  const isRecording = voice.seconds !== null;
+  useEffect(() => onBusy?.(isRecording), [isRecording, onBusy]);
   return (
     <div className="flex flex-col items-start gap-2">
       {voice.seconds === null ? (
@@ -26,7 +31,7 @@ export function SpeakAnswer({ given, onWrite }: AnsweringProps) {
           </span>
         </Button>
       )}
-      {address && <audio controls src={address} aria-label="Your answer" className="w-full max-w-md" />}
+      {address && !isRecording && <audio controls src={address} aria-label="Your answer" className="w-full max-w-md" />}
       {voice.trouble && <Notice tone="trouble">{voice.trouble}</Notice>}
     </div>
   );
