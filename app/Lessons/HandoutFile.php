@@ -10,6 +10,7 @@ use App\Models\MediaFile;
 use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
 use Daybright\Handout\Paper;
+use Daybright\Handout\WayIn;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
 use Daybright\Scene\FormulaSetter;
@@ -36,11 +37,14 @@ final class HandoutFile
         return self::drawn($lesson, $this->handout($lesson, Paper::a4())->pages(), Paper::a4());
     }
 
-    /** @return list<string> SVG of each page that a teacher prints */
-    public function printed(Lesson $lesson, PrintChoice $choice, bool $answers): array
+    /**
+     * @param  list<WayIn>  $waysIn where the classes find the lesson
+     * @return list<string> SVG of each page that a teacher prints
+     */
+    public function printed(Lesson $lesson, PrintChoice $choice, bool $answers, array $waysIn = []): array
     {
         $handout = $this->handout($lesson, $choice->paper);
-        $scenes = $answers ? $handout->answers() : $handout->sheets($this->painter, $choice->hasAllSlides);
+        $scenes = $answers ? $handout->answers() : $handout->sheets($this->painter, $choice->hasAllSlides, $waysIn);
         $pages = self::drawn($lesson, $scenes, $choice->paper);
 
         return $choice->isGray ? array_map(GrayDrawing::of(...), $pages) : $pages;

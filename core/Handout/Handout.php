@@ -48,14 +48,16 @@ final readonly class Handout
      * What a teacher prints for the class: words, slides or tasks with room to write, and practice.
      *
      * @param  bool  $all whether slides that ask nothing are printed too
+     * @param  list<WayIn>  $waysIn where the classes find the lesson
      * @return list<Scene>
      */
-    public function sheets(SlidePainter $painter, bool $all): array
+    public function sheets(SlidePainter $painter, bool $all, array $waysIn = []): array
     {
         return $this->set([
             ...(new WordRows($this->type, $this->paper))->of($this->lesson),
             ...(new SlideRows($this->type, $this->paper, $painter))->of($this->lesson, $all),
             ...$this->practice(),
+            ...$this->links()->waysIn($waysIn),
             ...$this->afterwards(),
         ]);
     }
@@ -89,7 +91,12 @@ final readonly class Handout
     /** @return list<Row> */
     private function afterwards(): array
     {
-        return [...(new LinkRows($this->type, $this->codes, $this->paper))->of($this->lesson), ...$this->credits()];
+        return [...$this->links()->of($this->lesson), ...$this->credits()];
+    }
+
+    private function links(): LinkRows
+    {
+        return new LinkRows($this->type, $this->codes, $this->paper);
     }
 
     /** @return array<int, string> by the number of a practice set, from 0: why it cannot be printed */

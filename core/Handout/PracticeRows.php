@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Daybright\Handout;
 
+use Daybright\Figure\Figure;
 use Daybright\Figure\Variation;
 use Daybright\Lesson\PartKind;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
+use Daybright\Scene\Group;
 use Daybright\Scene\Paint;
+use Daybright\Scene\RenderContext;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 use Daybright\Scene\Typesetter;
@@ -20,6 +23,12 @@ final readonly class PracticeRows
     private const SIZE = 40.0;
 
     private const INDENT = 80.0;
+
+    private const GAP = 60.0;
+
+    private const FIGURE_WIDTH = 620.0;
+
+    private const FIGURE_HEIGHT = 420.0;
 
     /** From one ruled line to the next. */
     private const LINE = 90.0;
@@ -35,7 +44,7 @@ final readonly class PracticeRows
         foreach (PracticeSet::LEVELS as $level) {
             $rows[] = $this->level($level);
             foreach ($set->items($level) as $number => $item) {
-                $rows[] = $this->question($number + 1, $item, $level);
+                $rows[] = $this->question($number + 1, $item, $level, $set->figure($item));
             }
         }
 
@@ -75,29 +84,62 @@ final readonly class PracticeRows
         ], true);
     }
 
-    /** Numbers are worked out on ruled lines, more of them at a higher level; words are ticked. */
-    private function question(int $number, Variation $item, int $level): Row
+    /** Numbers are worked out on ruled lines, more of them at a higher level, beside their figure; words are ticked. */
+    private function question(int $number, Variation $item, int $level, ?Figure $figure): Row
     {
-        [$shapes, $y] = $this->numbered($number, $item->prompt, false);
-        if (! $item->answer instanceof Quantity) {
-            [$boxes, $height] = $this->boxes($item, $y);
+        $drawn = $figure === null ? null : $this->drawn($figure);
+        $room = $this->paper->inner() - ($drawn === null ? 0 : self::FIGURE_WIDTH + self::GAP);
+        [$shapes, $y] = $this->numbered($number, $item->prompt, false, $room);
+        [$written, $y] = $item->answer instanceof Quantity ? $this->lines($level, $y, $room) : $this->boxes($item, $y, $room);
 
-            return new Row($height + 40, [...$shapes, ...$boxes]);
-        }
+        $height = $drawn === null ? 0.0 : self::bottom($drawn);
+
+        return new Row(max($y, $height) + 50, [...$shapes, ...$written], false, $drawn === null ? [] : [$drawn]);
+    }
+
+    /** @return array{list<Shape>, float} shapes, and where they end */
+    private function lines(int $level, float $y, float $room): array
+    {
+        $shapes = [];
         for ($line = 0; $line < $level; $line++) {
             $y += self::LINE;
-            $shapes[] = Pages::line(self::INDENT, $y, $this->paper->inner() - self::INDENT);
+            $shapes[] = Pages::line(self::INDENT, $y, $room - self::INDENT);
         }
         $y += self::LINE;
         $shapes[] = $this->type->label('Answer', self::INDENT, $y, new TextStyle(self::SIZE, Paint::INK, true));
-        $shapes[] = Pages::line(self::INDENT + 180, $y + 8, 700);
+        $shapes[] = Pages::line(self::INDENT + 180, $y + 8, min(700, $room - self::INDENT - 180));
 
-        return new Row($y + 60, $shapes);
+        return [$shapes, $y + 10];
+    }
+
+    private static function bottom(Group $drawn): float
+    {
+        return max(0.0, ...array_map(static fn (Shape $shape): float => $drawn->boxOf($shape)->bottom(), $drawn->shapes));
+    }
+
+    /** What a figure shows first, at the right margin. */
+    private function drawn(Figure $figure): Group
+    {
+        $box = $figure->smallest();
+        $scale = min(self::FIGURE_WIDTH / $box->width, self::FIGURE_HEIGHT / $box->height);
+        $colour = PartKind::YourTurn;
+        $shown = $figure->scene($box, new RenderContext($this->type, $colour->tint(), $colour->strong()));
+
+        return new Group(
+            '',
+            'figure',
+            '',
+            0,
+            $shown[$figure->steps()[0]->name] ?? [],
+            $this->paper->inner() - $box->width * $scale,
+            0,
+            scale: $scale,
+        );
     }
 
     private function answer(int $number, Variation $item): Row
     {
-        [$shapes, $y] = $this->numbered($number, Variation::written($item->answer), true);
+        [$shapes, $y] = $this->numbered($number, Variation::written($item->answer), true, $this->paper->inner());
         foreach ($item->slips as $why => $slip) {
             $text = $this->type->set(
                 Variation::written($slip).': '.rtrim($why, '.'),
@@ -112,9 +154,9 @@ final readonly class PracticeRows
     }
 
     /** @return array{list<Shape>, float} shapes, and where they end */
-    private function numbered(int $number, string $words, bool $bold): array
+    private function numbered(int $number, string $words, bool $bold, float $room): array
     {
-        $text = $this->type->set($words, $this->paper->inner() - self::INDENT, new TextStyle(self::SIZE, Paint::INK, $bold));
+        $text = $this->type->set($words, $room - self::INDENT, new TextStyle(self::SIZE, Paint::INK, $bold));
 
         return [
             [
@@ -128,15 +170,15 @@ final readonly class PracticeRows
     /**
      * Boxes to tick, one beside the other as long as there is room.
      *
-     * @return array{list<Shape>, float}
+     * @return array{list<Shape>, float} shapes, and where they end
      */
-    private function boxes(Variation $item, float $y): array
+    private function boxes(Variation $item, float $y, float $room): array
     {
         $shapes = [];
         [$x, $y] = [self::INDENT, $y + 20];
         foreach ($item->choices() as $choice) {
             $width = 70 + $this->type->width($choice, new TextStyle(self::SIZE)) + 60;
-            if ($x + $width > $this->paper->inner() && $x > self::INDENT) {
+            if ($x + $width > $room && $x > self::INDENT) {
                 [$x, $y] = [self::INDENT, $y + 70];
             }
             $shapes[] = Shape::rectangle(new Box($x, $y, 44, 44), Paint::outlined(Paint::INK, 3, '#FFFFFF'), 4);
@@ -144,6 +186,6 @@ final readonly class PracticeRows
             $x += $width;
         }
 
-        return [$shapes, $y + 64];
+        return [$shapes, $y + 54];
     }
 }

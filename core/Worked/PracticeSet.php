@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Daybright\Worked;
 
+use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Variation;
 use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
@@ -58,6 +60,16 @@ final class PracticeSet
     public function items(int $level): array
     {
         return $this->items[$level] ??= $this->made($level);
+    }
+
+    /** What is printed beside an item, to be finished by hand; null where its figure would give the answer away, or it has none. */
+    public function figure(Variation $item): ?Figure
+    {
+        try {
+            return $this->maker instanceof PrintedWithItem ? $this->maker::from(new Fields($item->quantities)) : null;
+        } catch (InvalidQuantities) {
+            return null;
+        }
     }
 
     /** @return list<Variation> */

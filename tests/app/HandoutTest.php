@@ -121,6 +121,9 @@ class HandoutTest extends TestCase
             "/api/lessons/{$lesson->id}/shares",
             ['classroom' => $heron->id, 'instructions' => '', 'due' => null],
         )->json('id');
+        $printed = $this->words($this->get("/api/lessons/{$lesson->id}/files/handout")->assertOk());
+        $this->assertStringContainsString('Class code: ABCD2345', $printed);
+        $this->assertStringContainsString("/w/{$share}", $printed);
         $this->app['auth']->guard()->logout();
         $this->postJson('/api/watch/enter', ['code' => 'ABCD2345', 'student' => $heron->students()->firstOrFail()->id, 'word' => 'sun']);
         $address = $this->getJson("/api/watch/{$share}")->assertOk()->json('handout');

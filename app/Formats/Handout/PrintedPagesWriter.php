@@ -7,8 +7,10 @@ namespace App\Formats\Handout;
 use App\Formats\OffersChoices;
 use App\Lessons\HandoutFile;
 use App\Models\Lesson;
+use App\Models\Share;
 use Closure;
 use Daybright\Handout\Paper;
+use Daybright\Handout\WayIn;
 use DomainException;
 
 /** Writes pages of the lesson as it is now. */
@@ -41,9 +43,20 @@ abstract class PrintedPagesWriter implements OffersChoices
     public function write(Lesson $lesson, Closure $progress): string
     {
         $choice = $this->choice ?? new PrintChoice(Paper::a4());
-        $pages = $this->handout->printed($lesson->read(), $choice, static::hasAnswers());
+        $pages = $this->handout->printed($lesson->read(), $choice, static::hasAnswers(), self::waysIn($lesson));
 
         return $pages === [] ? throw new DomainException(self::NOTHING) : HandoutFile::pdf($pages, $choice->paper);
+    }
+
+    /** @return list<WayIn> of every class that has the lesson */
+    private static function waysIn(Lesson $lesson): array
+    {
+        $address = rtrim((string) config('app.url'), '/').'/w/';
+        $shares = $lesson->shares()->with('classroom')->get()->sortBy('classroom.name');
+
+        return array_values($shares->map(
+            static fn (Share $share): WayIn => new WayIn($share->classroom->name, $share->classroom->code, $address.$share->id),
+        )->all());
     }
 
     /** Whether the pages are those with the answers. */

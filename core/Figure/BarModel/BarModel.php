@@ -8,18 +8,18 @@ use Daybright\Figure\Drawing\Table;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 use Daybright\Scene\TextStyle;
 
 /** Bars drawn to scale: equal parts of a whole, or two amounts compared. */
-final readonly class BarModel implements LiveFigure, Varies
+final readonly class BarModel implements LiveFigure, PrintedWithItem
 {
     /** @param  bool  $hasFraction whether the working with a fraction stands beside the bar */
     private function __construct(private Bars $bars, private bool $hasFraction)

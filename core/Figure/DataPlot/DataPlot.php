@@ -10,11 +10,11 @@ use Daybright\Figure\Entry;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
@@ -22,7 +22,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Measured data drawn as points, bars, lines or dots, with what they say. */
-final readonly class DataPlot implements Varies
+final readonly class DataPlot implements PrintedWithItem
 {
     private const KINDS = [
         'scatter' => 'points of pairs, with their line',

@@ -14,17 +14,17 @@ use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\NumbersInFormula;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** One to three functions of x, with their intercepts, roots and turning points. */
-final readonly class FunctionGraph implements LiveFigure, Varies
+final readonly class FunctionGraph implements LiveFigure, PrintedWithItem
 {
     private const ORDINALS = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 

@@ -14,11 +14,11 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Units;
@@ -29,7 +29,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Motion with constant acceleration from any three of its five quantities, with its speed and distance graphs. */
-final readonly class MotionGraph implements Varies
+final readonly class MotionGraph implements PrintedWithItem
 {
     private const LARGEST = 1_000_000_000;
 

@@ -14,18 +14,18 @@ use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\Target;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A stretch of the number line with marks on it and jumps along it. */
-final readonly class NumberLine implements LiveFigure, Varies
+final readonly class NumberLine implements LiveFigure, PrintedWithItem
 {
     private const MOST_TICKS = 60;
 

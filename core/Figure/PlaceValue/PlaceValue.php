@@ -12,11 +12,11 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\DecimalExpansion;
 use Daybright\Maths\Quantity;
@@ -27,7 +27,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A number in columns: what each of its digits is worth, and what ten times as much does to them. */
-final readonly class PlaceValue implements Varies
+final readonly class PlaceValue implements PrintedWithItem
 {
     private const COLUMN = 104.0;
 

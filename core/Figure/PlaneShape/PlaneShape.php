@@ -10,18 +10,18 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Dimension;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A flat shape of which some measures are known: the others follow, and it is drawn to scale. */
-final readonly class PlaneShape implements Varies
+final readonly class PlaneShape implements PrintedWithItem
 {
     private function __construct(private Outline $outline)
     {

@@ -12,18 +12,18 @@ use Daybright\Figure\Form\Field;
 use Daybright\Figure\FunctionGraph\Curve;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\NumbersInFormula;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** r = f(θ), traced by angle, with its values on the axes, zeros, symmetry and family. */
-final readonly class PolarGraph implements LiveFigure, Varies
+final readonly class PolarGraph implements LiveFigure, PrintedWithItem
 {
     private function __construct(public PolarCurve $curve, private ?Limacon $limacon)
     {

@@ -14,11 +14,11 @@ use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Maths\Unit;
@@ -30,7 +30,7 @@ use Daybright\Scene\RenderContext;
  * An instrument with a scale, and what it shows. What counts as right is half a division either way (common practice in science
  * lessons).
  */
-final readonly class ScaleReading implements HasTask, LiveFigure, Varies
+final readonly class ScaleReading implements HasTask, LiveFigure, PrintedWithItem
 {
     private const INSTRUMENTS = [
         'cylinder' => 'Measuring cylinder',

@@ -13,11 +13,11 @@ use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Dimension;
 use Daybright\Maths\Quantity;
@@ -26,7 +26,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A box: its edges, what it holds, how it is filled, its layers of unit cubes and its net. */
-final readonly class Solid implements LiveFigure, Varies
+final readonly class Solid implements LiveFigure, PrintedWithItem
 {
     /** Boxes are counted up to this volume. */
     private const LARGEST_VOLUME = 1000;

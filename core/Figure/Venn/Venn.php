@@ -13,18 +13,18 @@ use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
 use Daybright\Figure\Subject;
 use Daybright\Figure\Variation;
-use Daybright\Figure\Varies;
 use Daybright\Lesson\Fields;
 use Daybright\Maths\Quantity;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Two or three overlapping sets; from some counts every region follows. */
-final readonly class Venn implements LiveFigure, Varies
+final readonly class Venn implements LiveFigure, PrintedWithItem
 {
     private const LARGEST = 100000;
 

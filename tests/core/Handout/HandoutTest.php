@@ -7,14 +7,17 @@ namespace Tests\Core\Handout;
 use Daybright\Figure\Figures;
 use Daybright\Figure\PolarGraph\PolarGraph;
 use Daybright\Figure\Solid\Solid;
+use Daybright\Figure\SoundBoxes\SoundBoxes;
 use Daybright\Figure\Variation;
 use Daybright\Handout\Handout;
 use Daybright\Handout\Pages;
 use Daybright\Handout\Paper;
 use Daybright\Handout\Row;
+use Daybright\Handout\WayIn;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
+use Daybright\Scene\Group;
 use Daybright\Scene\Paint;
 use Daybright\Scene\Scene;
 use Daybright\Scene\Shape;
@@ -41,6 +44,32 @@ final class HandoutTest extends TestCase
             self::assertStringContainsString(self::plain($item->prompt).' Answer', $paper);
             self::assertStringNotContainsString('Answer '.self::plain(Variation::written($item->answer)), $paper);
         }
+    }
+
+    public function test_a_figure_stands_beside_its_question_unless_it_would_tell_the_answer(): void
+    {
+        $drawn = static fn (array $scenes): int => count(array_filter(
+            array_merge(...array_map(static fn (Scene $page): array => $page->groups, $scenes)),
+            static fn (Group $group): bool => $group->piece === 'drawn' && $group->shapes !== [],
+        ));
+        $content = self::set('figure', 'solid', Solid::blank());
+        self::assertSame(count(self::items($content)), $drawn(self::handout([$content])->pages()));
+        self::assertSame(0, $drawn(self::handout([$content])->answers()));
+        // As many boxes as the word has sounds.
+        self::assertSame(0, $drawn(self::handout([self::set('figure', 'sound-boxes', SoundBoxes::blank())])->pages()));
+    }
+
+    public function test_a_class_finds_the_lesson_from_the_paper(): void
+    {
+        $ways = [
+            new WayIn('6 Heron', 'HERN6ABC', 'https://larkfield.example/w/one'),
+            new WayIn('6 Kestrel', 'KEST6ABC', 'https://larkfield.example/w/two'),
+        ];
+        $handout = self::handout([self::set('figure', 'solid', Solid::blank())]);
+        $paper = self::text($handout->sheets(Slides::painter(), false, $ways));
+        self::assertStringContainsString('Class 6 Heron Class code: HERN6ABC https://larkfield.example/w/one', $paper);
+        self::assertStringContainsString('Class 6 Kestrel Class code: KEST6ABC https://larkfield.example/w/two', $paper);
+        self::assertStringNotContainsString('The lesson, to watch', self::text($handout->sheets(Slides::painter(), false)));
     }
 
     public function test_the_answer_key_has_each_answer_with_the_slips_that_lead_astray(): void

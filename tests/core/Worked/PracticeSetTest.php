@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Core\Worked;
 
+use Daybright\Figure\Figures;
+use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Solid\Solid;
 use Daybright\Figure\Variation;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\PartKind;
+use Daybright\Scene\RenderContext;
+use Daybright\Scene\Typesetter;
 use Daybright\Worked\PracticeSet;
 use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\Slides;
 
 final class PracticeSetTest extends TestCase
 {
@@ -44,5 +50,30 @@ final class PracticeSetTest extends TestCase
         ]));
 
         return array_map(static fn (Variation $item): string => $item->prompt, $set->items($level));
+    }
+
+    public function test_whatever_is_printed_with_an_item_can_be_drawn_for_all_of_them(): void
+    {
+        foreach (Figures::all() as $figure) {
+            if (! is_a($figure, PrintedWithItem::class, true)) {
+                continue;
+            }
+            $content = ['source' => 'figure', 'maker' => $figure::entry()->name, 'quantities' => $figure::blank(), 'count' => 6];
+            for ($seed = 1; $seed <= 5; $seed++) {
+                $set = PracticeSet::from(new Fields($content + ['seed' => $seed]));
+                foreach (array_merge(...array_map($set->items(...), PracticeSet::LEVELS)) as $item) {
+                    $drawn = $set->figure($item) ?? self::fail("{$content['maker']}: {$item->prompt}");
+                    self::assertInstanceOf($figure, $drawn);
+                    self::assertArrayHasKey($drawn->steps()[0]->name, $drawn->scene($drawn->smallest(), self::context()));
+                }
+            }
+        }
+    }
+
+    private static function context(): RenderContext
+    {
+        $type = new Typesetter(Slides::typefaces()['lexend'], Slides::formulas());
+
+        return new RenderContext($type, PartKind::YourTurn->tint(), PartKind::YourTurn->strong());
     }
 }
