@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Adapters\Files;
 use App\Adapters\Sound\SignalGenerator;
 use App\Models\Lesson;
+use App\Models\Take;
 use App\Models\TakeSource;
 use App\Recording\MeasuredSound;
 use Daybright\Lesson\Slide;
@@ -14,8 +15,11 @@ use Daybright\Lesson\Slide;
 /** A take without a voice: noise as loud as one, its steps a second apart, and a hand that draws. */
 final class NoiseTake
 {
-    /** @param  float  $drawn seconds of drawing */
-    public static function record(Lesson $lesson, Slide $slide, float $seconds, float $drawn): void
+    /**
+     * @param  float  $drawn seconds of drawing
+     * @param  list<array<string, mixed>>  $done what else is done, as events
+     */
+    public static function record(Lesson $lesson, Slide $slide, float $seconds, float $drawn, array $done = []): Take
     {
         $sound = Files::temporary('flac');
         SignalGenerator::write(
@@ -43,8 +47,10 @@ final class NoiseTake
                 'points' => $points,
             ];
         }
-        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => $events]);
+        $take = $lesson->takes()->create(['slide' => $slide->id, 'source' => TakeSource::Practice, 'events' => [...$events, ...$done]]);
         MeasuredSound::keep($take, $sound);
         $take->update(['cuts' => [], 'chosen' => true]);
+
+        return $take;
     }
 }

@@ -21,6 +21,7 @@ use App\Jobs\MakeRelease;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Lessons\ReleaseStore;
+use App\Models\Footage;
 use App\Models\Lesson;
 use App\Models\Release;
 use App\Models\User;
@@ -32,6 +33,8 @@ final class Videos
     private const MINUTES = 10;
 
     private const DRAWN_SECONDS = 120;
+
+    private const LIVE_SECONDS = 60;
 
     public function __construct(
         private readonly Report $report,
@@ -48,6 +51,7 @@ final class Videos
         $lesson = $this->longLesson();
         $release = $this->shared($lesson);
         $this->export($lesson, $release);
+        $this->live();
 
         return $release;
     }
@@ -78,6 +82,25 @@ final class Videos
         }
 
         return $lesson;
+    }
+
+    /** A curve that is turned and looked at closer, with the camera beside it and without: what it weighs, and how long its video takes. */
+    private function live(): void
+    {
+        foreach (['without a camera' => false, 'with one' => true] as $how => $withCamera) {
+            $lesson = app()->makeWith(LiveLesson::class, ['teacher' => $this->teacher])->record(self::LIVE_SECONDS, $withCamera);
+            $release = $this->shared($lesson);
+            $films = $lesson->takes->flatMap->footage->sum(static fn (Footage $footage): int => Files::size($footage->film()));
+            $perMinute = 60 / self::LIVE_SECONDS;
+            $this->report->line("A minute of acts and zoom {$how}", sprintf(
+                '%.0f kB of pictures and acts, %.0f kB of sound, %.0f kB of film',
+                $perMinute * strlen((string) gzencode((string) json_encode($release->programme))) / 1000,
+                $perMinute * $release->soundBytes() / 1000,
+                $perMinute * $films / 1000,
+            ));
+            [$took] = $this->made($release);
+            $this->report->line("Its export {$how}", sprintf('%.1f times faster than real time', self::LIVE_SECONDS / $took));
+        }
     }
 
     /** With nothing there, with all segments there, and after one slide was corrected. */
