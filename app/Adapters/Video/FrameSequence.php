@@ -203,8 +203,10 @@ final class FrameSequence
         foreach ([Place::Beside, Place::Whole] as $place) {
             $film = $seen->film($place);
             if ($film !== null) {
-                $file = ($this->film)($film->footage);
-                $films[$place->value] = new FilmFrames($seen, $film, $file, $this->drawings, $this->shape);
+                $known = $this->films[$place->value] ?? null;
+                $films[$place->value] = $known !== null && $known->goesOn($seen, $film)
+                    ? $known
+                    : new FilmFrames($seen, $film, ($this->film)($film->footage), $this->drawings, $this->shape);
             }
         }
 
