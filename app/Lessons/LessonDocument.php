@@ -17,6 +17,9 @@ use stdClass;
  */
 final class LessonDocument implements Castable, JsonSerializable
 {
+    /** What of a lesson no class ever sees. */
+    private const FOR_THE_TEACHER = ['printed', 'setAside'];
+
     /** @var array<mixed>|null decoded once */
     private ?array $array = null;
 
@@ -106,6 +109,14 @@ final class LessonDocument implements Castable, JsonSerializable
     public function isSameAs(self $other): bool
     {
         return $this->json === $other->json;
+    }
+
+    /** Whether a class would see the same of it. */
+    public function isSeenAs(self $other): bool
+    {
+        $seen = static fn (self $document): array => array_diff_key($document->array(), array_flip(self::FOR_THE_TEACHER));
+
+        return $this->isSameAs($other) || $seen($this) === $seen($other);
     }
 
     public function jsonSerialize(): stdClass

@@ -52,7 +52,7 @@ final class ReleaseStore
         return $lesson->releases()->make(['document' => $lesson->document(), 'takes' => $kept]);
     }
 
-    /** Whether a version made now would hold anything else. */
+    /** Whether a class would get anything else from a version made now. */
     public function hasChangedSince(Lesson $lesson, Release $release): bool
     {
         $now = self::chosenTakes($lesson)->mapWithKeys(static fn (Take $take): array => [
@@ -64,7 +64,7 @@ final class ReleaseStore
         );
         ksort($frozen);
 
-        return ! $release->document->isSameAs($lesson->document()) || $now->all() != $frozen;
+        return ! $release->document->isSeenAs($lesson->document()) || $now->all() != $frozen;
     }
 
     /** @return Collection<int, Take> ready ones of the slides that are played in their order */

@@ -329,6 +329,16 @@ class SharingTest extends TestCase
         $this->assertTrue($isChanged());
     }
 
+    public function test_what_no_class_sees_is_no_change(): void
+    {
+        $this->actingAs($this->rowan);
+        $this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated();
+        $document = $this->made->fresh()->document()->jsonSerialize();
+        $document->printed = [['slide' => 'measure', 'always' => false]];
+        $this->putJson("/api/lessons/{$this->made->id}", ['version' => $this->made->fresh()->version, 'document' => $document])->assertOk();
+        $this->getJson("/api/lessons/{$this->made->id}/share")->assertOk()->assertJsonPath('changedSince', false);
+    }
+
     /** @return TestResponse<Response> */
     private function enter(string $name, string $word): TestResponse
     {
