@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { endServer, startServer } from './server';
 import { clicking, enterClass, hearing, lessonWith, middleOf, onsets, recorded, shared } from './steps';
 
 const CLICKS = 'storage/playwright-film-clicks.wav';
@@ -24,7 +25,21 @@ declare class MediaStreamTrackProcessor {
 const SLIDE = {
   title: 'Hands',
   script: 'Watch my hands.',
-  blocks: [{ kind: 'text', content: { text: 'Fold it once.' } }],
+  blocks: [{ kind: 'text', content: { text: 'Fold it once.' } as Record<string, unknown> }],
+};
+
+const CURVE = {
+  title: 'A curve to turn',
+  script: 'Watch where it meets the line.',
+  blocks: [
+    {
+      kind: 'figure',
+      content: {
+        figure: 'function-graph',
+        quantities: { functions: 'x² − 2x − 3', from: '-3', to: '5', table: false },
+      },
+    },
+  ],
 };
 
 /** The camera sees a flash whenever the microphone hears a click; how much later it was painted is kept in the page. */
@@ -82,6 +97,7 @@ interface FilmedTake {
   id: string;
   state: string;
   length: number;
+  events: { kind: string; at: number; change?: object }[];
   footage: { id: string; state: string }[];
 }
 
@@ -116,8 +132,8 @@ function flashes(film: Buffer): number[] {
   });
 }
 
-async function record(page: Page, seconds: number): Promise<string> {
-  const lesson = await lessonWith(page, 'A demonstration', [SLIDE]);
+async function record(page: Page, seconds: number, slide = SLIDE): Promise<string> {
+  const lesson = await lessonWith(page, 'A demonstration', [slide]);
   await page.goto(`/lesson/${lesson}/record`);
   await page.getByRole('button', { name: 'Use the microphone' }).click();
   await page.getByLabel('The camera').selectOption('beside');
@@ -199,4 +215,29 @@ test('a page that dies in the middle of a film loses at most two seconds of it',
   // A flash comes every 1.3 seconds.
   expect(seen.at(-1) ?? 0).toBeGreaterThan(take.length / 48_000 - 2 - 1.3);
   expect(lasted).toBeGreaterThan(6);
+});
+
+test('a server that is killed in the middle of a film and of acts loses two seconds of the film at most, and no act', async ({
+  page,
+}) => {
+  await flashAtClicks(page);
+  const lesson = await record(page, 2, CURVE);
+  const dial = page.getByRole('slider', { name: 'y = x² − □x − 3' });
+  await dial.focus();
+  for (let press = 0; press < 5; press++) await dial.press('ArrowRight');
+  await recorded(page, 4);
+  endServer('SIGKILL');
+  await expect(page.getByText('The recording cannot reach the server')).toBeVisible();
+  for (let press = 0; press < 5; press++) await page.getByRole('slider', { name: /^y = x² −/ }).press('ArrowRight');
+  await expect(page.getByRole('slider', { name: /^y = x² −/ })).toHaveValue('-1');
+  await recorded(page, 6);
+  await page.getByRole('button', { name: 'Stop recording' }).click();
+  await startServer();
+  const take = await filmedTake(page, lesson);
+  const acts = take.events.filter((event) => event.kind === 'act');
+  expect(acts.length).toBeGreaterThan(2);
+  expect(JSON.stringify(acts.at(-1)?.change)).toContain('1x');
+  const film = await (await page.request.get(`/api/takes/${take.id}/footage/${take.footage[0]?.id}/film`)).body();
+  expect(take.length / 48_000).toBeGreaterThan(5);
+  expect(flashes(film).at(-1) ?? 0).toBeGreaterThan(take.length / 48_000 - 2 - 1.3);
 });
