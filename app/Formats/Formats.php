@@ -9,6 +9,7 @@ use App\Formats\Archive\ArchiveWriter;
 use App\Formats\Captions\CaptionsWriter;
 use App\Formats\Epub\EpubWriter;
 use App\Formats\Handout\AnswersWriter;
+use App\Formats\Handout\HandoutPageWriter;
 use App\Formats\Handout\HandoutWriter;
 use App\Formats\Package\CartridgeWriter;
 use App\Formats\Package\PackageWriter;
@@ -54,6 +55,7 @@ final class Formats
         CaptionsWriter::class,
         TranscriptWriter::class,
         HandoutWriter::class,
+        HandoutPageWriter::class,
         AnswersWriter::class,
         SlidesWriter::class,
         StepsWriter::class,

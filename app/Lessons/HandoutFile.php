@@ -10,6 +10,7 @@ use App\Models\MediaFile;
 use Daybright\Deck\SlidePainter;
 use Daybright\Handout\Handout;
 use Daybright\Handout\Paper;
+use Daybright\Handout\PrintedPage;
 use Daybright\Handout\WayIn;
 use Daybright\Lesson\Lesson;
 use Daybright\Scene\Box;
@@ -39,15 +40,15 @@ final class HandoutFile
 
     /**
      * @param  list<WayIn>  $waysIn where the classes find the lesson
-     * @return list<string> SVG of each page that a teacher prints
+     * @return list<PrintedPage> that a teacher prints
      */
     public function printed(Lesson $lesson, PrintChoice $choice, bool $answers, array $waysIn = []): array
     {
         $handout = $this->handout($lesson, $choice->paper);
         $scenes = $answers ? $handout->answers() : $handout->sheets($this->painter, $choice->hasAllSlides, $waysIn);
-        $pages = self::drawn($lesson, $scenes, $choice->paper);
+        $svgs = self::drawn($lesson, $scenes, $choice->paper);
 
-        return $choice->isGray ? array_map(GrayDrawing::of(...), $pages) : $pages;
+        return array_map(PrintedPage::of(...), $scenes, $choice->isGray ? array_map(GrayDrawing::of(...), $svgs) : $svgs);
     }
 
     private function handout(Lesson $lesson, Paper $paper): Handout

@@ -14,6 +14,8 @@ use Daybright\Figure\Variation;
 use Daybright\Handout\Paper;
 use Daybright\Lesson\Fields;
 use Daybright\Worked\PracticeSet;
+use DOMDocument;
+use DOMElement;
 use Illuminate\Support\Facades\Process;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -65,7 +67,7 @@ class HandoutTest extends TestCase
         $lesson = $this->lessonWith([self::SET]);
         $handout = app(HandoutFile::class);
         $usual = ['slides' => 'tasks', 'paper' => 'a4', 'print' => 'usual', 'colour' => 'colour'];
-        $pages = static fn (array $chosen): array => $handout->printed($lesson->read(), PrintChoice::of($chosen + $usual), false);
+        $pages = static fn (array $chosen): array => array_column($handout->printed($lesson->read(), PrintChoice::of($chosen + $usual), false), 'svg');
         $colours = static function (array $pages): array {
             preg_match_all('/#[0-9A-F]{6}/i', implode('', $pages), $found);
 
@@ -79,6 +81,26 @@ class HandoutTest extends TestCase
         $pdf = HandoutFile::pdf($pages(['paper' => 'letter']), Paper::letter());
         $told = Process::run(['pdfinfo', $pdf])->throw()->output();
         $this->assertMatchesRegularExpression('/Page size:\s+612 x 792 pts \(letter\)/', $told);
+    }
+
+    public function test_a_screen_reader_reads_what_is_on_the_pages_and_no_answer(): void
+    {
+        $lesson = $this->lessonWith([self::SET]);
+        $answer = $this->get("/api/lessons/{$lesson->id}/files/handout-page?choose[slides]=all")->assertOk()->assertDownload();
+        $page = new DOMDocument;
+        // The parser knows no HTML 5; what it does not know it takes as it is.
+        @$page->loadHTML((string) file_get_contents($answer->baseResponse->getFile()->getPathname()));
+        $read = array_map(static fn (DOMElement $row): string => $row->textContent, iterator_to_array($page->getElementsByTagName('p')));
+        $text = implode(' ', $read);
+        $this->assertStringContainsString('How long?', $text);
+        $this->assertStringNotContainsString("41\u{A0}cm", $text);
+        foreach (PracticeSet::from(new Fields(self::set()))->items(1) as $item) {
+            $this->assertStringContainsString(self::plain($item->prompt), self::plain($text));
+        }
+        $sheets = $page->getElementsByTagName('section');
+        $this->assertCount($sheets->length, $page->getElementsByTagName('svg'));
+        $this->assertSame("Page 1 of {$sheets->length}", $page->getElementsByTagName('h2')->item(0)?->textContent);
+        $this->assertStringContainsString('@page { margin: 0; size: 210mm 297mm }', $page->getElementsByTagName('style')->item(0)?->textContent ?? '');
     }
 
     public function test_the_room_sees_the_same_pages(): void

@@ -10,7 +10,9 @@ use App\Models\Lesson;
 use App\Models\Share;
 use Closure;
 use Daybright\Handout\Paper;
+use Daybright\Handout\PrintedPage;
 use Daybright\Handout\WayIn;
+use Daybright\Lesson\Lesson as Document;
 use DomainException;
 
 /** Writes pages of the lesson as it is now. */
@@ -43,9 +45,19 @@ abstract class PrintedPagesWriter implements OffersChoices
     public function write(Lesson $lesson, Closure $progress): string
     {
         $choice = $this->choice ?? new PrintChoice(Paper::a4());
-        $pages = $this->handout->printed($lesson->read(), $choice, static::hasAnswers(), self::waysIn($lesson));
+        $read = $lesson->read();
+        $pages = $this->handout->printed($read, $choice, static::hasAnswers(), self::waysIn($lesson));
 
-        return $pages === [] ? throw new DomainException(self::NOTHING) : HandoutFile::pdf($pages, $choice->paper);
+        return $pages === [] ? throw new DomainException(self::NOTHING) : $this->file($read, $pages, $choice->paper);
+    }
+
+    /**
+     * @param  non-empty-list<PrintedPage>  $pages
+     * @return string path of a temporary file
+     */
+    protected function file(Document $lesson, array $pages, Paper $paper): string
+    {
+        return HandoutFile::pdf(array_map(static fn (PrintedPage $page): string => $page->svg, $pages), $paper);
     }
 
     /** @return list<WayIn> of every class that has the lesson */
