@@ -60,12 +60,15 @@ final readonly class SlideDrawing
         return LessonView::svg($lesson, $scene, MediaFile::dataAddress(...));
     }
 
-    /** @return string path of a temporary PNG file */
-    public static function png(string $svg): string
+    /**
+     * @param  int  $width in pixels
+     * @return string path of a temporary PNG file
+     */
+    public static function png(string $svg, int $width = self::WIDTH): string
     {
         $drawing = Files::temporaryWith($svg, 'svg');
         $picture = Files::temporary('png');
-        Program::run('rsvg', ['--unlimited', '-w', (string) self::WIDTH, '-o', $picture, $drawing]);
+        Program::run('rsvg', ['--unlimited', '-w', (string) $width, '-o', $picture, $drawing]);
 
         return $picture;
     }

@@ -9,6 +9,7 @@ use App\Adapters\ProgramFailed;
 use App\Adapters\Sound\AudioEncoder;
 use App\Media\Picture\Photo;
 use App\Models\Answer;
+use Closure;
 use Daybright\Question\GivenAsFile;
 use Daybright\Recording\Clock;
 use DomainException;
@@ -33,12 +34,13 @@ final readonly class AnswerFile
     /**
      * @param  GivenAsFile::SOUND|GivenAsFile::PICTURE  $kind
      * @param  string  $source path of what was sent
+     * @param  Closure(): (AskedSlide|null)  $slide on which a picture may have been drawn
      *
      * @throws DomainException when it is neither
      */
-    public static function keep(string $kind, string $source): self
+    public static function keep(string $kind, string $source, Closure $slide): self
     {
-        return $kind === GivenAsFile::SOUND ? self::sound($source) : self::picture($source);
+        return $kind === GivenAsFile::SOUND ? self::sound($source) : self::picture($source, $slide);
     }
 
     /** @return string a type that says how it is seen or heard */
@@ -82,9 +84,11 @@ final readonly class AnswerFile
         });
     }
 
-    private static function picture(string $source): self
+    /** @param  Closure(): (AskedSlide|null)  $slide */
+    private static function picture(string $source, Closure $slide): self
     {
-        $photo = Photo::open((string) file_get_contents($source));
+        $drawn = Photo::open((string) file_get_contents($source));
+        $photo = $drawn->type === 'image/png' ? Files::tidily(static fn (): Photo => $slide()?->under($drawn) ?? $drawn) : $drawn;
         $path = self::fresh(Str::after($photo->type, '/'));
         Files::write($path, $photo->bytes);
 

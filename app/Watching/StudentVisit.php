@@ -100,9 +100,10 @@ final class StudentVisit
      */
     public function answerWithFile(Visit $visit, string $block, string $source, bool $hinted, ?int $seconds): array
     {
-        $kind = (Questions::in($visit->share->version()->read())[$block] ?? null)?->file()
+        $version = $visit->share->version();
+        $kind = (Questions::in($version->read())[$block] ?? null)?->file()
             ?? throw new DomainException('This question is answered in another way. Load the page again.');
-        $file = AnswerFile::keep($kind, $source);
+        $file = AnswerFile::keep($kind, $source, static fn (): ?AskedSlide => AskedSlide::of($version, $block));
 
         return DB::transaction(function () use ($visit, $block, $file, $hinted, $seconds): array {
             $visit = Visit::query()->lockForUpdate()->findOrFail($visit->id);

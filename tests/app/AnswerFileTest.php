@@ -98,6 +98,43 @@ class AnswerFileTest extends TestCase
         $this->assertNotNull(Answer::query()->where('block', 'why-question')->sole()->file);
     }
 
+    public function test_what_is_drawn_on_the_slide_is_kept_with_the_slide_under_it(): void
+    {
+        $this->send('measure-question', self::sound(1, 'webm'));
+        $given = $this->send('why-question', self::drawing(false))->assertOk()->json();
+        $bytes = (string) Storage::get((string) Answer::query()->where('block', 'why-question')->sole()->file);
+        $kept = imagecreatefromstring($bytes) ?: self::fail('It cannot be opened.');
+        $this->assertSame([1200, 675], [imagesx($kept), imagesy($kept)]);
+        $colour = static fn (int $x, int $y): array => imagecolorsforindex($kept, (int) imagecolorat($kept, $x, $y));
+        $this->assertSame(['red' => 179, 'green' => 38, 'blue' => 30, 'alpha' => 0], $colour(600, 300));
+        // Paper is not white: it is the slide's own ground.
+        $this->assertSame(['red' => 251, 'green' => 250, 'blue' => 246, 'alpha' => 0], $colour(5, 5));
+        $this->get($given['file'])->assertOk()->assertHeader('Content-Type', 'image/png');
+    }
+
+    public function test_a_picture_with_paper_of_its_own_has_no_slide_under_it(): void
+    {
+        $this->send('measure-question', self::sound(1, 'webm'));
+        $this->send('why-question', self::drawing(true))->assertOk();
+        $bytes = (string) Storage::get((string) Answer::query()->where('block', 'why-question')->sole()->file);
+        $kept = imagecreatefromstring($bytes) ?: self::fail('It cannot be opened.');
+        $this->assertSame(0xFFFFFF, imagecolorat($kept, 5, 5));
+    }
+
+    /** A red line across a sheet as large as a slide. */
+    private static function drawing(bool $onPaper): UploadedFile
+    {
+        $sheet = imagecreatetruecolor(1200, 675) ?: self::fail('No picture can be made here.');
+        imagealphablending($sheet, false);
+        imagesavealpha($sheet, true);
+        imagefill($sheet, 0, 0, (int) imagecolorallocatealpha($sheet, 255, 255, 255, $onPaper ? 0 : 127));
+        imagefilledrectangle($sheet, 100, 290, 1100, 310, (int) imagecolorallocate($sheet, 179, 38, 30));
+        ob_start();
+        imagepng($sheet);
+
+        return UploadedFile::fake()->createWithContent('drawing.png', (string) ob_get_clean());
+    }
+
     public function test_what_a_child_said_is_given_out_with_all_else_that_is_kept_of_it(): void
     {
         $this->send('measure-question', self::sound(1, 'webm'))->assertOk();

@@ -78,6 +78,14 @@ test('an answer is said aloud, another is drawn; the teacher hears and sees them
     await expect(sheet.locator('polyline')).toHaveCount(2);
     await student.getByRole('button', { name: 'Take the last line away' }).click();
     await expect(sheet.locator('polyline')).toHaveCount(1);
+    // The same line on the slide; a page that is lost shows it there again.
+    await student.getByRole('button', { name: 'Draw on the slide' }).click();
+    await expect(student.getByRole('img', { name: 'The slide to draw on' }).locator('polyline')).toHaveCount(1);
+    await findNothing(student);
+    await student.reload();
+    await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+    const given = student.getByRole('img', { name: 'Your answer' });
+    await expect.poll(() => given.evaluate((picture: HTMLImageElement) => picture.naturalHeight)).toBe(675);
     await student.context().setOffline(true);
     await student.getByRole('button', { name: 'Answer', exact: true }).click();
     await expect(student.getByText('The server cannot be reached').first()).toBeVisible();

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { DrillState } from '../answers.types';
 import type { AskedQuestion } from '../stage/programme';
 
@@ -8,6 +9,8 @@ export interface AnsweringProps<Question extends AskedQuestion = AskedQuestion> 
   /** The answer as it is sent: words, an id, or JSON. */
   given: string;
   onWrite: (given: string) => void;
+  /** The slide as it is seen when this is asked, to be drawn on. */
+  slide?: ReactNode;
   /** Told while an answer is not to be given yet: it is being recorded. */
   onBusy?: (isBusy: boolean) => void;
   /** Where a server makes items without end: marks the one that waits, and gives the next. */

@@ -5,6 +5,7 @@ import { HeardOrSeen } from '../questions/HeardOrSeen';
 import { sentence } from '../request';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
+import { useAskedSlide } from './askedSlide';
 import { useDraft } from './draft';
 import { useLessonWork } from './kept/work';
 import { useLeaving } from './leaving';
@@ -28,6 +29,7 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
   const [isSending, setSending] = useState(false);
   const [isBusy, setBusy] = useState(false);
   const leaving = useLeaving();
+  const slide = useAskedSlide(pause);
   const question = pause.question;
   if (!question) return null;
   const Answering = answeringOf(question);
@@ -53,6 +55,7 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
         given={given}
         onWrite={draft.write}
         onBusy={setBusy}
+        slide={slide}
         practise={(level, answer) => work.practise(pause.block, level, answer)}
       />
       {trouble && <Notice tone="trouble">{trouble}</Notice>}

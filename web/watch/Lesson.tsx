@@ -1,16 +1,18 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import type { GivenAnswer, VisitState, WatchedLesson } from '../answers.types';
+import type { GivenAnswer, PausePoint, VisitState, WatchedLesson } from '../answers.types';
 import { useLatest } from '../latest';
 import { untilAnswered } from '../request';
 import { ClipsSeen, useClips } from '../stage/ClipsSeen';
 import { OutsideLinks } from '../stage/OutsideLinks';
 import { usePlayer } from '../stage/Player';
+import { ProgrammeStage } from '../stage/ProgrammeStage';
 import { inTallPictures, useIsUpright } from '../stage/page';
 import { reachable } from '../stage/programme';
 import { SideSlides } from '../stage/SideSlides';
 import { useSideTrip } from '../stage/sideTrip';
 import { Button } from '../ui/Button';
 import { AtThisMoment, MomentsSheet, useWriting } from './AtThisMoment';
+import { AskedSlideProvider } from './askedSlide';
 import { Before } from './Before';
 import { ClosedParts } from './ClosedParts';
 import { ExitCheck } from './ExitCheck';
@@ -90,6 +92,8 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
     setAnswers((before) => ({ ...before, [block]: answer }));
     void comeOn();
   };
+  // Just before its own moment: what is revealed after it is the answer.
+  const slideOf = (pause: PausePoint) => <ProgrammeStage programme={come} at={Math.max(0, pause.at - 1)} />;
   const unsent = useUnsent(work.student);
   // What was done with no connection comes back marked when it has been sent.
   const wereWaiting = useRef(0);
@@ -155,35 +159,37 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
 
   return (
     <LessonWorkProvider value={work}>
-      <LessonPage
-        lesson={lesson}
-        player={player}
-        trip={trip}
-        clips={clips}
-        live={taken.live}
-        hasBegun={hasBegun}
-        onBegin={begin}
-        onSeek={seek}
-        actions={
-          <>
-            <ReadingChoices />
-            <Button look="quiet" className="px-2!" onClick={onClose}>
-              All lessons
-            </Button>
-          </>
-        }
-        atMoment={hasBegun && <AtThisMoment moments={moments} writing={writing} at={player.at} />}
-      >
-        <SideSlides programme={lesson} trip={trip} />
-        {!trip.here && <ClipsSeen clips={clips} />}
-        {!trip.here && hasBegun && <TakeOver taken={taken} />}
-        <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
-        <div hidden={trip.here !== null}>
-          {hasBegun && <MomentsSheet moments={moments} writing={writing} onSeek={player.seek} />}
-          {task}
-          {hasBegun && <SayAfter onBegin={player.pause} />}
-        </div>
-      </LessonPage>
+      <AskedSlideProvider value={slideOf}>
+        <LessonPage
+          lesson={lesson}
+          player={player}
+          trip={trip}
+          clips={clips}
+          live={taken.live}
+          hasBegun={hasBegun}
+          onBegin={begin}
+          onSeek={seek}
+          actions={
+            <>
+              <ReadingChoices />
+              <Button look="quiet" className="px-2!" onClick={onClose}>
+                All lessons
+              </Button>
+            </>
+          }
+          atMoment={hasBegun && <AtThisMoment moments={moments} writing={writing} at={player.at} />}
+        >
+          <SideSlides programme={lesson} trip={trip} />
+          {!trip.here && <ClipsSeen clips={clips} />}
+          {!trip.here && hasBegun && <TakeOver taken={taken} />}
+          <OutsideLinks programme={lesson} at={player.at} here={trip.here} onOpen={player.pause} />
+          <div hidden={trip.here !== null}>
+            {hasBegun && <MomentsSheet moments={moments} writing={writing} onSeek={player.seek} />}
+            {task}
+            {hasBegun && <SayAfter onBegin={player.pause} />}
+          </div>
+        </LessonPage>
+      </AskedSlideProvider>
     </LessonWorkProvider>
   );
 }
