@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { TakeOutbox } from '../../web/rooms/record/outbox';
+import { filmOutbox } from '../../web/rooms/record/filmOutbox';
+import { outbox, TakeOutbox } from '../../web/rooms/record/outbox';
 
 /** A server of the test’s own: each address with the statuses it answers, the last one again and again. */
 let answers: [RegExp, number[]][];
@@ -80,8 +81,31 @@ test('a take that the server refuses is set aside with its sentence, and the nex
   await record(outbox, 'gone', 2);
   await record(outbox, 'next', 1);
   await vi.waitFor(() => expect(asked).toContain('POST /api/takes/next/finish'));
-  await vi.waitFor(() => expect(trouble).toBe('A recording was not taken: Answered 422. It stays in this browser.'));
+  const given = 'A recording was not taken: Answered 422. It stays in this browser.';
+  await vi.waitFor(() => expect(trouble).toBe(given), PATIENT);
   expect(asked.filter((each) => each.includes('takes/gone/pieces'))).toHaveLength(3);
+});
+
+test('what is refused once and taken later is no trouble', async () => {
+  answers = [[/takes\/one\/pieces\/1/, [422, 422, 200]]];
+  const outbox = new TakeOutbox();
+  const told: (string | null)[] = [];
+  outbox.onChange((sending) => told.push(sending.trouble));
+  await record(outbox, 'one', 2);
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/one/finish'), PATIENT);
+  expect(told.filter(Boolean)).toEqual([]);
+  expect(asked.filter((each) => each.includes('pieces/1'))).toHaveLength(3);
+});
+
+test('a take is made known before the film that belongs to it', async () => {
+  answers = [[/pieces/, [0]]];
+  await outbox.begin(take('filmed'));
+  await filmOutbox.begin({ id: 'film', take: 'filmed', source: 'camera', pieces: null });
+  await filmOutbox.piece({ film: 'film', number: 0, bytes: new Blob(['film']) });
+  await vi.waitFor(() => expect(asked).toContain('POST /api/takes/filmed/footage/film/pieces/0'));
+  const known = asked.indexOf('PUT /api/lessons/lesson/takes/filmed');
+  expect(known).toBeGreaterThanOrEqual(0);
+  expect(known).toBeLessThan(asked.indexOf('PUT /api/takes/filmed/footage/film'));
 });
 
 test('signed out, it says so and goes on after the next sign-in', async () => {

@@ -23,6 +23,12 @@ export interface Delivery<Owner extends Outgoing, Piece extends { number: number
   form: (piece: Piece, bytes: ArrayBuffer) => Record<string, string | File>;
 }
 
+/** How often something was refused one time after the other, and what the server said. */
+interface Refusal {
+  times: number;
+  sentence: string;
+}
+
 /** How far the sending is, and what stands in its way. */
 export interface Sending {
   pieces: number;
@@ -46,8 +52,9 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
   private isSending = false;
   private hasMore = false;
   private readonly forgotten = new Set<string>();
-  private readonly refusals = new Map<string, number>();
-  private refusal: string | null = null;
+  private readonly refusals = new Map<string, Refusal>();
+  /** What was refused in this look around: it is tried again in the next one. */
+  private readonly passed = new Set<string>();
   private readonly listeners = new Set<(sending: Sending) => void>();
   private readonly finished = new Set<(id: string) => void>();
 
@@ -68,6 +75,12 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
   async begin(owner: Owner): Promise<void> {
     await this.rows.put(this.delivery.table, owner);
     void this.work();
+  }
+
+  /** Makes something known to the server before what belongs to it is sent; twice does no harm. */
+  async announce(id: string): Promise<void> {
+    const owner = await this.rows.get<Owner>(this.delivery.table, id);
+    if (owner) await this.delivery.announce(owner);
   }
 
   async piece(piece: Piece): Promise<void> {
@@ -105,9 +118,11 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
     try {
       while (this.hasMore) {
         this.hasMore = false;
+        this.passed.clear();
         while (await this.sendNext()) await this.report(null);
-        await this.report(this.refusal);
+        await this.report(this.refusal());
       }
+      if ([...this.passed].some((id) => !this.isRefused(id))) setTimeout(() => void this.work(), AGAIN);
     } catch (error) {
       await this.report(this.obstacle(error));
       setTimeout(() => void this.work(), AGAIN);
@@ -124,7 +139,7 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
       const owner = owners.find((each) => each.id === key[0]);
       const piece = owner && !this.forgotten.has(owner.id) ? await this.rows.get<Piece>('pieces', key) : undefined;
       if (!owner || !piece) await this.rows.remove('pieces', key);
-      else if (!this.isRefused(owner.id)) {
+      else if (!this.passed.has(owner.id) && !this.isRefused(owner.id)) {
         await this.unlessRefused(owner.id, async () => {
           await this.sendPiece(owner, piece);
           await this.rows.remove('pieces', key);
@@ -133,7 +148,8 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
       }
     }
     const ended = owners.find(
-      (each) => each.pieces !== null && !this.forgotten.has(each.id) && !this.isRefused(each.id),
+      (each) =>
+        each.pieces !== null && !this.forgotten.has(each.id) && !this.passed.has(each.id) && !this.isRefused(each.id),
     );
     if (!ended) return false;
     await this.unlessRefused(ended.id, () => this.finish(ended));
@@ -141,7 +157,12 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
   }
 
   private isRefused(id: string): boolean {
-    return (this.refusals.get(id) ?? 0) >= REFUSALS;
+    return (this.refusals.get(id)?.times ?? 0) >= REFUSALS;
+  }
+
+  /** What is said of something that is not tried any more. */
+  private refusal(): string | null {
+    return [...this.refusals.values()].find((each) => each.times >= REFUSALS)?.sentence ?? null;
   }
 
   /** What the server refuses again and again is set aside until the page is loaded anew; others go on. */
@@ -151,8 +172,11 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
       this.refusals.delete(id);
     } catch (error) {
       if (!(error instanceof Problem) || ![404, 413, 422].includes(error.status)) throw error;
-      this.refusals.set(id, (this.refusals.get(id) ?? 0) + 1);
-      this.refusal = `A ${this.delivery.called} was not taken: ${error.message} It stays in this browser.`;
+      this.passed.add(id);
+      this.refusals.set(id, {
+        times: (this.refusals.get(id)?.times ?? 0) + 1,
+        sentence: `A ${this.delivery.called} was not taken: ${error.message} It stays in this browser.`,
+      });
     }
   }
 

@@ -48,14 +48,15 @@ export interface Captured {
   /** A rectangle that is being drawn, from corner to corner. */
   frame?: { from: Place; to: Place } | null;
   /** What can be done at once, by a button or its key. */
-  actions?: { label: string; key: string; run: () => void }[];
+  actions?: { label: string; sign: string; key: string; run: () => void }[];
 }
 
 /** How a kind of thing is done while recording. */
 export interface Capture {
   /** Name of its track. */
   name: string;
-  tools?: { name: string; label: string }[];
+  /** Each with its sign, lines in a square of 24. */
+  tools?: { name: string; label: string; sign: string }[];
   /** What is done while a key is held down. */
   whileHeld?: { key: string; label: string };
   /** A hook: called at every drawing of the room, in the same order. */

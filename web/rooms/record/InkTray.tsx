@@ -1,5 +1,7 @@
 import { CAPTURES, type Captured } from '../../tracks/capture';
+import { HAND_SIGN, TAG } from '../../tracks/signs';
 import { Key } from '../../ui/Key';
+import { Sign } from '../../ui/Sign';
 
 /** No tool: the hand only points with the mouse. */
 export const HAND = 'none';
@@ -32,10 +34,14 @@ export function inksOn(isDark: boolean): readonly Ink[] {
 }
 
 const TOOLS = [
-  { name: HAND, label: 'Hand' },
-  { name: LABEL, label: 'Label' },
+  { name: HAND, label: 'Hand', sign: HAND_SIGN },
+  { name: LABEL, label: 'Label', sign: TAG },
   ...CAPTURES.flatMap((capture) => capture.tools ?? []),
 ];
+
+/** A word under its sign, the size of a thumb. */
+const UNDER_SIGN =
+  'flex min-h-14 flex-col items-center justify-center gap-0.5 rounded border text-small leading-tight tracking-tight';
 
 interface InkTrayProps {
   tool: string;
@@ -61,8 +67,9 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
           type="button"
           aria-pressed={tool === each.name}
           onClick={() => onTool(each.name)}
-          className={`min-h-10 rounded border text-small ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
+          className={`${UNDER_SIGN} ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
         >
+          <Sign path={each.sign} />
           {each.label}
         </button>
       ))}
@@ -89,13 +96,11 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
           ),
       )}
       {actions.map((action) => (
-        <button
-          key={action.key}
-          type="button"
-          onClick={action.run}
-          className="flex min-h-11 flex-col items-center justify-center rounded border border-edge bg-sheet py-1 text-small leading-tight"
-        >
-          {action.label} <Key>{action.key.toUpperCase()}</Key>
+        <button key={action.key} type="button" onClick={action.run} className={`${UNDER_SIGN} border-edge bg-sheet`}>
+          <span className="flex items-center gap-1.5">
+            <Sign path={action.sign} size={20} /> <Key>{action.key.toUpperCase()}</Key>
+          </span>
+          {action.label}
         </button>
       ))}
     </div>

@@ -97,7 +97,8 @@ export function Record() {
   }
   const from = recording.phase === 'idle' && recording.visiting === null ? startOf(recording.step, slide, takes) : null;
   const scene = desk.scenes[shown.id];
-  const isLast = slides[slides.length - 1]?.id === slide.id;
+  const next = slides[slides.indexOf(slide) + 1];
+  const nextScene = desk.scenes[next?.id ?? ''];
 
   return (
     <main className="grid grow grid-cols-[11rem_minmax(0,1fr)_15rem] gap-5 px-6 py-4">
@@ -106,12 +107,27 @@ export function Record() {
         className="mx-auto flex w-full flex-col gap-3"
         style={{ maxWidth: `calc((100vh - ${19 + 2.9 * dialRows(live)}rem) * 16 / 9)`, minWidth: '32rem' }}
       >
-        <div aria-live="off" className="min-h-20 text-center">
-          <p className="text-xl leading-snug">
-            {slide.steps[recording.step]?.script || <span className="text-quiet">This step has no script.</span>}
-          </p>
-          {slide.steps[recording.step + 1] && (
-            <p className="mt-1 truncate text-small text-quiet">Then: {slide.steps[recording.step + 1]?.script}</p>
+        <div className="flex gap-4">
+          <div aria-live="off" className="min-h-20 min-w-0 grow text-center">
+            <p className="text-xl leading-snug">
+              {slide.steps[recording.step]?.script || <span className="text-quiet">This step has no script.</span>}
+            </p>
+            {slide.steps[recording.step + 1] && (
+              <p className="mt-1 truncate text-small text-quiet">Then: {slide.steps[recording.step + 1]?.script}</p>
+            )}
+          </div>
+          {next && nextScene && (
+            <figure className="hidden w-32 shrink-0 xl:block">
+              <div className="border border-rule">
+                <Stage
+                  svg={nextScene.svg}
+                  steps={next.steps.map((each) => each.id)}
+                  step={0}
+                  label={`The next slide: ${next.title}`}
+                />
+              </div>
+              <figcaption className="text-center text-small text-quiet">Next slide</figcaption>
+            </figure>
           )}
         </div>
         <div className={`border-2 ${recording.phase === 'recording' ? 'border-recording' : 'border-rule'}`}>
@@ -165,7 +181,7 @@ export function Record() {
           </Button>
           <Button
             onClick={() => void recording.moveOn()}
-            disabled={isLast}
+            disabled={!next}
             look={recording.phase === 'recording' && isTold ? 'main' : 'plain'}
           >
             Next slide <Key>↓</Key>

@@ -1,5 +1,6 @@
 import { Outbox, type Outgoing } from '../../outbox/Outbox';
 import { ask } from '../../request';
+import { outbox } from './outbox';
 
 /** A part of a film, kept in the browser until the server has it. */
 interface FilmPiece {
@@ -19,7 +20,11 @@ export const filmOutbox = new Outbox<OutgoingFilm, FilmPiece>({
   table: 'films',
   of: 'film',
   called: 'film',
-  announce: (film) => ask('PUT', `/api/takes/${film.take}/footage/${film.id}`, { source: film.source }),
+  announce: async (film) => {
+    // Both begin at once, and the film may be the first to have something to send.
+    await outbox.announce(film.take);
+    await ask('PUT', `/api/takes/${film.take}/footage/${film.id}`, { source: film.source });
+  },
   address: (film) => `/api/takes/${film.take}/footage/${film.id}`,
   bytes: (piece) => piece.bytes,
   form: (_, bytes) => ({ film: new File([bytes], 'piece.webm', { type: 'video/webm' }) }),

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useLatest } from '../../latest';
 import type { Note } from '../../tracks/capture';
+import { CAMERA } from '../../tracks/signs';
 import { FilmRecorder, type FilmSource } from './FilmRecorder';
 
 export type CameraPlace = 'beside' | 'whole' | 'away';
@@ -109,7 +110,7 @@ export function useFilms({ take, now, note }: Recording) {
     show: (next: CameraPlace) => void show(next),
     shareWindow: (description: string) => void shareWindow(description),
     endWindow,
-    action: { label: 'Camera', key: CAMERA_KEY, run: () => void show(NEXT[camera ? place : 'away']) },
+    action: { label: 'Camera', sign: CAMERA, key: CAMERA_KEY, run: () => void show(NEXT[camera ? place : 'away']) },
   };
 }
 

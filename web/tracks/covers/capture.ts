@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Capture, Desk, Place } from '../capture';
+import { OPEN, PATCH } from '../signs';
 import type { Cover } from './show';
 
 /** Slide units under which a press is no drag. */
@@ -60,8 +61,8 @@ function useCovers({ now, note, slide, take, tool, blocks }: Desk) {
     intervals: [...covers, ...growing],
     hand: { down, move, up },
     actions: [
-      { label: 'Cover next', key: 'c', run: coverNext },
-      { label: 'Uncover', key: 'u', run: uncoverNext },
+      { label: 'Cover next', sign: PATCH, key: 'c', run: coverNext },
+      { label: 'Uncover', sign: OPEN, key: 'u', run: uncoverNext },
     ],
   };
 }
@@ -91,4 +92,8 @@ function holds(box: Box, [x, y]: Place): boolean {
   return x >= box.x && x <= box.x + box.width && y >= box.y && y <= box.y + box.height;
 }
 
-export const covers: Capture = { name: 'covers', tools: [{ name: 'cover', label: 'Cover' }], use: useCovers };
+export const covers: Capture = {
+  name: 'covers',
+  tools: [{ name: 'cover', label: 'Cover', sign: PATCH }],
+  use: useCovers,
+};

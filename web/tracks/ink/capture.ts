@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Capture, Desk, Place } from '../capture';
+import { ARROW, CLOTH, MARKER, PEN, TAKE_BACK } from '../signs';
 import type { Stroke } from './show';
 import { arrow, snapped } from './snap';
 
@@ -79,8 +80,8 @@ function useInk({ now, note, slide, take, tool, colour }: Desk) {
     intervals: growing ? [...strokes, growing] : strokes,
     hand: { down, move, up },
     actions: [
-      { label: 'Take back', key: 'z', run: takeBack },
-      { label: 'Wipe', key: 'w', run: wipe },
+      { label: 'Take back', sign: TAKE_BACK, key: 'z', run: takeBack },
+      { label: 'Wipe', sign: CLOTH, key: 'w', run: wipe },
     ],
   };
 }
@@ -88,9 +89,9 @@ function useInk({ now, note, slide, take, tool, colour }: Desk) {
 export const ink: Capture = {
   name: 'ink',
   tools: [
-    { name: 'pen', label: 'Pen' },
-    { name: 'marker', label: 'Marker' },
-    { name: 'arrow', label: 'Arrow' },
+    { name: 'pen', label: 'Pen', sign: PEN },
+    { name: 'marker', label: 'Marker', sign: MARKER },
+    { name: 'arrow', label: 'Arrow', sign: ARROW },
   ],
   use: useInk,
 };

@@ -1,4 +1,5 @@
 import type { Capture, Desk, Place } from '../capture';
+import { SPARK } from '../signs';
 import { useFollowing } from '../spot';
 
 function usePointer({ now, note, tool }: Desk) {
@@ -10,4 +11,8 @@ function usePointer({ now, note, tool }: Desk) {
   return { intervals: spot && isOn ? [spot] : [], hand: { move, leave } };
 }
 
-export const pointer: Capture = { name: 'pointer', tools: [{ name: 'pointer', label: 'Pointer' }], use: usePointer };
+export const pointer: Capture = {
+  name: 'pointer',
+  tools: [{ name: 'pointer', label: 'Pointer', sign: SPARK }],
+  use: usePointer,
+};

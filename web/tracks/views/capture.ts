@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { WIDE } from '../../stage/page';
 import type { Capture, Desk, Place } from '../capture';
+import { CORNERS, GLASS } from '../signs';
 import type { Seen, View } from './show';
 
 const WHOLE: Seen = { x: 0, y: 0, ...WIDE };
@@ -61,7 +62,7 @@ function useViews({ now, note, slide, take, tool }: Desk) {
     intervals: view,
     frame,
     hand: { down, move, up, wheel },
-    actions: [{ label: 'Show all', key: '0', run: () => !isWhole && show(WHOLE) }],
+    actions: [{ label: 'Show all', sign: CORNERS, key: '0', run: () => !isWhole && show(WHOLE) }],
   };
 }
 
@@ -82,4 +83,8 @@ function onPage(x: number, y: number, width: number): Seen {
   };
 }
 
-export const views: Capture = { name: 'views', tools: [{ name: 'zoom', label: 'Look closer' }], use: useViews };
+export const views: Capture = {
+  name: 'views',
+  tools: [{ name: 'zoom', label: 'Look closer', sign: GLASS }],
+  use: useViews,
+};
