@@ -166,7 +166,7 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
   await test.step('twelve materials', async () => {
     const iron = page.getByRole('button', { name: 'Put iron' });
     const from = await iron.boundingBox();
-    const stage = await page.locator('.stage').boundingBox();
+    const stage = await page.locator('.stage').last().boundingBox();
     if (!from || !stage) throw new Error('The board is not seen.');
     await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
     await page.mouse.down();
@@ -263,7 +263,7 @@ test('words are ringed and struck out, and labels are typed onto the slide, whil
   await page.getByRole('menuitem', { name: 'Strike it out' }).click();
   await expect(page.locator('.stage [data-piece="annotations"]')).toHaveCount(2);
   await page.getByRole('button', { name: 'Label', exact: true }).click();
-  const stage = await page.locator('.stage').boundingBox();
+  const stage = await page.locator('.stage').last().boundingBox();
   if (!stage) throw new Error('The slide is not seen.');
   await page.mouse.click(stage.x + stage.width * 0.75, stage.y + stage.height * 0.6);
   await page.getByLabel('Label', { exact: true }).and(page.getByRole('textbox')).fill('here it turns');
@@ -306,7 +306,7 @@ test('a part is covered and uncovered, and looked at closer, in the lesson, on a
   await recorded(page, 3);
   await page.locator('body').press('u');
   await page.getByRole('button', { name: 'Look closer' }).click();
-  const stage = await page.locator('.stage').boundingBox();
+  const stage = await page.locator('.stage').last().boundingBox();
   if (!stage) throw new Error('The slide is not seen.');
   await page.mouse.move(stage.x + stage.width * 0.5, stage.y + stage.height * 0.5);
   await page.mouse.down();

@@ -84,6 +84,7 @@ test('an answer is said aloud, another is drawn; the teacher hears and sees them
     await findNothing(student);
     await student.reload();
     await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+    await student.getByRole('button', { name: 'Go on with the lesson' }).click();
     const given = student.getByRole('img', { name: 'Your answer' });
     await expect.poll(() => given.evaluate((picture: HTMLImageElement) => picture.naturalHeight)).toBe(675);
     await student.context().setOffline(true);

@@ -41,7 +41,7 @@ const TOOLS = [
 
 /** A word under its sign, the size of a thumb. */
 const UNDER_SIGN =
-  'flex min-h-14 flex-col items-center justify-center gap-0.5 rounded border text-small leading-tight tracking-tight';
+  'flex min-h-14 items-center justify-center gap-0.5 rounded border text-small leading-tight tracking-tight';
 
 interface InkTrayProps {
   tool: string;
@@ -67,7 +67,7 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
           type="button"
           aria-pressed={tool === each.name}
           onClick={() => onTool(each.name)}
-          className={`${UNDER_SIGN} ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
+          className={`${UNDER_SIGN} flex-col ${tool === each.name ? 'border-action bg-action text-white' : 'border-edge bg-sheet'}`}
         >
           <Sign path={each.sign} />
           {each.label}
@@ -96,11 +96,16 @@ export function InkTray({ tool, inks, colour, onTool, onColour, actions }: InkTr
           ),
       )}
       {actions.map((action) => (
-        <button key={action.key} type="button" onClick={action.run} className={`${UNDER_SIGN} border-edge bg-sheet`}>
+        <button
+          key={action.key}
+          type="button"
+          onClick={action.run}
+          className={`${UNDER_SIGN} flex-col-reverse border-edge bg-sheet`}
+        >
+          {action.label}{' '}
           <span className="flex items-center gap-1.5">
             <Sign path={action.sign} size={20} /> <Key>{action.key.toUpperCase()}</Key>
           </span>
-          {action.label}
         </button>
       ))}
     </div>
