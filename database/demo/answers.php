@@ -19,6 +19,7 @@ return [
             'order-clocks-block-1' => '["sun","water","pendulum","sea"]',
             'name-parts-block-2' => '{"part-1":"gnomon","part-2":"dial","part-3":"hour line","part-4":"shadow","part-5":"foot"}',
             'mark-it-block-1' => '[23,24]',
+            'choose-one-block-1' => '{"task":"ask","words":"My grandmother went by the noon bell. I noticed that it was heard all over the town."}',
         ],
         'Elif' => [
             'give-letters-block-1' => '{"line-1":"A","line-2":"B","line-3":"A","line-4":"B"}',

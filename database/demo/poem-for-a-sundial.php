@@ -385,6 +385,35 @@ return (new DemoLesson([
             ['answer' => 2],
         ),
     ])
+    ->slide('afterwards', 'choose-one', 'At home', 'whole', ['aim-write'], [
+        'Choose what you like best, do it at home, and tell us what came of it.',
+        'Whatever you chose, this is what we look for.',
+    ], [
+        $block(
+            'question',
+            [
+                'type' => 'tasks',
+                'prompt' => 'Choose one of these.',
+                'marks' => 2,
+                'hint' => '',
+                'stops' => true,
+                'seconds' => 20,
+                'tasks' => [
+                    ['id' => 'write', 'text' => 'Write your verse out, with a drawing.'],
+                    ['id' => 'ask', 'text' => 'Ask somebody how they told the time without a clock.'],
+                    ['id' => 'find', 'text' => 'Find a shadow that tells the time near your home.'],
+                ],
+                'value' => 'You say what you did, and one thing that you noticed.',
+                'markPoints' => [
+                    ['id' => 'did', 'text' => 'says what was done'],
+                    ['id' => 'noticed', 'text' => 'names something that was noticed'],
+                ],
+            ],
+            1,
+            'main',
+            ['answer' => 2],
+        ),
+    ])
     ->document([
         'sun-path' => [
             'file' => 'sun-path.svg',

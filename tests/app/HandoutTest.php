@@ -67,7 +67,10 @@ class HandoutTest extends TestCase
         $lesson = $this->lessonWith([self::SET]);
         $handout = app(HandoutFile::class);
         $usual = ['slides' => 'tasks', 'paper' => 'a4', 'print' => 'usual', 'colour' => 'colour'];
-        $pages = static fn (array $chosen): array => array_column($handout->printed($lesson->read(), PrintChoice::of($chosen + $usual), false), 'svg');
+        $pages = static fn (array $chosen): array => array_column(
+            $handout->printed($lesson->read(), PrintChoice::of($chosen + $usual), false),
+            'svg',
+        );
         $colours = static function (array $pages): array {
             preg_match_all('/#[0-9A-F]{6}/i', implode('', $pages), $found);
 
@@ -100,7 +103,8 @@ class HandoutTest extends TestCase
         $sheets = $page->getElementsByTagName('section');
         $this->assertCount($sheets->length, $page->getElementsByTagName('svg'));
         $this->assertSame("Page 1 of {$sheets->length}", $page->getElementsByTagName('h2')->item(0)?->textContent);
-        $this->assertStringContainsString('@page { margin: 0; size: 210mm 297mm }', (string) $page->getElementsByTagName('style')->item(0)?->textContent);
+        $style = (string) $page->getElementsByTagName('style')->item(0)?->textContent;
+        $this->assertStringContainsString('@page { margin: 0; size: 210mm 297mm }', $style);
     }
 
     public function test_the_room_sees_the_same_pages(): void
