@@ -258,7 +258,7 @@ class RecordingTest extends TestCase
         // No page may make the server write hours of silence.
         $this->take = 'wbcdefghijklmnopqrstuv';
         $this->begin();
-        $this->piece(0, implode('', $pieces), [['kind' => 'step', 'at' => 36_000_000, 'step' => 'measure-2']]);
+        $this->piece(0, implode('', $pieces), [['kind' => 'step', 'at' => 3_600_000, 'step' => 'measure-2']]);
         $this->postJson("/api/takes/{$this->take}/finish", ['pieces' => 1])->assertOk();
         $this->assertEqualsWithDelta(12.0, Take::query()->find($this->take)->length / 48000, 0.1);
     }
