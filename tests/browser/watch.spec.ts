@@ -19,6 +19,7 @@ test('pause points stop the student, and what was reached is there again later',
   await student.getByRole('button', { name: 'Give me a hint' }).click();
   await expect(student.getByText('When is the Sun highest?')).toBeVisible();
   await student.getByRole('radio', { name: /just after sunrise/ }).check();
+  await expect(student.getByText('Write an answer first, even a guess.')).toHaveCount(0);
   await student.getByRole('button', { name: 'Answer', exact: true }).click();
   await expect(student.getByText('A low Sun makes a long shadow.')).toBeVisible();
   // From where the lesson waits the strip leads on to the next question, and not behind it while it is not answered.

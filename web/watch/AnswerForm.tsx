@@ -33,6 +33,11 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
   const question = pause.question;
   if (!question) return null;
   const Answering = answeringOf(question);
+  const write = (next: string) => {
+    // What was said of the answer before is not said of this one.
+    setTrouble('');
+    draft.write(next);
+  };
   const answer = async (event: FormEvent) => {
     event.preventDefault();
     setSending(true);
@@ -53,7 +58,7 @@ export function AnswerForm({ student, pause, start, label, how, onAnswer }: Answ
         question={question}
         prompt={pause.prompt}
         given={given}
-        onWrite={draft.write}
+        onWrite={write}
         onBusy={setBusy}
         slide={slide}
         practise={(level, answer) => work.practise(pause.block, level, answer)}
