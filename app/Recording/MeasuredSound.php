@@ -24,8 +24,12 @@ final class MeasuredSound
         $seen = $take->recorded(withWords: false)->seen();
         $heard = AudioEncoder::length($sound);
         $length = $heard === 0 ? 0 : max($heard, min($seen, $heard + self::MOST_MISSING * Clock::RATE));
-        // What was done last is seen, even where a busy computer stopped hearing before it stopped recording.
-        $sound = $length > $heard ? AudioEncoder::lengthened($sound, $length) : $sound;
+        if ($length > $heard) {
+            // What was done last is seen, even where a busy computer stopped hearing before it stopped recording.
+            $longer = AudioEncoder::lengthened($sound, $length);
+            unlink($sound);
+            $sound = $longer;
+        }
         $waveform = AudioEncoder::waveform($sound);
         $cuts = Silence::atTheEnds($waveform->loudness, $length, $seen);
         $loudness = AudioEncoder::loudness($sound);
