@@ -8,14 +8,11 @@ use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Footage\FootageStore;
 use App\Jobs\PrepareFootage;
-use App\Lessons\BlankLesson;
-use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Lesson;
 use App\Models\Take;
 use App\Models\User;
 use Illuminate\Support\Str;
-use stdClass;
 
 /** A lesson in which a curve is turned and looked at closer all the time, with a camera beside it or without one. */
 final readonly class LiveLesson
@@ -31,13 +28,7 @@ final readonly class LiveLesson
 
     public function record(int $seconds, bool $withCamera): Lesson
     {
-        $document = BlankLesson::document(['title' => 'A curve to turn'])->jsonSerialize();
-        $slide = $document->parts[0]->slides[0];
-        $slide->blocks = [(object) [
-            'id' => 'graph', 'kind' => 'figure', 'region' => 'main', 'step' => $slide->steps[0]->id, 'reveals' => new stdClass,
-            'content' => ['figure' => 'function-graph', 'quantities' => ['functions' => 'x² − 2x − 3', 'from' => '-3', 'to' => '5']],
-        ]];
-        $lesson = $this->store->create(new Lesson(['user_id' => $this->teacher->id]), LessonDocument::from($document));
+        $lesson = CurveLesson::begin($this->store, $this->teacher);
         $film = Str::lower(Str::random(22));
         $shown = ['at' => 0, 'footage' => $film];
         $take = NoiseTake::record($lesson, $lesson->read()->mainSlides()[0], $seconds, 0, [
@@ -60,7 +51,7 @@ final readonly class LiveLesson
             if ($at % 20_000 < 10_000) {
                 $number = intdiv($at, self::TURN) / 10;
                 $change = ['quantities' => ['functions' => "x² + {$number}x − 3"]];
-                $acts[] = ['kind' => 'act', 'at' => $at, 'block' => 'graph', 'change' => $change];
+                $acts[] = ['kind' => 'act', 'at' => $at, 'block' => CurveLesson::BLOCK, 'change' => $change];
             }
         }
 

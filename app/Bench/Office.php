@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Demo\DemoLessons;
-use App\Lessons\BlankLesson;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonStore;
 use App\Models\Lesson;
@@ -125,17 +124,12 @@ final class Office
     /** A teacher turns a number of a graph: each act is a request, and the next one waits for its picture. */
     private function acting(): void
     {
-        $document = BlankLesson::document(['title' => 'A curve to turn'])->jsonSerialize();
-        $slide = $document->parts[0]->slides[0];
-        $slide->blocks = [(object) [
-            'id' => 'graph', 'kind' => 'figure', 'region' => 'main', 'step' => $slide->steps[0]->id, 'reveals' => new stdClass,
-            'content' => ['figure' => 'function-graph', 'quantities' => ['functions' => 'x² − 2x − 3', 'from' => '-3', 'to' => '5']],
-        ]];
-        $lesson = $this->store->create(new Lesson(['user_id' => $this->teacher->id]), LessonDocument::from($document));
+        $lesson = CurveLesson::begin($this->store, $this->teacher);
+        $slide = $lesson->read()->mainSlides()[0];
         $act = fn (int $round): float => $this->milliseconds(fn () => $this->ask(
             'POST',
             "/api/lessons/{$lesson->id}/slides/{$slide->id}/live",
-            ['changes' => ['graph' => ['quantities' => ['functions' => 'x² + '.$round / 10 .'x − 3']]]],
+            ['changes' => [CurveLesson::BLOCK => ['quantities' => ['functions' => 'x² + '.$round / 10 .'x − 3']]]],
         ));
         $act(0);
         $median = $this->median($act);

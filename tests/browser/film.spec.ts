@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { endServer, startServer } from './server';
-import { clicking, enterClass, hearing, lessonWith, middleOf, onsets, recorded, shared } from './steps';
+import { CURVE, clicking, enterClass, hearing, lessonWith, middleOf, onsets, recorded, shared } from './steps';
 
 const CLICKS = 'storage/playwright-film-clicks.wav';
 
@@ -26,20 +26,6 @@ const SLIDE = {
   title: 'Hands',
   script: 'Watch my hands.',
   blocks: [{ kind: 'text', content: { text: 'Fold it once.' } as Record<string, unknown> }],
-};
-
-const CURVE = {
-  title: 'A curve to turn',
-  script: 'Watch where it meets the line.',
-  blocks: [
-    {
-      kind: 'figure',
-      content: {
-        figure: 'function-graph',
-        quantities: { functions: 'x² − 2x − 3', from: '-3', to: '5', table: false },
-      },
-    },
-  ],
 };
 
 /** The camera sees a flash whenever the microphone hears a click; how much later it was painted is kept in the page. */

@@ -1,6 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
 import {
+  CURVE,
   changedPoints,
   chaptersOf,
   enterClass,
@@ -14,20 +15,6 @@ import {
 } from './steps';
 
 test.use({ permissions: ['microphone'] });
-
-const GRAPH = {
-  title: 'A curve to turn',
-  script: 'Watch where it meets the line.',
-  blocks: [
-    {
-      kind: 'figure',
-      content: {
-        figure: 'function-graph',
-        quantities: { functions: 'x² − 2x − 3', from: '-3', to: '5', table: false },
-      },
-    },
-  ],
-};
 
 const things = (...words: string[]) => words.map((text) => ({ text }));
 
@@ -148,7 +135,7 @@ test('a curve is turned, twelve materials are sorted and a table is filled while
   page,
   browser,
 }) => {
-  const lesson = await lessonWith(page, 'Done live', [GRAPH, BOARD, TABLE]);
+  const lesson = await lessonWith(page, 'Done live', [CURVE, BOARD, TABLE]);
   await begin(page, lesson);
 
   await test.step('the curve follows', async () => {
@@ -247,7 +234,7 @@ test('words are ringed and struck out, and labels are typed onto the slide, whil
   const slide = {
     title: 'The question',
     script: 'What is asked?',
-    blocks: [{ kind: 'text', content: { text: 'How much longer is the shadow than the stick?' } }, ...GRAPH.blocks],
+    blocks: [{ kind: 'text', content: { text: 'How much longer is the shadow than the stick?' } }, ...CURVE.blocks],
   };
   const lesson = await lessonWith(page, 'Marked live', [slide]);
   await begin(page, lesson);
@@ -300,7 +287,7 @@ test('a part is covered and uncovered, and looked at closer, in the lesson, on a
   page,
   browser,
 }) => {
-  const lesson = await lessonWith(page, 'Shown live', [GRAPH]);
+  const lesson = await lessonWith(page, 'Shown live', [CURVE]);
   await begin(page, lesson);
   await page.locator('body').press('c');
   await recorded(page, 3);

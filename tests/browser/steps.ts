@@ -103,6 +103,21 @@ export async function recordingClock(page: Page): Promise<number> {
   return seconds === undefined ? -1 : Number(minutes) * 60 + Number(seconds);
 }
 
+/** A slide with a curve that can be turned. */
+export const CURVE = {
+  title: 'A curve to turn',
+  script: 'Watch where it meets the line.',
+  blocks: [
+    {
+      kind: 'figure',
+      content: {
+        figure: 'function-graph',
+        quantities: { functions: 'x² − 2x − 3', from: '-3', to: '5', table: false },
+      },
+    },
+  ],
+};
+
 /** Lets the recording go on until its clock shows so many seconds. */
 export async function recorded(page: Page, seconds: number): Promise<void> {
   await expect.poll(() => recordingClock(page), { timeout: 30_000, intervals: [100] }).toBeGreaterThanOrEqual(seconds);
