@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { byTake, isIn, joined, without } from '../../web/rooms/edit/ranges';
+import { byTake, isIn, joined, movedWith, without } from '../../web/rooms/edit/ranges';
 
 describe('ranges of a take', () => {
   it('are joined where they touch, and stay in order', () => {
@@ -41,5 +41,23 @@ describe('ranges of a take', () => {
       { from: 5, to: 6 },
     ]);
     expect(all.get('b')).toEqual([{ from: 0, to: 2 }]);
+  });
+});
+
+describe('what is marked before it is known where it was said', () => {
+  const word = (text: string, from: number, to: number) => ({ text, from, to });
+  const thought = [word('Stop', 0, 100), word('and', 100, 200), word('work', 200, 300)];
+  const silence = { text: '', from: 0, to: 40, isSilence: true };
+
+  it('goes with its words', () => {
+    const found = [silence, word('Stop', 40, 90), word('and', 120, 160), word('work', 400, 480)];
+    expect(movedWith({ take: 't', from: 100, to: 300 }, thought, found)).toEqual([{ take: 't', from: 120, to: 480 }]);
+  });
+
+  it('is marked no more where other words were said', () => {
+    expect(movedWith({ take: 't', from: 200, to: 300 }, thought, [word('Stop', 0, 90)])).toEqual([]);
+    expect(
+      movedWith({ take: 't', from: 200, to: 300 }, thought, [...thought.slice(0, 2), word('walk', 200, 300)]),
+    ).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { type KeyboardEvent, useMemo, useState } from 'react';
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from 'react';
 import type { Programme } from '../../answers.types';
 import { clock } from '../../clock';
 import { ask, sentence } from '../../request';
@@ -16,7 +16,7 @@ import { CleanSound } from './CleanSound';
 import { LessonText } from './LessonText';
 import { MarkedTools } from './MarkedTools';
 import { pressed } from './pressed';
-import type { TakeRange } from './ranges';
+import { movedWith, type TakeRange } from './ranges';
 import { SayAgain } from './SayAgain';
 import { Shorten } from './Shorten';
 import { TakeChoice } from './TakeChoice';
@@ -59,6 +59,22 @@ export function Edit() {
     await lookAgain();
   };
   const editing = useEditing(desk.id, takes, run);
+  // What was marked before it was known where each word was said goes with its words.
+  const seen = useRef(takes);
+  useEffect(() => {
+    const before = seen.current;
+    seen.current = takes;
+    setMarked((ranges) => {
+      const moved = ranges.flatMap((range) => {
+        const [old, now] = [before, takes].map((some) => some.find((each) => each.id === range.take));
+        return old?.wordsAwaited && now && !now.wordsAwaited ? movedWith(range, old.words, now.words) : [range];
+      });
+      return moved.every((range, number) => range === ranges[number]) && moved.length === ranges.length
+        ? ranges
+        : moved;
+    });
+  }, [takes]);
+  const isAwaited = marked.some((range) => takes.find((each) => each.id === range.take)?.wordsAwaited);
   const listening = useListening();
   const [isSaying, setSaying] = useState(false);
   const only = marked.length === 1 ? marked[0] : undefined;
@@ -75,6 +91,7 @@ export function Edit() {
     if (event.target instanceof HTMLInputElement || marked.length === 0) return;
     if (event.key !== 'Delete' && event.key !== 'Backspace') return;
     event.preventDefault();
+    if (isAwaited) return;
     editing.cut(marked);
     setMarked([]);
   };
@@ -129,6 +146,7 @@ export function Edit() {
           <MarkedTools
             key={marked.map((range) => `${range.take}${range.from}-${range.to}`).join()}
             marked={marked}
+            isAwaited={isAwaited}
             takes={takes}
             editing={editing}
             listening={listening}

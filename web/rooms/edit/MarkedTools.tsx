@@ -12,6 +12,8 @@ const MOST = 500;
 
 interface MarkedToolsProps {
   marked: TakeRange[];
+  /** Whether it is not known yet where the words of it were said. */
+  isAwaited: boolean;
   takes: Take[];
   editing: Editing;
   listening: Listening;
@@ -21,7 +23,7 @@ interface MarkedToolsProps {
 }
 
 /** What can be done with the marked words, wherever they are in the lesson. */
-export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onDone }: MarkedToolsProps) {
+export function MarkedTools({ marked, isAwaited, takes, editing, listening, onSayAgain, onDone }: MarkedToolsProps) {
   const [typing, setTyping] = useState<Typing | null>(null);
   const seconds = marked.reduce((sum, range) => sum + range.to - range.from, 0) / RATE;
   const only = marked.length === 1 ? marked[0] : undefined;
@@ -69,7 +71,7 @@ export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onD
     <div className="flex flex-wrap items-center gap-2">
       <span className="min-w-0 flex-1 text-small text-quiet" role="status">
         {marked.length > 0
-          ? `Marked: ${seconds < 60 ? `${seconds.toFixed(1)} s` : clock(seconds)}${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
+          ? `${isAwaited ? 'Where each word is said is being found. ' : ''}Marked: ${seconds < 60 ? `${seconds.toFixed(1)} s` : clock(seconds)}${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
           : 'Touch a word or a silence; with Shift, as far as another one, on any slide.'}
       </span>
       {marked.length > 0 && (
@@ -77,7 +79,7 @@ export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onD
           <Button onClick={() => (listening.isPlaying ? listening.stop() : listening.play(marked))}>
             {listening.isPlaying ? 'Stop listening' : 'Listen to it'}
           </Button>
-          {only && take && !isCut && (
+          {only && take && !isCut && !isAwaited && (
             <>
               <Button onClick={() => setTyping(typingAt(take, only))}>Type what is said</Button>
               <Button onClick={onSayAgain}>Say it again</Button>
@@ -85,6 +87,7 @@ export function MarkedTools({ marked, takes, editing, listening, onSayAgain, onD
           )}
           <Button
             look="main"
+            disabled={isAwaited}
             onClick={() => {
               if (isCut) editing.putBack(marked);
               else editing.cut(marked);

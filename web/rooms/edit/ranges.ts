@@ -46,3 +46,16 @@ export function byTake(ranges: TakeRange[]): Map<string, Range[]> {
   for (const { take, from, to } of ranges) map.set(take, [...(map.get(take) ?? []), { from, to }]);
   return map;
 }
+
+type Word = Range & { text: string; isSilence?: boolean };
+
+/** Where a marked stretch is once it is known where each word was said; nowhere if other words were said. */
+export function movedWith(range: TakeRange, before: Word[], now: Word[]): TakeRange[] {
+  const [old, found] = [before, now].map((words) => words.filter((word) => !word.isSilence));
+  const marked = (old ?? []).flatMap((word, number) =>
+    meets(range, word) ? [{ text: word.text, found: found?.[number] }] : [],
+  );
+  if (!marked.every((each) => each.text === each.found?.text)) return [];
+  const [from, to] = [marked[0]?.found?.from ?? 0, marked.at(-1)?.found?.to ?? 0];
+  return from < to ? [{ take: range.take, from, to }] : [];
+}
