@@ -17,6 +17,7 @@ export type TakeEvent =
   | ViewEvent
   | FootageEvent
   | ShownEvent
+  | ClipEvent
   | InkEvent
   | WipeEvent
   | TakeBackEvent
@@ -118,6 +119,15 @@ export interface ShownEvent {
   at: At;
   footage: string;
   place: "beside" | "whole" | "away";
+}
+/**
+ * A clip of the slide plays in the slide's place while the teacher speaks, or not any more.
+ */
+export interface ClipEvent {
+  kind: "clip";
+  at: At;
+  block: Id;
+  plays: boolean;
 }
 export interface InkEvent {
   kind: "ink";

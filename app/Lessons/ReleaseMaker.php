@@ -62,12 +62,12 @@ final readonly class ReleaseMaker
         return ['programme' => $frozen->toArray(), 'outline' => $frozen->outline()->toArray(), 'parts' => $parts];
     }
 
-    /** @return array<string, list<SampleRange>> what is kept of the take of each film that is seen, by the id of its footage */
+    /** @return array<string, list<SampleRange>> what is kept of the take of all that was filmed and is seen, by the id of its footage */
     private static function films(FrozenLesson $lesson, Timeline $timeline): array
     {
         $films = [];
         foreach ($lesson->tracks->intervals[Track::name()] ?? [] as $filmed) {
-            if ($filmed instanceof Filmed) {
+            if ($filmed instanceof Filmed && $filmed->clip() === null) {
                 $segments = array_filter(
                     $timeline->segments,
                     static fn (TimelineSegment $segment): bool => round(Clock::milliseconds($segment->starts), 3) === $filmed->begins,

@@ -6,7 +6,9 @@ namespace App\Lessons;
 
 use App\Adapters\Files;
 use App\Models\Release;
+use Closure;
 use Daybright\Recording\Tracks\Footage\Footage;
+use Daybright\Recording\Tracks\Footage\Source;
 use Daybright\Release\FrozenStage;
 use Daybright\Watching\SealedLesson;
 use Daybright\Watching\SealedRanges;
@@ -33,14 +35,8 @@ final class ReleaseView
         ];
         $heard = array_filter($release->stages(), static fn (FrozenStage $stage): bool => $sealed?->hides($stage->from) !== true);
 
-        $films = [];
-        foreach ($seen['tracks'][Footage::name()] ?? [] as $filmed) {
-            $films[$filmed['footage']] = "{$sounds}/film/{$filmed['footage']}?r={$release->id}";
-        }
-
         return [
-            ...self::played($seen, $pictures),
-            'films' => (object) $films,
+            ...self::played($seen, $pictures, static fn (string $footage): string => "{$sounds}/film/{$footage}?r={$release->id}"),
             'sounds' => array_map(static fn (FrozenStage $stage, int $number): array => [
                 'from' => $stage->from,
                 'to' => $stage->to,
@@ -54,10 +50,15 @@ final class ReleaseView
      * stay words.
      *
      * @param  array<string, mixed>  $lesson
+     * @param  Closure(string): string  $film address of what was filmed, by its id
      * @return array<string, mixed>
      */
-    public static function played(array $lesson, string $pictures): array
+    public static function played(array $lesson, string $pictures, Closure $film): array
     {
+        $films = [];
+        foreach ($lesson['tracks'][Footage::name()] ?? [] as ['footage' => $footage, 'source' => $source]) {
+            $films[$footage] = $source === Source::Clip->value ? self::clip($footage, $pictures) : $film($footage);
+        }
         foreach ($lesson['slides'] as $id => $slide) {
             // In a text a quotation mark is written as an entity.
             $addressed = static fn (string $svg): string => str_replace('="picture:', '="'.$pictures.'/', $svg);
@@ -73,7 +74,7 @@ final class ReleaseView
         foreach ($lesson['pauses'] as $index => $pause) {
             if (isset($pause['clip'])) {
                 $file = &$lesson['pauses'][$index]['clip']['file'];
-                $file = preg_replace('/^clip:(?=[0-9a-f]{64}$)/', $pictures.'/', $file);
+                $file = self::clip($file, $pictures);
                 unset($file);
             }
             if (is_array($pause['question'])) {
@@ -92,7 +93,12 @@ final class ReleaseView
             ['slides' => 'slides', 'tracks' => 'tracks', 'drawnTall' => 'drawnTall'],
         );
 
-        return $objects + $lesson;
+        return $objects + $lesson + ['films' => (object) $films];
+    }
+
+    private static function clip(string $file, string $pictures): string
+    {
+        return (string) preg_replace('/^clip:(?=[0-9a-f]{64}$)/', $pictures.'/', $file);
     }
 
     /** What was filmed, as the version has it. */

@@ -25,6 +25,14 @@ final readonly class SampleRange
         return ['from' => $this->from, 'to' => $this->to];
     }
 
+    /** What of it lies from one sample up to another; null where nothing does. */
+    public function within(int $from, int $to): ?self
+    {
+        [$first, $last] = [max($this->from, $from), min($this->to, $to)];
+
+        return $first < $last ? new self($first, $last) : null;
+    }
+
     /** @return bool whether they have a sample in common */
     public function meets(self $other): bool
     {

@@ -54,6 +54,29 @@ final readonly class Take
         return new self($id, $slide, $length, $read, $cuts, $alignment, $wordings);
     }
 
+    /** Whether the teacher lets a clip play while speaking, and that is kept. */
+    public function playsWhileSpeaking(string $block): bool
+    {
+        $begun = array_filter(
+            $this->events,
+            fn (Event $event): bool => $event->kind === 'clip' && $event->data->text('block') === $block
+                && $event->data->flag('plays') && ! $this->isCut(Clock::samples($event->at)),
+        );
+
+        return $begun !== [];
+    }
+
+    private function isCut(int $sample): bool
+    {
+        foreach ($this->cuts as $cut) {
+            if ($cut->from <= $sample && $sample < $cut->to) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function kept(): KeptRanges
     {
         return KeptRanges::afterCuts($this->length, [...$this->cuts, ...$this->leftOut()]);

@@ -10,6 +10,7 @@ use Daybright\Block\Stops;
 use Daybright\Lesson\Block;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
+use Daybright\Recording\Tracks\Footage\PlayedClips;
 
 /**
  * The finished running order: takes less cuts, pause points and clips put in.
@@ -35,7 +36,7 @@ final readonly class Timeline
                 continue;
             }
             $kept = $take->kept();
-            $segments[] = new TimelineSegment($slide, $take, $kept, $starts, self::pausesOf($slide, $take, $kept, $starts));
+            $segments[] = new TimelineSegment($slide, $take, $kept, $starts, self::pausesOf($lesson, $slide, $take, $kept, $starts));
             $starts += $kept->length();
         }
 
@@ -77,11 +78,11 @@ final readonly class Timeline
     }
 
     /** @return list<PausePoint> */
-    private static function pausesOf(Slide $slide, Take $take, KeptRanges $kept, int $starts): array
+    private static function pausesOf(Lesson $lesson, Slide $slide, Take $take, KeptRanges $kept, int $starts): array
     {
         $pauses = [];
         foreach ($slide->blocks as $block) {
-            [$seconds, $asks] = self::stop($block);
+            [$seconds, $asks] = self::stop($lesson, $block, $take);
             if ($seconds !== null) {
                 $at = $starts + $kept->place(self::after($slide, $block, $take));
                 $pauses[] = new PausePoint($block->id, $slide->id, $at, $seconds, $asks);
@@ -93,11 +94,13 @@ final readonly class Timeline
     }
 
     /** @return array{int|null, string} seconds for which the narration waits, if it does, and what is to be done or seen */
-    private static function stop(Block $block): array
+    private static function stop(Lesson $lesson, Block $block, Take $take): array
     {
         $clip = Blocks::able($block, PlaysClip::class)?->clip();
         if ($clip !== null) {
-            return [$clip->waits(), $clip->title];
+            $isSpokenOver = $take->playsWhileSpeaking($block->id) && PlayedClips::film($lesson, $clip) !== null;
+
+            return [$isSpokenOver ? null : $clip->waits(), $clip->title];
         }
         $stops = Blocks::able($block, Stops::class);
 

@@ -180,7 +180,7 @@ final readonly class LessonFreezer
 
     private static function picture(Lesson $lesson, Scene $scene): FrozenPicture
     {
-        $writer = new SvgWriter(static fn (string $medium): string => self::address($lesson, $medium) ?? '');
+        $writer = new SvgWriter(static fn (string $medium): string => ($lesson->media[$medium] ?? null)?->address() ?? '');
 
         return new FrozenPicture($writer->write($scene), self::links($lesson, $scene));
     }
@@ -240,7 +240,7 @@ final readonly class LessonFreezer
         $medium = $lesson->media[$clip->medium ?? ''] ?? null;
 
         return $clip === null || $medium === null ? null : new FrozenClip(
-            (string) self::address($lesson, $medium->id),
+            $medium->address(),
             $medium->type,
             $clip->title,
             $medium->description,
@@ -283,20 +283,12 @@ final readonly class LessonFreezer
             if (is_array($value)) {
                 $asked[$name] = self::withPictures($lesson, $value);
             } elseif ($name === 'picture' && is_string($value)) {
-                $asked['picture'] = self::address($lesson, $value);
+                $asked['picture'] = ($lesson->media[$value] ?? null)?->address();
                 $asked['shows'] = ($lesson->media[$value] ?? null)->description ?? '';
             }
         }
 
         return $asked;
-    }
-
-    /** Pictures are named by the hash of their bytes; whoever shows them gives them an address of their own. */
-    private static function address(Lesson $lesson, string $medium): ?string
-    {
-        $found = $lesson->media[$medium] ?? null;
-
-        return $found === null ? null : $found::kind().':'.$found->sha256;
     }
 
     private static function milliseconds(int $samples): float

@@ -54,7 +54,10 @@ final readonly class SeenPicture extends Interval
     /** What is filmed and seen in a place. */
     public function film(Place $place): ?Filmed
     {
-        return array_values(array_filter($this->films, static fn (Filmed $film): bool => $film->place === $place))[0] ?? null;
+        $films = array_filter($this->films, static fn (Filmed $film): bool => $film->place === $place);
+        usort($films, static fn (Filmed $one, Filmed $other): int => $one->source->rank() <=> $other->source->rank());
+
+        return $films[0] ?? null;
     }
 
     protected function data(): array

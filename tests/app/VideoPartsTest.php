@@ -178,7 +178,7 @@ class VideoPartsTest extends TestCase
             VideoShape::Small,
             static fn (int $drawing): string => $pictures->picture(1 + $drawing),
             new Countdown($pictures->picture(0)),
-            static fn (string $footage): string => throw new LogicException('Nothing was filmed.'),
+            static fn (): string => throw new LogicException('Nothing was filmed.'),
         );
 
         return [iterator_to_array($track->frames()), Clock::milliseconds($programme->video()->length())];

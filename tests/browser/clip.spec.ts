@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { statSync, writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { enterClass, findNothing, newStoryboard, put, recorded, saved } from './steps';
+import { enterClass, findNothing, LEAD, newStoryboard, put, recorded, saved } from './steps';
 
 test.use({ permissions: ['microphone', 'camera'] });
 
@@ -34,7 +34,7 @@ function film(): void {
 
 /** The colour in the middle of a video at a second: a picture stays until the next one comes. */
 function colourAt(video: string, second: number): number[] {
-  const filter = `fps=20,select=gte(t\\,${second}),crop=2:2,scale=1:1,format=rgb24`;
+  const filter = `fps=50,select=gte(t\\,${second}),crop=2:2,scale=1:1,format=rgb24`;
   return [
     ...execFileSync('ffmpeg', ['-v', 'error', '-i', video, '-frames:v', '1', '-vf', filter, '-f', 'rawvideo', '-']),
   ];
@@ -49,6 +49,21 @@ async function record(page: Page): Promise<void> {
   await expect(page.getByText('1 take of this slide')).toBeVisible();
   await page.getByRole('link', { name: 'Edit' }).click();
   await expect(page.getByText('in the lesson')).toBeVisible({ timeout: 20_000 });
+}
+
+interface RecordedTake {
+  state: string;
+  events: { kind: string; at: number; plays?: boolean }[];
+}
+
+/** The newest video file of the lesson, once it is made. */
+async function downloaded(page: Page): Promise<string> {
+  const listed = page.getByRole('listitem').filter({ hasText: /^Video file/ });
+  const download = listed.getByRole('link', { name: 'Download' });
+  await expect(download).toBeVisible({ timeout: 60_000 });
+  const video = 'storage/playwright-clip.mp4';
+  writeFileSync(video, await (await page.request.get((await download.getAttribute('href')) ?? '')).body());
+  return video;
 }
 
 test('a clip is sent over a connection that drops, cut, captioned, played in its place and found in the video', async ({
@@ -130,11 +145,7 @@ test('a clip is sent over a connection that drops, cut, captioned, played in its
   });
 
   await test.step('found in the video', async () => {
-    const listed = page.getByRole('listitem').filter({ hasText: /^Video file/ });
-    const download = listed.getByRole('link', { name: 'Download' });
-    await expect(download).toBeVisible({ timeout: 60_000 });
-    const video = 'storage/playwright-clip.mp4';
-    writeFileSync(video, await (await page.request.get((await download.getAttribute('href')) ?? '')).body());
+    const video = await downloaded(page);
     const seconds = Number(
       execFileSync('ffprobe', ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0', video]),
     );
@@ -142,6 +153,54 @@ test('a clip is sent over a connection that drops, cut, captioned, played in its
     const [red, , blue] = [colourAt(video, seconds - 1.7), null, colourAt(video, seconds - 0.6)];
     expect(red[0]).toBeGreaterThan(200);
     expect(blue[2]).toBeGreaterThan(200);
+  });
+
+  const take = await test.step('recorded again, with words while it plays', async () => {
+    await page.getByRole('link', { name: 'Record', exact: true }).click();
+    await page.getByRole('button', { name: 'Use the microphone' }).click();
+    await page.getByRole('button', { name: 'Start recording this slide' }).click();
+    await recorded(page, 1);
+    await page.getByRole('button', { name: 'Play the clip' }).click();
+    const playing = page.getByLabel('A red wall that turns blue.');
+    await expect(playing).toBeVisible();
+    await expect(playing).toHaveCount(0, { timeout: 20_000 });
+    await page.getByRole('button', { name: 'Stop recording' }).click();
+    await expect(page.getByText('2 takes of this slide')).toBeVisible();
+    const lesson = new URL(page.url()).pathname.split('/')[2];
+    const newest = async () =>
+      ((await (await page.request.get(`/api/lessons/${lesson}/takes`)).json()) as RecordedTake[]).at(-1);
+    await expect.poll(async () => (await newest())?.state, { timeout: 30_000 }).toBe('ready');
+    return newest();
+  });
+  const [begun, over] = (take?.events ?? []).filter((event) => event.kind === 'clip');
+  expect(over?.plays).toBe(false);
+  expect((over?.at ?? 0) - (begun?.at ?? 0)).toBeGreaterThan(1900);
+
+  await test.step('shared again', async () => {
+    await page.getByRole('link', { name: 'Share', exact: true }).click();
+    await page.getByRole('button', { name: 'Share the lesson as it is now' }).click();
+    await expect(page.getByText(/Version 2, made/)).toBeVisible({ timeout: 30_000 });
+    await page.getByRole('button', { name: 'Make the video file' }).click();
+  });
+  await test.step('seen while it is spoken, and the lesson does not wait', async () => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+    const student = await context.newPage();
+    await enterClass(student, 'Kofi', 'kites');
+    await student.goto(link);
+    await student.getByRole('button', { name: 'Start' }).click();
+    const playing = student.getByLabel('A red wall that turns blue.');
+    await expect(playing).toBeVisible({ timeout: 30_000 });
+    await expect(student.getByRole('button', { name: 'Go on without' })).toHaveCount(0);
+    await expect(playing).toHaveCount(0);
+    await expect(student.getByText('You have reached the end.')).toBeVisible();
+    await context.close();
+  });
+  await test.step('found in the video at its moment', async () => {
+    const video = await downloaded(page);
+    // Of the clip its second and third second are seen, and after the first of them it is blue.
+    const turns = (begun?.at ?? 0) / 1000 + LEAD + 1;
+    expect(colourAt(video, turns - 0.06)[0]).toBeGreaterThan(200);
+    expect(colourAt(video, turns + 0.06)[2]).toBeGreaterThan(200);
   });
 });
 

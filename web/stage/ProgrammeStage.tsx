@@ -40,7 +40,7 @@ export function ProgrammeStage({
     const film = filmed.find((each) => each.place === place);
     const src = film && programme.films[film.footage];
     if (!film || !src) return undefined;
-    const label = film.source === 'window' ? film.description : 'The teacher, filmed';
+    const label = film.source === 'camera' ? 'The teacher, filmed' : film.description;
     const fit = place === 'beside' ? 'cover' : 'contain';
     return <Film key={src} src={src} seconds={Math.max(0, at - film.begins) / 1000} label={label} fit={fit} />;
   };

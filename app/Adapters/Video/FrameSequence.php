@@ -9,6 +9,7 @@ use Daybright\Recording\Clock;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Playhead;
+use Daybright\Recording\Tracks\Footage\Filmed;
 use Daybright\Recording\Tracks\Footage\Place;
 use Daybright\Recording\Tracks\PaintsFrames;
 use Daybright\Recording\Tracks\Tracks;
@@ -46,7 +47,7 @@ final class FrameSequence
 
     /**
      * @param  Closure(int): string  $picture raw picture of one of the drawings
-     * @param  Closure(string): string  $film path of a film by the id of its footage
+     * @param  Closure(Filmed): string  $film path of a film
      */
     public function __construct(
         private readonly FrozenLesson $lesson,
@@ -206,7 +207,7 @@ final class FrameSequence
                 $known = $this->films[$place->value] ?? null;
                 $films[$place->value] = $known !== null && $known->goesOn($seen, $film)
                     ? $known
-                    : new FilmFrames($seen, $film, ($this->film)($film->footage), $this->drawings, $this->shape);
+                    : new FilmFrames($seen, $film, ($this->film)($film), $this->drawings, $this->shape);
             }
         }
 

@@ -79,7 +79,7 @@ final readonly class VideoSegment
             array_map(static fn (SeenPicture $seen): array => [$seen->from, $seen->to, $seen->key()], $this->drawings->shown),
             array_map(static fn (string $track): array => $all($drawn[$track::name()] ?? []), Tracks::that(PaintsFrames::class)),
             $this->stops(),
-            array_map(fn (Filmed $film): array => [$film->toArray(), $this->release->path("film-{$film->footage}.mp4")], $this->films()),
+            array_map(fn (Filmed $film): array => [$film->toArray(), $this->part($film)], $this->films()),
             $all($this->burnt()),
         ];
 
@@ -110,10 +110,18 @@ final readonly class VideoSegment
         ], $this->lesson->pauses);
     }
 
-    /** @return Closure(string): string path of a film by the id of its footage */
+    /** @return Closure(Filmed): string path of a film on this machine */
     public function film(): Closure
     {
-        return fn (string $footage): string => Files::local($this->release->path("film-{$footage}.mp4"));
+        return fn (Filmed $film): string => $film->clip() === null
+            ? Files::local((string) $this->part($film))
+            : MediaFile::local($film->clip());
+    }
+
+    /** Where the version has what was filmed; null of a clip, which is the same in every version. */
+    private function part(Filmed $film): ?string
+    {
+        return $film->clip() === null ? $this->release->path("film-{$film->footage}.mp4") : null;
     }
 
     /** @return list<array<mixed>> all that pictures and sound have of its pause points and clips */

@@ -89,12 +89,10 @@ final readonly class PackageFiles
     {
         $frozen = $release->frozen();
         $source = static fn (int $stage, string $kind, string $type): array => ['url' => "sound/{$stage}.{$kind}", 'type' => $type];
-        $films = array_map(static fn (string $name): string => basename($name, '.mp4'), array_keys(self::films($release)));
 
         return [
-            ...ReleaseView::played($frozen->toArray(), 'media'),
+            ...ReleaseView::played($frozen->toArray(), 'media', static fn (string $footage): string => "film/{$footage}.mp4"),
             'id' => $release->id,
-            'films' => (object) array_combine($films, array_map(static fn (string $film): string => "film/{$film}.mp4", $films)),
             'sounds' => array_map(static fn (FrozenStage $stage, int $number): array => [
                 'from' => $stage->from,
                 'to' => $stage->to,

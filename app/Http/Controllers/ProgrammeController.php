@@ -31,9 +31,13 @@ class ProgrammeController
             $chosen->mapWithKeys(static fn (Take $take): array => [$take->slide => $take->recorded()])->all(),
         );
         $editions = $chosen->mapWithKeys(static fn (Take $take): array => [$take->id => TakeAudio::edition($take)]);
+        $films = $chosen->flatMap(static fn (Take $take): array => $take->footage->mapWithKeys(static fn (Footage $footage): array => [
+            $footage->id => "/api/takes/{$take->id}/footage/{$footage->id}/film?edition=".$editions[$take->id],
+        ])->all())->all();
+        $film = static fn (string $footage): string => $films[$footage];
 
         return new JsonResponse([
-            ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/media'),
+            ...ReleaseView::played($freezer->freeze($read, $timeline)->toArray(), '/api/media', $film),
             'sounds' => array_map(static fn (TimelineSegment $segment): array => [
                 'from' => round(Clock::milliseconds($segment->starts), 3),
                 'to' => round(Clock::milliseconds($segment->ends()), 3),
@@ -42,11 +46,6 @@ class ProgrammeController
                     'type' => 'audio/webm; codecs=opus',
                 ]],
             ], $timeline->segments),
-            'films' => (object) $chosen->flatMap(static fn (Take $take): array => $take->footage
-                ->filter(static fn (Footage $footage): bool => $footage->isSeen())
-                ->mapWithKeys(static fn (Footage $footage): array => [
-                    $footage->id => "/api/takes/{$take->id}/footage/{$footage->id}/film?edition=".$editions[$take->id],
-                ])->all())->all(),
         ]);
     }
 }

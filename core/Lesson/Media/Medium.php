@@ -35,6 +35,12 @@ abstract readonly class Medium
         $this->licence = $fields->text('licence', '');
     }
 
+    /** As frozen lessons name it: by the hash of its bytes. Whoever shows it gives it an address of their own. */
+    final public function address(): string
+    {
+        return static::kind().':'.$this->sha256;
+    }
+
     /** The kind: its name in addresses, and the word for it inside a sentence. */
     abstract public static function kind(): string;
 

@@ -12,12 +12,14 @@ final readonly class PlacedEvent
 {
     /**
      * @param  float  $at milliseconds of narration
+     * @param  float  $recorded milliseconds of the take
      * @param  Slide  $slide seen when it happens: the slide of the take, or one that is visited
      * @param  Slide|null  $visited the slide that a visit leads to, where it is still in the lesson
      */
     public function __construct(
         public string $kind,
         public float $at,
+        public float $recorded,
         public Slide $slide,
         public Fields $data,
         public ?Slide $visited = null,

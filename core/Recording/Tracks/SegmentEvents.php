@@ -8,6 +8,7 @@ use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Event;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\TimelineSegment;
 
 /** What happens in one slide's take, on the clock of narration. */
@@ -23,7 +24,7 @@ final readonly class SegmentEvents
     /** @var list<PlacedEvent> in the order of time */
     public array $events;
 
-    public function __construct(Lesson $lesson, private TimelineSegment $segment)
+    public function __construct(public Lesson $lesson, private TimelineSegment $segment)
     {
         $this->slide = $segment->slide;
         $this->begins = self::rounded($segment->starts);
@@ -44,6 +45,39 @@ final readonly class SegmentEvents
     }
 
     /**
+     * @param  float  $from milliseconds of the take
+     * @param  float|null  $to milliseconds of the take; null for its end
+     * @return list<KeptPiece> what is kept in between
+     */
+    public function kept(float $from, ?float $to): array
+    {
+        [$first, $last] = [Clock::samples($from), $to === null ? $this->segment->take->length : Clock::samples($to)];
+        $pieces = [];
+        foreach ($this->segment->kept->ranges as $range) {
+            $piece = $range->within($first, $last);
+            if ($piece !== null) {
+                $begins = $this->segment->starts + $this->segment->kept->place($piece->from);
+                $pieces[] = new KeptPiece(
+                    self::rounded($begins),
+                    self::rounded($begins + $piece->length()),
+                    self::rounded($piece->from - $first - $this->paused($first, $piece->from)),
+                );
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** @return int samples of the take in which the recording was paused */
+    private function paused(int $from, int $to): int
+    {
+        return array_sum(array_map(
+            static fn (SampleRange $range): int => $range->within($from, $to)?->length() ?? 0,
+            $this->segment->take->leftOut(),
+        ));
+    }
+
+    /**
      * @param  list<Event>  $events
      * @return list<PlacedEvent>
      */
@@ -53,7 +87,7 @@ final readonly class SegmentEvents
         $away = null;
         foreach ($events as $event) {
             $visited = $event->kind === 'visit' ? $lesson->slide($event->data->text('slide')) : null;
-            $placed[] = new PlacedEvent($event->kind, $this->place($event->at), $away ?? $this->slide, $event->data, $visited);
+            $placed[] = new PlacedEvent($event->kind, $this->place($event->at), $event->at, $away ?? $this->slide, $event->data, $visited);
             $away = match ($event->kind) {
                 'visit' => $visited,
                 'return' => null,

@@ -139,10 +139,7 @@ final class ClipTest extends TestCase
     {
         $document = Slides::document([...$before, Slides::block('clip', 'clip', $content, $step)]);
         $document['media'] = [
-            'clip-1' => $medium + [
-                'name' => 'gate.mov', 'type' => 'video/mp4', 'sha256' => str_repeat('c', 64), 'seconds' => 12.0, 'wave' => '123',
-                'description' => 'The gate from morning to noon.', 'credit' => 'Rowan Ash', 'licence' => 'own',
-            ],
+            'clip-1' => $medium + Slides::clip('The gate from morning to noon.'),
             'poster-1' => Slides::picture(''),
         ];
 

@@ -85,6 +85,13 @@ export function ClipForm({ content, onChange }: FormProps<'clip'>) {
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
       {medium && content.medium && <PictureWords medium={content.medium} />}
       {medium && (
+        <p className="text-small text-quiet">
+          It plays when its step has been spoken, and the narration waits.
+          {medium.type === 'video/mp4' &&
+            ' To speak while it plays, without its sound, press “Play the clip” in the Record room.'}
+        </p>
+      )}
+      {medium && (
         <Sheet open={isCutting} wide title="Cut and captions" onClose={() => setCutting(false)}>
           <div className="flex flex-col gap-3">
             <ClipCut medium={medium} content={content} onChange={onChange} />

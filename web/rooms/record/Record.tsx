@@ -23,12 +23,14 @@ import { CaptureLayer } from './CaptureLayer';
 import { filmOutbox } from './filmOutbox';
 import { HAND, InkTray, inksOn, LABEL } from './InkTray';
 import { outbox } from './outbox';
+import { PlayedClip } from './PlayedClip';
 import type { Continued } from './Recorder';
 import { RecordingPanel } from './RecordingPanel';
 import { UnfinishedTakes } from './UnfinishedTakes';
 import { useCountdown } from './useCountdown';
 import { useFilms } from './useFilms';
 import { useHeldKey } from './useHeldKey';
+import { usePlayedClip } from './usePlayedClip';
 import { useRecording } from './useRecording';
 import { useRecordingKeys } from './useRecordingKeys';
 import { useSource } from './useSource';
@@ -77,7 +79,15 @@ export function Record() {
     { note, step: recording.step },
   );
   const films = useFilms({ take: recording.phase === 'idle' ? null : take, now, note });
-  const actions = [...captured.actions, films.action];
+  const clip = usePlayedClip({
+    take,
+    slide: seen,
+    blocks: (shown?.blocks ?? []).filter((block) => isThere(block.id)),
+    media: desk.document.media,
+    now,
+    note,
+  });
+  const actions = [...captured.actions, films.action, ...clip.actions];
   const isTold = recording.step >= (slide?.steps.length ?? 1) - 1;
   const countdown = useCountdown(recording.toggle);
   const toggle = () => {
@@ -144,7 +154,15 @@ export function Record() {
                 films.place === 'beside' && <LiveFilm stream={films.camera} label="What the camera sees" fit="cover" />
               }
               instead={
-                films.window ? (
+                clip.playing ? (
+                  <PlayedClip
+                    key={clip.playing.block}
+                    clip={clip.playing}
+                    isWaiting={recording.phase === 'paused'}
+                    onBegin={clip.began}
+                    onEnd={clip.end}
+                  />
+                ) : films.window ? (
                   <LiveFilm stream={films.window} label="The window that is shown" fit="contain" />
                 ) : (
                   films.camera &&

@@ -8,14 +8,15 @@ use Daybright\Lesson\Fields;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Tracks\Interval;
 
-/** While the camera, or a window, is seen. */
+/** While the camera, a window or a clip is seen. */
 final readonly class Filmed extends Interval
 {
     /**
      * @param  string  $slide that is seen beside it, or would be seen in its place
-     * @param  string  $footage id
-     * @param  float  $begins milliseconds of narration at which the slide's take begins, and with it its film
-     * @param  string  $description of what a window shows
+     * @param  string  $footage id; of a clip “clip:” and the hash of its bytes
+     * @param  float  $begins milliseconds of narration at which the film’s own zero stands: where the slide’s take begins or, of a clip,
+     *                        somewhere before it is seen
+     * @param  string  $description of what a window or a clip shows
      */
     public function __construct(
         float $from,
@@ -42,6 +43,12 @@ final readonly class Filmed extends Interval
             $interval->number('begins'),
             $interval->text('description', ''),
         );
+    }
+
+    /** @return string|null the hash of the clip’s bytes; null of what was filmed */
+    public function clip(): ?string
+    {
+        return $this->source === Source::Clip ? substr((string) strrchr($this->footage, ':'), 1) : null;
     }
 
     public function during(float $from, float $to): static

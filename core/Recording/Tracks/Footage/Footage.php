@@ -6,13 +6,18 @@ namespace Daybright\Recording\Tracks\Footage;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Slide;
+use Daybright\Recording\Event;
 use Daybright\Recording\Tracks\Interval;
+use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\Run;
 use Daybright\Recording\Tracks\SegmentEvents;
-use Daybright\Recording\Tracks\Track;
 
-/** The camera beside the slide or in its place, and windows in its place. Each begins with “footage”, and is seen from “shown” on. */
-final class Footage implements Track
+/**
+ * The camera beside the slide or in its place, windows and clips in its place. What is filmed begins with “footage”, and is seen from
+ * “shown” on; a clip is seen from “clip” on.
+ */
+final class Footage implements Movable
 {
     public static function name(): string
     {
@@ -21,7 +26,16 @@ final class Footage implements Track
 
     public static function events(): array
     {
-        return ['footage', 'shown'];
+        return ['footage', 'shown', 'clip'];
+    }
+
+    public static function mark(Event $event, array $after, Slide $slide): string
+    {
+        if ($event->kind !== 'clip') {
+            return '';
+        }
+
+        return $event->data->flag('plays') ? 'The clip plays' : 'The clip is over';
     }
 
     public static function intervals(SegmentEvents $events): array
@@ -39,7 +53,7 @@ final class Footage implements Track
             }
         }
         $runs = array_map(static fn (array $run): array => Run::intervals($run, $events->ends, self::filmed(...)), $starts);
-        $intervals = array_merge(...array_values($runs));
+        $intervals = array_merge(PlayedClips::intervals($events), ...array_values($runs));
         usort($intervals, static fn (Interval $one, Interval $other): int => $one->from <=> $other->from);
 
         return $intervals;
@@ -72,6 +86,7 @@ final class Footage implements Track
         return match (true) {
             ! $interval instanceof Filmed => '',
             $interval->source === Source::Window => rtrim("shows a window: {$interval->description}", ': '),
+            $interval->source === Source::Clip => rtrim("shows a film: {$interval->description}", ': '),
             $interval->place === Place::Whole => 'shows it to the camera',
             default => '',
         };

@@ -11,4 +11,17 @@ enum Source: string
 
     /** A window of the teacher's computer. */
     case Window = 'window';
+
+    /** A clip of the slide, without its sound. */
+    case Clip = 'clip';
+
+    /** What of several sources is seen in the slide’s place: that of the lowest rank. */
+    public function rank(): int
+    {
+        return match ($this) {
+            self::Clip => 0,
+            self::Window => 1,
+            self::Camera => 2,
+        };
+    }
 }
