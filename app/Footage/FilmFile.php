@@ -50,19 +50,52 @@ final class FilmFile
      */
     public static function cut(string $film, array $kept): string
     {
-        $target = Files::temporary('mp4');
-        $seconds = static fn (int $samples): string => sprintf('%.6F', $samples / Clock::RATE);
-        $wanted = $gone = [];
+        $wanted = $moved = [];
         $end = 0;
         foreach ($kept as $range) {
-            $wanted[] = sprintf('between(t,%s,%s)', $seconds($range->from), $seconds($range->to));
-            $gone[] = sprintf('gte(T,%s)*%s', $seconds($range->from), $seconds($range->from - $end));
+            $wanted[] = sprintf('between(t,%s,%s)', self::seconds($range->from), self::seconds($range->to));
+            $moved[] = self::earlier($range->from, $range->from - $end);
             $end = $range->to;
         }
-        // Each picture is moved by all that was cut before it, so that what is rounded never adds up.
-        $filter = sprintf("select='%s',setpts='(T-(%s))/TB',fps=25:start_time=0", implode('+', $wanted), implode('+', $gone));
+
+        return self::selected($film, $wanted, $moved);
+    }
+
+    /**
+     * @param  string  $film on the clock of its take
+     * @param  int  $length of what stands in the place of the stretch, in samples
+     * @return string path of a temporary file without a stretch of it; in its place the last picture before it stays
+     */
+    public static function withGap(string $film, SampleRange $gone, int $length): string
+    {
+        $wanted = [sprintf('lt(t,%s)', self::seconds($gone->from)), sprintf('gte(t,%s)', self::seconds($gone->to))];
+
+        return self::selected($film, $wanted, [self::earlier($gone->to, $gone->length() - $length)]);
+    }
+
+    /**
+     * Each picture is moved by all that was cut before it, so that what is rounded never adds up.
+     *
+     * @param  list<string>  $wanted conditions on the time of a picture, one of which must hold
+     * @param  list<string>  $moved what is taken off the time of a picture
+     */
+    private static function selected(string $film, array $wanted, array $moved): string
+    {
+        $target = Files::temporary('mp4');
+        $filter = sprintf("select='%s',setpts='(T-(%s))/TB',fps=25:start_time=0", implode('+', $wanted), implode('+', $moved));
         Program::run('ffmpeg', ['-v', 'error', '-y', '-i', $film, '-vf', $filter, ...self::ENCODING, $target]);
 
         return $target;
+    }
+
+    /** From a sample on, earlier by some samples or, where the number is negative, later. */
+    private static function earlier(int $from, int $samples): string
+    {
+        return sprintf('gte(T,%s)*(%s)', self::seconds($from), self::seconds($samples));
+    }
+
+    private static function seconds(int $samples): string
+    {
+        return sprintf('%.6F', $samples / Clock::RATE);
     }
 }

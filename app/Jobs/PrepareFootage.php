@@ -9,6 +9,7 @@ use App\Adapters\ProgramFailed;
 use App\Footage\FilmFile;
 use App\Models\Footage;
 use App\Models\TakeState;
+use Daybright\Recording\SampleRange;
 use Daybright\Recording\Tracks\Footage\Source;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -44,6 +45,11 @@ class PrepareFootage implements ShouldQueue
         if ($footage === null || $footage->state !== TakeState::Preparing) {
             return;
         }
+        if ($footage->carried !== null) {
+            Files::tidily(fn () => $this->carry($footage, $footage->carried));
+
+            return;
+        }
         // When it began stands among what was done in its take, which may still be on its way.
         $starts = $footage->take->startOf($footage);
         if ($starts === null && $footage->take->state === TakeState::Recording) {
@@ -60,6 +66,25 @@ class PrepareFootage implements ShouldQueue
             'state' => TakeState::Failed,
             'trouble' => 'What was filmed could not be made ready. The recording is shown without it.',
         ]);
+    }
+
+    /** @param  array{footage: string, gone: array{from: int, to: int}, length: int}  $carried */
+    private function carry(Footage $footage, array $carried): void
+    {
+        $earlier = Footage::query()->find($carried['footage']);
+        if ($earlier?->state === TakeState::Preparing) {
+            $this->release($this->backoff);
+
+            return;
+        }
+        if ($earlier?->state !== TakeState::Ready) {
+            $this->failed(null);
+
+            return;
+        }
+        $gone = new SampleRange($carried['gone']['from'], $carried['gone']['to']);
+        Files::keep(FilmFile::withGap(Files::found($earlier->film()), $gone, $carried['length']), $footage->film());
+        $footage->update(['state' => TakeState::Ready]);
     }
 
     private function prepare(Footage $footage, float $starts): void

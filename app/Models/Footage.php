@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property TakeState $state
  * @property int $pieces of which it was sent, once all have arrived
  * @property bool $left_out of the lesson, though it was recorded
+ * @property array{footage: string, gone: array{from: int, to: int}, length: int}|null $carried of which film of an earlier take it is
+ *           what is kept: without a stretch, in samples, in whose place there is another as long as this; null where it was filmed
  * @property-read Take $take
  */
 class Footage extends Model
@@ -31,7 +33,7 @@ class Footage extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['source' => Source::class, 'state' => TakeState::class, 'left_out' => 'boolean'];
+        return ['source' => Source::class, 'state' => TakeState::class, 'left_out' => 'boolean', 'carried' => 'array'];
     }
 
     /** @return BelongsTo<Take, $this> */

@@ -6,11 +6,14 @@ namespace App\Recording;
 
 use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
+use App\Footage\CarriedFilms;
 use App\Models\Take;
 use App\Models\TakeState;
 use Daybright\Recording\Clock;
 use Daybright\Recording\Editing\Replacement;
+use Daybright\Recording\Event;
 use Daybright\Recording\SampleRange;
+use Daybright\Recording\Tracks\Tracks;
 
 /** A take that goes on where another one is left: the beginning of that one, and then what was said anew, at one loudness. */
 final class ContinuedTake
@@ -49,18 +52,18 @@ final class ContinuedTake
         }
         // Told in samples: an event's tenths of a millisecond may be rounded to before the place at which it was done.
         $sample = self::at($take, $earlier);
-        $before = array_filter(
+        $before = CarriedFilms::into($take, $earlier, array_values(array_filter(
             $earlier->movedEvents(),
-            static fn (array $event): bool => Clock::samples($event['at']) < $sample
-                && ! in_array($event['kind'], ['footage', 'shown'], true),
-        );
+            static fn (array $event): bool => Clock::samples($event['at']) < $sample,
+        )), new SampleRange($sample, max($sample + 1, $earlier->length)), 0);
         $at = Clock::milliseconds($sample);
+        $ending = array_map(static fn (array $event): array => ['at' => round($at, 1)] + $event, Tracks::ending(Event::all($before)));
         $after = array_map(
             static fn (array $event): array => ['at' => round($event['at'] + $at, 1)] + $event,
             array_filter($events, static fn (array $event): bool => $event['kind'] !== 'show'),
         );
 
-        return [...array_values($before), ...array_values($after)];
+        return [...$before, ...$ending, ...array_values($after)];
     }
 
     /** Gives the take, whose sound is measured, what was edited in the part of the earlier one that is kept. */

@@ -6,6 +6,7 @@ namespace App\Recording;
 
 use App\Adapters\Files;
 use App\Adapters\Sound\AudioEncoder;
+use App\Footage\CarriedFilms;
 use App\Models\Take;
 use App\Models\TakeState;
 use Daybright\Recording\Editing\Replacement;
@@ -58,16 +59,15 @@ final readonly class SaidAgain
         ]);
     }
 
-    /** Gives the take, whose sound is measured, what was done and edited in the earlier one. Films cannot be said again: they are left. */
+    /** Gives the take, whose sound is measured, what was done and edited in the earlier one. What is filmed stands still meanwhile. */
     public function keep(Take $take): void
     {
         $length = array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $this->said));
         $replacement = new Replacement($this->gone, $length);
         $take->update([
-            'events' => $replacement->events(array_values(array_filter(
-                $this->earlier->movedEvents(),
-                static fn (array $event): bool => ! in_array($event['kind'], ['footage', 'shown'], true),
-            ))),
+            'events' => $replacement->events(
+                CarriedFilms::into($take, $this->earlier, $this->earlier->movedEvents(), $this->gone, $length),
+            ),
             ...CarriedEdits::into($replacement, $this->earlier),
         ]);
     }

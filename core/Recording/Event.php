@@ -15,6 +15,20 @@ final readonly class Event
     {
     }
 
+    /**
+     * @param  list<array<mixed>>  $events
+     * @return list<self> in the order of time
+     *
+     * @throws InvalidRecording
+     */
+    public static function all(array $events): array
+    {
+        $read = array_map(static fn (array $event): self => self::from(new Fields($event)), $events);
+        usort($read, static fn (self $one, self $other): int => $one->at <=> $other->at);
+
+        return $read;
+    }
+
     /** @throws InvalidRecording */
     public static function from(Fields $fields): self
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Daybright\Recording;
 
-use Daybright\Lesson\Fields;
 use Daybright\Recording\Alignment\ScriptAlignment;
 use Daybright\Recording\Editing\Wording;
 use Daybright\Recording\Tracks\ShortensTake;
@@ -48,10 +47,7 @@ final readonly class Take
         ?ScriptAlignment $alignment = null,
         array $wordings = [],
     ): self {
-        $read = array_map(static fn (array $event): Event => Event::from(new Fields($event)), $events);
-        usort($read, static fn (Event $one, Event $other): int => $one->at <=> $other->at);
-
-        return new self($id, $slide, $length, $read, $cuts, $alignment, $wordings);
+        return new self($id, $slide, $length, Event::all($events), $cuts, $alignment, $wordings);
     }
 
     /** Whether the teacher lets a clip play while speaking, and that is kept. */

@@ -115,6 +115,78 @@ final class FootageTest extends TestCase
         self::assertCount(2, $shown());
     }
 
+    public function test_a_take_that_goes_on_from_another_keeps_what_was_filmed_up_to_there(): void
+    {
+        $this->sendFilm();
+        $take = $this->recordedFrom($this->take, ['at' => 3 * 48_000]);
+        $film = $take->footage()->sole();
+        self::assertNotSame(self::ID, $film->id);
+        self::assertSame(TakeState::Ready, $film->state);
+        self::assertSame(
+            [['footage', 640.0, null], ['shown', 640.0, 'beside'], ['shown', 3000.0, 'away']],
+            self::filmEvents($take, $film),
+        );
+        // What was filmed after that is gone: the third flash was.
+        $expected = array_map(static fn (float $at): float => $at + self::BEGINS / 1000, array_slice(self::FLASHES, 0, 2));
+        self::assertFlashes($expected, Files::local($film->film()));
+    }
+
+    public function test_a_take_in_which_a_stretch_is_said_again_keeps_what_was_filmed_around_it(): void
+    {
+        $this->sendFilm();
+        $take = $this->recordedFrom($this->take, ['at' => 2 * 48_000, 'until' => 150_000]);
+        $film = $take->footage()->sole();
+        $longer = ($take->length - 6 * 48_000) / 48_000;
+        self::assertGreaterThan(0.5, $longer);
+        self::assertSame(
+            [['footage', 640.0, null], ['shown', 640.0, 'beside'], ['shown', round(4000 + 1000 * $longer, 1), 'whole']],
+            self::filmEvents($take, $film),
+        );
+        // The second flash fell into what is said again.
+        [$first, , $third] = array_map(static fn (float $at): float => $at + self::BEGINS / 1000, self::FLASHES);
+        self::assertFlashes([$first, $third + $longer], Files::local($film->film()));
+        // A take that is made ready once more has each film once.
+        $take->update(['state' => TakeState::Failed]);
+        $this->postJson("/api/takes/{$take->id}/prepare")->assertOk();
+        self::assertSame($film->id, $take->footage()->sole()->id);
+    }
+
+    /**
+     * A take of four seconds more.
+     *
+     * @param  array<string, int>  $from
+     */
+    private function recordedFrom(Take $earlier, array $from): Take
+    {
+        $id = str_repeat('n', 22);
+        $this->putJson("/api/lessons/{$this->made->id}/takes/{$id}", [
+            'slide' => $earlier->slide, 'source' => 'microphone', 'continues' => ['take' => $earlier->id] + $from,
+        ])->assertSuccessful();
+        $sound = Files::temporary('webm');
+        SignalGenerator::write('sine=frequency=300:duration=4', $sound, ['-c:a', 'libopus', '-b:a', '64k']);
+        $bytes = (string) file_get_contents($sound);
+        $this->post("/api/takes/{$id}/pieces/0", [
+            '_method' => 'PUT',
+            'sound' => UploadedFile::fake()->createWithContent('piece', $bytes),
+            'sha256' => hash('sha256', $bytes),
+            'events' => json_encode([['kind' => 'show', 'at' => 0, 'slide' => $earlier->slide]]),
+        ], ['Accept' => 'application/json'])->assertOk();
+        $this->postJson("/api/takes/{$id}/finish", ['pieces' => 1])->assertOk();
+
+        return Take::query()->findOrFail($id);
+    }
+
+    /** @return list<array{mixed, float, mixed}> */
+    private static function filmEvents(Take $take, Footage $film): array
+    {
+        $own = array_filter($take->events ?? [], static fn (array $event): bool => ($event['footage'] ?? null) === $film->id);
+
+        return array_values(array_map(
+            static fn (array $event): array => [$event['kind'], (float) $event['at'], $event['place'] ?? null],
+            $own,
+        ));
+    }
+
     public function test_who_may_send_what(): void
     {
         $this->putJson("/api/takes/{$this->take->id}/footage/".self::ID, ['source' => 'telescope'])->assertUnprocessable();

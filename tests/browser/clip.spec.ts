@@ -160,7 +160,7 @@ test('a clip is sent over a connection that drops, cut, captioned, played in its
     await page.getByRole('button', { name: 'Use the microphone' }).click();
     await page.getByRole('button', { name: 'Start recording this slide' }).click();
     await recorded(page, 1);
-    await page.getByRole('button', { name: 'Play the clip' }).click();
+    await page.getByRole('button', { name: 'Play clip' }).click();
     const playing = page.getByLabel('A red wall that turns blue.');
     await expect(playing).toBeVisible();
     await expect(playing).toHaveCount(0, { timeout: 20_000 });

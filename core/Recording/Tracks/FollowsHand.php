@@ -6,16 +6,25 @@ namespace Daybright\Recording\Tracks;
 
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
+use Daybright\Recording\Event;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
 use Daybright\Recording\Frames\PassingPainter;
 
 /** A track of one kind of event that is seen where the hand is, and has nothing to say. */
-abstract class FollowsHand implements PaintsFrames
+abstract class FollowsHand implements GoesOn, PaintsFrames
 {
     public static function events(): array
     {
         return [static::event()];
+    }
+
+    public static function ending(array $events): array
+    {
+        $own = array_filter($events, static fn (Event $event): bool => $event->kind === static::event());
+        $last = end($own);
+
+        return $last === false || ! $last->data->has('x') ? [] : [['kind' => static::event(), 'x' => null, 'y' => null]];
     }
 
     public static function intervals(SegmentEvents $events): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Tracks;
 
+use Daybright\Recording\Event;
 use Daybright\Recording\Tracks\Acts\Acts;
 use Daybright\Recording\Tracks\Covers\Covers;
 use Daybright\Recording\Tracks\Footage\Footage;
@@ -51,6 +52,15 @@ final class Tracks
         }
 
         return null;
+    }
+
+    /**
+     * @param  list<Event>  $events in the order of time
+     * @return list<array<string, mixed>> events, without their time, that end what is still going on after them
+     */
+    public static function ending(array $events): array
+    {
+        return array_merge(...array_map(static fn (string $track): array => $track::ending($events), self::that(GoesOn::class)));
     }
 
     /** @return non-empty-list<class-string<Track>> */

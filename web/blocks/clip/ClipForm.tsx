@@ -88,7 +88,7 @@ export function ClipForm({ content, onChange }: FormProps<'clip'>) {
         <p className="text-small text-quiet">
           It plays when its step has been spoken, and the narration waits.
           {medium.type === 'video/mp4' &&
-            ' To speak while it plays, without its sound, press “Play the clip” in the Record room.'}
+            ' To speak while it plays, without its sound, press “Play clip” in the Record room.'}
         </p>
       )}
       {medium && (

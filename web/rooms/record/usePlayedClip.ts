@@ -45,7 +45,7 @@ export function usePlayedClip({ take, slide, blocks, media, now, note }: Recordi
     actions: clip
       ? [
           {
-            label: playing ? 'End the clip' : 'Play the clip',
+            label: playing ? 'End clip' : 'Play clip',
             sign: FILM_STRIP,
             key: CLIP_KEY,
             run: () => (playing ? end() : setPlaying(clip)),

@@ -8,6 +8,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\Lesson;
 use Daybright\Lesson\Slide;
 use Daybright\Recording\Event;
+use Daybright\Recording\Tracks\GoesOn;
 use Daybright\Recording\Tracks\Interval;
 use Daybright\Recording\Tracks\Movable;
 use Daybright\Recording\Tracks\Run;
@@ -17,7 +18,7 @@ use Daybright\Recording\Tracks\SegmentEvents;
  * The camera beside the slide or in its place, windows and clips in its place. What is filmed begins with “footage”, and is seen from
  * “shown” on; a clip is seen from “clip” on.
  */
-final class Footage implements Movable
+final class Footage implements GoesOn, Movable
 {
     public static function name(): string
     {
@@ -36,6 +37,22 @@ final class Footage implements Movable
         }
 
         return $event->data->flag('plays') ? 'The clip plays' : 'The clip is over';
+    }
+
+    public static function ending(array $events): array
+    {
+        $seen = [];
+        foreach ($events as $event) {
+            if ($event->kind === 'shown') {
+                $id = $event->data->text('footage');
+                $isSeen = $event->data->text('place') !== Place::Away->value;
+                $seen[$id] = $isSeen ? ['kind' => 'shown', 'footage' => $id, 'place' => Place::Away->value] : null;
+            } elseif ($event->kind === 'clip') {
+                $seen['clip'] = $event->data->flag('plays') ? ['kind' => 'clip', 'block' => $event->data->text('block'), 'plays' => false] : null;
+            }
+        }
+
+        return array_values(array_filter($seen));
     }
 
     public static function intervals(SegmentEvents $events): array
