@@ -16,12 +16,13 @@ function run(actions: Action[], from: RecordingState = IDLE) {
 
 describe('the recording of a slide', () => {
   it('begins at the first step with nothing visited, whatever was before', () => {
-    const before: RecordingState = { phase: 'idle', take: null, step: 3, visiting: 'lamp' };
+    const before: RecordingState = { phase: 'idle', take: null, step: 3, visiting: 'lamp', before: [] };
     expect(run([{ do: 'begin', take: 'a' }], before).state).toEqual({
       phase: 'recording',
       take: 'a',
       step: 0,
       visiting: null,
+      before: [],
     });
   });
 
@@ -66,7 +67,7 @@ describe('the recording of a slide', () => {
 
   it('keeps the step that was reached when it ends, and lets go of it on another slide', () => {
     const ended = run([{ do: 'begin', take: 'a' }, { do: 'reveal', steps }, { do: 'end' }]).state;
-    expect(ended).toEqual({ phase: 'idle', take: null, step: 1, visiting: null });
+    expect(ended).toEqual({ phase: 'idle', take: null, step: 1, visiting: null, before: [] });
     expect(run([{ do: 'turn' }], ended).state.step).toBe(0);
   });
 

@@ -1,5 +1,6 @@
 import type { TakeEvent } from '../events.types';
 import { covers } from './covers/capture';
+import type { Done } from './done';
 import { ink } from './ink/capture';
 import { light } from './light/capture';
 import type { Interval } from './playhead';
@@ -21,8 +22,10 @@ export interface Desk {
   slide: string;
   /** Where its blocks stand, in slide units. */
   blocks: { x: number; y: number; width: number; height: number }[];
-  /** A new take, or another slide, begins with nothing on it. */
+  /** A new take, or another slide, begins with nothing on it but what was done before it. */
   take: string;
+  /** What was done in the part of an earlier take that this one goes on from. */
+  before: Done[];
   tool: string;
   colour: string;
   /** The key that is held down now. */

@@ -32,7 +32,7 @@ final class TakeResource extends JsonResource
             'moved' => $this->moved ?? [],
             'cleaned' => $this->cleaned,
             'wordsAwaited' => $this->words_awaited,
-            'events' => $this->events ?? [],
+            'events' => $this->movedEvents(),
             'waveform' => $this->waveform ?? [],
             'loudness' => $this->loudness,
             'pieces' => $this->state === TakeState::Recording ? $this->pieces()->count() : 0,

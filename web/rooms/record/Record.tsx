@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import type { TakeEvent } from '../../events.types';
 import { useLatest } from '../../latest';
 import type { Slide } from '../../lesson.types';
 import type { Sending } from '../../outbox/Outbox';
@@ -8,7 +9,9 @@ import { dialRows, LiveDials } from '../../stage/live/LiveDials';
 import { LiveLayer } from '../../stage/live/LiveLayer';
 import { useLive } from '../../stage/live/useLive';
 import { Stage } from '../../stage/Stage';
+import { changesLeft } from '../../tracks/acts/done';
 import { CAPTURES, type Place, useCaptures } from '../../tracks/capture';
+import { type Done, doneBefore } from '../../tracks/done';
 import { laidOut } from '../../tracks/layouts/note';
 import { viewAt } from '../../tracks/views/show';
 import { Button } from '../../ui/Button';
@@ -72,11 +75,21 @@ export function Record() {
     const there = desk.scenes[seen]?.boxes;
     if (take !== null && there) note(laidOut(seen, there as Record<string, [number, number, number, number]>));
   }, [take, seen]);
-  const captured = useCaptures({ now, note, slide: seen, blocks, take: `${slide?.id} ${take}`, tool, colour, held });
+  const captured = useCaptures({
+    now,
+    note,
+    slide: seen,
+    blocks,
+    take: `${slide?.id} ${take}`,
+    before: recording.before,
+    tool,
+    colour,
+    held,
+  });
   const live = useLive(
     recording.visiting || seen === '' ? null : `/api/lessons/${desk.id}/slides/${seen}/live`,
     `${take} ${desk.version}`,
-    { note, step: recording.step },
+    { note, step: recording.step, changes: changesLeft(recording.before, seen) },
   );
   const films = useFilms({ take: recording.phase === 'idle' ? null : take, now, note });
   const clip = usePlayedClip({
@@ -105,7 +118,8 @@ export function Record() {
       </main>
     );
   }
-  const from = recording.phase === 'idle' && recording.visiting === null ? startOf(recording.step, slide, takes) : null;
+  const isSettled = recording.phase === 'idle' && recording.visiting === null && sending.pieces === 0;
+  const from = isSettled ? startOf(recording.step, slide, takes) : null;
   const scene = desk.scenes[shown.id];
   const next = slides[slides.indexOf(slide) + 1];
   const nextScene = desk.scenes[next?.id ?? ''];
@@ -239,7 +253,7 @@ export function Record() {
         onToggle={toggle}
         chosen={chosen}
         films={films}
-        onAgain={from ? () => void recording.again(from, recording.step) : undefined}
+        onAgain={from ? () => void recording.again(from.continued, recording.step, from.before) : undefined}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
         onTheirWay={sending.pieces}
@@ -255,12 +269,21 @@ function useLabelPlace() {
   return { at, done: () => setAt(null), hand: { down: setPressed, up: () => setAt(pressed) } };
 }
 
-/** Where a later step begins in the take that is in the lesson; nothing where there is none. */
-function startOf(step: number, slide: Slide, takes: Take[]): Continued | null {
-  const take = takes.find((each) => each.slide === slide.id && each.chosen && each.state === 'ready');
-  const reveal = take?.events.find((event) => event.kind === 'step' && event.step === slide.steps[step]?.id);
+/**
+ * Where a later step begins in the take that is in the lesson, and what was done until then; nothing where there is none, or a newer
+ * one is being made ready.
+ */
+function startOf(step: number, slide: Slide, takes: Take[]): { continued: Continued; before: Done[] } | null {
+  const own = takes.filter((each) => each.slide === slide.id);
+  if (own.some((each) => each.state === 'preparing')) return null;
+  const take = own.find((each) => each.chosen && each.state === 'ready');
+  const events = (take?.events ?? []) as TakeEvent[];
+  const reveal = events.find((event) => event.kind === 'step' && event.step === slide.steps[step]?.id);
   if (!take || !reveal || step === 0) return null;
-  return { take: take.id, at: Math.round((reveal.at * RATE) / 1000) };
+  return {
+    continued: { take: take.id, at: Math.round((reveal.at * RATE) / 1000) },
+    before: doneBefore(events, reveal.at, slide.id),
+  };
 }
 
 const NOTHING: Sending = { pieces: 0, trouble: null };

@@ -1,4 +1,5 @@
 import type { Note } from '../../tracks/capture';
+import { type Done, NOTHING_DONE } from '../../tracks/done';
 import type { Recorder } from './Recorder';
 import { type Action, after, IDLE, type RecordingState } from './recordingMachine';
 
@@ -35,10 +36,10 @@ export class RecordingSession {
     return changed;
   };
 
-  begin(recorder: Recorder, step = 0): void {
+  begin(recorder: Recorder, step = 0, before: Done[] = NOTHING_DONE): void {
     this.recorder = recorder;
     recorder.start();
-    this.act({ do: 'begin', take: recorder.id, step });
+    this.act({ do: 'begin', take: recorder.id, step, before });
   }
 
   /** Returns the take that has ended. */

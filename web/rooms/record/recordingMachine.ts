@@ -1,4 +1,5 @@
 import type { Note } from '../../tracks/capture';
+import { type Done, NOTHING_DONE } from '../../tracks/done';
 import { paused, resumed } from '../../tracks/pauses/note';
 import { revealed } from '../../tracks/steps/note';
 import { returned, visited } from '../../tracks/visits/note';
@@ -12,11 +13,13 @@ export interface RecordingState {
   step: number;
   /** Another slide that is looked at. */
   visiting: string | null;
+  /** What was done in the part of an earlier take that it goes on from. */
+  before: Done[];
 }
 
 export type Action =
   /** From a later step on where a take goes on from another. */
-  | { do: 'begin'; take: string; step?: number }
+  | { do: 'begin'; take: string; step?: number; before?: Done[] }
   | { do: 'end' }
   | { do: 'pause' }
   | { do: 'resume' }
@@ -27,16 +30,25 @@ export type Action =
   /** Another slide is turned to. */
   | { do: 'turn' };
 
-export const IDLE: RecordingState = { phase: 'idle', take: null, step: 0, visiting: null };
+export const IDLE: RecordingState = { phase: 'idle', take: null, step: 0, visiting: null, before: NOTHING_DONE };
 
 /** What an action leads to, and what of it is noted in the take. An action that is not possible now changes nothing. */
 export function after(state: RecordingState, action: Action): { state: RecordingState; notes: Note[] } {
   const stays = { state, notes: [] };
   switch (action.do) {
     case 'begin':
-      return { state: { ...IDLE, phase: 'recording', take: action.take, step: action.step ?? 0 }, notes: [] };
+      return {
+        state: {
+          ...IDLE,
+          phase: 'recording',
+          take: action.take,
+          step: action.step ?? 0,
+          before: action.before ?? NOTHING_DONE,
+        },
+        notes: [],
+      };
     case 'end':
-      return { state: { ...state, phase: 'idle', take: null }, notes: [] };
+      return { state: { ...state, phase: 'idle', take: null, before: NOTHING_DONE }, notes: [] };
     case 'pause':
       return state.phase === 'recording' ? { state: { ...state, phase: 'paused' }, notes: [paused()] } : stays;
     case 'resume':

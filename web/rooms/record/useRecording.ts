@@ -3,6 +3,7 @@ import { clock } from '../../clock';
 import { useLatest } from '../../latest';
 import type { Slide } from '../../lesson.types';
 import { ask } from '../../request';
+import type { Done } from '../../tracks/done';
 import { revealed } from '../../tracks/steps/note';
 import { useDesk } from '../lesson/desk';
 import { RATE } from '../lesson/takes';
@@ -43,13 +44,13 @@ export function useRecording(slides: Slide[], slide: Slide | undefined, { source
 
   const seen = useLatest(slide?.id);
   /** Goes on from an earlier take: a second of it is heard first. */
-  const again = async (from: Continued, number: number) => {
+  const again = async (from: Continued, number: number, before: Done[]) => {
     if (!source || !slide || state.phase !== 'idle') return;
     await runUp(from);
     // Meanwhile it was pressed again, another recording was begun, or another slide was chosen.
     if (session.read().phase !== 'idle' || seen.current !== slide.id) return;
     lines.forgive();
-    session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), number);
+    session.begin(new Recorder(outbox, source.stream, desk.id, slide.id, source.kind, from), number, before);
     const step = slide.steps[number];
     if (step) session.note(revealed(step.id));
     void lines.say(step?.script ?? '');

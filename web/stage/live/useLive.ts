@@ -33,6 +33,7 @@ interface Shown {
  *
  * @param address where they are drawn; null where there are none
  * @param round another one begins with all blocks as they are
+ * @param changes what of them was changed before
  * @param step number of the last one that is shown: what comes later cannot be worked yet
  */
 export function useLive(
@@ -41,8 +42,9 @@ export function useLive(
   {
     note = () => undefined,
     blocks = [],
+    changes: before = {},
     step = Number.POSITIVE_INFINITY,
-  }: { note?: (event: Note) => void; blocks?: string[]; step?: number } = {},
+  }: { note?: (event: Note) => void; blocks?: string[]; changes?: Record<string, Patch>; step?: number } = {},
 ): Live {
   const of = `${address} ${round}`;
   const [shown, setShown] = useState<Shown>({ of: '', blocks: {}, changes: {} });
@@ -54,13 +56,16 @@ export function useLive(
   // biome-ignore lint/correctness/useExhaustiveDependencies: another slide or take begins with all blocks as they are
   useEffect(() => {
     drawing.current = new Map();
-    drawn.current = {};
+    drawn.current = before;
     setTrouble('');
     if (!address) return;
-    ask<LiveBlocks>('POST', address, { changes: Object.fromEntries(blocks.map((block) => [block, {}])) }).then(
-      ({ blocks }) => now.current === of && setShown({ of, blocks, changes: {} }),
-      (error) => now.current === of && setTrouble(sentence(error)),
-    );
+    const load = async () => {
+      const as = (changes: Record<string, Patch>) => ask<LiveBlocks>('POST', address, { changes });
+      const all = await as(Object.fromEntries(blocks.map((block) => [block, {}])));
+      const changed = Object.keys(before).length > 0 ? (await as(before)).blocks : {};
+      if (now.current === of) setShown({ of, blocks: { ...all.blocks, ...changed }, changes: before });
+    };
+    load().catch((error) => now.current === of && setTrouble(sentence(error)));
   }, [of]);
 
   const changes = useRef<Record<string, Patch>>({});

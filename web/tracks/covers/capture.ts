@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Capture, Desk, Place } from '../capture';
+import type { Done } from '../done';
 import { OPEN, PATCH } from '../signs';
 import type { Cover } from './show';
 
@@ -10,13 +11,13 @@ interface NamedCover extends Cover {
   id: string;
 }
 
-function useCovers({ now, note, slide, take, tool, blocks }: Desk) {
+function useCovers({ now, note, slide, take, before, tool, blocks }: Desk) {
   const [covers, setCovers] = useState<NamedCover[]>([]);
   const [from, setFrom] = useState<Place | null>(null);
   const [to, setTo] = useState<Place | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another take begins with nothing covered
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another take begins with what was covered before it
   useEffect(() => {
-    setCovers([]);
+    setCovers(coversLeft(before));
     setFrom(null);
   }, [take]);
 
@@ -65,6 +66,19 @@ function useCovers({ now, note, slide, take, tool, blocks }: Desk) {
       { label: 'Uncover', sign: OPEN, key: 'u', run: uncoverNext },
     ],
   };
+}
+
+/** What was covered and not uncovered. */
+export function coversLeft(before: Done[]): NamedCover[] {
+  const covers = new Map<string, NamedCover>();
+  for (const { event, slide } of before) {
+    if (event.kind === 'cover') {
+      const { cover: id, x, y, width, height } = event;
+      covers.set(id, { id, x, y, width, height, slide, from: Number.NEGATIVE_INFINITY, to: Infinity });
+    }
+    if (event.kind === 'uncover') covers.delete(event.cover);
+  }
+  return [...covers.values()];
 }
 
 interface Box {

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Capture, Desk, Place } from '../capture';
+import type { Done } from '../done';
 import { ARROW, CLOTH, MARKER, PEN, TAKE_BACK } from '../signs';
 import type { Stroke } from './show';
 import { arrow, snapped } from './snap';
@@ -12,14 +13,14 @@ const HELD = 600;
 /** Slide units that a hand moves while it holds still. */
 const STILL = 8;
 
-function useInk({ now, note, slide, take, tool, colour }: Desk) {
+function useInk({ now, note, slide, take, before, tool, colour }: Desk) {
   const [strokes, setStrokes] = useState<Stroke[]>([]);
   const [growing, setGrowing] = useState<Stroke | null>(null);
   const [isSnapped, setSnapped] = useState(false);
   const holding = useRef<ReturnType<typeof setTimeout>>(undefined);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another take begins with a clean slide
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another take begins with what was drawn before it
   useEffect(() => {
-    setStrokes([]);
+    setStrokes(strokesLeft(before));
     setGrowing(null);
     return () => clearTimeout(holding.current);
   }, [take]);
@@ -71,7 +72,7 @@ function useInk({ now, note, slide, take, tool, colour }: Desk) {
     setStrokes((before) => before.filter((stroke) => stroke.slide !== slide));
   };
   const takeBack = () => {
-    const last = strokes.filter((stroke) => stroke.slide === slide).at(-1);
+    const last = lastOn(strokes, slide);
     if (!last) return;
     note({ kind: 'takeback' });
     setStrokes((before) => before.filter((stroke) => stroke !== last));
@@ -84,6 +85,32 @@ function useInk({ now, note, slide, take, tool, colour }: Desk) {
       { label: 'Wipe', sign: CLOTH, key: 'w', run: wipe },
     ],
   };
+}
+
+/** What was drawn and is still to be seen. */
+export function strokesLeft(before: Done[]): Stroke[] {
+  let strokes: Stroke[] = [];
+  for (const { event, slide } of before) {
+    if (event.kind === 'ink') {
+      const { tool, colour, width, points } = event;
+      strokes.push({
+        tool,
+        colour,
+        width,
+        points: points as Stroke['points'],
+        slide,
+        from: Number.NEGATIVE_INFINITY,
+        to: Infinity,
+      });
+    }
+    if (event.kind === 'wipe') strokes = strokes.filter((stroke) => stroke.slide !== slide);
+    if (event.kind === 'takeback') strokes = strokes.filter((stroke) => stroke !== lastOn(strokes, slide));
+  }
+  return strokes;
+}
+
+function lastOn(strokes: Stroke[], slide: string): Stroke | undefined {
+  return strokes.filter((stroke) => stroke.slide === slide).at(-1);
 }
 
 export const ink: Capture = {

@@ -1,6 +1,7 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { WIDE } from '../../stage/page';
 import type { Capture, Desk, Place } from '../capture';
+import type { Done } from '../done';
 import { CORNERS, GLASS } from '../signs';
 import type { Seen, View } from './show';
 
@@ -15,14 +16,16 @@ const NOTCH = 1.0015;
 /** Slide units under which a press is no rectangle. */
 const PRESS = 30;
 
-function useViews({ now, note, slide, take, tool }: Desk) {
+function useViews({ now, note, slide, take, before, tool }: Desk) {
   const [seen, setSeen] = useState<Seen>(WHOLE);
   const [from, setFrom] = useState<Place | null>(null);
   const [to, setTo] = useState<Place | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another slide or take is seen whole
+  const begun = useRef('');
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another slide is seen whole, and a take begins with what was seen before it
   useEffect(() => {
-    setSeen(WHOLE);
+    setSeen(begun.current === take ? WHOLE : viewLeft(before));
     setFrom(null);
+    begun.current = take;
   }, [take, slide]);
 
   const show = (next: Seen) => {
@@ -64,6 +67,12 @@ function useViews({ now, note, slide, take, tool }: Desk) {
     hand: { down, move, up, wheel },
     actions: [{ label: 'Show all', sign: CORNERS, key: '0', run: () => !isWhole && show(WHOLE) }],
   };
+}
+
+/** What of the slide was seen last. */
+export function viewLeft(before: Done[]): Seen {
+  const last = before.filter(({ event }) => ['view', 'visit', 'return'].includes(event.kind)).at(-1)?.event;
+  return last?.kind === 'view' ? onPage(last.x, last.y, last.width) : WHOLE;
 }
 
 /** Part of the slide in its own shape, about a place. */
