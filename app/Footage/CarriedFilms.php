@@ -38,7 +38,7 @@ final class CarriedFilms
     /** Once for each, however often a take is made ready. */
     private static function carried(Take $take, Footage $earlier, SampleRange $gone, int $length): Footage
     {
-        $known = $take->footage()->get()->first(static fn (Footage $footage): bool => ($footage->carried['footage'] ?? null) === $earlier->id);
+        $known = $take->footage()->where('carried->footage', $earlier->id)->first();
         if ($known !== null) {
             return $known;
         }

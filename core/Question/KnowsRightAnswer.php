@@ -7,5 +7,6 @@ namespace Daybright\Question;
 /** A kind of question of which an answer that earns all marks can be written down, as a student would give it. */
 interface KnowsRightAnswer
 {
-    public function rightAnswer(): string;
+    /** Null where any of several would be right, such as what was measured. */
+    public function rightAnswer(): ?string;
 }

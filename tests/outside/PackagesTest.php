@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Outside;
 
+use App\Adapters\Files;
 use App\Formats\Formats;
+use App\Media\MediaStore;
 use DOMDocument;
 use DOMElement;
 use Symfony\Component\Process\Process;
@@ -95,7 +97,7 @@ final class PackagesTest extends TestCase
 
     public function test_questions_keep_the_rules_of_items(): void
     {
-        $zip = self::opened($this->written('qti', self::asking()));
+        $zip = self::opened($this->written('qti', $this->asking()));
         $manifest = self::xml($zip, 'imsmanifest.xml');
         $items = [];
         foreach ($manifest->getElementsByTagName('resource') as $resource) {
@@ -114,9 +116,28 @@ final class PackagesTest extends TestCase
             $interactions[] = $this->checkItem(self::xml($zip, $name), $name);
         }
         self::assertSame([
-            'textEntryInteraction', 'choiceInteraction', 'orderInteraction', 'matchInteraction', 'hottextInteraction', 'choiceInteraction',
-            'extendedTextInteraction', 'extendedTextInteraction',
+            ['textEntryInteraction'], ['choiceInteraction'], ['orderInteraction'], ['matchInteraction'], ['hottextInteraction'],
+            ['choiceInteraction'], ['extendedTextInteraction'], ['inlineChoiceInteraction', 'inlineChoiceInteraction'],
+            ['textEntryInteraction'], ['textEntryInteraction', 'textEntryInteraction'], ['textEntryInteraction'],
+            ['extendedTextInteraction'],
         ], $interactions);
+        // Each cell and each name earns its share; words are compared without their capitals (15.3).
+        $table = self::xml($zip, $items[9]);
+        self::assertSame(['Stick', 'Shadow', '20 cm', ' cm', 'tall', ''], [...self::texts($table, 'th'), ...self::texts($table, 'td')]);
+        self::assertSame(['31', 'Summer'], self::texts($table, 'correctResponse'));
+        self::assertSame(['1', '1'], self::texts($table, 'baseValue'));
+        self::assertSame('0.5 0.5', self::one($table, 'equal')->getAttribute('tolerance'));
+        self::assertSame('false', self::one($table, 'stringMatch')->getAttribute('caseSensitive'));
+        // What was measured has no right response, and nothing is processed.
+        $open = self::xml($zip, $items[10]);
+        self::assertSame([], [...self::texts($open, 'correctResponse'), ...self::texts($open, 'responseProcessing')]);
+        $named = self::xml($zip, $items[7]);
+        self::assertSame(['name-1', 'name-2'], self::texts($named, 'correctResponse'));
+        self::assertSame('A dial', self::one($named, 'img')->getAttribute('alt'));
+        $drawing = self::xml($zip, self::one($named, 'img')->getAttribute('src'));
+        self::assertStringStartsWith('data:image/png;base64,', self::one($drawing, 'image')->getAttribute('href'));
+        self::assertSame(['1', '2'], self::texts($drawing, 'text'));
+        self::assertSame('dial', self::one(self::xml($zip, $items[8]), 'correctResponse')->textContent);
         self::assertSame(['thing a', 'thing b', 'thing c'], self::texts(self::xml($zip, $items[6]), 'li'));
         $number = self::xml($zip, $items[0]);
         self::assertSame('41', self::one($number, 'correctResponse')->textContent);
@@ -129,46 +150,50 @@ final class PackagesTest extends TestCase
         return array_column(iterator_to_array($document->getElementsByTagName($element)), 'textContent');
     }
 
-    /** @return string name of its interaction */
-    private function checkItem(DOMDocument $item, string $name): string
+    /** @return list<string> names of its interactions */
+    private function checkItem(DOMDocument $item, string $name): array
     {
         // Attributes that an item must have (QTI 2.1 Information Model, 4.1).
         $root = $item->documentElement ?? self::fail($name);
         foreach (['identifier', 'title', 'adaptive', 'timeDependent'] as $attribute) {
             self::assertNotSame('', $root->getAttribute($attribute), $name);
         }
-        // Its parts come in this order (4.1), each response is declared once, and the interaction answers to it (7.1).
+        // Its parts come in this order (4.1), each response is declared once, and one interaction answers to it (7.1).
         $order = [];
         foreach ($root->childNodes as $child) {
             $order[] = $child->nodeName;
         }
         $known = ['responseDeclaration', 'outcomeDeclaration', 'itemBody', 'responseProcessing'];
         self::assertSame(array_values(array_intersect($known, $order)), array_values(array_unique($order)), $name);
-        $declared = self::one($item, 'responseDeclaration');
-        $body = self::one($item, 'itemBody');
+        $declared = iterator_to_array($item->getElementsByTagName('responseDeclaration'), false);
         $interactions = array_values(array_filter(
-            iterator_to_array($body->getElementsByTagName('*')),
+            iterator_to_array(self::one($item, 'itemBody')->getElementsByTagName('*')),
             static fn (DOMElement $each): bool => str_ends_with($each->nodeName, 'Interaction'),
         ));
-        self::assertCount(1, $interactions, $name);
-        self::assertSame($declared->getAttribute('identifier'), $interactions[0]->getAttribute('responseIdentifier'), $name);
-        // Right responses name choices that are there (5.1, 7.2).
+        self::assertSame(
+            array_map(static fn (DOMElement $each): string => $each->getAttribute('identifier'), $declared),
+            array_map(static fn (DOMElement $each): string => $each->getAttribute('responseIdentifier'), $interactions),
+            $name,
+        );
         $choices = self::values($item, 'identifier');
-        foreach (self::one($item, 'responseDeclaration')->getElementsByTagName('value') as $value) {
-            if (in_array($declared->getAttribute('baseType'), ['identifier', 'directedPair'], true)) {
-                self::assertSame([], array_diff(explode(' ', $value->textContent), $choices), $name);
+        foreach ($declared as $response) {
+            // Right responses name choices that are there (5.1, 7.2).
+            foreach ($response->getElementsByTagName('value') as $value) {
+                if (in_array($response->getAttribute('baseType'), ['identifier', 'directedPair'], true)) {
+                    self::assertSame([], array_diff(explode(' ', $value->textContent), $choices), $name);
+                }
+            }
+            // A single response has one right value, and what is compared is compared by its kind (15.3).
+            if ($response->getAttribute('cardinality') === 'single' && $response->getElementsByTagName('value')->length > 0) {
+                self::assertCount(1, $response->getElementsByTagName('value'), $name);
             }
         }
-        // A single response has one right value, and what is compared is compared by its kind (15.3).
-        if ($declared->getAttribute('cardinality') === 'single' && $declared->getElementsByTagName('value')->length > 0) {
-            self::assertCount(1, $declared->getElementsByTagName('value'), $name);
-        }
 
-        return $interactions[0]->nodeName;
+        return array_map(static fn (DOMElement $each): string => $each->nodeName, $interactions);
     }
 
     /** @return array<string, mixed> a document that asks in every way that can be written down */
-    private static function asking(): array
+    private function asking(): array
     {
         $document = self::document();
         $slide = &$document['parts'][0]['slides'][0];
@@ -184,15 +209,38 @@ final class PackagesTest extends TestCase
             ['type' => 'highlight', 'passage' => 'The Sun was high & bright.', 'evidence' => [['id' => 'e', 'from' => 1, 'to' => 2]]],
             ['type' => 'truth', 'isTrue' => false, 'letter' => 'n', 'domain' => 'n is whole', 'holds' => 'n > 0'],
             ['type' => 'tasks', 'tasks' => $things, 'value' => 'Any of them.'],
+            ['type' => 'label', 'bank' => true, 'picture' => 'dial', 'points' => [
+                ['id' => 'a', 'name' => 'dial / dial plate', 'x' => 0.2, 'y' => 0.3],
+                ['id' => 'b', 'name' => 'gnomon', 'x' => 0.7, 'y' => 0.3],
+            ]],
+            ['type' => 'label', 'bank' => false, 'picture' => 'dial', 'points' => [
+                ['id' => 'a', 'name' => 'dial', 'x' => 0.2, 'y' => 0.3],
+            ]],
         ];
-        foreach ($contents as $number => $content) {
+        $tables = [
+            ['tolerance' => '0.5', 'hasHead' => true, 'rows' => [['Stick', 'Shadow'], ['20 cm', '?31 cm'], ['tall', '?Summer']]],
+            ['hasHead' => false, 'rows' => [['My shadow', '?']]],
+        ];
+        $tables = array_map(static fn (array $table): array => ['hasSide' => false] + $table, $tables);
+        $document['media'] = ['dial' => ['description' => 'A dial', 'credit' => 'Rowan Ash', 'licence' => 'own'] + $this->picture()];
+        foreach ([...$contents, ...$tables] as $number => $content) {
             $slide['blocks'][] = [
-                'id' => "asked-{$number}", 'kind' => 'question', 'region' => 'main', 'step' => 'measure-1',
+                'id' => "asked-{$number}", 'kind' => isset($content['rows']) ? 'table' : 'question',
+                'region' => 'main', 'step' => 'measure-1',
                 'reveals' => (object) ['answer' => 'measure-2'], 'content' => ['prompt' => 'What?', 'marks' => 2] + $content,
             ];
         }
 
         return $document;
+    }
+
+    /** @return array<string, mixed> a medium whose file is kept */
+    private function picture(): array
+    {
+        $file = Files::temporary('png');
+        imagepng(imagecreatetruecolor(40, 30), $file);
+
+        return app(MediaStore::class)->bringIn($this->teacher('Sol'), $file, 'dial.png');
     }
 
     /** @param  array<string, mixed>|null  $document */

@@ -10,6 +10,7 @@ use App\Formats\FilePurpose;
 use App\Formats\LessonWriter;
 use App\Formats\WrittenFormat;
 use App\Models\Lesson;
+use App\Models\MediaFile;
 use Closure;
 use Daybright\Format\Qti\QtiPackage;
 use Daybright\Release\Questions;
@@ -44,8 +45,7 @@ final class QtiWriter implements LessonWriter
 
     public function write(Lesson $lesson, Closure $progress): string
     {
-        $read = $lesson->read();
-        $package = new QtiPackage($read->title, Questions::in($read));
+        $package = new QtiPackage($lesson->read(), MediaFile::dataAddress(...));
         if ($package->isEmpty()) {
             throw new DomainException(self::NOTHING);
         }

@@ -6,64 +6,61 @@ namespace Daybright\Format\Qti;
 
 use Daybright\Format\Xml;
 
-/** What an item has of its own: what is declared of its response, how it is given, and how it is marked. */
+/** What an item has of its own: what a student gives, how it is given, and how it is marked. */
 final readonly class ItemParts
 {
     public const RESPONSE = 'RESPONSE';
 
     /**
-     * @param  string  $cardinality single, multiple or ordered
-     * @param  string  $baseType identifier, directedPair, float, string or file
-     * @param  list<string>  $right values of the right response; none where a person marks it
+     * @param  non-empty-list<Response>  $responses
      * @param  string  $interaction XML
-     * @param  string|null  $tolerance how far a number may be off; null where the response must be the right one
+     * @param  NumberedPicture|null  $picture that is asked about
      */
-    public function __construct(
-        public string $cardinality,
-        public string $baseType,
-        public array $right,
-        public string $interaction,
-        public ?string $tolerance = null,
-    ) {
-    }
-
-    public function declaration(): string
+    public function __construct(public array $responses, public string $interaction, public ?NumberedPicture $picture = null)
     {
-        $values = array_map(static fn (string $value): string => Xml::element('value', [], Xml::text($value)), $this->right);
-
-        return Xml::element(
-            'responseDeclaration',
-            ['identifier' => self::RESPONSE, 'cardinality' => $this->cardinality, 'baseType' => $this->baseType],
-            ...$values === [] ? [] : [Xml::element('correctResponse', [], ...$values)],
-        );
     }
 
-    /** A person marks what has no right response: then nothing is processed. */
+    /**
+     * Where one thing is given, under the name RESPONSE.
+     *
+     * @param  list<string>  $right as a Response has it
+     * @param  string  $interaction XML
+     */
+    public static function one(
+        string $cardinality,
+        string $baseType,
+        array $right,
+        string $interaction,
+        ?string $tolerance = null,
+    ): self {
+        return new self([new Response(self::RESPONSE, $cardinality, $baseType, $right, $tolerance)], $interaction);
+    }
+
+    /** @return list<string> XML */
+    public function declarations(): array
+    {
+        return array_map(static fn (Response $response): string => $response->declaration(), $this->responses);
+    }
+
+    /** Each right response earns its share of the marks. A person marks what has no right one: then nothing is processed. */
     public function processing(int $marks): string
     {
-        if ($this->right === []) {
+        $known = array_filter($this->responses, static fn (Response $response): bool => $response->right !== []);
+        if (count($known) < count($this->responses)) {
             return '';
         }
-        $given = Xml::element('variable', ['identifier' => self::RESPONSE]);
-        $right = Xml::element('correct', ['identifier' => self::RESPONSE]);
-        $compared = $this->tolerance === null
-            ? Xml::element('match', [], $given, $right)
-            : Xml::element(
-                'equal',
-                ['toleranceMode' => 'absolute', 'tolerance' => "{$this->tolerance} {$this->tolerance}"],
-                $given,
-                $right,
-            );
-        $score = Xml::element(
-            'setOutcomeValue',
-            ['identifier' => 'SCORE'],
-            Xml::element('baseValue', ['baseType' => 'float'], (string) $marks),
-        );
-
-        return Xml::element(
-            'responseProcessing',
+        $share = Xml::element('baseValue', ['baseType' => 'float'], rtrim(rtrim(sprintf('%.4F', $marks / count($known)), '0'), '.'));
+        $conditions = array_map(static fn (Response $response): string => Xml::element('responseCondition', [], Xml::element(
+            'responseIf',
             [],
-            Xml::element('responseCondition', [], Xml::element('responseIf', [], $compared, $score)),
-        );
+            $response->isRight(),
+            Xml::element(
+                'setOutcomeValue',
+                ['identifier' => 'SCORE'],
+                count($known) === 1 ? $share : Xml::element('sum', [], Xml::element('variable', ['identifier' => 'SCORE']), $share),
+            ),
+        )), $known);
+
+        return Xml::element('responseProcessing', [], ...array_values($conditions));
     }
 }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Daybright\Format\Qti;
 
+use Closure;
 use Daybright\Figure\Variation;
 use Daybright\Format\Qti\Interactions\ChooseOne;
+use Daybright\Format\Qti\Interactions\FillCells;
 use Daybright\Format\Qti\Interactions\Identifier;
 use Daybright\Format\Qti\Interactions\MarkWords;
+use Daybright\Format\Qti\Interactions\NameParts;
 use Daybright\Format\Qti\Interactions\PutInOrder;
 use Daybright\Format\Qti\Interactions\PutTogether;
 use Daybright\Format\Qti\Interactions\TypeNumber;
@@ -15,13 +18,16 @@ use Daybright\Format\Qti\Interactions\UploadFile;
 use Daybright\Format\Qti\Interactions\WriteWords;
 use Daybright\Format\Xml;
 use Daybright\Lesson\Fields;
+use Daybright\Lesson\Lesson;
+use Daybright\Lesson\Media\Picture\PictureMedium;
 use Daybright\Question\Question;
 use Daybright\Question\VariedQuestion;
+use Daybright\Release\Questions;
 use Daybright\Worked\PracticeSet;
 
 /**
  * The questions of a lesson as items, a test that asks them in order, and their manifest (IMS Question and Test Interoperability 2.1;
- * IMS Content Packaging 1.1). Practice becomes one item for each of its own. Tables to fill and names on a picture are left out.
+ * IMS Content Packaging 1.1). Practice becomes one item for each of its own.
  */
 final readonly class QtiPackage
 {
@@ -36,23 +42,40 @@ final readonly class QtiPackage
         PutTogether::class,
         MarkWords::class,
         UploadFile::class,
+        FillCells::class,
+        NameParts::class,
     ];
 
     /** @var array<string, string> items by name of their file, without its ending */
     private array $items;
 
-    /** @param  array<string, Question>  $questions in plain words, by block */
-    public function __construct(private string $title, array $questions)
+    /** @var array<string, string> drawings by name of the item that shows them */
+    private array $pictures;
+
+    /** @param  Closure(string): string  $address of a picture’s bytes, by their hash */
+    public function __construct(private Lesson $lesson, private Closure $address)
     {
-        $items = [];
-        foreach ($questions as $block => $question) {
+        $items = $pictures = [];
+        foreach (Questions::in($lesson) as $block => $question) {
             foreach (self::asked($question) as $number => $each) {
                 $id = Identifier::of($number === 0 ? $block : "{$block}-{$number}");
-                $item = self::item($id, $each);
-                $items += $item === null ? [] : [$id => $item];
+                $parts = self::parts($each);
+                $picture = $this->drawn($parts?->picture);
+                if ($parts !== null && ($parts->picture === null || $picture !== null)) {
+                    $items[$id] = $this->item($id, $each, $parts);
+                    $pictures += $picture === null ? [] : [$id => $picture];
+                }
             }
         }
-        $this->items = $items;
+        [$this->items, $this->pictures] = [$items, $pictures];
+    }
+
+    /** Null where there is none, or its file is gone. */
+    private function drawn(?NumberedPicture $picture): ?string
+    {
+        $medium = $picture === null ? null : $this->lesson->media[$picture->medium] ?? null;
+
+        return $picture !== null && $medium instanceof PictureMedium ? $picture->svg($medium, ($this->address)($medium->sha256)) : null;
     }
 
     public function isEmpty(): bool
@@ -66,6 +89,9 @@ final readonly class QtiPackage
         $files = ['imsmanifest.xml' => $this->manifest(), 'test.xml' => $this->test()];
         foreach ($this->items as $id => $item) {
             $files["{$id}.xml"] = $item;
+        }
+        foreach ($this->pictures as $id => $picture) {
+            $files[self::pictureOf($id)] = $picture;
         }
 
         return $files;
@@ -85,11 +111,19 @@ final readonly class QtiPackage
         );
     }
 
-    private static function item(string $id, Question $question): ?string
+    private static function pictureOf(string $item): string
     {
-        $parts = self::parts($question);
+        return "{$item}.svg";
+    }
 
-        return $parts === null ? null : Xml::HEAD.Xml::element(
+    private function item(string $id, Question $question, ItemParts $parts): string
+    {
+        $medium = $this->lesson->media[$parts->picture->medium ?? ''] ?? null;
+        $picture = $medium === null
+            ? []
+            : [Xml::element('p', [], Xml::element('img', ['src' => self::pictureOf($id), 'alt' => $medium->description]))];
+
+        return Xml::HEAD.Xml::element(
             'assessmentItem',
             [
                 'xmlns' => self::QTI,
@@ -98,11 +132,13 @@ final readonly class QtiPackage
                 'adaptive' => 'false',
                 'timeDependent' => 'false',
             ],
-            $parts->declaration(),
-            self::outcome('SCORE', 0),
-            self::outcome('MAXSCORE', $question->marks),
-            Xml::element('itemBody', [], Xml::element('p', [], Xml::text($question->prompt)), $parts->interaction),
-            $parts->processing($question->marks),
+            ...$parts->declarations(),
+            ...[
+                self::outcome('SCORE', 0),
+                self::outcome('MAXSCORE', $question->marks),
+                Xml::element('itemBody', [], Xml::element('p', [], Xml::text($question->prompt)), ...$picture, ...[$parts->interaction]),
+                $parts->processing($question->marks),
+            ],
         );
     }
 
@@ -135,13 +171,13 @@ final readonly class QtiPackage
 
         return Xml::HEAD.Xml::element(
             'assessmentTest',
-            ['xmlns' => self::QTI, 'identifier' => 'test', 'title' => $this->title],
+            ['xmlns' => self::QTI, 'identifier' => 'test', 'title' => $this->lesson->title],
             Xml::element(
                 'testPart',
                 ['identifier' => 'part', 'navigationMode' => 'nonlinear', 'submissionMode' => 'individual'],
                 Xml::element(
                     'assessmentSection',
-                    ['identifier' => 'section', 'title' => $this->title, 'visible' => 'true'],
+                    ['identifier' => 'section', 'title' => $this->lesson->title, 'visible' => 'true'],
                     ...$references,
                 ),
             ),
@@ -150,10 +186,11 @@ final readonly class QtiPackage
 
     private function manifest(): string
     {
-        $resource = static fn (string $id, string $type, string ...$depends): string => Xml::element(
+        $resource = fn (string $id, string $type, string ...$depends): string => Xml::element(
             'resource',
             ['identifier' => $id, 'type' => $type, 'href' => "{$id}.xml"],
             Xml::element('file', ['href' => "{$id}.xml"]),
+            ...isset($this->pictures[$id]) ? [Xml::element('file', ['href' => self::pictureOf($id)])] : [],
             ...array_map(static fn (string $other): string => Xml::element('dependency', ['identifierref' => $other]), $depends),
         );
 

@@ -47,6 +47,14 @@ final class FillTableTest extends TestCase
         }
     }
 
+    public function test_what_is_right_can_be_written_down_unless_anything_measured_is(): void
+    {
+        self::assertNull(self::table()->rightAnswer());
+        $closed = FillTable::from(new Fields(['rows' => [['2', '?two'], ['?5', ''], ['?{sum}', '']], 'hasHead' => false]));
+        self::assertSame(['0-1' => 'two', '1-0' => '5', '2-0' => '7'], json_decode((string) $closed->rightAnswer(), true));
+        self::assertSame(3, $closed->mark((string) $closed->rightAnswer(), 3)->earned);
+    }
+
     public function test_an_empty_cell_is_named_and_nothing_is_marked(): void
     {
         $this->expectException(InvalidAnswer::class);

@@ -28,7 +28,7 @@ final class ChooseOne implements Interaction
             ? [GivenAnswer::map((string) $question->rightAnswer())['verdict'] ?? 'false']
             : array_map(static fn (int $number): string => array_keys($choices)[$number], array_slice($question->rightChoices(), 0, 1));
 
-        return new ItemParts('single', 'identifier', array_map(Identifier::of(...), $right), Xml::element(
+        return ItemParts::one('single', 'identifier', array_map(Identifier::of(...), $right), Xml::element(
             'choiceInteraction',
             ['responseIdentifier' => ItemParts::RESPONSE, 'shuffle' => 'false', 'maxChoices' => 1],
             ...Listed::choices($choices),

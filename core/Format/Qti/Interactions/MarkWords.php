@@ -29,7 +29,7 @@ final class MarkWords implements Interaction
             array_keys($words),
         );
 
-        return new ItemParts(
+        return ItemParts::one(
             'multiple',
             'identifier',
             array_map(static fn (string $word): string => "word-{$word}", GivenAnswer::list((string) $question->rightAnswer())),

@@ -23,7 +23,7 @@ final class PutInOrder implements Interaction
     {
         $items = Listed::texts($question->asked()['items'] ?? []);
 
-        return new ItemParts(
+        return ItemParts::one(
             'ordered',
             'identifier',
             array_map(Identifier::of(...), GivenAnswer::list((string) $question->rightAnswer())),

@@ -29,7 +29,7 @@ final class PutTogether implements Interaction
         sort($letters);
         $places = Listed::texts($asked['groups'] ?? []) ?: array_combine($letters, $letters);
 
-        return new ItemParts(
+        return ItemParts::one(
             'multiple',
             'directedPair',
             array_map(

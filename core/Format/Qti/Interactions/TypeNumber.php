@@ -11,11 +11,9 @@ use Daybright\Question\Kinds\NumberWithUnit\NumberWithUnit;
 use Daybright\Question\Kinds\ScaleReading\ScaleReading;
 use Daybright\Question\Question;
 
-/** textEntryInteraction (QTI 2.1, section 7.2.2). The unit stands behind the gap: a number alone can be compared. */
+/** A gap for a number. */
 final class TypeNumber implements Interaction
 {
-    private const NUMBER = '/^([−-]?\d+(?:\.\d+)?)(?:\s+(.*))?$/u';
-
     public static function kinds(): array
     {
         return [NumberWithUnit::name(), ScaleReading::name()];
@@ -23,17 +21,8 @@ final class TypeNumber implements Interaction
 
     public static function of(Question $question): ?ItemParts
     {
-        if (preg_match(self::NUMBER, (string) $question->rightAnswer(), $parts) !== 1) {
-            return null;
-        }
-        $gap = Xml::element('textEntryInteraction', ['responseIdentifier' => ItemParts::RESPONSE, 'expectedLength' => 10]);
+        $gap = Gap::forNumber(ItemParts::RESPONSE, (string) $question->rightAnswer(), $question->tolerance() ?? '0');
 
-        return new ItemParts(
-            'single',
-            'float',
-            [str_replace('−', '-', $parts[1])],
-            Xml::element('p', [], $gap, Xml::text(rtrim(' '.($parts[2] ?? '')))),
-            $question->tolerance() ?? '0',
-        );
+        return $gap === null ? null : new ItemParts([$gap->response], Xml::element('p', [], $gap->written));
     }
 }

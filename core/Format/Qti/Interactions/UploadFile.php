@@ -21,6 +21,6 @@ final class UploadFile implements Interaction
 
     public static function of(Question $question): ItemParts
     {
-        return new ItemParts('single', 'file', [], Xml::element('uploadInteraction', ['responseIdentifier' => ItemParts::RESPONSE]));
+        return ItemParts::one('single', 'file', [], Xml::element('uploadInteraction', ['responseIdentifier' => ItemParts::RESPONSE]));
     }
 }

@@ -32,7 +32,7 @@ final class WriteWords implements Interaction
             ? ''
             : Xml::element('p', [], Xml::text('Choose one of these tasks, and write what came of it.')).Xml::element('ol', [], implode('', $tasks));
 
-        return new ItemParts('single', 'string', [], $choose.$written.Xml::element(
+        return ItemParts::one('single', 'string', [], $choose.$written.Xml::element(
             'extendedTextInteraction',
             ['responseIdentifier' => ItemParts::RESPONSE, 'expectedLines' => max(3, 2 * count($boxes))],
         ));

@@ -13,12 +13,14 @@ use Daybright\Maths\Table\Table;
 use Daybright\Question\GivenAnswer;
 use Daybright\Question\InvalidAnswer;
 use Daybright\Question\Kinds\NumberWithUnit\TypedAnswer;
+use Daybright\Question\KnowsRightAnswer;
 use Daybright\Question\Marking;
 use Daybright\Question\QuestionKind;
 use Daybright\Question\Share;
+use Daybright\Question\TypesNumber;
 
 /** Fill the cells of a table that were left for the student. Each is marked by itself; what was left open may be any number. */
-final readonly class FillTable implements QuestionKind
+final readonly class FillTable implements KnowsRightAnswer, QuestionKind, TypesNumber
 {
     /** @param  string  $tolerance how far a number may be off; empty for not at all */
     private function __construct(private Table $table, private string $tolerance)
@@ -44,6 +46,24 @@ final readonly class FillTable implements QuestionKind
         }
 
         return implode('; ', $answers);
+    }
+
+    public function rightAnswer(): ?string
+    {
+        $answers = [];
+        foreach ($this->table->asked() as [$row, $column]) {
+            if ($this->table->cell($row, $column)->isOpen()) {
+                return null;
+            }
+            $answers["{$row}-{$column}"] = $this->table->shown($row, $column);
+        }
+
+        return GivenAnswer::written($answers);
+    }
+
+    public function tolerance(): string
+    {
+        return is_numeric(trim($this->tolerance)) ? trim($this->tolerance) : '';
     }
 
     public function asked(): array
@@ -108,7 +128,7 @@ final readonly class FillTable implements QuestionKind
     public function unfinished(): ?string
     {
         try {
-            $this->tolerance();
+            $this->mostOff();
         } catch (MathsError $error) {
             return 'How far a cell may be off cannot be read. '.$error->getMessage();
         }
@@ -161,12 +181,12 @@ final readonly class FillTable implements QuestionKind
     {
         $shown = Table::readable($expected);
         $rounding = $expected->value->minus($shown->value)->abs();
-        $wanted = $this->tolerance();
+        $wanted = $this->mostOff();
 
         return $wanted->isGreaterThan($rounding) ? $wanted : $rounding;
     }
 
-    private function tolerance(): BigRational
+    private function mostOff(): BigRational
     {
         $written = trim($this->tolerance);
 

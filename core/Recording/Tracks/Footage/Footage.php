@@ -48,7 +48,8 @@ final class Footage implements GoesOn, Movable
                 $isSeen = $event->data->text('place') !== Place::Away->value;
                 $seen[$id] = $isSeen ? ['kind' => 'shown', 'footage' => $id, 'place' => Place::Away->value] : null;
             } elseif ($event->kind === 'clip') {
-                $seen['clip'] = $event->data->flag('plays') ? ['kind' => 'clip', 'block' => $event->data->text('block'), 'plays' => false] : null;
+                $ends = ['kind' => 'clip', 'block' => $event->data->text('block'), 'plays' => false];
+                $seen['clip'] = $event->data->flag('plays') ? $ends : null;
             }
         }
 
