@@ -121,6 +121,11 @@ function weight(slide: StripSlide): number {
   return Math.max(LEAST, slide.planned, slide.recorded ?? 0);
 }
 
+/** A slide with its part, which is not said twice where the title begins with it. */
+function inPart(part: PartKind, title: string): string {
+  return title.startsWith(partLabel(part)) ? title : `${partLabel(part)}: ${title || 'slide without a title'}`;
+}
+
 function duration(slide: StripSlide): string {
   if (slide.recorded) return `recorded, ${spokenTime(slide.recorded)}`;
   return slide.recorded === null ? `planned, ${spokenTime(slide.planned)}` : spokenTime(slide.planned);
@@ -139,7 +144,7 @@ interface StretchProps {
 function Stretch({ slide, part, isCurrent, onChoose, isFound, share, small }: StretchProps) {
   const filled = slide.recorded ? Math.min(1, slide.recorded / weight(slide)) : 0;
   const label = [
-    `${partLabel(part)}: ${slide.title || 'slide without a title'}`,
+    inPart(part, slide.title),
     duration(slide),
     slide.work > 0 ? `pause of ${spokenTime(slide.work)}` : '',
     isFound ? 'the ready check found something' : '',

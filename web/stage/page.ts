@@ -13,8 +13,8 @@ export const TALL: Page = { width: 670, height: 1042 };
 /** A phone held upright. */
 const UPRIGHT = '(orientation: portrait) and (max-width: 600px)';
 
-/** A phone on its side: wide, and hardly higher than a slide; style.css says the same. */
-const FLAT = '(orientation: landscape) and (max-height: 500px)';
+/** A phone on its side: wide, and hardly higher than a slide; style.css says the same. A page enlarged to 400 % is no such one. */
+const FLAT = '(orientation: landscape) and (max-height: 500px) and (min-width: 540px)';
 
 export const useIsUpright = (): boolean => useMedia(UPRIGHT);
 

@@ -2,7 +2,7 @@ import type { StudentShelf } from '../answers.types';
 import { day } from '../clock';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
-import { KeepIt } from './kept/KeepIt';
+import { KeepIt, titleOf } from './kept/KeepIt';
 import { StillToSend } from './kept/StillToSend';
 import { useKept } from './kept/useKept';
 import { useUnsent } from './kept/useUnsent';
@@ -97,7 +97,9 @@ function OneLesson({ lesson, isNext, canOpen, onOpen }: OneLessonProps) {
       disabled={!canOpen}
       className={`block w-full rounded border bg-sheet p-4 text-left hover:border-action disabled:opacity-60 ${isNext ? 'border-2 border-action' : 'border-edge'}`}
     >
-      <span className="block text-lg font-semibold">{lesson.title}</span>
+      <span id={titleOf(lesson.id)} className="block text-lg font-semibold">
+        {lesson.title}
+      </span>
       <span className="block text-small text-quiet">
         {[
           lesson.minutes < 1.5 ? '1 minute' : `${Math.round(lesson.minutes)} minutes`,

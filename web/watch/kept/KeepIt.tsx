@@ -48,9 +48,24 @@ export function KeepIt({ lesson, keeping, isOffline }: KeepItProps) {
   );
 }
 
-function Keep({ keeping, share, label }: { keeping: Keeping; share: string; label: string }) {
+/** Where the title of a lesson stands: several of them can be kept. */
+export const titleOf = (share: string): string => `title-${share}`;
+
+interface KeepProps {
+  keeping: Keeping;
+  share: string;
+  label: string;
+}
+
+function Keep({ keeping, share, label }: KeepProps) {
   return (
-    <Button look="quiet" disabled={keeping.coming !== null} onClick={() => void keeping.keep(share)}>
+    <Button
+      look="quiet"
+      className="text-left whitespace-normal!"
+      aria-describedby={titleOf(share)}
+      disabled={keeping.coming !== null}
+      onClick={() => void keeping.keep(share)}
+    >
       {label}
     </Button>
   );

@@ -17,7 +17,7 @@ export function ReadingChoices() {
       {isOpen && (
         <section
           aria-label="How it reads"
-          className="order-last mt-1 grid w-full grid-cols-2 gap-3 rounded border border-rule bg-sheet p-4 lg:grid-cols-4"
+          className="order-last mt-1 grid w-full gap-3 rounded border border-rule bg-sheet p-4 min-[22rem]:grid-cols-2 lg:grid-cols-4"
         >
           {NAMES.map((name) => (
             <Choice
