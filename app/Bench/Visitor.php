@@ -29,7 +29,7 @@ final class Visitor
         $token = urldecode($this->cookies->getCookieByName('XSRF-TOKEN')?->getValue() ?? '');
         $answer = yield $this->crowd->client->requestAsync($method, $address, $options + [
             'cookies' => $this->cookies,
-            'headers' => ['Accept' => 'application/json', 'X-XSRF-TOKEN' => $token],
+            'headers' => ['Accept' => 'application/json', 'Sec-Fetch-Site' => 'same-origin', 'X-XSRF-TOKEN' => $token],
             'curl' => $this->from === null ? [] : [CURLOPT_INTERFACE => $this->from],
             'on_stats' => fn (TransferStats $stats) => $this->times->took($name, 1000 * (float) $stats->getTransferTime()),
         ])->otherwise(fn ($trouble) => $this->times->went("{$name}: {$trouble->getMessage()}"));

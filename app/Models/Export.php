@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Formats\Formats;
 use Database\Factories\ExportFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Adapters\PieceFolder;
 use Daybright\Recording\Tracks\Footage\Source;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -10,7 +10,6 @@ use Database\Factories\LessonFactory;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Recording\Take as Recorded;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Adapters\Files;
 use App\Media\MediaKinds;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Storage;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 

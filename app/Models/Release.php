@@ -15,7 +15,6 @@ use Daybright\Release\FrozenLesson;
 use Daybright\Release\FrozenStage;
 use Daybright\Release\LessonOutline;
 use Daybright\Release\LessonStages;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;

@@ -8,7 +8,6 @@ use App\Watching\Kept\Keeping;
 use Database\Factories\ShareFactory;
 use Daybright\Watching\Opening;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;

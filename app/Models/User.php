@@ -12,6 +12,8 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
 /** A teacher. */
 class User extends Authenticatable
 {
+    use BootsTraitsByName;
+
     /** @use HasFactory<UserFactory> */
     use HasFactory;
 

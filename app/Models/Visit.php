@@ -9,7 +9,6 @@ use Daybright\Watching\Progress;
 use Daybright\Watching\SealedLesson;
 use Daybright\Watching\SealedRanges;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;

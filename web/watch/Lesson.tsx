@@ -82,7 +82,7 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
     player.seek(at);
   };
 
-  usePlaceKept(work, player.at);
+  usePlaceKept(work, player.at, player.isPlaying);
   useLessonKeys(player, trip.here !== null);
   const begin = () => {
     setBegun(true);
