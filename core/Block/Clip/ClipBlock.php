@@ -100,7 +100,10 @@ final readonly class ClipBlock implements BlockContent, PlaysClip, ShowsPictures
         $title = $bounds->text($this->title, 1, Paint::INK, true, null, 0);
         $room = new Box(0, 0, $bounds->width, max(80.0, $height - $title->height() - self::GAP));
         $place = $room->fitted($this->shape($context), 1.0);
-        $below = $place->bottom() + self::GAP;
+        // A title that is still to be typed has no room of its own yet: it is typed on the picture.
+        $below = $this->title === ''
+            ? $place->bottom() - self::GAP - $bounds->text('T', 1, Paint::INK, true)->height()
+            : $place->bottom() + self::GAP;
 
         return new BlockLayout($height, [BlockPiece::MAIN => [
             $this->picture($place, $context),
