@@ -26,14 +26,9 @@ final readonly class ItemParts
      * @param  list<string>  $right as a Response has it
      * @param  string  $interaction XML
      */
-    public static function one(
-        string $cardinality,
-        string $baseType,
-        array $right,
-        string $interaction,
-        ?string $tolerance = null,
-    ): self {
-        return new self([new Response(self::RESPONSE, $cardinality, $baseType, $right, $tolerance)], $interaction);
+    public static function one(string $cardinality, string $baseType, array $right, string $interaction): self
+    {
+        return new self([new Response(self::RESPONSE, $cardinality, $baseType, $right)], $interaction);
     }
 
     /** @return list<string> XML */
@@ -53,7 +48,7 @@ final readonly class ItemParts
         $conditions = array_map(static fn (Response $response): string => Xml::element('responseCondition', [], Xml::element(
             'responseIf',
             [],
-            $response->isRight(),
+            $response->condition(),
             Xml::element(
                 'setOutcomeValue',
                 ['identifier' => 'SCORE'],

@@ -36,7 +36,7 @@ final readonly class Response
     }
 
     /** The condition under which it is right (QTI 2.1, section 15.3); capitals do not count in words. */
-    public function isRight(): string
+    public function condition(): string
     {
         $given = Xml::element('variable', ['identifier' => $this->identifier]);
         $right = Xml::element('correct', ['identifier' => $this->identifier]);

@@ -95,7 +95,8 @@ export function Record() {
   const clip = usePlayedClip({
     take,
     slide: seen,
-    blocks: (shown?.blocks ?? []).filter((block) => isThere(block.id)),
+    // The take keeps the clips of its own slide, not of one that is visited.
+    blocks: recording.visiting ? [] : (shown?.blocks ?? []).filter((block) => isThere(block.id)),
     media: desk.document.media,
     now,
     note,
