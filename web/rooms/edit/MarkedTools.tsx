@@ -71,7 +71,7 @@ export function MarkedTools({ marked, isAwaited, takes, editing, listening, onSa
     <div className="flex flex-wrap items-center gap-2">
       <span className="min-w-0 flex-1 text-small text-quiet" role="status">
         {marked.length > 0
-          ? `${isAwaited ? 'Where each word is said is being found. ' : ''}Marked: ${seconds < 60 ? `${seconds.toFixed(1)} s` : clock(seconds)}${marked.length > 1 ? ` on ${marked.length} slides` : ''}`
+          ? `Marked: ${seconds < 60 ? `${seconds.toFixed(1)} s` : clock(seconds)}${marked.length > 1 ? ` on ${marked.length} slides` : ''}${isAwaited ? '. It can be cut once its words are found.' : ''}`
           : 'Touch a word or a silence; with Shift, as far as another one, on any slide.'}
       </span>
       {marked.length > 0 && (
