@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Health;
 use App\Http\Middleware\CheckToken;
 use App\Http\Middleware\CleanInput;
+use App\Http\Middleware\ContentLength;
 use App\Http\Middleware\KeepSession;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StudentOnly;
@@ -36,8 +37,13 @@ return Application::configure(basePath: dirname(__DIR__))
         // One origin only: there is nobody to share resources with.
         $middleware->remove(HandleCors::class);
         $middleware->prepend(CleanInput::class);
+        $middleware->prepend(ContentLength::class);
         $middleware->prepend(SecurityHeaders::class);
         $middleware->web(replace: [StartSession::class => KeepSession::class, ValidateCsrfToken::class => CheckToken::class]);
+        // A lesson is taken word for word: spaces and empty texts of a document are its own.
+        $asItIs = static fn (Request $request): bool => preg_match('~^api/lessons/[^/]+$~', $request->path()) === 1;
+        $middleware->trimStrings(except: [$asItIs]);
+        $middleware->convertEmptyStringsToNull(except: [$asItIs]);
         $middleware->alias(['student' => StudentOnly::class]);
         $middleware->redirectGuestsTo('/sign-in');
     })

@@ -19,6 +19,7 @@ use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\MediaController;
 use App\Http\Controllers\OverviewController;
 use App\Http\Controllers\ProgrammeController;
+use App\Http\Controllers\ReadyCheckController;
 use App\Http\Controllers\ReleaseController;
 use App\Http\Controllers\RepliesController;
 use App\Http\Controllers\ShareController;
@@ -109,7 +110,7 @@ Route::prefix('api')->group(function (): void {
             Route::get('lessons/{lesson}/slides/{slide}/picture.{picture}', [ExportController::class, 'slide'])
                 ->where('slide', '[A-Za-z0-9-]{1,40}')->whereIn('picture', SlideDrawing::KINDS);
             Route::get('lessons/{lesson}/credits', [LessonController::class, 'credits']);
-            Route::get('lessons/{lesson}/ready', [LessonController::class, 'ready']);
+            Route::get('lessons/{lesson}/ready', [ReadyCheckController::class, 'show']);
             Route::get('lessons/{lesson}/handout', [HandoutController::class, 'show']);
             Route::get('lessons/{lesson}/files/{format}', [ExportController::class, 'write'])->where('format', Formats::writerNames());
             Route::get('lessons/{lesson}/takes', [TakeController::class, 'index']);

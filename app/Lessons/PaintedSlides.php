@@ -8,7 +8,6 @@ use Daybright\Handout\Handout;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\InvalidLesson;
 use Daybright\Lesson\Slide;
-use Daybright\Ready\SlideInspection;
 use Daybright\Ready\SlideReport;
 use Daybright\Scene\FormulasAway;
 use Illuminate\Database\Query\Builder;
@@ -22,11 +21,12 @@ final class PaintedSlides
     {
     }
 
-    /** @var list<array<string, mixed>> painted and not kept yet */
+    /** @var array<string, PaintedSlide> painted and not kept yet, by hash */
     private array $pending = [];
 
     /**
-     * What the rooms show of slides, painted now where it is not kept yet. Whoever asks keeps what was painted (keep).
+     * What the rooms show of slides, painted now where it is not kept yet. Whoever asks keeps what was painted (keep): then each is
+     * checked, too.
      *
      * @param  list<Slide>  $slides of the document
      * @return array<string, string> JSON by slide id
@@ -43,7 +43,7 @@ final class PaintedSlides
             $slides,
             $hashes,
             $kept,
-            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])['view'],
+            fn (Slide $slide): string => $this->painted($document, $slide, $hashes[$slide->id])->view,
         );
     }
 
@@ -60,7 +60,7 @@ final class PaintedSlides
 
         $views = $this->each($slides, $hashes, $kept, function (Slide $slide) use ($document, $hashes): string {
             try {
-                return $this->paint($document, $slide, $hashes[$slide->id])['view'];
+                return $this->painted($document, $slide, $hashes[$slide->id])->view;
             } catch (InvalidLesson|FormulasAway $trouble) {
                 return self::json($this->view->trouble($slide, $trouble->getMessage()));
             }
@@ -70,28 +70,26 @@ final class PaintedSlides
         return $views;
     }
 
-    /** @return array<string, SlideReport> what the ready check finds on each slide alone, by slide id */
+    /**
+     * What was painted and not kept yet is kept, too.
+     *
+     * @return array<string, SlideReport> what the ready check finds on each slide alone, by slide id
+     */
     public function reports(LessonDocument $document): array
     {
         $slides = $document->read()->slides();
         $hashes = $this->hashes($document, $slides);
         $kept = self::table()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
-        $reports = $this->each(
-            $slides,
-            $hashes,
-            $kept,
-            fn (Slide $slide): string => $this->paint($document, $slide, $hashes[$slide->id])['report'],
-        );
+        $reports = [];
+        foreach ($slides as $slide) {
+            $hash = $hashes[$slide->id];
+            $reports[$slide->id] = isset($kept[$hash])
+                ? SlideReport::read(new Fields(json_decode($kept[$hash], true, flags: JSON_THROW_ON_ERROR)))
+                : $this->painted($document, $slide, $hash)->report();
+        }
         $this->keep();
 
-        return array_map(
-            static fn (string $report): SlideReport => SlideReport::read(new Fields(json_decode(
-                $report,
-                true,
-                flags: JSON_THROW_ON_ERROR,
-            ))),
-            $reports,
-        );
+        return $reports;
     }
 
     /** A store of results, and of nothing that is a thing of its own. */
@@ -103,8 +101,13 @@ final class PaintedSlides
     /** Keeps all that was painted, in one statement; where the disk is full it is painted again the next time. */
     public function keep(): void
     {
-        foreach (array_chunk([...$this->pending, ...$this->compositions->handOver()], 50) as $painted) {
-            rescue(static fn (): int => self::table()->insertOrIgnore($painted));
+        $slides = array_values(array_map(static fn (PaintedSlide $painted): array => self::row(
+            $painted->hash,
+            $painted->view,
+            $painted->report()->toArray(),
+        ), $this->pending));
+        foreach (array_chunk([...$slides, ...$this->compositions->handOver()], 50) as $rows) {
+            rescue(static fn (): int => self::table()->insertOrIgnore($rows));
         }
         $this->pending = [];
     }
@@ -122,8 +125,7 @@ final class PaintedSlides
             return json_decode($kept, true, flags: JSON_THROW_ON_ERROR);
         }
         $troubles = Handout::troubles($document->read());
-        $this->pending[] = ['hash' => $hash, 'view' => '', 'report' => self::json($troubles), 'created_at' => now()];
-        $this->keep();
+        rescue(static fn (): int => self::table()->insertOrIgnore(self::row($hash, '', $troubles)));
 
         return $troubles;
     }
@@ -145,16 +147,26 @@ final class PaintedSlides
         return $all;
     }
 
-    /** @return array{hash: string, view: string, report: string} */
-    private function paint(LessonDocument $document, Slide $slide, string $hash): array
+    private function painted(LessonDocument $document, Slide $slide, string $hash): PaintedSlide
+    {
+        return $this->pending[$hash] ??= $this->paint($document, $slide, $hash);
+    }
+
+    private function paint(LessonDocument $document, Slide $slide, string $hash): PaintedSlide
     {
         $lesson = $document->read();
         [$scene, $view] = $this->view->painted($lesson, $slide);
-        $report = SlideReport::summarise(SlideInspection::inspect($lesson, $slide, $scene));
-        $painted = ['hash' => $hash, 'view' => self::json($view), 'report' => self::json($report->toArray())];
-        $this->pending[] = $painted + ['created_at' => now()];
 
-        return $painted;
+        return new PaintedSlide($hash, self::json($view), $lesson, $slide, $scene);
+    }
+
+    /**
+     * @param  array<mixed>  $report
+     * @return array<string, mixed>
+     */
+    private static function row(string $hash, string $view, array $report): array
+    {
+        return ['hash' => $hash, 'view' => $view, 'report' => self::json($report), 'created_at' => now()];
     }
 
     /**

@@ -20,13 +20,17 @@ final class FontFace
     /** @var array<string, float> in thousandths of the font size: the words of a slide are set in many sizes */
     private array $known = [];
 
-    /** @param  array<int, float>  $widths by code point, in thousandths of the font size */
+    /**
+     * @param  array<int, float>  $widths by code point, in thousandths of the font size
+     * @param  array<int, float>  $otherwise those of the face that gives the letters this one lacks
+     */
     private function __construct(
         public readonly string $family,
         public readonly int $weight,
         public readonly float $ascent,
         public readonly float $descent,
         private readonly array $widths,
+        private readonly array $otherwise,
     ) {
     }
 
@@ -42,7 +46,8 @@ final class FontFace
             $metrics['weight'],
             min($metrics['ascent'], 1000) / 1000,
             min($metrics['descent'], 280) / 1000,
-            $metrics['widths'] + $otherwise['widths'],
+            $metrics['widths'],
+            $otherwise['widths'],
         );
     }
 
@@ -61,7 +66,8 @@ final class FontFace
     {
         $width = 0.0;
         foreach (mb_str_split($text) as $character) {
-            $width += $this->widths[mb_ord($character)] ?? self::UNKNOWN;
+            $letter = mb_ord($character);
+            $width += $this->widths[$letter] ?? $this->otherwise[$letter] ?? self::UNKNOWN;
         }
 
         return $width;

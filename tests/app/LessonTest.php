@@ -187,13 +187,14 @@ class LessonTest extends TestCase
         $kept->update(['view' => json_encode($view, JSON_THROW_ON_ERROR)]);
         $this->assertSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
         $this->getJson("/api/lessons/{$lesson->id}/ready")->assertOk();
-        $this->assertSame(4, PaintedSlides::table()->count());
+        // And what the ready check found.
+        $this->assertSame(5, PaintedSlides::table()->count());
         // Another title is another picture of the same composition, and what another edition of the program painted is not used.
         $this->putJson(
             "/api/lessons/{$lesson->id}",
             ['version' => 1, 'document' => json_decode(str_replace('"Measure"', '"Other"', (string) $lesson->document()))],
         )->assertOk();
-        $this->assertSame(5, PaintedSlides::table()->count());
+        $this->assertSame(6, PaintedSlides::table()->count());
         config(['daybright.edition' => 'another']);
         $this->assertNotSame('kept', $this->getJson("/api/lessons/{$lesson->id}")->json('scenes.measure.svg'));
     }

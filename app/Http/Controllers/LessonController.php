@@ -13,6 +13,7 @@ use App\Http\Requests\LiveRequest;
 use App\Http\Requests\VersionRequest;
 use App\Http\Resources\KeptVersionResource;
 use App\Lessons\BlankLesson;
+use App\Lessons\KeptFindings;
 use App\Lessons\LessonChange;
 use App\Lessons\LessonDocument;
 use App\Lessons\LessonOutline;
@@ -30,9 +31,6 @@ use Daybright\Deck\Credits;
 use Daybright\Format\UnreadableText;
 use Daybright\Lesson\Lesson as Document;
 use Daybright\Lesson\Slide;
-use Daybright\Ready\Finding;
-use Daybright\Ready\LessonInspection;
-use Daybright\Ready\ReadyCheck;
 use Daybright\Timing\MeasuredPace;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -47,6 +45,7 @@ class LessonController
         private readonly LessonSchema $schema,
         private readonly LessonView $view,
         private readonly PaintedSlides $painted,
+        private readonly KeptFindings $findings,
     ) {
     }
 
@@ -135,7 +134,7 @@ class LessonController
         // Drawn before it is stored: what cannot be drawn could not be opened again.
         $scenes = $this->painted->views($document, $changed);
         $saved = $this->store->save($lesson, $document, $version);
-        $this->painted->keep();
+        $this->checkAfterwards($saved, $document);
 
         return RawJson::with([...$this->view->historyOfSaved($saved), 'timing' => $this->view->timing($read)], 'scenes', $scenes);
     }
@@ -164,20 +163,6 @@ class LessonController
         $revision = $lesson->revisions()->where('set_aside', true)->findOrFail($kept);
 
         return $this->show($this->store->takeUp($lesson, $revision, (int) $version));
-    }
-
-    public function ready(Lesson $lesson): JsonResponse
-    {
-        $document = $lesson->document();
-        $read = $document->read();
-        $findings = ReadyCheck::findings(new LessonInspection(
-            $read,
-            $this->painted->reports($document),
-            $lesson->recorded(),
-            $this->painted->practiceTroubles($document),
-        ));
-
-        return new JsonResponse(['findings' => array_map(static fn (Finding $each): array => $each->told($read->setAside), $findings)]);
     }
 
     /** Whose its pictures are, in lines for a last slide. */
@@ -211,8 +196,15 @@ class LessonController
     {
         $version = $request->validated()['version'];
         $moved = $this->store->move($lesson, $by, (int) $version);
+        $this->checkAfterwards($moved, $moved->document());
 
         return $this->show($moved);
+    }
+
+    /** Who saves waits for the picture alone: what was painted is kept, and the ready check made, when the answer has been sent. */
+    private function checkAfterwards(Lesson $lesson, LessonDocument $document): void
+    {
+        defer(fn (): string => $this->findings->renew($lesson, $document), "check {$lesson->id}");
     }
 
     /** @return array<string, mixed> */
