@@ -387,6 +387,10 @@ export interface QuestionReplies {
   block: string;
   prompt: string;
   /**
+   * Whether the version that students see asks it still.
+   */
+  isAsked: boolean;
+  /**
    * Whether the teacher gives the marks.
    */
   readByTeacher: boolean;

@@ -18,12 +18,14 @@ final readonly class ClassReplies
     /**
      * @param  Lesson|null  $lesson null until a version is ready
      * @param  array<string, Question>  $questions in plain words, by block
+     * @param  array<string, Question>  $dropped those of earlier versions that students have answered and this one no longer asks
      * @param  Collection<int, Answer>  $answers each with its visit
      */
     private function __construct(
         public Share $share,
         public ?Lesson $lesson,
         public array $questions,
+        public array $dropped,
         public Collection $answers,
     ) {
     }
@@ -31,15 +33,33 @@ final readonly class ClassReplies
     public static function of(Share $share): self
     {
         $lesson = $share->release?->read();
+        $questions = $lesson === null ? [] : Questions::in($lesson);
+        $answers = $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(
+            static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit),
+        ))->values();
+        $unknown = array_diff_key($answers->keyBy('block')->all(), $questions);
 
-        return new self(
-            $share,
-            $lesson,
-            $lesson === null ? [] : Questions::in($lesson),
-            $share->visits->flatMap(static fn (Visit $visit): Collection => $visit->answers->each(
-                static fn (Answer $answer): Answer => $answer->setRelation('visit', $visit),
-            ))->values(),
-        );
+        return new self($share, $lesson, $questions, self::dropped($share, array_keys($unknown)), $answers);
+    }
+
+    /**
+     * What is kept of a student, their teacher sees: answers stay when a new version asks something else.
+     *
+     * @param  list<string>  $blocks that were answered
+     * @return array<string, Question> as they were asked last, by block
+     */
+    private static function dropped(Share $share, array $blocks): array
+    {
+        $dropped = [];
+        $earlier = $blocks === [] ? [] : $share->lesson->releases()->reorder()->latest('number')->select('id', 'document')->lazy(5);
+        foreach ($earlier as $release) {
+            $dropped += array_intersect_key(Questions::in($release->read()), array_flip($blocks));
+            if (count($dropped) === count($blocks)) {
+                break;
+            }
+        }
+
+        return $dropped;
     }
 
     /** @return Collection<int, Answer> */

@@ -17,13 +17,15 @@ use Illuminate\Support\Collection;
 /** How each question went: who was right and when, which wrong answers came, and whether it tells strong from weak. */
 final class QuestionReplies
 {
-    /** @return list<array<string, mixed>> in the order in which they are asked */
+    /** @return list<array<string, mixed>> in the order in which they are asked, and last those that are no longer asked */
     public static function show(ClassReplies $replies): array
     {
+        $all = $replies->questions + $replies->dropped;
+
         return array_map(
             static fn (string $block, Question $question): array => self::question($replies, $block, $question),
-            array_keys($replies->questions),
-            $replies->questions,
+            array_keys($all),
+            $all,
         );
     }
 
@@ -38,6 +40,7 @@ final class QuestionReplies
         return [
             'block' => $block,
             'prompt' => $question->prompt,
+            'isAsked' => isset($replies->questions[$block]),
             'readByTeacher' => $question->isReadByTeacher(),
             'answer' => $question->answer(),
             'marks' => $question->marks,

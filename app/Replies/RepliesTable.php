@@ -43,7 +43,7 @@ final class RepliesTable
     private static function rows(ClassReplies $replies, Student $student, Visit $visit): array
     {
         $rows = [[$student->name, 'opened', '', '', '', '', '', '', '', self::time($visit->created_at)]];
-        foreach ($replies->questions as $block => $question) {
+        foreach ($replies->questions + $replies->dropped as $block => $question) {
             $answer = $visit->answers->firstWhere('block', $block);
             if ($answer instanceof Answer) {
                 $rows[] = [

@@ -106,6 +106,23 @@ class RepliesTest extends TestCase
         $this->assertSame([2, []], [$why['toMark'], $why['wrongAnswers']]);
     }
 
+    public function test_answers_to_what_a_new_version_no_longer_asks_are_seen_still(): void
+    {
+        $this->enter('Ada');
+        $this->answer('measure', '41 cm')->assertOk();
+        $document = $this->made->document()->jsonSerialize();
+        $prompt = $document->parts[0]->slides[0]->blocks[0]->content->prompt;
+        $document->parts[0]->slides[0]->blocks = [];
+        $this->actingAs($this->rowan)->putJson("/api/lessons/{$this->made->id}", ['version' => 1, 'document' => $document])->assertOk();
+        $this->give();
+
+        [$why, $measure] = $this->replies()->json('classes.0.questions');
+        $this->assertSame([true, false], [$why['isAsked'], $measure['isAsked']]);
+        $this->assertSame([$prompt, 'Ada', 1], [$measure['prompt'], $measure['answers'][0]['student'], $measure['rightAtOnce']]);
+        $table = $this->get("/api/lessons/{$this->made->id}/replies/{$this->share}.csv")->assertOk()->getContent();
+        $this->assertStringContainsString($prompt, (string) $table);
+    }
+
     public function test_a_question_is_held_against_the_rest_of_the_test(): void
     {
         $names = array_map(static fn (int $number): string => "Pupil {$number}", range(1, 10));

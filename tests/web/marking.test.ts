@@ -29,6 +29,7 @@ const question = (some: Partial<QuestionReplies> = {}): QuestionReplies => ({
   markPoints: [],
   facility: null,
   discrimination: null,
+  isAsked: true,
   rightAtOnce: 0,
   rightAfterHint: 0,
   rightLater: 0,

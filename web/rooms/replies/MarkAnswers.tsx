@@ -60,7 +60,10 @@ export function MarkAnswers({ question, onGive }: { question: QuestionReplies; o
   const said = [...new Set(question.answers.flatMap((reply) => reply.remark || []))];
   return (
     <section aria-label={question.prompt}>
-      <h3 className="text-lg">{question.prompt}</h3>
+      <h3 className="text-lg">
+        {question.prompt}
+        {!question.isAsked && <span className="font-normal text-quiet"> (no longer asked)</span>}
+      </h3>
       <p className="mt-1 text-quiet">Answer: {question.answer}</p>
       <div className="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">
         <p className="grow text-small text-quiet">

@@ -1,7 +1,7 @@
 import type { QuestionReplies } from '../../answers.types';
 import { clock } from '../../clock';
 
-/** How each question went, the hardest first: what went wrong, by which slip, and with whom. */
+/** How each question went, the hardest first, and last what is no longer asked: what went wrong, by which slip, and with whom. */
 export function Questions({ questions }: { questions: QuestionReplies[] }) {
   if (questions.length === 0) {
     return (
@@ -13,7 +13,9 @@ export function Questions({ questions }: { questions: QuestionReplies[] }) {
   return (
     <div className="flex flex-col gap-4">
       {[...questions]
-        .sort((one, other) => (one.facility ?? 2) - (other.facility ?? 2))
+        .sort(
+          (one, other) => Number(other.isAsked) - Number(one.isAsked) || (one.facility ?? 2) - (other.facility ?? 2),
+        )
         .map((question) => (
           <QuestionSheet key={question.block} question={question} />
         ))}
@@ -33,7 +35,10 @@ function QuestionSheet({ question }: { question: QuestionReplies }) {
   return (
     <article className="rounded border border-rule bg-sheet p-4">
       <div className="flex items-baseline justify-between gap-4">
-        <h3 className="text-base">{question.prompt}</h3>
+        <h3 className="text-base">
+          {question.prompt}
+          {!question.isAsked && <span className="font-normal text-quiet"> (no longer asked)</span>}
+        </h3>
         {question.facility !== null && (
           <p className="shrink-0 tabular-nums">
             <span className="text-lg font-semibold">{Math.round(question.facility * 100)}%</span>{' '}
