@@ -13,6 +13,13 @@ const lastMoment = (sound: HTMLAudioElement) =>
     sound.currentTime = 1e6;
   });
 
+const secondsLong = (sound: HTMLAudioElement) =>
+  new Promise<number>((resolve, reject) => {
+    sound.addEventListener('loadedmetadata', () => resolve(sound.duration));
+    sound.addEventListener('error', () => reject(new Error('It cannot be played.')));
+    sound.load();
+  });
+
 /** The student’s page on a phone, at the first question. */
 async function atQuestion(browser: Browser, link: string): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 }, permissions: ['microphone'] });
@@ -99,14 +106,7 @@ test('an answer is said aloud, another is drawn; the teacher hears and sees them
     await page.getByRole('tab', { name: 'To mark (2)' }).click();
     const voice = page.getByLabel(/^a recording of/);
     await expect(voice).toBeVisible();
-    const length = await voice.evaluate(
-      (sound: HTMLAudioElement) =>
-        new Promise<number>((resolve, reject) => {
-          sound.addEventListener('loadedmetadata', () => resolve(sound.duration));
-          sound.addEventListener('error', () => reject(new Error('It cannot be played.')));
-          sound.load();
-        }),
-    );
+    const length = await voice.evaluate(secondsLong);
     expect(length).toBeGreaterThan(1);
     const drawn = page.getByRole('img', { name: 'a picture' });
     await drawn.scrollIntoViewIfNeeded();
@@ -118,6 +118,27 @@ test('an answer is said aloud, another is drawn; the teacher hears and sees them
     await page.keyboard.press('2');
     await expect(page.getByRole('tab', { name: 'To mark (1)' })).toBeVisible();
     await findNothing(page);
+  });
+
+  await test.step('a recording that was sent back is made again, and heard by the teacher', async () => {
+    const spoken = page.getByRole('region', { name: 'What does the shadow do?' });
+    await spoken.getByRole('listitem').first().click();
+    await spoken.getByLabel('Your words for the student').fill('Say why, too.');
+    await spoken.getByRole('checkbox', { name: 'May be tried again' }).check();
+    await student.reload();
+    await expect(student.getByText('Say why, too.')).toBeVisible();
+    await student.getByRole('button', { name: 'Record', exact: true }).click();
+    await expect(student.getByRole('button', { name: /Stop\s*0:03/ })).toBeVisible();
+    await student.getByRole('button', { name: /^Stop\s*0:0/ }).click();
+    await expect(student.getByLabel('Your answer')).toBeVisible();
+    await student.getByRole('button', { name: 'Answer again' }).click();
+    await expect(student.getByRole('button', { name: 'Answer again' })).toBeHidden();
+    await page.reload();
+    await page.getByRole('tab', { name: 'To mark (2)' }).click();
+    const voice = spoken.getByLabel(/^a recording of/).first();
+    const told = Number((await voice.getAttribute('aria-label'))?.match(/\d+/)?.[0]);
+    expect(told).toBeGreaterThan(2);
+    expect(Math.abs((await voice.evaluate(secondsLong)) - told)).toBeLessThan(1);
   });
   await student.context().close();
 });

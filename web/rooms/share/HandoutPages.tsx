@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import type { HandoutAnswer } from '../../answers.types';
 import type { PracticeSet } from '../../lesson.types';
 import { freshSeed } from '../../questions/practice/PracticeForm';
@@ -8,7 +9,6 @@ import { TextField } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import { useDesk } from '../lesson/desk';
 import { useKinds } from '../lesson/kinds';
-import { RoomLink } from '../lesson/RoomLink';
 
 /** Pages that are shown small. */
 const SHOWN = 6;
@@ -38,11 +38,14 @@ export function HandoutPages() {
   if (sets.length === 0) {
     return (
       <>
-        <p className="mb-2">
+        <p>
           Practice can be printed, with room to write and an answer key. Press “On the handout” at a figure or at a
-          worked example.
+          worked example{' '}
+          <Link to="../storyboard" className="text-action underline">
+            in the Storyboard
+          </Link>
+          .
         </p>
-        <RoomLink to="storyboard">Go to the Storyboard</RoomLink>
       </>
     );
   }
