@@ -29,13 +29,11 @@ import { Pause } from './Pause';
 import { ReadingChoices } from './reading/ReadingChoices';
 import { SayAfter } from './SayAfter';
 import { SayOfAims } from './SayOfAims';
+import { step } from './step';
 import { TakeOver, useTakeOver } from './TakeOver';
 import { Transcript } from './Transcript';
 import { useLessonKeys } from './useLessonKeys';
 import { usePlaceKept } from './usePlaceKept';
-
-/** Milliseconds of a step back that counts as hearing something again. */
-const WENT_BACK = 3000;
 
 /** Milliseconds within which several of them are one: a slider is drawn past many places. */
 const SOON = 10_000;
@@ -74,8 +72,9 @@ export function Lesson({ work, lesson: loaded, onClose }: LessonProps) {
   const moments = useMoments(work, loaded.visit.moments);
   const writing = useWriting(player);
   const wentBack = useRef(0);
-  const seek = (at: number) => {
-    if (at < player.at - WENT_BACK && Date.now() > wentBack.current + SOON) {
+  const seek = (wanted: number) => {
+    const { at, isAgain } = step(player.at, wanted);
+    if (isAgain && Date.now() > wentBack.current + SOON) {
       wentBack.current = Date.now();
       moments.add('back', at);
     }
