@@ -24,7 +24,7 @@ interface LessonPageProps {
   onSeek: (at: number) => void;
   /** In the corner beside the title. */
   actions: ReactNode;
-  /** What belongs to the moment: under the controls, and on a phone on its side above the task. */
+  /** What belongs to the moment: under the controls, and on a phone on its side beside the slide, where a task that waits comes first. */
   atMoment?: ReactNode;
   /** What there is to do, beside the slide or under it. */
   children: ReactNode;
@@ -104,8 +104,9 @@ export function LessonPage(props: LessonPageProps) {
           {!isFlat && moment}
         </div>
         <div className="lg:max-h-[calc(100dvh-8.5rem)] lg:overflow-y-auto lg:pr-1 flat:max-h-[calc(100dvh-4.25rem)] flat:overflow-y-auto">
-          {isFlat && moment}
+          {isFlat && !player.waiting && moment}
           {children}
+          {isFlat && player.waiting && moment}
         </div>
       </main>
     </div>

@@ -82,14 +82,15 @@ interface OneLessonProps {
   onOpen: () => void;
 }
 
+function stateOf(lesson: Lesson): string {
+  if (lesson.handedIn) return 'handed in';
+  if (!isOpen(lesson)) return 'watched';
+  if (!lesson.begun) return '';
+  const percent = Math.round(lesson.watched * 100);
+  return percent > 0 ? `begun, ${percent}% watched` : 'begun';
+}
+
 function OneLesson({ lesson, isNext, canOpen, onOpen }: OneLessonProps) {
-  const state = lesson.handedIn
-    ? 'handed in'
-    : !isOpen(lesson)
-      ? 'watched'
-      : lesson.begun
-        ? `begun, ${Math.round(lesson.watched * 100)}% watched`
-        : '';
   return (
     <button
       type="button"
@@ -104,7 +105,7 @@ function OneLesson({ lesson, isNext, canOpen, onOpen }: OneLessonProps) {
         {[
           lesson.minutes < 1.5 ? '1 minute' : `${Math.round(lesson.minutes)} minutes`,
           lesson.due ? `by ${day(lesson.due, { weekday: 'long', day: 'numeric', month: 'long' })}` : '',
-          state,
+          stateOf(lesson),
           lesson.fromTeacher ? 'your teacher wrote to you' : '',
         ]
           .filter(Boolean)
