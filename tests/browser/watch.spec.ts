@@ -157,6 +157,18 @@ test('on a phone held upright a slide is laid out for it, and on its side as on 
   await findNothing(student);
   await student.setViewportSize({ width: 844, height: 390 });
   await expect(picture).toHaveAttribute('viewBox', '0 0 1600 900');
+  // How it reads lies over the slide there, wide enough to be chosen from, and a question begun can be left.
+  await student.getByRole('button', { name: 'How it reads' }).click();
+  const choices = await student.getByRole('region', { name: 'How it reads' }).boundingBox();
+  expect(choices?.width).toBeGreaterThan(800);
+  expect((choices?.y ?? 0) + (choices?.height ?? 0)).toBeLessThan(390);
+  await findNothing(student);
+  await student.getByRole('button', { name: 'How it reads' }).click();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  await student.getByRole('button', { name: 'Ask a question' }).click();
+  await expect(student.getByLabel(/^Your question about this moment/)).toBeFocused();
+  await student.keyboard.press('Escape');
+  await expect(student.getByLabel(/^Your question about this moment/)).toBeHidden();
   await context.close();
 });
 

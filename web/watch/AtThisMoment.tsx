@@ -72,7 +72,11 @@ export function MomentsSheet({ moments, writing: { writing, close }, onSeek }: M
   return (
     <>
       {writing && (
-        <form onSubmit={send} className="mb-3 flex flex-col gap-2 rounded border border-rule bg-sheet p-3">
+        <form
+          onSubmit={send}
+          onKeyDown={(event) => event.key === 'Escape' && close()}
+          className="mb-3 flex flex-col gap-2 rounded border border-rule bg-sheet p-3"
+        >
           <TextArea
             key={writing.kind}
             autoFocus
@@ -81,9 +85,14 @@ export function MomentsSheet({ moments, writing: { writing, close }, onSeek }: M
             maxLength={1000}
             onChange={(event) => setText(event.target.value)}
           />
-          <Button type="submit" look="main" className="min-h-11! self-start" disabled={text.trim() === ''}>
-            {WRITTEN[writing.kind].send}
-          </Button>
+          <div className="flex flex-wrap gap-2">
+            <Button type="submit" look="main" className="min-h-11!" disabled={text.trim() === ''}>
+              {WRITTEN[writing.kind].send}
+            </Button>
+            <Button look="quiet" className="min-h-11!" onClick={close}>
+              Not now
+            </Button>
+          </div>
         </form>
       )}
       {moments.trouble && <Notice tone="trouble">{moments.trouble}</Notice>}

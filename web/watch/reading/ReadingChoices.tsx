@@ -17,7 +17,7 @@ export function ReadingChoices() {
       {isOpen && (
         <section
           aria-label="How it reads"
-          className="order-last mt-1 grid w-full gap-3 rounded border border-rule bg-sheet p-4 min-[22rem]:grid-cols-2 lg:grid-cols-4"
+          className="order-last mt-1 grid w-full gap-3 rounded border border-rule bg-sheet p-4 min-[22rem]:grid-cols-2 lg:grid-cols-4 flat:absolute flat:inset-x-2 flat:top-12 flat:z-20 flat:mt-0 flat:max-h-[calc(100dvh-3.5rem)] flat:w-auto flat:grid-cols-4 flat:overflow-y-auto flat:border-edge"
         >
           {NAMES.map((name) => (
             <Choice
