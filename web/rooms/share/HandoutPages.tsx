@@ -37,16 +37,14 @@ export function HandoutPages() {
       ?.label ?? set.maker;
   if (sets.length === 0) {
     return (
-      <>
-        <p>
-          Practice can be printed, with room to write and an answer key. Press “On the handout” at a figure or at a
-          worked example{' '}
-          <Link to="../storyboard" className="text-action underline">
-            in the Storyboard
-          </Link>
-          .
-        </p>
-      </>
+      <p>
+        Practice can be printed, with room to write and an answer key. Press “On the handout” at a figure or at a worked
+        example{' '}
+        <Link to="../storyboard" className="text-action underline">
+          in the Storyboard
+        </Link>
+        .
+      </p>
     );
   }
   return (
