@@ -8,6 +8,8 @@ export default defineConfig({
     tailwindcss(),
     react(),
     // The Laravel plugin refuses to start under the test runner.
-    ...(process.env.VITEST ? [] : [laravel({ input: ['web/rooms/main.tsx', 'web/watch/main.tsx', 'web/style.css'], refresh: false })]),
+    ...(process.env.VITEST
+      ? []
+      : [laravel({ input: ['web/rooms/main.tsx', 'web/watch/main.tsx', 'web/style.css'], refresh: false })]),
   ],
 });
