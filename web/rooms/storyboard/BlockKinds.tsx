@@ -42,12 +42,12 @@ export function BlockKinds({ slide, step, onAdded }: BlockKindsProps) {
           }}
         />
       )}
-      <Toolbar.Root aria-label="Put on the slide" className="mt-2 grid grid-cols-[repeat(5,auto)] gap-1">
+      <Toolbar.Root aria-label="Put on the slide" className="mt-2 grid grid-cols-4 gap-1 xl:grid-cols-5">
         {kinds.data?.blocks.map((kind) => (
           <Toolbar.Button
             key={kind.name}
             onClick={() => (CHOOSERS[kind.name] ? setChoosing(kind) : add(kind, kind.blank))}
-            className="flex min-h-11 items-center gap-1 rounded border border-rule bg-sheet px-1.5 text-small hover:border-action hover:text-action"
+            className="flex min-h-11 items-center gap-1 rounded border border-rule bg-sheet px-1.5 text-left text-small hover:border-action hover:text-action"
           >
             <span className="text-action">
               <Sign path={SIGNS[kind.name]} />
