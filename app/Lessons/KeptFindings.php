@@ -24,23 +24,27 @@ final readonly class KeptFindings
     {
         $kept = PaintedSlides::table()->where('hash', self::name($lesson))->first(['view', 'report']);
 
-        return $kept?->view === self::madeFrom($lesson) ? $kept->report : $this->renew($lesson, $lesson->document());
+        return $kept?->view === self::madeFrom($lesson)
+            ? $kept->report
+            : $this->renew($lesson, $lesson->document(), $this->container->make(PaintedSlides::class));
     }
 
-    /** @return string as above: checks the lesson, and keeps all that was painted for it */
-    public function renew(Lesson $lesson, LessonDocument $document): string
+    /**
+     * @param  PaintedSlides  $painted with what was just painted, which is kept, too
+     * @return string as above
+     */
+    public function renew(Lesson $lesson, LessonDocument $document, PaintedSlides $painted): string
     {
         $madeFrom = self::madeFrom($lesson);
-        $findings = $this->find($lesson, $document);
+        $findings = self::find($lesson, $document, $painted);
         $row = ['hash' => self::name($lesson), 'view' => $madeFrom, 'report' => $findings, 'created_at' => now()];
         rescue(static fn (): int => PaintedSlides::table()->upsert([$row], ['hash']));
 
         return $findings;
     }
 
-    private function find(Lesson $lesson, LessonDocument $document): string
+    private static function find(Lesson $lesson, LessonDocument $document, PaintedSlides $painted): string
     {
-        $painted = $this->container->make(PaintedSlides::class);
         $read = $document->read();
         $findings = ReadyCheck::findings(new LessonInspection(
             $read,

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Lessons\LessonDocument;
+use App\Lessons\LessonView;
 use App\Lessons\PaintedSlides;
 use App\Models\Lesson;
+use Daybright\Scene\FormulaSetter;
+use Daybright\Scene\SetFormula;
 
 class ReadyCheckTest extends TestCase
 {
@@ -16,6 +20,39 @@ class ReadyCheckTest extends TestCase
         $this->assertStringContainsString('14 × 30', (string) self::kept($lesson));
         self::keep($lesson, '[]');
         $this->assertSame([], $this->findings($lesson));
+    }
+
+    public function test_a_slide_that_was_saved_is_painted_once_for_the_picture_and_the_check(): void
+    {
+        $formulas = new class implements FormulaSetter
+        {
+            public int $set = 0;
+
+            public function set(string $tex): SetFormula
+            {
+                $this->set++;
+
+                return new SetFormula('<path d="M0 0h500"/>', 1.2, 0.7, 0.2);
+            }
+        };
+        $this->app->instance(FormulaSetter::class, $formulas);
+        $document = self::document();
+        $document['parts'][0]['slides'][0]['blocks'][0]['content']['prompt'] = 'How long is `x^2`?';
+        $lesson = $this->lesson($teacher = $this->teacher(), $document);
+        $this->actingAs($teacher);
+        // How its blocks are composed is known from the first picture on: a new title is painted and no more.
+        $this->getJson("/api/lessons/{$lesson->id}")->assertOk();
+        $formulas->set = 0;
+        $document['parts'][0]['slides'][0]['title'] = 'Another';
+        $this->putJson("/api/lessons/{$lesson->id}", ['version' => 1, 'document' => $document])->assertOk();
+        $saved = $formulas->set;
+
+        $document['parts'][0]['slides'][0]['title'] = 'A third';
+        $painted = LessonDocument::from($document)->read();
+        $formulas->set = 0;
+        app(LessonView::class)->painted($painted, $painted->mainSlides()[0]);
+        $this->assertGreaterThan(0, $saved);
+        $this->assertSame($formulas->set, $saved);
     }
 
     public function test_what_was_undone_is_checked_as_it_is_then(): void

@@ -204,7 +204,7 @@ class LessonController
     /** Who saves waits for the picture alone: what was painted is kept, and the ready check made, when the answer has been sent. */
     private function checkAfterwards(Lesson $lesson, LessonDocument $document): void
     {
-        defer(fn (): string => $this->findings->renew($lesson, $document), "check {$lesson->id}");
+        defer(fn (): string => $this->findings->renew($lesson, $document, $this->painted), "check {$lesson->id}");
     }
 
     /** @return array<string, mixed> */
