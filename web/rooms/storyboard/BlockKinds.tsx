@@ -42,7 +42,7 @@ export function BlockKinds({ slide, step, onAdded }: BlockKindsProps) {
           }}
         />
       )}
-      <Toolbar.Root aria-label="Put on the slide" className="mt-2 grid grid-cols-4 gap-1 xl:grid-cols-5">
+      <Toolbar.Root aria-label="Put on the slide" className="mt-2 grid grid-cols-4 gap-1 xl:grid-cols-[repeat(5,auto)]">
         {kinds.data?.blocks.map((kind) => (
           <Toolbar.Button
             key={kind.name}
