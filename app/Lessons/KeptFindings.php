@@ -37,6 +37,7 @@ final readonly class KeptFindings
     {
         $madeFrom = self::madeFrom($lesson);
         $findings = self::find($lesson, $document, $painted);
+        // In the place of a picture stands what they follow from.
         $row = ['hash' => self::name($lesson), 'view' => $madeFrom, 'report' => $findings, 'created_at' => now()];
         rescue(static fn (): int => PaintedSlides::table()->upsert([$row], ['hash']));
 

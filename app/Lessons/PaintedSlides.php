@@ -81,13 +81,17 @@ final class PaintedSlides
         $hashes = $this->hashes($document, $slides);
         $kept = self::table()->whereIn('hash', array_values($hashes))->pluck('report', 'hash');
         $reports = [];
-        foreach ($slides as $slide) {
-            $hash = $hashes[$slide->id];
-            $reports[$slide->id] = isset($kept[$hash])
-                ? SlideReport::read(new Fields(json_decode($kept[$hash], true, flags: JSON_THROW_ON_ERROR)))
-                : $this->painted($document, $slide, $hash)->report();
+        try {
+            foreach ($slides as $slide) {
+                $hash = $hashes[$slide->id];
+                $reports[$slide->id] = isset($kept[$hash])
+                    ? SlideReport::read(new Fields(json_decode($kept[$hash], true, flags: JSON_THROW_ON_ERROR)))
+                    : $this->painted($document, $slide, $hash)->report();
+            }
+        } finally {
+            // One slide of an older lesson that cannot be drawn does not have the others painted again and again.
+            $this->keep();
         }
-        $this->keep();
 
         return $reports;
     }

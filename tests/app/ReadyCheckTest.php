@@ -10,6 +10,7 @@ use App\Lessons\PaintedSlides;
 use App\Models\Lesson;
 use Daybright\Scene\FormulaSetter;
 use Daybright\Scene\SetFormula;
+use RuntimeException;
 
 class ReadyCheckTest extends TestCase
 {
@@ -53,6 +54,25 @@ class ReadyCheckTest extends TestCase
         app(LessonView::class)->painted($painted, $painted->mainSlides()[0]);
         $this->assertGreaterThan(0, $saved);
         $this->assertSame($formulas->set, $saved);
+    }
+
+    public function test_a_slide_that_cannot_be_drawn_does_not_have_the_others_painted_again(): void
+    {
+        $document = self::document();
+        $document['parts'][1]['slides'][0]['blocks'][0]['content']['prompt'] = 'Why is it `x`?';
+        $lesson = $this->lesson($teacher = $this->teacher(), $document);
+        $this->app->instance(FormulaSetter::class, new class implements FormulaSetter
+        {
+            public function set(string $tex): SetFormula
+            {
+                throw new RuntimeException('gone');
+            }
+        });
+        $this->actingAs($teacher);
+        $document['parts'][0]['slides'][0]['title'] = 'Drawn';
+        $change = ['version' => 1, 'document' => $document];
+        $this->putJson("/api/lessons/{$lesson->id}", $change)->assertOk()->assertJsonCount(1, 'scenes');
+        $this->assertSame(1, PaintedSlides::table()->where('view', 'like', '%Drawn%')->count());
     }
 
     public function test_what_was_undone_is_checked_as_it_is_then(): void

@@ -4,6 +4,7 @@ import { HeardOrSeen } from '../../questions/HeardOrSeen';
 import { Button } from '../../ui/Button';
 import { TextArea, Tick } from '../../ui/Field';
 import { type Given, givenByKey, givenByPoint, isMarked, nextToMark, type Row, rowsOf, takenBack } from './marking';
+import { Prompt } from './Prompt';
 
 export type GiveMarks = (ids: string[], given: Given) => Promise<void>;
 
@@ -61,8 +62,7 @@ export function MarkAnswers({ question, onGive }: { question: QuestionReplies; o
   return (
     <section aria-label={question.prompt}>
       <h3 className="text-lg">
-        {question.prompt}
-        {!question.isAsked && <span className="font-normal text-quiet"> (no longer asked)</span>}
+        <Prompt question={question} />
       </h3>
       <p className="mt-1 text-quiet">Answer: {question.answer}</p>
       <div className="my-3 flex flex-wrap items-center gap-x-5 gap-y-2">

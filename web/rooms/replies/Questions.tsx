@@ -1,5 +1,6 @@
 import type { QuestionReplies } from '../../answers.types';
 import { clock } from '../../clock';
+import { Prompt } from './Prompt';
 
 /** How each question went, the hardest first, and last what is no longer asked: what went wrong, by which slip, and with whom. */
 export function Questions({ questions }: { questions: QuestionReplies[] }) {
@@ -36,8 +37,7 @@ function QuestionSheet({ question }: { question: QuestionReplies }) {
     <article className="rounded border border-rule bg-sheet p-4">
       <div className="flex items-baseline justify-between gap-4">
         <h3 className="text-base">
-          {question.prompt}
-          {!question.isAsked && <span className="font-normal text-quiet"> (no longer asked)</span>}
+          <Prompt question={question} />
         </h3>
         {question.facility !== null && (
           <p className="shrink-0 tabular-nums">
