@@ -12,6 +12,9 @@ final class ProgramSocket
     /** Seconds until a program that does not take what it is given is given up. */
     private const PATIENCE = 60;
 
+    /** Seconds between two looks whether it is still there. */
+    private const ASKED_EVERY = 0.2;
+
     /** @param  resource  $server */
     private function __construct(private $server, public readonly string $address)
     {
@@ -72,10 +75,17 @@ final class ProgramSocket
      */
     private function hand(Process $process, $reader, iterable $pieces): void
     {
+        $asked = 0.0;
         foreach ($pieces as $piece) {
-            // Asking reads what it says meanwhile, too, so that it never waits to be heard.
-            if (! $process->isRunning() || @fwrite($reader, $piece) !== strlen($piece)) {
+            if (@fwrite($reader, $piece) !== strlen($piece)) {
                 break;
+            }
+            // Asking reads what it says meanwhile, too, so that it never waits to be heard.
+            if (microtime(true) - $asked > self::ASKED_EVERY) {
+                $asked = microtime(true);
+                if (! $process->isRunning()) {
+                    break;
+                }
             }
         }
         // Programs that were started meanwhile hold it open, too.

@@ -194,14 +194,13 @@ final class Videos
             $file = Files::temporary('mkv');
             $stream = Files::opened($file, 'wb');
             $writer = new MatroskaWriter($shape->width(), $shape->height());
-            fwrite($stream, $writer->header());
-            foreach ($sequence->frames() as $at => $frame) {
-                fwrite($stream, $writer->picture($frame, $at));
+            foreach ($writer->stream($sequence->frames()) as $piece) {
+                fwrite($stream, $piece);
             }
             fclose($stream);
             $spent += $this->encodedAlone($file, Files::temporaryWith('', 'mp4'));
             $before = Cpu::seconds();
-            unlink(AudioEncoder::segment($segment->heard(), $segment->waits(), 'aac')());
+            unlink(AudioEncoder::segments([$segment->heard()], [$segment->waits()], 'aac')()[0]);
             $spent += Cpu::seconds() - $before;
             unlink($file);
         }

@@ -7,6 +7,9 @@ namespace Tests\App;
 use App\Adapters\Files;
 use App\Adapters\Program;
 use App\Adapters\Sound\SignalGenerator;
+use App\Adapters\Video\VideoChoice;
+use App\Adapters\Video\VideoMaker;
+use App\Adapters\Video\VideoSegment;
 use App\Models\Export;
 use App\Models\Footage;
 use App\Models\Lesson;
@@ -101,6 +104,26 @@ final class FootageTest extends TestCase
         $camera = Beside::camera(Format::Wide);
         self::assertFlashes([$first, $second], $video, $camera, 4000 / 1000, 0.7);
         self::assertFlashes([$third], $video, new Box(600, 400, 400, 200), null, 4000 / 1000 + $waited);
+    }
+
+    /** A film is encoded otherwise than slides, but what a decoder is told once, at the beginning, has to be true of both. */
+    public function test_a_slide_with_a_film_and_one_without_are_joined_as_they_are(): void
+    {
+        $this->sendFilm();
+        $this->take($this->made, 'why', 1.0);
+        $release = Release::query()->findOrFail($this->postJson("/api/lessons/{$this->made->id}/releases")->assertCreated()->json('id'));
+        $video = $this->app->make(VideoMaker::class)->make($release, new VideoChoice, static function (): void {
+        });
+        $segments = VideoSegment::of($release, new VideoChoice);
+        self::assertSame([true, false], array_map(static fn (VideoSegment $segment): bool => $segment->isFilmed(), $segments));
+        $files = array_map(static fn (VideoSegment $segment): string => Files::local($segment->pictures()), $segments);
+        $told = array_map(static fn (string $file): string => Program::run('ffprobe', [
+            '-v', 'error', '-show_data_hash', 'md5', '-show_entries', 'stream=extradata_hash', '-of', 'csv=p=0', $file,
+        ]), $files);
+        self::assertSame($told[0], $told[1]);
+        $alone = array_map(self::pictures(...), $files);
+        self::assertGreaterThan(100, count($alone[0]));
+        self::assertSame(array_merge(...$alone), self::pictures($video));
     }
 
     public function test_it_can_be_left_out_later_and_brought_back(): void
@@ -210,6 +233,16 @@ final class FootageTest extends TestCase
         self::assertSame('failed', $footage['state']);
         self::assertStringContainsString('shown without it', $footage['trouble']);
         $this->getJson("/api/lessons/{$this->made->id}/programme")->assertOk()->assertJsonMissingPath('tracks.footage');
+    }
+
+    /** @return list<string> a hash of each picture, decoded */
+    private static function pictures(string $video): array
+    {
+        $said = Program::run('ffmpeg', [
+            '-v', 'error', '-xerror', '-i', $video, '-map', '0:v', '-fps_mode', 'passthrough', '-f', 'framehash', '-',
+        ]);
+
+        return preg_match_all('/^0,.*,\s*([0-9a-f]+)$/m', $said, $hashes) > 0 ? $hashes[1] : [];
     }
 
     private function sendFilm(): void

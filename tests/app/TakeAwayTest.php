@@ -266,9 +266,8 @@ class TakeAwayTest extends TestCase
         $file = Files::temporary('mkv');
         $stream = fopen($file, 'wb');
         $writer = new MatroskaWriter(64, 36);
-        fwrite($stream, $writer->header());
-        foreach ([0, 40, 1500] as $at) {
-            fwrite($stream, $writer->picture(str_repeat("\x80", 64 * 36 * 3 / 2), $at));
+        foreach ($writer->stream(array_fill_keys([0, 40, 1500], str_repeat("\x80", 64 * 36 * 3 / 2))) as $piece) {
+            fwrite($stream, $piece);
         }
         fclose($stream);
         $packets = json_decode(Program::run('ffprobe', ['-v', 'error', '-show_packets', '-show_streams', '-of', 'json', $file]), true);

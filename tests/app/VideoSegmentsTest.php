@@ -63,7 +63,7 @@ final class VideoSegmentsTest extends TestCase
         $heard = self::samples($this->video($release));
         $meant = [];
         foreach (VideoSegment::of($release, new VideoChoice) as $segment) {
-            $pcm = AudioEncoder::segment($segment->heard(), $segment->waits(), 'pcm')();
+            $pcm = AudioEncoder::segments([$segment->heard()], [$segment->waits()], 'pcm')()[0];
             array_push($meant, ...array_values((array) unpack('s*', (string) file_get_contents($pcm))));
         }
         $this->assertCount($release->frozen()->video()->length(), $meant);

@@ -35,8 +35,8 @@ final class AudioEncoder
 
     private const OPUS = ['-c:a', 'libopus', '-b:a', '48k', '-compression_level', '5'];
 
-    /** The quicker of the encoder's two ways takes a third of the time. */
-    private const AAC = ['-aac_coder', 'fast', '-b:a', '96k'];
+    /** The quicker of the encoder's two ways takes a third of the time. Up to 15 kHz, as in FM broadcasting; no noise in place of noise. */
+    private const AAC = ['-aac_coder', 'fast', '-aac_pns', '0', '-cutoff', '15000', '-b:a', '96k'];
 
     /** Decodes what a browser recorded. Gaps in its time stamps are kept as silence, so that events stay in place. */
     public static function decode(string $source): string
@@ -129,35 +129,55 @@ final class AudioEncoder
      */
     public static function join(array $parts): string
     {
-        return self::filtered(array_column($parts, 'file'), self::joined($parts, 'out'), [], 'flac')();
+        return self::filtered(array_column($parts, 'file'), [self::joined($parts, 'out0')], [], [Files::temporary('flac')])()[0];
     }
 
     /**
-     * The sound of one slide in a video: a frame of silence, what is heard of its take with its waits put in, and silence up to a whole
-     * frame.
+     * The sound of slides in a video, each for itself: a frame of silence, what is heard of its take with its waits put in, and silence up
+     * to a whole frame.
      *
-     * @param  array{file: string, loudness: float, ranges: list<SampleRange>}  $part
-     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits where and how long, in
-     *                                                                                                    samples, in order; what is
-     *                                                                                                    heard meanwhile, in seconds
+     * @param  list<array{file: string, loudness: float, ranges: list<SampleRange>}>  $parts
+     * @param  list<list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>>  $waits of each, where and
+     *                                                                                    how long, in samples, in order; what is heard
+     *                                                                                    meanwhile, in seconds
      * @param  'aac'|'pcm'  $kind AAC in ADTS (ISO/IEC 14496-3), or samples of 16 bits
-     * @return Closure(): string it is being made already; waits for it and gives the path of a temporary file
+     * @return Closure(): list<string> it is being made already; waits for it and gives the paths of temporary files
      */
-    public static function segment(array $part, array $waits, string $kind): Closure
+    public static function segments(array $parts, array $waits, string $kind): Closure
+    {
+        $coded = $kind === 'aac' ? ['-c:a', 'aac', ...self::AAC, '-f', 'adts'] : ['-f', 's16le'];
+        $inputs = $graphs = $targets = [];
+        foreach ($parts as $number => $part) {
+            $clips = array_column(array_filter(array_column($waits[$number], 'clip')), 'file');
+            $graphs[] = self::segment($part, $waits[$number], count($inputs), "out{$number}");
+            $targets[] = Files::temporary($kind);
+            array_push($inputs, $part['file'], ...$clips);
+        }
+
+        return self::filtered($inputs, $graphs, $coded, $targets);
+    }
+
+    /**
+     * @param  array{file: string, loudness: float, ranges: list<SampleRange>}  $part
+     * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits
+     * @param  int  $input which of the inputs it is; its clips are the next
+     * @return list<string> chains of a filter graph that end in a label
+     */
+    private static function segment(array $part, array $waits, int $input, string $label): array
     {
         $heard = array_sum(array_map(static fn (SampleRange $range): int => $range->length(), $part['ranges']));
-        $clips = array_values(array_filter(array_column($waits, 'clip')));
         $video = new VideoStretch(0, 0, $heard, $waits);
         $edge = ['at' => 0, 'length' => VideoStretch::FRAME, 'clip' => null];
         $rest = ['at' => $heard, 'length' => $video->length() - $video->at($heard, false), 'clip' => null];
-        $chains = [...self::joined([$part], 'whole'), ...self::withWaits($heard, [$edge, ...$waits, $rest])];
-        $coded = $kind === 'aac' ? ['-c:a', 'aac', ...self::AAC, '-f', 'adts'] : ['-f', 's16le'];
 
-        return self::filtered([$part['file'], ...array_column($clips, 'file')], $chains, $coded, $kind);
+        return [
+            ...self::joined([$input => $part], 'whole'),
+            ...self::withWaits($heard, [$edge, ...$waits, $rest], $input, $label),
+        ];
     }
 
     /**
-     * @param  list<array{file: string, loudness: float, ranges: list<SampleRange>}>  $parts
+     * @param  array<int, array{file: string, loudness: float, ranges: list<SampleRange>}>  $parts by the number of the input
      * @return list<string> chains of a filter graph that end in a label
      */
     private static function joined(array $parts, string $label): array
@@ -186,17 +206,17 @@ final class AudioEncoder
     }
 
     /**
-     * Puts waits into what has the label “whole”: silences, or what is heard in a clip that plays meanwhile. The clips are the inputs
-     * after the first.
+     * Puts waits into what has the label “whole”: silences, or what is heard in a clip that plays meanwhile.
      *
      * @param  int  $length of it, in samples
      * @param  list<array{at: int, length: int, clip: array{file: string, from: float, to: float}|null}>  $waits
-     * @return list<string> chains of a filter graph that end in “out”
+     * @param  int  $input after which its clips are the inputs
+     * @return list<string> chains of a filter graph that end in a label
      */
-    private static function withWaits(int $length, array $waits): array
+    private static function withWaits(int $length, array $waits, int $input, string $label): array
     {
         $chains = $labels = [];
-        $from = $clips = 0;
+        $from = 0;
         $end = ['at' => $length, 'length' => 0, 'clip' => null];
         foreach ([...$waits, $end] as $index => ['at' => $at, 'length' => $wait, 'clip' => $clip]) {
             if ($at > $from) {
@@ -204,10 +224,10 @@ final class AudioEncoder
                 $labels["s{$index}"] = "[p{$index}]";
             }
             if ($wait > 0) {
-                $clips += $clip === null ? 0 : 1;
+                $input += $clip === null ? 0 : 1;
                 $heard = $clip === null ? 'anullsrc=r=48000:cl=mono' : sprintf(
                     '[%d:a]atrim=start=%.3F:end=%.3F,aformat=sample_rates=48000:channel_layouts=mono,asetpts=N/SR/TB,apad',
-                    $clips,
+                    $input,
                     $clip['from'],
                     $clip['to'],
                 );
@@ -222,29 +242,33 @@ final class AudioEncoder
         return [
             '[whole]asplit='.count($splits).$split,
             ...$chains,
-            implode('', $labels).'concat=n='.count($labels).':v=0:a=1[out]',
+            implode('', $labels).'concat=n='.count($labels).":v=0:a=1[{$label}]",
         ];
     }
 
     /**
      * @param  list<string>  $inputs
-     * @param  list<string>  $chains of a filter graph that end in “out”
-     * @param  list<string>  $coded how it is encoded
-     * @return Closure(): string it is being made already; waits for it and gives the path of a temporary file
+     * @param  list<list<string>>  $graphs chains of a filter graph for each target, that end in “out” and its number
+     * @param  list<string>  $coded how each is encoded
+     * @param  list<string>  $targets
+     * @return Closure(): list<string> it is being made already; waits for it and gives the targets
      */
-    private static function filtered(array $inputs, array $chains, array $coded, string $ending): Closure
+    private static function filtered(array $inputs, array $graphs, array $coded, array $targets): Closure
     {
-        $target = Files::temporary($ending);
-        $script = Files::temporaryWith(implode(";\n", $chains), 'txt');
+        $scripts = array_map(static fn (array $chains): string => Files::temporaryWith(implode(";\n", $chains), 'txt'), $graphs);
         $named = array_merge(...array_map(static fn (string $input): array => ['-i', $input], $inputs));
-        $arguments = ['-v', 'error', '-y', ...$named, '-filter_complex_script', $script, '-map', '[out]', ...$coded, $target];
-        $process = Program::started('ffmpeg', $arguments);
+        $filters = array_merge(...array_map(static fn (string $script): array => ['-filter_complex_script', $script], $scripts));
+        $written = array_merge(...array_map(
+            static fn (int $number): array => ['-map', "[out{$number}]", ...$coded, $targets[$number]],
+            array_keys($targets),
+        ));
+        $process = Program::started('ffmpeg', ['-v', 'error', '-y', ...$named, ...$filters, ...$written]);
 
-        return static function () use ($process, $script, $target): string {
+        return static function () use ($process, $scripts, $targets): array {
             Program::finish('ffmpeg', $process);
-            unlink($script);
+            array_map(unlink(...), $scripts);
 
-            return $target;
+            return $targets;
         };
     }
 

@@ -86,7 +86,7 @@ final class BurntCaptions
         $left = 2 * (int) round(($this->shape->width() - $box->width) / 4);
         $top = $this->shape->height() - $even((self::BAND + $height) / 2);
 
-        return (new Inset($this->shape))->copied($frame, $sheet, $this->shape->width(), $box, $left, $top);
+        return $this->shape->inset()->copied($frame, $sheet, $this->shape->width(), $box, $left, $top);
     }
 
     private function strip(Cue $cue, float $top, float $scale): string

@@ -67,30 +67,49 @@ final class Countdown
     public function over(string $frame, int $secondsLeft, int $seconds): string
     {
         $scale = $this->shape->panelScale();
-        $left = $this->shape->width() / $scale - self::MARGIN - self::WIDTH;
-        $top = $this->shape->height() / $scale - self::MARGIN - self::HEIGHT;
-        $frame = $this->copy($frame, new Box(0, 0, self::WIDTH, self::HEIGHT), $left, $top);
+        $room = $this->pixels(new Box(
+            $this->shape->width() / $scale - self::MARGIN - self::WIDTH,
+            $this->shape->height() / $scale - self::MARGIN - self::HEIGHT,
+            self::WIDTH,
+            self::HEIGHT,
+        ));
+
+        return $this->shape->inset()->put($frame, $this->panel($room, $secondsLeft, $seconds), $room);
+    }
+
+    /** It is put together by itself first: to lay each digit into the whole picture would copy that as often. */
+    private function panel(Box $room, int $secondsLeft, int $seconds): string
+    {
+        $inset = new Inset((int) $room->width, (int) $room->height);
+        $empty = str_repeat("\0", intdiv((int) ($room->width * $room->height) * 3, 2));
+        $panel = $this->copied($inset, $empty, new Box(0, 0, self::WIDTH, self::HEIGHT), 0, 0);
         $clock = str_split(sprintf('%d:%02d', intdiv($secondsLeft, 60), $secondsLeft % 60));
-        $x = $left + self::DIGITS_LEFT + (5 - count($clock)) * self::DIGIT_WIDTH;
+        $x = self::DIGITS_LEFT + (5 - count($clock)) * self::DIGIT_WIDTH;
         foreach ($clock as $character) {
             $index = $character === ':' ? 10 : (int) $character;
             $digit = new Box($index * self::DIGIT_WIDTH, 200, self::DIGIT_WIDTH, self::DIGIT_HEIGHT);
-            $frame = $this->copy($frame, $digit, $x, $top + self::DIGITS_TOP);
+            $panel = $this->copied($inset, $panel, $digit, $x, self::DIGITS_TOP);
             $x += self::DIGIT_WIDTH;
         }
         $bar = new Box(self::BAR_LEFT, 300, self::BAR_WIDTH * $secondsLeft / max(1, $seconds), self::BAR_HEIGHT);
 
-        return $this->copy($frame, $bar, $left + self::BAR_LEFT, $top + self::BAR_TOP);
+        return $this->copied($inset, $panel, $bar, self::BAR_LEFT, self::BAR_TOP);
     }
 
-    private function copy(string $frame, Box $from, float $toX, float $toY): string
+    /** @param  Box  $from part of the sheet */
+    private function copied(Inset $inset, string $panel, Box $from, float $toX, float $toY): string
     {
-        $scale = $this->shape->panelScale();
-        $even = static fn (float $length): int => 2 * (int) round($length * $scale / 2);
-        $pixels = new Box($even($from->x), $even($from->y), $even($from->width), $even($from->height));
+        $part = $this->pixels($from);
+        $to = $this->pixels(new Box($toX, $toY, 0, 0));
 
-        return $pixels->width < 2
-            ? $frame
-            : (new Inset($this->shape))->copied($frame, $this->sheet, $this->shape->width(), $pixels, $even($toX), $even($toY));
+        return $part->width < 2 ? $panel : $inset->copied($panel, $this->sheet, $this->shape->width(), $part, $to->x, $to->y);
+    }
+
+    /** Even numbers: colour is kept for every second pixel only. */
+    private function pixels(Box $box): Box
+    {
+        $even = fn (float $length): int => 2 * (int) round($length * $this->shape->panelScale() / 2);
+
+        return new Box($even($box->x), $even($box->y), $even($box->width), $even($box->height));
     }
 }

@@ -64,7 +64,7 @@ final class FilmFrames
             $this->frames->next();
         }
 
-        return $this->last === '' ? $frame : (new Inset($this->shape))->put($frame, $this->last, $this->room);
+        return $this->last === '' ? $frame : $this->shape->inset()->put($frame, $this->last, $this->room);
     }
 
     private function roomIn(SeenPicture $seen, Place $place): Box

@@ -25,6 +25,9 @@ final class FrameSequence
 {
     private const HEARTBEAT = 2000;
 
+    /** Milliseconds for which the last picture is seen. */
+    private const LAST = 40;
+
     /** @var Playhead<SeenPicture> */
     private readonly Playhead $playhead;
 
@@ -97,7 +100,7 @@ final class FrameSequence
             }
             $this->bring($narration);
             $this->lastNarration = $narration;
-            if ($at > $end - FramePainter::MOTION && $last >= 0) {
+            if ($at > $end - self::LAST && $last >= 0) {
                 // The last picture lasts as long as any: what changes later is in it.
                 continue;
             }
@@ -106,12 +109,12 @@ final class FrameSequence
                 : $this->countdown->over($this->withFilm($narration), $left, $pause->seconds);
             $last = $at;
         }
-        while ($end - FramePainter::MOTION - $last > self::HEARTBEAT) {
+        while ($end - self::LAST - $last > self::HEARTBEAT) {
             $last += self::HEARTBEAT;
             yield $last => $this->withPassing($this->lastNarration);
         }
-        if ($end - FramePainter::MOTION > $last) {
-            yield $end - FramePainter::MOTION => $this->withPassing($this->lastNarration);
+        if ($end - self::LAST > $last) {
+            yield $end - self::LAST => $this->withPassing($this->lastNarration);
         }
     }
 
@@ -129,7 +132,7 @@ final class FrameSequence
             array_push($times, ...$painter->moments());
         }
         foreach ($shown as $seen) {
-            array_push($times, ...$seen->films === [] ? [] : range($seen->from, max($seen->from, $seen->to - 1), FramePainter::MOTION));
+            array_push($times, ...$seen->films === [] ? [] : range($seen->from, max($seen->from, $seen->to - 1), RawFrames::EVERY));
         }
         $moments = array_map(fn (float $at): array => [(int) round($this->placed($at)), $at, null, 0], $times);
         foreach ($this->clock->waits() as $number => $begins) {

@@ -9,7 +9,8 @@ use Daybright\Scene\Box;
 /** A raw picture (I420) laid into another. */
 final readonly class Inset
 {
-    public function __construct(private VideoShape $shape)
+    /** Pixels of the picture that something is laid into, even numbers. */
+    public function __construct(private int $width, private int $height)
     {
     }
 
@@ -25,13 +26,13 @@ final readonly class Inset
      */
     public function copied(string $frame, string $sheet, int $across, Box $from, float $toX, float $toY): string
     {
-        $luma = $this->shape->width() * $this->shape->height();
+        $luma = $this->width * $this->height;
         $sheetLuma = intdiv(strlen($sheet) * 2, 3);
         $pieces = [];
         $done = 0;
         $planes = [[0, 0, 1], [$luma, $sheetLuma, 2], [$luma + intdiv($luma, 4), $sheetLuma + intdiv($sheetLuma, 4), 2]];
         foreach ($planes as [$offset, $sheetOffset, $share]) {
-            $row = intdiv($this->shape->width(), $share);
+            $row = intdiv($this->width, $share);
             $length = intdiv((int) $from->width, $share);
             for ($y = 0; $y < intdiv((int) $from->height, $share); $y++) {
                 $target = $offset + (intdiv((int) $toY, $share) + $y) * $row + intdiv((int) $toX, $share);

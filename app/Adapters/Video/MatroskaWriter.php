@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Adapters\Video;
 
+use Generator;
+
 /** Writes raw pictures with millisecond times as a Matroska stream (RFC 9559), one cluster a picture. */
 final class MatroskaWriter
 {
@@ -11,16 +13,29 @@ final class MatroskaWriter
     {
     }
 
-    /** @param  int  $at milliseconds */
-    public function picture(string $i420, int $at): string
+    /**
+     * @param  iterable<int, string>  $pictures milliseconds => I420
+     * @return Generator<int, string> the stream in pieces, each picture as it is: they are large, and copied never
+     */
+    public function stream(iterable $pictures): Generator
     {
-        $time = self::element("\xE7", self::number($at));
-        $block = "\xA3".self::size(4 + strlen($i420))."\x81\x00\x00\x80";
-
-        return "\x1F\x43\xB6\x75".self::size(strlen($time) + strlen($block) + strlen($i420)).$time.$block.$i420;
+        yield $this->header();
+        foreach ($pictures as $at => $i420) {
+            yield self::before($at, strlen($i420));
+            yield $i420;
+        }
     }
 
-    public function header(): string
+    /** What stands before a picture. */
+    private static function before(int $at, int $bytes): string
+    {
+        $time = self::element("\xE7", self::number($at));
+        $block = "\xA3".self::size(4 + $bytes)."\x81\x00\x00\x80";
+
+        return "\x1F\x43\xB6\x75".self::size(strlen($time) + strlen($block) + $bytes).$time.$block;
+    }
+
+    private function header(): string
     {
         $ebml = self::element("\x1A\x45\xDF\xA3",
             self::element("\x42\x86", "\x01")

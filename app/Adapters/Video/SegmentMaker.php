@@ -9,7 +9,6 @@ use App\Adapters\Sound\AudioEncoder;
 use App\Lessons\ReleaseParts;
 use Closure;
 use Daybright\Scene\Typesetter;
-use Generator;
 use Illuminate\Support\Facades\Storage;
 
 /** Makes the segments of a video that are not there yet: many drawings at once, then the pictures and the sound of each. */
@@ -40,7 +39,7 @@ final readonly class SegmentMaker
             $done += $share;
         }
         // Of a segment whose pictures were there already.
-        iterator_to_array($this->sounds($segments));
+        $this->sounds($segments)();
     }
 
     /**
@@ -82,40 +81,75 @@ final readonly class SegmentMaker
             array_push($svgs, ...array_map(SeenDrawings::whole(...), $segment->drawings->named), ...$captions[$number]->sheets());
         }
         $sounds = $this->sounds($segments);
-        $sounds->rewind();
         $pictures = Rasteriser::rasterise($svgs, $shape);
         $progress(self::DRAWING);
         $countdown = new Countdown($pictures->picture(0), $shape);
-        $share = (1 - self::DRAWING) / count($segments);
-        foreach ($segments as $number => $segment) {
-            $picture = static fn (int $drawing): string => $pictures->picture($first[$number] + $drawing);
-            $done = static fn (float $part) => $progress(self::DRAWING + $share * ($number + $part));
-            ReleaseParts::kept(
-                $segment->pictures(),
-                fn (): string => $this->encoder->encode($segment, $picture, $countdown, $captions[$number], $done),
-            );
-            $sounds->next();
+        $shown = array_map(static fn (VideoSegment $segment, int $first, BurntCaptions $burnt): SegmentPictures => new SegmentPictures(
+            $segment,
+            static fn (int $drawing): string => $pictures->picture($first + $drawing),
+            $countdown,
+            $burnt,
+        ), $segments, $first, $captions);
+        $done = self::DRAWING;
+        foreach (self::runs($shown) as $run) {
+            $share = (1 - self::DRAWING) * count($run) / count($segments);
+            $made = $this->encoder->encode($run, static fn (float $part) => $progress($done + $share * $part));
+            foreach ($made as $number => $file) {
+                ReleaseParts::kept($run[$number]->segment->pictures(), static fn (): string => $file);
+            }
+            $done += $share;
         }
+        $sounds();
     }
 
     /**
-     * The sound of one segment is made while the pictures of another are.
+     * Slides are encoded many at a time; a film takes long enough to be kept as soon as it is ready.
      *
-     * @param  list<VideoSegment>  $segments
-     * @return Generator<int, int>
+     * @param  list<SegmentPictures>  $segments
+     * @return list<non-empty-list<SegmentPictures>>
      */
-    private function sounds(array $segments): Generator
+    private static function runs(array $segments): array
     {
-        foreach ($segments as $number => $segment) {
-            $path = $segment->choice->isWebm ? null : $segment->sound();
-            if ($path === null || Storage::exists($path)) {
-                yield $number;
+        $runs = [];
+        $isStill = false;
+        foreach ($segments as $each) {
+            $goesOn = $isStill;
+            $isStill = ! $each->segment->isFilmed() && ! $each->segment->choice->isWebm;
+            if ($goesOn && $isStill) {
+                $runs[array_key_last($runs)][] = $each;
 
                 continue;
             }
-            $made = AudioEncoder::segment($segment->heard(), $segment->waits(), 'aac');
-            yield $number;
-            ReleaseParts::kept($path, $made);
+            $runs[] = [$each];
         }
+
+        return $runs;
+    }
+
+    /**
+     * The sound of segments is made while the pictures are.
+     *
+     * @param  list<VideoSegment>  $segments
+     * @return Closure(): void waits for it and keeps it
+     */
+    private function sounds(array $segments): Closure
+    {
+        $isMissing = static fn (VideoSegment $segment): bool => ! $segment->choice->isWebm && ! Storage::exists($segment->sound());
+        $missing = array_values(array_filter($segments, $isMissing));
+        if ($missing === []) {
+            return static function (): void {
+            };
+        }
+        $made = AudioEncoder::segments(
+            array_map(static fn (VideoSegment $segment): array => $segment->heard(), $missing),
+            array_map(static fn (VideoSegment $segment): array => $segment->waits(), $missing),
+            'aac',
+        );
+
+        return static function () use ($missing, $made): void {
+            foreach ($made() as $number => $file) {
+                ReleaseParts::kept($missing[$number]->sound(), static fn (): string => $file);
+            }
+        };
     }
 }

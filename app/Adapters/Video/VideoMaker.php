@@ -95,7 +95,7 @@ final readonly class VideoMaker
         $whole = Files::temporary('pcm');
         $file = Files::opened($whole, 'wb');
         foreach ($segments as $segment) {
-            $part = AudioEncoder::segment($segment->heard(), $segment->waits(), 'pcm')();
+            $part = AudioEncoder::segments([$segment->heard()], [$segment->waits()], 'pcm')()[0];
             stream_copy_to_stream(Files::opened($part, 'rb'), $file);
             unlink($part);
         }

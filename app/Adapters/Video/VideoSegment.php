@@ -66,6 +66,14 @@ final readonly class VideoSegment
         return $this->choice->captions === CaptionPlace::Burnt ? $this->lesson->videoCaptions() : [];
     }
 
+    /** Whether a film is in its pictures, so that they move all over. */
+    public function isFilmed(): bool
+    {
+        $isFilm = static fn (FrozenPause $pause): bool => $pause->clip?->isFilm() === true;
+
+        return $this->films() !== [] || array_filter($this->lesson->pauses, $isFilm) !== [];
+    }
+
     /** @return string the path under which its pictures are kept */
     public function pictures(): string
     {
@@ -73,6 +81,7 @@ final readonly class VideoSegment
         $drawn = $this->lesson->drawnOver($shape->format())->intervals;
         $all = static fn (array $items): array => array_map(static fn (Interval|Cue $item): array => $item->toArray(), $items);
         $madeFrom = [
+            PictureEncoder::EDITION,
             $shape->value,
             $this->lesson->length,
             $this->drawings->named,

@@ -53,6 +53,11 @@ enum VideoShape: string
         return max(1, intdiv($this->width() * $this->height() * 3, 2));
     }
 
+    public function inset(): Inset
+    {
+        return new Inset($this->width(), $this->height());
+    }
+
     public function frameSize(): FrameSize
     {
         return new FrameSize($this->width(), $this->height(), $this->format());

@@ -13,11 +13,14 @@ use Daybright\Scene\Box;
  */
 final class Brush
 {
-    /** @var array<int, array{float, int}> byte offset => [coverage, value before] */
+    /** What is known of a pixel that is covered as much as the brush covers, but for its value before. */
+    private const WHOLE = 255 << 8;
+
+    /** @var array<int, int> byte offset => coverage, 0 to 255, times 256, and the value before */
     private array $touched = [];
 
-    /** @var array{int, int, int} */
-    private readonly array $yuv;
+    /** @var list<array{int, string}> of each plane the value of the colour, and what becomes of each of 256 values under the brush */
+    private readonly array $colours;
 
     private readonly float $radius;
 
@@ -27,72 +30,61 @@ final class Brush
      */
     public function __construct(private readonly FrameSize $size, string $colour, float $width, private readonly float $strength = 1.0)
     {
-        $this->yuv = Pixel::yuv($colour);
+        $mixed = fn (int $value): string => implode('', array_map(fn (int $base): string => $this->mixed($base, $value, 1), range(0, 255)));
+        $this->colours = array_map(static fn (int $value): array => [$value, $mixed($value)], Pixel::yuv($colour));
         $this->radius = max(1.0, $width * $size->scale() / 2);
     }
 
     /** Ends of a straight piece in slide units. */
     public function line(string &$frame, float $x1, float $y1, float $x2, float $y2): void
     {
-        [$x1, $x2] = [$this->size->across($x1), $this->size->across($x2)];
-        [$y1, $y2] = [$this->size->down($y1), $this->size->down($y2)];
+        $piece = new StraightPiece($this->size->across($x1), $this->size->down($y1), $this->size->across($x2), $this->size->down($y2));
         [$width, $height] = [$this->size->width, $this->size->height];
-        $this->plane($frame, 0, $width, $height, $x1, $y1, $x2, $y2, $this->radius, $this->yuv[0]);
-        $luma = $width * $height;
-        foreach ([0, 1] as $plane) {
-            $this->plane(
-                $frame,
-                $luma + $plane * intdiv($luma, 4),
-                intdiv($width, 2),
-                intdiv($height, 2),
-                $x1 / 2,
-                $y1 / 2,
-                $x2 / 2,
-                $y2 / 2,
-                $this->radius / 2,
-                $this->yuv[$plane + 1],
-            );
+        $room = $this->size->within(new Box(0, 0, $width, $height));
+        $this->plane($frame, 0, $width, $room, $piece, $this->radius, 0);
+        // Of colour there is one value for every second pixel only.
+        foreach ([1, 2] as $plane) {
+            $offset = intdiv($width * $height * ($plane + 3), 4);
+            $this->plane($frame, $offset, intdiv($width, 2), $room->scaled(0.5), $piece->scaled(0.5), $this->radius / 2, $plane);
         }
     }
 
-    private function plane(
-        string &$frame,
-        int $offset,
-        int $width,
-        int $height,
-        float $x1,
-        float $y1,
-        float $x2,
-        float $y2,
-        float $radius,
-        int $value,
-    ): void {
+    /** @param  Box  $room of the plane, in which it is seen */
+    private function plane(string &$frame, int $offset, int $width, Box $room, StraightPiece $piece, float $radius, int $plane): void
+    {
         $reach = $radius + 0.5;
-        // Of colour there is one value for every second pixel only.
-        $room = $this->size->within(new Box(0, 0, $this->size->width, $this->size->height))->scaled($width / $this->size->width);
-        $left = max(0, (int) ceil($room->x), (int) floor(min($x1, $x2) - $reach));
-        $right = min($width - 1, (int) floor($room->right()) - 1, (int) ceil(max($x1, $x2) + $reach));
-        $top = max(0, (int) ceil($room->y), (int) floor(min($y1, $y2) - $reach));
-        $bottom = min($height - 1, (int) floor($room->bottom()) - 1, (int) ceil(max($y1, $y2) + $reach));
-        [$dx, $dy] = [$x2 - $x1, $y2 - $y1];
-        $square = $dx * $dx + $dy * $dy;
-        for ($y = $top; $y <= $bottom; $y++) {
-            $py = $y + 0.5 - $y1;
-            for ($x = $left; $x <= $right; $x++) {
-                $px = $x + 0.5 - $x1;
-                $along = $square > 0 ? max(0.0, min(1.0, ($px * $dx + $py * $dy) / $square)) : 0.0;
-                $distance = sqrt(($px - $along * $dx) ** 2 + ($py - $along * $dy) ** 2);
-                if ($distance >= $reach) {
+        [$value, $whole] = $this->colours[$plane];
+        [$left, $right] = [(int) ceil($room->x), (int) floor($room->right()) - 1];
+        [$above, $below] = $piece->heights($reach);
+        $bottom = min((int) floor($room->bottom()) - 1, (int) ceil($below));
+        for ($y = max((int) ceil($room->y), (int) floor($above)); $y <= $bottom; $y++) {
+            [$begins, $ends] = $piece->stretch($y + 0.5, $reach) ?? [INF, -INF];
+            [$from, $to] = $piece->stretch($y + 0.5, $reach - 1) ?? [INF, -INF];
+            $row = $offset + $y * $width;
+            for ($x = (int) max($left, ceil($begins - 0.5)); $x <= $right && $x + 0.5 <= $ends; $x++) {
+                $known = $this->touched[$row + $x] ?? ord($frame[$row + $x]);
+                if ($known >= self::WHOLE) {
                     continue;
                 }
-                $coverage = min(1.0, $reach - $distance) * $this->strength;
-                $at = $offset + $y * $width + $x;
-                [$before, $base] = $this->touched[$at] ?? [0.0, ord($frame[$at])];
-                if ($coverage > $before) {
-                    $this->touched[$at] = [$coverage, $base];
-                    $frame[$at] = chr((int) round($base + ($value - $base) * $coverage));
+                $base = $known & 255;
+                if ($x + 0.5 >= $from && $x + 0.5 <= $to) {
+                    $this->touched[$row + $x] = self::WHOLE | $base;
+                    $frame[$row + $x] = $whole[$base];
+
+                    continue;
+                }
+                $share = max(0.0, min(1.0, $reach - $piece->distance($x + 0.5, $y + 0.5)));
+                $coverage = (int) ($share * 255) << 8;
+                if ($coverage > $known) {
+                    $this->touched[$row + $x] = $coverage | $base;
+                    $frame[$row + $x] = $this->mixed($base, $value, $share);
                 }
             }
         }
+    }
+
+    private function mixed(int $base, int $value, float $share): string
+    {
+        return chr((int) round($base + ($value - $base) * $share * $this->strength));
     }
 }

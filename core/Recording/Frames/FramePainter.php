@@ -7,9 +7,6 @@ namespace Daybright\Recording\Frames;
 /** Paints what a track shows into the pictures of a video. Time only goes on. */
 interface FramePainter
 {
-    /** Milliseconds between pictures while something moves. */
-    public const MOTION = 40;
-
     /** @return list<float> moments of narration at which it changes */
     public function moments(): array;
 

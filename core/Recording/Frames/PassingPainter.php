@@ -29,24 +29,18 @@ final class PassingPainter implements FramePainter
 
     public function moments(): array
     {
-        $moments = [];
-        $next = $ended = -INF;
+        $moments = $changes = [];
+        $ended = -INF;
         foreach ($this->intervals as $interval) {
-            if ($interval->from > $ended && is_finite($ended)) {
-                $moments[] = $ended;
-                $next = $ended + self::MOTION;
+            if ($interval->from > $ended && $changes !== []) {
+                array_push($moments, $ended, ...Motion::pictures($changes));
+                $changes = [];
             }
-            if ($interval->from >= $next) {
-                $moments[] = $interval->from;
-                $next = $interval->from + self::MOTION;
-            }
+            $changes[] = $interval->from;
             $ended = $interval->to;
         }
-        if (is_finite($ended)) {
-            $moments[] = $ended;
-        }
 
-        return $moments;
+        return $changes === [] ? $moments : [...$moments, $ended, ...Motion::pictures($changes)];
     }
 
     public function isPassing(): bool

@@ -7,6 +7,7 @@ namespace Daybright\Recording\Tracks\Ink;
 use Daybright\Recording\Frames\Brush;
 use Daybright\Recording\Frames\FramePainter;
 use Daybright\Recording\Frames\FrameSize;
+use Daybright\Recording\Frames\Motion;
 use Daybright\Recording\Playhead;
 
 /** Draws strokes into the picture as they grow. */
@@ -36,13 +37,8 @@ final class InkPainter implements FramePainter
     {
         $moments = [];
         foreach ($this->strokes as $stroke) {
-            $next = -INF;
-            foreach ($stroke->points as $index => $point) {
-                if ($point[0] >= $next || $index === count($stroke->points) - 1) {
-                    $moments[] = $stroke->from + $point[0];
-                    $next = $point[0] + self::MOTION;
-                }
-            }
+            $drawn = array_map(static fn (array $point): float => $stroke->from + $point[0], $stroke->points);
+            array_push($moments, ...Motion::pictures($drawn));
             $moments[] = $stroke->to;
         }
 
