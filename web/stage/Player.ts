@@ -21,7 +21,9 @@ export interface Playing {
 /** Where parts may be done in any order, a question that was passed over waits behind. */
 type Played = Programme & { inAnyOrder?: boolean };
 
-const CANNOT_PLAY = 'The sound cannot be played. Check the connection, then press play again.';
+// A device without a loudspeaker says no more than one without a connection.
+const CANNOT_PLAY =
+  'The sound cannot be played. Check the connection, and headphones or loudspeaker, then press play again.';
 
 type Sound = Programme['sounds'][number];
 
@@ -34,6 +36,14 @@ const isDue = (pause: PausePoint, done: Set<string>, time: number): boolean =>
 /** The moment of narration; a sound may be heard some milliseconds less than it should be. */
 const heardIn = (sound: Sound, element: HTMLAudioElement): number =>
   element.ended ? sound.to : sound.from + element.currentTime * 1000;
+
+/** A device that does not know the first kind of sound may well play the next. */
+const isLastHope = (failed: EventTarget | null, element: HTMLAudioElement): boolean =>
+  failed === element || failed === element.lastElementChild;
+
+/** What has failed once is never tried again by itself. */
+const hasFailed = (element: HTMLAudioElement): boolean =>
+  element.error !== null || element.networkState === HTMLMediaElement.NETWORK_NO_SOURCE;
 
 /**
  * Plays a programme: its sound leads, pictures follow the sound's own clock frame by frame.
@@ -86,7 +96,13 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
     const element = new Audio();
     element.preload = 'auto';
     audio.current = element;
-    element.addEventListener('error', () => setTrouble(CANNOT_PLAY), true);
+    const stop = (event: Event) => {
+      if (!isLastHope(event.target, element)) return;
+      pause();
+      setTrouble(CANNOT_PLAY);
+    };
+    element.addEventListener('error', stop, true);
+    element.addEventListener('playing', () => setTrouble(null));
     return () => {
       element.pause();
       element.replaceChildren();
@@ -94,7 +110,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       sound.current = '';
       loaded.current = [];
     };
-  }, []);
+  }, [pause]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: which sounds there are is what it follows
   useEffect(() => {
@@ -152,6 +168,7 @@ export function usePlayer(newest: Played, startAt = 0, stopsAtPauses = true): Pl
       // A lesson that begins with a question is heard when that is answered.
       const due = programme.sounds.find((each) => now.current < each.to);
       if (!due) return setPlaying(true);
+      if (hasFailed(audio.current)) sound.current = '';
       const isLoaded = addressOf(due) === sound.current && !audio.current.ended;
       if (!isLoaded || Math.abs(due.from + audio.current.currentTime * 1000 - now.current) > 250) place(now.current);
     }
