@@ -1,4 +1,5 @@
 import { type ComponentProps, type ReactNode, useId, useLayoutEffect, useRef } from 'react';
+import { Select } from './Select';
 
 const BOX = 'w-full rounded border border-edge bg-sheet px-2.5 py-1.5 text-base text-ink placeholder:text-quiet';
 
@@ -84,7 +85,7 @@ export function Choice({ label, hint, hideLabel, value, choices, onChoose, class
   const id = useId();
   return (
     <Wrapped id={id} label={label} hint={hint} hideLabel={hideLabel}>
-      <select
+      <Select
         id={id}
         value={value}
         onChange={(event) => onChoose(event.target.value)}
@@ -95,7 +96,7 @@ export function Choice({ label, hint, hideLabel, value, choices, onChoose, class
             {choice.label}
           </option>
         ))}
-      </select>
+      </Select>
     </Wrapped>
   );
 }

@@ -1,6 +1,8 @@
+import { useId } from 'react';
 import { clock, spokenTime } from '../clock';
 import type { Playing } from '../stage/Player';
 import { Button } from '../ui/Button';
+import { Select } from '../ui/Select';
 import { Sign } from '../ui/Sign';
 import { BACK, PLAY, SMALL_SCREEN, STOP, WHOLE_SCREEN } from './signs';
 import type { WholeScreen } from './useWholeScreen';
@@ -30,6 +32,7 @@ export function Controls({
   onSeek,
   onCaptions,
 }: ControlsProps) {
+  const speedId = useId();
   const isOver = player.at >= length - 30;
   return (
     <div className="flex flex-wrap items-center gap-2 py-2 flat:flex-nowrap flat:gap-1.5 flat:py-1">
@@ -53,19 +56,20 @@ export function Controls({
       <span className="whitespace-nowrap tabular-nums">
         {clock(player.at / 1000)} <span className="flat:sr-only">/ {clock(length / 1000)}</span>
       </span>
-      <label className="ml-auto flex items-center gap-2 text-small flat:ml-0">
+      <label htmlFor={speedId} className="ml-auto flex items-center gap-2 text-small flat:ml-0">
         <span className="flat:sr-only">Speed</span>
-        <select
+        <Select
+          id={speedId}
           value={player.speed}
           onChange={(event) => player.setSpeed(Number(event.target.value))}
-          className="min-h-12 rounded border flat:min-h-11 border-edge bg-sheet px-2 text-base flat:w-21 flat:px-1"
+          className="min-h-12 rounded border flat:min-h-11 border-edge bg-sheet pl-2 text-base flat:w-21 flat:pl-1"
         >
           {SPEEDS.map((speed) => (
             <option key={speed} value={speed}>
               {speed === 1 ? 'normal' : `${speed} ×`}
             </option>
           ))}
-        </select>
+        </Select>
       </label>
       <label className="flex min-h-12 items-center gap-2 text-small">
         <input

@@ -184,8 +184,8 @@ export class KeptLessons {
       throw new Error(
         `This lesson needs ${bytes(needed * ROOM)}, and there are ${bytes(room)} left for it on this device. Take another lesson off it first.`,
       );
-    // The browser is asked to throw nothing of it away; it is kept all the same if it will not promise.
-    await navigator.storage?.persist?.().catch(() => false);
+    // The browser is asked to throw nothing of it away. It is kept all the same if it will not promise, and meanwhile if it asks the child.
+    navigator.storage?.persist?.().catch(() => false);
   }
 }
 
