@@ -70,6 +70,10 @@ async function goOn(student: Page): Promise<void> {
 
 /** The whole lesson on a device that keeps it: done with no connection, the page closed in the middle. */
 async function doesItOffline(context: BrowserContext, code: string, name: string, number: number): Promise<string> {
+  // Firefox asks whether much may be kept, and a child may never answer.
+  await context.addInitScript(() => {
+    navigator.storage.persist = () => new Promise(() => {});
+  });
   let student = await context.newPage();
   await enterClass(student, name, 'cloud', code);
   await student.getByRole('button', { name: 'Keep it for when there is no connection' }).click();
