@@ -75,7 +75,9 @@ final class Videos
         }
         $lesson = $this->store->create(
             new Lesson(['user_id' => $this->teacher->id]),
-            LessonDocument::from(['minutes' => $minutes, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document),
+            LessonDocument::from(
+                ['minutes' => $minutes, 'parts' => [['id' => 'part', 'kind' => 'explain', 'slides' => $list]]] + $document,
+            ),
         );
         $seconds = $minutes * 60 / $count;
         foreach ($lesson->read()->mainSlides() as $number => $slide) {
