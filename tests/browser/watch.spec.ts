@@ -255,3 +255,24 @@ test('where a link leads is told to a student who has come to its card, and to n
   expect(await told(other)).toContain('one-post-one-day');
   await other.context().close();
 });
+
+test('a device that is full says so, and keeps a lesson as soon as there is room', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const student = await context.newPage();
+  await enterClass(student, 'Elif', 'willow');
+  const chromium = await context.newCDPSession(student);
+  const origin = new URL(student.url()).origin;
+  const keep = async (quotaSize?: number) => {
+    await chromium.send('Storage.overrideQuotaForOrigin', { origin, quotaSize });
+    await student.getByRole('button', { name: 'Keep it for when there is no connection' }).first().click();
+  };
+  await keep(100_000);
+  await expect(student.getByText('This page could not be kept on this device.')).toBeVisible({ timeout: 15_000 });
+  await keep(2_000_000);
+  await expect(student.getByText('There is not enough room on this device for this lesson.')).toBeVisible({
+    timeout: 15_000,
+  });
+  await keep();
+  await expect(student.getByText(/^Kept on this device, /)).toBeVisible({ timeout: 30_000 });
+  await context.close();
+});

@@ -3,6 +3,7 @@ import { bytes } from '../../clock';
 import { RowStore } from '../../outbox/RowStore';
 import { ask, send, untilAnswered } from '../../request';
 import { OPENED } from './opened';
+import { registered } from './register';
 import { keyOf, opened, openedJson, openedReference } from './sealed';
 
 /** A lesson on this device. */
@@ -36,6 +37,8 @@ interface Stage {
   lesson: WatchedLesson;
   models: Record<string, string>;
 }
+
+const NO_ROOM = 'There is not enough room on this device for this lesson. Take another one off it first.';
 
 /** So much more room than a lesson needs is wanted: browsers round, and opening needs some. */
 const ROOM = 1.5;
@@ -75,8 +78,7 @@ export class KeptLessons {
     const told = await ask<KeptLesson>('GET', `/api/watch/${share}/kept?sound=${playableSound()}`);
     const total = told.files.reduce((sum, file) => sum + file.bytes, JSON.stringify(told.stages).length);
     await this.makeSureOfRoom(total);
-    await navigator.serviceWorker.register('/worker.js');
-    await navigator.serviceWorker.ready;
+    await registered(signal);
     await this.remove(share);
     try {
       let come = 0;
@@ -96,13 +98,12 @@ export class KeptLessons {
       const kept = { ...rest, share, student: shelf.student, key: await keyOf(key), bytes: total };
       const first = await this.stage({ ...kept, visit: NOTHING_DONE }, 0);
       await this.rows.put('lessons', { ...kept, visit: first.lesson.visit } satisfies Kept);
-      if (!this.rows.isLasting)
-        throw new Error('There is not enough room on this device for this lesson. Take another one off it first.');
+      if (!this.rows.isLasting) throw new Error(NO_ROOM);
       await this.rememberShelf(shelf);
       await this.lesson({ ...kept, visit: first.lesson.visit });
     } catch (error) {
       await this.remove(share);
-      throw error;
+      throw error instanceof DOMException && error.name === 'QuotaExceededError' ? new Error(NO_ROOM) : error;
     }
   }
 
