@@ -72,12 +72,7 @@ export function ComingClip({ id, onStop }: { id: string; onStop: () => void }) {
                 : 'The clip is on its way'}
           </span>
           {isPreparing && (
-            <progress
-              className="h-2 min-w-0 grow accent-action"
-              max={1}
-              value={clip.progress}
-              aria-label="Made ready"
-            />
+            <progress className="h-2 min-w-0 grow" max={1} value={clip.progress} aria-label="Made ready" />
           )}
         </div>
       )}

@@ -56,7 +56,7 @@ export function SoundCheck({ stream, onClose }: { stream: MediaStream; onClose: 
             {ASKED[part]}
           </p>
           <progress
-            className="h-3 w-full accent-action"
+            className="h-3 w-full"
             aria-label="How far the check is"
             max={QUIET + PLAYED + SPOKEN}
             value={passed}

@@ -105,7 +105,7 @@ function Making({ file, made, wanted, release, run }: MakingProps) {
             value={made.progress}
             max={1}
             aria-label={`Making the ${file.label.toLowerCase()}`}
-            className="w-32 accent-action"
+            className="w-32"
           />
           {Math.round(made.progress * 100)}%
         </span>

@@ -15,7 +15,7 @@ export function KeepIt({ lesson, keeping, isOffline }: KeepItProps) {
   if (keeping.coming?.share === lesson.id) {
     return (
       <Line>
-        <progress className="h-2 grow accent-action" aria-label="How much has come" value={keeping.coming.come} />
+        <progress className="h-2 grow" aria-label="How much has come" value={keeping.coming.come} />
         <Button look="quiet" onClick={keeping.stop}>
           Stop
         </Button>
