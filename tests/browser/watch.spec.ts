@@ -85,6 +85,49 @@ test('an answer given without a connection arrives later, and one half written o
   await student.context().close();
 });
 
+test('a sound that could not be had is had again, and one kind that a device does not know is not missed', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const student = await context.newPage();
+  await enterClass(student, 'Hana', 'kestrel');
+  // As on a tablet that plays no Opus in WebM.
+  await student.route('**/api/watch/*', async (route) => {
+    const answer = await route.fetch();
+    const told = (await answer.text()).replaceAll(/audio\\?\/webm; codecs=opus/g, 'audio/unheard-of');
+    await route.fulfill({ response: answer, body: told });
+  });
+  await student.route('**/sound.*', (route) => route.abort('connectionreset'));
+  await student.getByRole('button', { name: /Shadows that move/ }).click();
+  await student
+    .getByRole('button', { name: /^Opening/ })
+    .first()
+    .click();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  const trouble = student.getByText('The sound cannot be played.');
+  await expect(trouble).toBeVisible();
+  const goOn = student.getByRole('button', { name: /^(Start|Go on)$/ });
+  await expect(goOn).toBeVisible();
+  const before = Number(await student.getByLabel('Place in the lesson').inputValue());
+
+  await student.unroute('**/sound.*');
+  const heard = student.waitForResponse((response) => response.url().includes('/sound.'));
+  await goOn.click();
+  expect((await heard).url()).toContain('sound.m4a');
+  await expect
+    .poll(async () => Number(await student.getByLabel('Place in the lesson').inputValue()))
+    .toBeGreaterThan(before);
+  await expect(trouble).toHaveCount(0);
+
+  // A page that has it at once never speaks of trouble.
+  await student.reload();
+  await expect(student.getByLabel('Place in the lesson')).toBeVisible();
+  await student.getByRole('button', { name: /^(Start|Go on)$/ }).click();
+  await expect(student.getByRole('button', { name: 'Stop', exact: true })).toBeVisible();
+  await expect(trouble).toHaveCount(0);
+  await context.close();
+});
+
 test('a page that was made darker, larger and wider stays so on this device, and can be read by all', async ({
   page,
 }) => {
