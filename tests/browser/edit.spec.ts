@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { enterClass, hearing, lessonWith, openRoom, recorded, shared, signIn } from './steps';
 
 const SPEECH = 'storage/playwright-speech.wav';
@@ -17,6 +17,22 @@ test.beforeAll(() => {
   const filter = 'aresample=48000,adelay=4000:all=1,apad=pad_dur=30';
   execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', 'storage/playwright-said.wav', '-af', filter, SPEECH]);
 });
+
+/** Opens the Edit room of a demo lesson once the worker has recorded all of it and heard where its words are. */
+async function openRecorded(page: Page, title: string): Promise<void> {
+  const lesson = await openRoom(page, title, 'record');
+  const { document } = await (await page.request.get(`/api/lessons/${lesson}`)).json();
+  const slides = document.parts.flatMap((part: { slides: { side: boolean }[] }) => part.slides);
+  const main = slides.filter(({ side }: { side: boolean }) => !side).length;
+  const heard = async () => {
+    const takes = await (await page.request.get(`/api/lessons/${lesson}/takes`)).json();
+    return takes.filter(
+      (take: { state: string; wordsAwaited: boolean }) => take.state === 'ready' && !take.wordsAwaited,
+    ).length;
+  };
+  await expect.poll(heard, { timeout: 120_000 }).toBeGreaterThanOrEqual(main);
+  await page.goto(`/lesson/${lesson}/edit`);
+}
 
 test('a sentence begun twice is offered and cut, a word is put right, a sentence is said again, and it is heard in the lesson', async ({
   page,
@@ -84,7 +100,7 @@ test('a sentence begun twice is offered and cut, a word is put right, a sentence
 
 test('words are marked across slides by keyboard, cut, and taken back', async ({ page }) => {
   await signIn(page);
-  await openRoom(page, 'The height of a flagpole', 'edit');
+  await openRecorded(page, 'The height of a flagpole');
   const text = page.getByRole('region', { name: 'What is heard' });
   const sections = text.locator('section:has([data-word])');
   await expect(sections.first()).toBeVisible();
@@ -125,7 +141,7 @@ test('a reveal is moved on the wave by keyboard, taken out, and put back', async
 
 test('hum and hiss are made less, heard before and after, and as they were again', async ({ page }) => {
   await signIn(page);
-  await openRoom(page, 'The height of a flagpole', 'edit');
+  await openRecorded(page, 'The height of a flagpole');
   const sound = page.getByRole('region', { name: 'Sound', exact: true });
   const heard = page.waitForResponse((answer) => answer.url().includes('/sound?cleaned=1') && answer.ok());
   await sound.getByRole('button', { name: 'Hear after' }).click();
@@ -142,9 +158,20 @@ test('all long pauses are shortened at once, and what to leave out is offered fo
   page,
 }) => {
   await signIn(page);
-  await openRoom(page, 'The height of a flagpole', 'edit');
-  await page.getByLabel('A pause lasts at most').selectOption({ label: '0.4 s' });
+  await openRecorded(page, 'The height of a flagpole');
+  // What was found for the longer pause stays in sight until the answer comes, and cannot be pressed.
+  let answered = () => {};
+  const held = new Promise<void>((resolve) => {
+    answered = resolve;
+  });
+  await page.route('**/shortening?pause=400', async (route) => {
+    await held;
+    await route.continue();
+  });
   const shorten = page.getByRole('button', { name: /^Shorten \d+ pauses?: wins/ });
+  await page.getByLabel('A pause lasts at most').selectOption({ label: '0.4 s' });
+  await expect(page.getByRole('button', { name: /^Shorten \d+ pauses?: wins|No pause is longer/ })).toBeDisabled();
+  answered();
   await shorten.click();
   await expect(page.getByRole('button', { name: 'No pause is longer' })).toBeVisible();
   await page.getByLabel('Minutes it should take').fill('1');

@@ -49,6 +49,8 @@ export function Shorten({ lesson, edition, onCut, onListen }: ShortenProps) {
     placeholderData: (before) => before,
   });
   if (!answer.data) return null;
+  // What is shown meanwhile was found for another length or other cuts: pressed now, it would leave out what nobody asked for.
+  const isOutdated = answer.isPlaceholderData;
   const { length, needed, parting, proposals } = answer.data;
   const pauses = proposals.filter((each) => each.kind === 'pause');
   const offers = offered(proposals, needed);
@@ -65,7 +67,7 @@ export function Shorten({ lesson, edition, onCut, onListen }: ShortenProps) {
           choices={PAUSES.map((each) => ({ value: String(each), label: `${(each / 1000).toFixed(1)} s` }))}
           onChoose={(value) => setPause(Number(value))}
         />
-        <Button disabled={pauses.length === 0} onClick={() => onCut(pauses)}>
+        <Button disabled={isOutdated || pauses.length === 0} onClick={() => onCut(pauses)}>
           {pauses.length === 0
             ? 'No pause is longer'
             : `Shorten ${pauses.length} ${pauses.length === 1 ? 'pause' : 'pauses'}: wins ${clock(samples(pauses) / RATE)}`}
@@ -107,7 +109,7 @@ export function Shorten({ lesson, edition, onCut, onListen }: ShortenProps) {
           <p className="my-2" role="status">
             {verdict(offers, ticked, left, wanted)}
           </p>
-          <Button look="main" disabled={ticked.length === 0} onClick={() => onCut(ticked)}>
+          <Button look="main" disabled={isOutdated || ticked.length === 0} onClick={() => onCut(ticked)}>
             Leave out what is ticked
           </Button>
         </>
