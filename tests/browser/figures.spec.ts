@@ -1,5 +1,15 @@
 import { type Browser, expect, type Locator, type Page, test } from '@playwright/test';
-import { details, enterClass, findNothing, newStoryboard, put, putFigure, recordAndShare, saved } from './steps';
+import {
+  details,
+  enterClass,
+  findNothing,
+  lessonWith,
+  newStoryboard,
+  put,
+  putFigure,
+  recordAndShare,
+  saved,
+} from './steps';
 
 interface Trial {
   group: string;
@@ -179,6 +189,41 @@ test('a worked example writes its lines, and its practice set is answered at a l
   const before = await first.textContent();
   await page.getByRole('button', { name: 'Other numbers' }).click();
   await expect(first).not.toHaveText(before ?? '');
+});
+
+test('practice goes on until the goal is met, and on a phone each item comes into sight', async ({ page, browser }) => {
+  const practice = { prompt: 'Practise.', marks: 3, source: 'worked', maker: 'units', seed: 5, count: 2, seconds: 5 };
+  const quantities = { amount: '3 kg', to: 'g' };
+  const content = { type: 'practice', ...practice, quantities, goal: { inARow: 2 } };
+  const lesson = await lessonWith(page, 'Trial of a goal', [
+    { title: 'Until two are right', script: 'Practise.', blocks: [{ kind: 'question', content }] },
+  ]);
+  await page.goto(`/lesson/${lesson}/storyboard`);
+  const student = await answered(browser, await recordAndShare(page, /Explain: Until two are right/), {
+    answer: async (at) => {
+      await at.getByRole('radio', { name: /^Level 1/ }).check();
+      await at.getByRole('button', { name: 'Begin to practise' }).click();
+      const field = at.getByLabel('Your answer, with its unit if it has one');
+      const item = at.getByRole('region', { name: 'Practise' });
+      for (const [factor, told] of [
+        [1000, '1 of 2 in a row. 1 of 1 right.'],
+        [1, '0 of 2 in a row. 1 of 2 right.'],
+        [1000, '1 of 2 in a row. 2 of 3 right.'],
+        [1000, '2 of 2 in a row. 3 of 4 right.'],
+      ] as const) {
+        await expect(field).toBeFocused();
+        await expect(field).toBeInViewport();
+        const asked = await item.getByText(/^Write /).textContent();
+        const [, amount] = asked?.match(/Write ([\d.]+)\skg in g/) ?? [];
+        await field.fill(`${Math.round(Number(amount) * factor * 10) / 10} g`);
+        await field.press('Enter');
+        await expect(item.getByText(told)).toBeVisible();
+      }
+      await expect(item.getByText('You have reached the goal.')).toBeVisible();
+    },
+  });
+  await expect(student.getByText('3 of 3 marks')).toBeVisible();
+  await student.context().close();
 });
 
 test('a formula of one’s own is put on the sheet, its letters named, and its lines tell them', async ({ page }) => {

@@ -62,7 +62,7 @@ export function Controls({
           id={speedId}
           value={player.speed}
           onChange={(event) => player.setSpeed(Number(event.target.value))}
-          className="min-h-12 rounded border flat:min-h-11 border-edge bg-sheet pl-2 text-base flat:w-21 flat:pl-1"
+          className="min-h-12 rounded border flat:min-h-11 border-edge bg-sheet pl-2 text-base flat:w-23 flat:pl-1"
         >
           {SPEEDS.map((speed) => (
             <option key={speed} value={speed}>

@@ -25,9 +25,9 @@ use Daybright\Worked\Method;
 final readonly class UnitChange implements Method
 {
     private const PRACTICE = [
-        1 => [['m', 'cm'], ['kg', 'g'], ['km', 'm'], ['h', 'min'], ['cm', 'mm']],
+        1 => [['m', 'cm'], ['kg', 'g'], ['km', 'm'], ['h', 'min'], ['cm', 'mm'], ['litres', 'ml']],
         2 => [['cm', 'm'], ['g', 'kg'], ['m', 'km'], ['min', 'h'], ['ml', 'litres']],
-        3 => [['m²', 'cm²'], ['litres', 'cm³'], ['m³', 'litres'], ['km/h', 'm/s'], ['inches', 'cm']],
+        3 => [['m²', 'cm²'], ['litres', 'cm³'], ['m³', 'litres'], ['km/h', 'm/s'], ['inches', 'cm'], ['t', 'g'], ['days', 'min']],
     ];
 
     /** @param  string  $typed the amount as it was typed, which may be in several units */
@@ -170,6 +170,17 @@ final readonly class UnitChange implements Method
         return ! str_contains($number->typedNumber(), '/') && Quantity::read($number->typedNumber())->value->isEqualTo($number->value);
     }
 
+    /** @return non-empty-list<array{string, string}> the unit and the one to change it into */
+    private function practisedAt(int $level): array
+    {
+        $alike = array_values(array_filter(
+            self::PRACTICE[$level],
+            fn (array $pair): bool => $this->amount->unit->measuresLike(Units::read($pair[0])),
+        ));
+
+        return $alike === [] ? self::PRACTICE[$level] : $alike;
+    }
+
     /** An answer that does not end is written in three figures. */
     private function short(Quantity $answer): Quantity
     {
@@ -183,11 +194,14 @@ final readonly class UnitChange implements Method
         return $answer->equals($this->amount->in($this->to)) ? '=' : '≈';
     }
 
-    /** Level 1 goes to a smaller unit, level 2 to a larger one, level 3 between squares, cubes, speeds and inches. */
+    /**
+     * Level 1 goes to a smaller unit, level 2 to a larger one, level 3 between squares, cubes, speeds and inches or over two steps.
+     * What is measured stays the same where the level has units for it: who practises masses is not asked for lengths.
+     */
     public function vary(int $seed, int $level): Variation
     {
         $chance = Chance::seeded($seed, $level);
-        [$from, $to] = $chance->one(self::PRACTICE[$level]);
+        [$from, $to] = $chance->one($this->practisedAt($level));
         // Numbers whose answer is short: drawn again until one is.
         do {
             $value = $level === 1 && $from !== 'h'

@@ -12,6 +12,7 @@ use Daybright\Maths\Quantity;
 use Daybright\Worked\Method;
 use Daybright\Worked\Methods;
 use Daybright\Worked\Methods\Substitution;
+use Daybright\Worked\Methods\UnitChange;
 use Daybright\Worked\Sheet\Choice;
 use Daybright\Worked\Sheet\SheetFormula;
 use Daybright\Worked\Sheet\StartingSheets;
@@ -107,6 +108,25 @@ final class MethodsTest extends TestCase
             'unit',
         ));
         Substitution::from(new Fields(['formula' => 'V = I R', 'known' => "V = 12 V\nR = 4 Ω", 'asked' => 'I', 'unit' => 'furlongs']));
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function measures(): iterable
+    {
+        yield 'masses' => ['3 kg', 'g', '~ (kg|g) in (g|kg)\.$| t in g\.$~'];
+        yield 'times' => ['90 min', 'h', '~ (h|min|days?) in (min|h)\.$~'];
+        yield 'volumes' => ['2 litres', 'ml', '~ (litres|L|ml|m³) in (ml|L|litres|cm³)\.$~'];
+    }
+
+    #[DataProvider('measures')]
+    public function test_who_practises_one_measure_is_not_asked_for_another(string $amount, string $to, string $expected): void
+    {
+        $method = UnitChange::from(new Fields(['amount' => $amount, 'to' => $to]));
+        foreach ([1, 2, 3] as $level) {
+            for ($seed = 1; $seed <= 20; $seed++) {
+                self::assertMatchesRegularExpression($expected, str_replace("\u{00A0}", ' ', $method->vary($seed, $level)->prompt));
+            }
+        }
     }
 
     public function test_a_formula_of_no_sheet_is_practised_with_the_units_that_were_typed(): void

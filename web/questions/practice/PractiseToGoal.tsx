@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { type FormEvent, useEffect, useRef, useState } from 'react';
 import type { DrillState } from '../../answers.types';
 import { clock } from '../../clock';
 import { useTrouble } from '../../trouble';
@@ -25,13 +25,23 @@ export function PractiseToGoal({ goal, level, practise, onPractised }: PractiseT
   const [state, setState] = useState<DrillState | null>(null);
   const [given, setGiven] = useState('');
   const [trouble, attempt] = useTrouble();
-  const go = (answer?: string) =>
-    attempt(async () => {
+  const [isWaiting, setWaiting] = useState(false);
+  const item = useRef<HTMLElement>(null);
+  // On a phone what comes next lies below what is in sight.
+  useEffect(() => {
+    if (state) item.current?.querySelector<HTMLElement>('input, select')?.focus();
+  }, [state]);
+  const go = async (answer?: string) => {
+    if (isWaiting) return;
+    setWaiting(true);
+    await attempt(async () => {
       const next = await practise(Number(level), answer);
       setState(next);
       setGiven('');
       onPractised(next);
     });
+    setWaiting(false);
+  };
   if (!state || String(state.level) !== level) {
     return (
       <div className="flex flex-col items-start gap-2">
@@ -49,7 +59,7 @@ export function PractiseToGoal({ goal, level, practise, onPractised }: PractiseT
     void go(given);
   };
   return (
-    <section aria-label="Practise" className="rounded border border-rule p-3">
+    <section ref={item} aria-label="Practise" className="rounded border border-rule p-3">
       <p className="mb-2 text-small text-quiet" role="status">
         {goal.inARow !== null && `${Math.min(state.inARow, goal.inARow)} of ${goal.inARow} in a row. `}
         {goal.minutes !== null && `${clock(state.seconds)} of ${clock(goal.minutes * 60)}. `}
@@ -82,7 +92,12 @@ export function PractiseToGoal({ goal, level, practise, onPractised }: PractiseT
         />
       )}
       {trouble && <Notice tone="trouble">{trouble}</Notice>}
-      <Button className="mt-3 min-h-12!" disabled={given.trim() === ''} onClick={answer}>
+      <Button
+        look={state.isMet ? undefined : 'main'}
+        className="mt-3 min-h-12!"
+        disabled={isWaiting || given.trim() === ''}
+        onClick={answer}
+      >
         Check it
       </Button>
     </section>
