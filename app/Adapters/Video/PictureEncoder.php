@@ -59,7 +59,7 @@ final class PictureEncoder
         $socket = ProgramSocket::open();
         $encoder = Program::process('ffmpeg', [
             '-v', 'error', '-y', '-progress', 'pipe:1', '-stats_period', (string) self::PATIENCE,
-            '-f', 'matroska', '-i', $socket->address, '-fps_mode', 'passthrough', '-enc_time_base', '1:1000',
+            '-f', 'matroska', '-thread_queue_size', '8', '-i', $socket->address, '-fps_mode', 'passthrough', '-enc_time_base', '1:1000',
             '-force_key_frames', self::seconds(self::keyTimes($segments, $begins)), ...self::codec($segments[0]->segment),
             '-pix_fmt', 'yuv420p', '-color_primaries', 'bt709', '-color_trc', 'bt709', '-colorspace', 'bt709', '-color_range', 'tv',
             '-f', 'segment', '-segment_format', $kind, '-segment_times', self::seconds([...array_slice($begins, 1), $length]),

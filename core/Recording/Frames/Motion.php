@@ -8,7 +8,7 @@ namespace Daybright\Recording\Frames;
 final class Motion
 {
     /** Milliseconds: to the eye a line grows as evenly as with more pictures, and nothing is later than this. */
-    private const EVERY = 50;
+    private const EVERY = 55;
 
     /**
      * @param  list<float>  $changes milliseconds, in order
