@@ -88,6 +88,30 @@ final class AlignmentTest extends TestCase
         self::assertNear($starts, $found);
     }
 
+    /** Each with what is said before its second sentence is begun again. */
+    private const SHORT = [
+        'The poem has' => ['Today we read a poem.', 'The poem has four verses and a refrain.', 'Listen for the words that rhyme.'],
+        'First add up all' => ['We look for the mean.', 'First add up all of the numbers in it.', 'Then divide by how many there are.'],
+        'A river carries' => ['It begins in the hills.', 'A river carries stones and sand down to the sea.', 'There the delta grows.'],
+    ];
+
+    public function test_in_takes_of_some_seconds_sentences_begun_again_without_a_pause_are_found_and_nothing_else_is(): void
+    {
+        $found = 0;
+        foreach (array_column([...self::voices()], 0) as $voice) {
+            foreach (self::SHORT as $begun => $script) {
+                [$clean] = self::spoken($voice, $script);
+                self::assertSame([], SoundAlignment::find($clean, implode("\n", $script))['departures']);
+                [$again] = self::spoken($voice, [$script[0], "{$begun} {$script[1]}", $script[2]]);
+                $kinds = array_column(SoundAlignment::find($again, implode("\n", $script))['departures'], 'kind');
+                self::assertThat($kinds, self::logicalOr(self::identicalTo([]), self::identicalTo(['restarted'])));
+                $found += count($kinds);
+            }
+        }
+        // Of nine; four where only the reference voice told.
+        self::assertGreaterThanOrEqual(6, $found);
+    }
+
     public function test_another_script_is_recognised_as_another(): void
     {
         [$file] = self::spoken('slt', self::SCRIPT);

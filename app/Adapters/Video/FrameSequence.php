@@ -20,7 +20,10 @@ use Daybright\Release\FrozenPause;
 use Daybright\Release\SeenPicture;
 use Generator;
 
-/** The pictures of a video in order, each with its time: one for every change, and one every five seconds, so that a player that looks for a place finds one near. */
+/**
+ * The pictures of a video in order, each with its time: one for every change, and one every five seconds, so that a player that looks for
+ * a place finds one near.
+ */
 final class FrameSequence
 {
     private const HEARTBEAT = 5000;

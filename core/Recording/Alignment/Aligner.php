@@ -29,6 +29,10 @@ final class Aligner
             $costs = $costs->calibrated($found);
             $path = Search::for($frames, $reference, $script, $costs);
         }
+        $doubted = Repetition::doubted($frames, $reference, $path, $costs);
+        if ($doubted !== []) {
+            $path = Search::for($frames, $reference, $script, $costs, $doubted);
+        }
 
         return (new PathReading($frames, $reference, $script, $path, $costs))->read($isOfThisScript);
     }

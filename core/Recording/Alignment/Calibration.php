@@ -50,11 +50,11 @@ final readonly class Calibration
             }
             $length = $bounds[$sentence + 1] - $bounds[$sentence];
             if (count($own) > self::LEAST) {
-                $matched[] = Warp::of($take, $own, $reference, $bounds[$sentence], $length, $costs)->whole();
+                $matched[] = Warp::of($take, $own, $reference->features, $bounds[$sentence], $length, $costs)->whole();
             }
             $other = self::ofLength(1.15 * $length, array_diff_key($windows, [$sentence => true]));
             if ($other !== null) {
-                $unmatched[] = Warp::of($take, $other, $reference, $bounds[$sentence], $length, $costs)->whole();
+                $unmatched[] = Warp::of($take, $other, $reference->features, $bounds[$sentence], $length, $costs)->whole();
             }
         }
 

@@ -118,7 +118,7 @@ final class PathReading
             fn (int $t): bool => ($this->take->mask[$t] ?? '0') === '1',
         ));
         $length = $this->reference->starts[$last + 1] - $first;
-        $warp = Warp::of($this->take, $windows, $this->reference, $first, $length, $this->costs);
+        $warp = Warp::of($this->take, $windows, $this->reference->features, $first, $length, $this->costs);
         if ($windows === [] || $warp->begun() > $this->costs->unmatched) {
             return $added;
         }

@@ -54,26 +54,40 @@ final class Search
     /** @var array<int, array<int, int>> frame from which a sentence is begun again, by window and word */
     private array $restartedFrom = [];
 
+    /** @var list<float> what it costs to begin again from every word */
+    private readonly array $restartCosts;
+
+    /** @param  list<int>  $doubted words in whose sentences it costs more */
     private function __construct(
         private readonly TakeFrames $take,
         private readonly ReferenceFrames $reference,
         Script $script,
         private readonly SearchCosts $costs,
+        array $doubted,
     ) {
-        $firsts = [];
+        $firsts = $restartCosts = [];
+        $sentences = array_map(static fn (int $word): int => $script->words[$word]->sentence, $doubted);
         foreach ($script->words as $number => $word) {
             $firsts[$word->sentence] ??= $number;
+            $restartCosts[] = $costs->gap + (in_array($word->sentence, $sentences, true) ? $costs->doubted : $costs->restart);
         }
+        $this->restartCosts = $restartCosts;
         $this->words = count($script->words);
         $this->sentences = [...array_values($firsts), $this->words];
     }
 
-    public static function for(TakeFrames $take, ReferenceFrames $reference, Script $script, SearchCosts $costs): SearchPath
-    {
-        $search = new self($take, $reference, $script, $costs);
+    /** @param  list<int>  $doubted words from which sentences are begun again only at a higher cost, as is any other word of theirs */
+    public static function for(
+        TakeFrames $take,
+        ReferenceFrames $reference,
+        Script $script,
+        SearchCosts $costs,
+        array $doubted = [],
+    ): SearchPath {
+        $search = new self($take, $reference, $script, $costs, $doubted);
         [$lastFrame, $lastGap] = $search->forward();
         if ($lastFrame >= self::FAR && $lastGap >= self::FAR && $costs->beam < self::WIDEST_BEAM) {
-            return self::for($take, $reference, $script, $costs->wider());
+            return self::for($take, $reference, $script, $costs->wider(), $doubted);
         }
 
         return $search->back($lastFrame < $lastGap);
@@ -85,8 +99,8 @@ final class Search
         // In local variables: they are read some millions of times.
         [$take, $reference, $starts] = [$this->take->features, $this->reference->features, $this->reference->starts];
         [$frames, $words, $count] = [$this->reference->count, $this->words, $this->take->count];
-        [$stay, $jump, $gap, $skip, $restart] = [
-            $this->costs->stay, $this->costs->jump, $this->costs->gap, $this->costs->skip, $this->costs->restart,
+        [$stay, $jump, $gap, $skip, $restarts] = [
+            $this->costs->stay, $this->costs->jump, $this->costs->gap, $this->costs->skip, $this->restartCosts,
         ];
         [$unmatched, $mostSilence, $beam] = [$this->costs->unmatched, $this->costs->mostSilence, $this->costs->beam];
         $isStart = array_fill(0, $frames + 3, -1);
@@ -102,6 +116,7 @@ final class Search
         [$low, $high, $oldLow, $oldHigh] = [0, -1, 0, -1];
         $gaps = array_fill(0, $words + 1, self::FAR);
         $gaps[0] = 0.0;
+        $allStayed = array_fill(0, $words + 1, self::STAYED);
         $best = 0.0;
         $scale = 1 / MelFeatures::COUNT;
         for ($t = 0; $t < $count; $t++) {
@@ -192,7 +207,7 @@ final class Search
                 }
                 $codes .= self::CODES[$code];
             }
-            $newGaps = $gapCodes = $sources = [];
+            [$newGaps, $gapCodes, $sources] = [$gaps, $allStayed, []];
             [$suffix, $suffixFrame] = [self::FAR, -1];
             for ($w = $words; $w >= 0; $w--) {
                 $cost = $gaps[$w];
@@ -217,8 +232,8 @@ final class Search
                             }
                         }
                     }
-                    if ($suffix + $restart + $gap < $cost) {
-                        $cost = $suffix + $restart + $gap;
+                    if ($suffix < $cost && $suffix + $restarts[$w] < $cost) {
+                        $cost = $suffix + $restarts[$w];
                         $code = self::RESTARTED;
                         $sources[$w] = $suffixFrame;
                     }

@@ -19,7 +19,9 @@ final readonly class SearchCosts
         public float $gap = 1.0,
         /** Leaving a sentence out, and beginning one again; null where neither is looked for. */
         public ?float $skip = 20.0,
-        public float $restart = 8.0,
+        public float $restart = 2.0,
+        /** Beginning one again that was found at that, and is not heard twice. */
+        public float $doubted = 8.0,
         /** What is worse by more than this is not followed up. */
         public float $beam = 40.0,
     ) {
@@ -27,7 +29,16 @@ final readonly class SearchCosts
 
     public function withoutDepartures(): self
     {
-        return new self($this->stay, $this->jump, $this->silence, $this->mostSilence, $this->unmatched, $this->gap, null, 0, $this->beam);
+        return new self(
+            $this->stay,
+            $this->jump,
+            $this->silence,
+            $this->mostSilence,
+            $this->unmatched,
+            $this->gap,
+            skip: null,
+            beam: $this->beam,
+        );
     }
 
     public function wider(): self
@@ -41,6 +52,7 @@ final readonly class SearchCosts
             $this->gap,
             $this->skip,
             $this->restart,
+            $this->doubted,
             $this->beam * 4,
         );
     }
@@ -59,6 +71,7 @@ final readonly class SearchCosts
             $this->gap,
             $this->skip,
             $this->restart,
+            $this->doubted,
             $this->beam,
         );
     }

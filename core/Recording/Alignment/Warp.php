@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Recording\Alignment;
 
-/** Windows of a take laid over frames of the reference one after the other, with the same steps as in the search. */
+/** Windows of a take laid over frames of the reference, or of itself, one after the other, with the same steps as in the search. */
 final readonly class Warp
 {
     private const FAR = 1e30;
@@ -16,12 +16,13 @@ final readonly class Warp
 
     /**
      * @param  list<int>  $windows
-     * @param  int  $first frame of the reference, from which on $length frames may be used
+     * @param  list<float>  $features over which they are laid, MelFeatures::COUNT for every frame
+     * @param  int  $first frame from which on $length frames may be used
      */
     public static function of(
         TakeFrames $take,
         array $windows,
-        ReferenceFrames $reference,
+        array $features,
         int $first,
         int $length,
         SearchCosts $costs,
@@ -35,7 +36,7 @@ final readonly class Warp
                 $two = $one;
                 $one = $here;
                 $row[$k] = $cost < self::FAR / 10
-                    ? $cost + Frames::distance($take->features, $t, $reference->features, $first + $k)
+                    ? $cost + Frames::distance($take->features, $t, $features, $first + $k)
                     : self::FAR;
             }
         }
