@@ -74,7 +74,7 @@ class DrillTest extends TestCase
         $this->travel(3)->minutes();
         $this->practise('0.123 kg')->assertJsonPath('isMet', true);
         $this->practise(null, 3)->assertJsonPath('asked', 0)->assertJsonPath('isMet', false);
-        $this->practise('0.123 kg', 3);
+        $this->practise('0.123 g', 3)->assertOk();
         $this->answer()->assertOk()->assertJsonPath('earned', 0)
             ->assertJsonPath('sentence', 'You stopped before the goal, with 0 of 1 right.');
     }
