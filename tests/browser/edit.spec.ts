@@ -18,19 +18,14 @@ test.beforeAll(() => {
   execFileSync('ffmpeg', ['-v', 'error', '-y', '-i', 'storage/playwright-said.wav', '-af', filter, SPEECH]);
 });
 
-/** Opens the Edit room of a demo lesson once the worker has recorded all of it and heard where its words are. */
+/** Opens the Edit room of a demo lesson once the worker has recorded and shared it, and heard where its words are. */
 async function openRecorded(page: Page, title: string): Promise<void> {
   const lesson = await openRoom(page, title, 'record');
-  const { document } = await (await page.request.get(`/api/lessons/${lesson}`)).json();
-  const slides = document.parts.flatMap((part: { slides: { side: boolean }[] }) => part.slides);
-  const main = slides.filter(({ side }: { side: boolean }) => !side).length;
-  const heard = async () => {
-    const takes = await (await page.request.get(`/api/lessons/${lesson}/takes`)).json();
-    return takes.filter(
-      (take: { state: string; wordsAwaited: boolean }) => take.state === 'ready' && !take.wordsAwaited,
-    ).length;
-  };
-  await expect.poll(heard, { timeout: 120_000 }).toBeGreaterThanOrEqual(main);
+  const told = async (what: string) => (await page.request.get(`/api/lessons/${lesson}/${what}`)).json();
+  const isHeard = async () =>
+    (await told('share')).shares.length > 0 &&
+    (await told('takes')).every((take: { wordsAwaited: boolean }) => !take.wordsAwaited);
+  await expect.poll(isHeard, { timeout: 120_000 }).toBe(true);
   await page.goto(`/lesson/${lesson}/edit`);
 }
 

@@ -86,7 +86,6 @@ export function Stage({
     <div
       ref={box}
       className={`stage relative w-full overflow-hidden ${beside ? 'bg-paper' : 'bg-sheet'} ${className}`}
-      data-upright={page.height > page.width || undefined}
       style={{ aspectRatio: `${page.width} / ${page.height}` }}
     >
       <div className="absolute overflow-hidden" style={beside ? placed(rooms.slide, page) : { inset: 0 }}>
