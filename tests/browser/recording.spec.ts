@@ -152,15 +152,16 @@ test('a page that dies in the middle of a take loses at most two seconds', async
 });
 
 test('a connection that drops loses nothing', async ({ page, context }) => {
-  const { lesson, before, begun } = await recordRecap(page);
+  const { lesson, before } = await recordRecap(page);
   await recorded(page, 1);
   await context.setOffline(true);
   await expect(page.getByText('The recording cannot reach the server')).toBeVisible();
+  // By the teacher's clock: how long a machine takes until it records is not part of what may be lost.
+  await recorded(page, 4);
   await page.getByRole('button', { name: 'Stop recording' }).click();
-  const lasted = Date.now() - begun;
   await context.setOffline(false);
   const take = await readyTake(page, lesson, before);
-  expect(take.length / 48).toBeGreaterThan(lasted - 700);
+  expect(take.length / 48).toBeGreaterThan(3500);
 });
 
 test('a server that is killed in the middle of a take loses at most two seconds', async ({ page }) => {
