@@ -29,6 +29,13 @@ final class AlignmentTest extends TestCase
 
     private const ADDED = 'Somebody left the garden gate open, so please wait for a moment.';
 
+    /** Each with what is said before its second sentence is begun again. */
+    private const SHORT = [
+        'The poem has' => ['Today we read a poem.', 'The poem has four verses and a refrain.', 'Listen for the words that rhyme.'],
+        'First add up all' => ['We look for the mean.', 'First add up all of the numbers in it.', 'Then divide by how many there are.'],
+        'A river carries' => ['It begins in the hills.', 'A river carries stones and sand down to the sea.', 'There the delta grows.'],
+    ];
+
     /** Milliseconds by which the first word of a sentence may be off at the middle, and at most. */
     private const MIDDLE = 60;
 
@@ -87,13 +94,6 @@ final class AlignmentTest extends TestCase
         array_splice($starts, 2, 1);
         self::assertNear($starts, $found);
     }
-
-    /** Each with what is said before its second sentence is begun again. */
-    private const SHORT = [
-        'The poem has' => ['Today we read a poem.', 'The poem has four verses and a refrain.', 'Listen for the words that rhyme.'],
-        'First add up all' => ['We look for the mean.', 'First add up all of the numbers in it.', 'Then divide by how many there are.'],
-        'A river carries' => ['It begins in the hills.', 'A river carries stones and sand down to the sea.', 'There the delta grows.'],
-    ];
 
     public function test_in_takes_of_some_seconds_sentences_begun_again_without_a_pause_are_found_and_nothing_else_is(): void
     {

@@ -29,32 +29,12 @@ final readonly class SearchCosts
 
     public function withoutDepartures(): self
     {
-        return new self(
-            $this->stay,
-            $this->jump,
-            $this->silence,
-            $this->mostSilence,
-            $this->unmatched,
-            $this->gap,
-            skip: null,
-            beam: $this->beam,
-        );
+        return $this->with($this->mostSilence, $this->unmatched, null, $this->beam);
     }
 
     public function wider(): self
     {
-        return new self(
-            $this->stay,
-            $this->jump,
-            $this->silence,
-            $this->mostSilence,
-            $this->unmatched,
-            $this->gap,
-            $this->skip,
-            $this->restart,
-            $this->doubted,
-            $this->beam * 4,
-        );
+        return $this->with($this->mostSilence, $this->unmatched, $this->skip, $this->beam * 4);
     }
 
     /** As a take is found to match its script, and other speech not to. */
@@ -62,17 +42,22 @@ final readonly class SearchCosts
     {
         $unmatched = $found->matched + 0.6 * max(0.1, $found->unmatched - $found->matched);
 
+        return $this->with(max($unmatched, $this->silence) + 0.3, $unmatched, $this->skip, $this->beam);
+    }
+
+    private function with(float $mostSilence, float $unmatched, ?float $skip, float $beam): self
+    {
         return new self(
             $this->stay,
             $this->jump,
             $this->silence,
-            max($unmatched, $this->silence) + 0.3,
+            $mostSilence,
             $unmatched,
             $this->gap,
-            $this->skip,
+            $skip,
             $this->restart,
             $this->doubted,
-            $this->beam,
+            $beam,
         );
     }
 }
