@@ -55,6 +55,7 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
   private readonly refusals = new Map<string, Refusal>();
   /** What was refused in this look around: it is tried again in the next one. */
   private readonly passed = new Set<string>();
+  private trouble: string | null = null;
   private readonly listeners = new Set<(sending: Sending) => void>();
   private readonly finished = new Set<(id: string) => void>();
 
@@ -62,8 +63,10 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
     this.rows = new RowStore(delivery.database, { pieces: [delivery.of, 'number'], [delivery.table]: 'id' });
   }
 
+  /** Tells at once how much there is, and then whenever it changes: until a first piece has arrived may take long. */
   onChange(listener: (sending: Sending) => void): () => void {
     this.listeners.add(listener);
+    void this.report(this.trouble);
     return () => this.listeners.delete(listener);
   }
 
@@ -85,6 +88,7 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
 
   async piece(piece: Piece): Promise<void> {
     await this.rows.put('pieces', piece);
+    await this.report(this.trouble);
     void this.work();
   }
 
@@ -220,6 +224,7 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
   }
 
   private async report(trouble: string | null): Promise<void> {
+    this.trouble = trouble;
     const pieces = (await this.rows.keys('pieces')).length;
     for (const listener of this.listeners) listener({ pieces, trouble });
   }

@@ -119,7 +119,7 @@ export function Record() {
       </main>
     );
   }
-  const isSettled = recording.phase === 'idle' && recording.visiting === null && sending.pieces === 0;
+  const isSettled = recording.phase === 'idle' && recording.visiting === null && sending?.pieces === 0;
   const from = isSettled ? startOf(recording.step, slide, takes) : null;
   const scene = desk.scenes[shown.id];
   const next = slides[slides.indexOf(slide) + 1];
@@ -237,14 +237,14 @@ export function Record() {
             />
           </div>
         </div>
-        {[chosen.trouble, recording.trouble, sending.trouble, live.trouble].filter(Boolean).map((trouble) => (
+        {[chosen.trouble, recording.trouble, sending?.trouble, live.trouble].filter(Boolean).map((trouble) => (
           <Notice key={trouble} tone="trouble">
             {trouble}
           </Notice>
         ))}
         <UnfinishedTakes
           takes={takes.filter((take) => take.state === 'recording' && take.id !== recording.take)}
-          isBusy={recording.phase !== 'idle' || sending.pieces > 0}
+          isBusy={recording.phase !== 'idle' || sending?.pieces !== 0}
           onSettled={lookAgain}
         />
       </div>
@@ -257,7 +257,7 @@ export function Record() {
         onAgain={from ? () => void recording.again(from.continued, recording.step, from.before) : undefined}
         planned={desk.timing.slides[slide.id]?.spoken ?? 0}
         ready={takes.filter((take) => take.slide === slide.id && take.state !== 'recording').length}
-        onTheirWay={sending.pieces}
+        onTheirWay={sending?.pieces ?? 0}
       />
     </main>
   );
@@ -287,22 +287,15 @@ function startOf(step: number, slide: Slide, takes: Take[]): { continued: Contin
   };
 }
 
-const NOTHING: Sending = { pieces: 0, trouble: null };
-
-/** How far the sending is; a take that has arrived is shown among the others. */
-function useSending(onArrived: () => Promise<void>): Sending {
-  const [sending, setSending] = useState<Sending>(NOTHING);
+/** How far the sending is, once it is known what an earlier visit left; a take that has arrived is shown among the others. */
+function useSending(onArrived: () => Promise<void>): Sending | null {
+  const [sound, setSound] = useState<Sending | null>(null);
+  const [films, setFilms] = useState<Sending | null>(null);
   const arrived = useLatest(onArrived);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the newest listener is read when a take arrives
   useEffect(() => {
-    const told = { sound: NOTHING, films: NOTHING };
-    const tell = (one: keyof typeof told) => (sending: Sending) => {
-      told[one] = sending;
-      const { sound, films } = told;
-      setSending({ pieces: sound.pieces + films.pieces, trouble: sound.trouble ?? films.trouble });
-    };
-    const stopTelling = outbox.onChange(tell('sound'));
-    const stopTellingFilms = filmOutbox.onChange(tell('films'));
+    const stopTelling = outbox.onChange(setSound);
+    const stopTellingFilms = filmOutbox.onChange(setFilms);
     const stopFinished = outbox.onFinished(() => void arrived.current());
     void outbox.work();
     void filmOutbox.work();
@@ -312,5 +305,6 @@ function useSending(onArrived: () => Promise<void>): Sending {
       stopFinished();
     };
   }, []);
-  return sending;
+  if (!sound || !films) return null;
+  return { pieces: sound.pieces + films.pieces, trouble: sound.trouble ?? films.trouble };
 }
