@@ -83,6 +83,7 @@ interface FilmedTake {
   id: string;
   state: string;
   length: number;
+  cuts: { from: number; to: number }[];
   events: { kind: string; at: number; change?: object }[];
   footage: { id: string; state: string }[];
 }
@@ -107,10 +108,11 @@ async function film(page: Page, take: FilmedTake): Promise<string> {
 /** Seconds that a film goes on showing its last picture. */
 const HELD = 5;
 
-/** Seconds of its take at which a film has its last picture. */
+/** Seconds of its take at which a film has its last picture: it is played without the silence at the take's ends, which is cut. */
 async function filmed(page: Page, take: FilmedTake): Promise<number> {
   const wanted = ['-v', 'error', '-show_entries', 'format=duration', '-of', 'csv=p=0'];
-  return Number(execFileSync('ffprobe', [...wanted, await film(page, take)])) - HELD;
+  const cut = take.cuts.reduce((sum, range) => sum + range.to - range.from, 0) / 48_000;
+  return Number(execFileSync('ffprobe', [...wanted, await film(page, take)])) - HELD + cut;
 }
 
 /** Seconds at which a film grows bright. */
