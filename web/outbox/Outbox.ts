@@ -29,7 +29,7 @@ interface Refusal {
   sentence: string;
 }
 
-/** How far the sending is, and what stands in its way. */
+/** How many pieces are on their way, without those that are set aside, and what stands in the way. */
 export interface Sending {
   pieces: number;
   trouble: string | null;
@@ -225,7 +225,8 @@ export class Outbox<Owner extends Outgoing, Piece extends { number: number }> {
 
   private async report(trouble: string | null): Promise<void> {
     this.trouble = trouble;
-    const pieces = (await this.rows.keys('pieces')).length;
+    const keys = await this.rows.keys<[string, number]>('pieces');
+    const pieces = keys.filter(([id]) => !this.isRefused(id)).length;
     for (const listener of this.listeners) listener({ pieces, trouble });
   }
 }
