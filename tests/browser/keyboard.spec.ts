@@ -63,7 +63,7 @@ test('a lesson is made, recorded and watched with the keyboard alone', async ({ 
   await expect(student.getByRole('button', { name: /^(Start|Go on|Watch again)$/ })).toBeVisible();
   // Of the strip's many slides none has to be gone through.
   await student.keyboard.press('Tab');
-  await expect(student.getByRole('link', { name: 'Go past the strip, to the lesson' })).toBeFocused();
+  await expect(student.getByRole('button', { name: 'Go past the strip, to the lesson' })).toBeFocused();
   await student.keyboard.press('Enter');
   await expect(student.getByRole('main')).toBeFocused();
   await tabTo(student, /^(Start|Go on|Watch again)$/);

@@ -36,6 +36,7 @@ export function LessonPage(props: LessonPageProps) {
   const isUpright = useIsUpright();
   const isFlat = useIsFlat();
   const page = useRef<HTMLDivElement>(null);
+  const main = useRef<HTMLElement>(null);
   const wholeScreen = useWholeScreen(page);
   const [hasCaptions, setCaptions] = useState(true);
   const parts = useMemo(() => stripOf(lesson), [lesson]);
@@ -51,12 +52,13 @@ export function LessonPage(props: LessonPageProps) {
       ref={page}
       className="lesson-page mx-auto max-w-[100rem] px-3 pb-16 sm:px-5 lg:pb-4 flat:flex flat:min-h-dvh flat:flex-col flat:px-2 flat:pb-1"
     >
-      <a
-        href="#lesson"
+      <button
+        type="button"
+        onClick={() => main.current?.focus()}
         className="sr-only focus:not-sr-only focus:absolute focus:z-10 focus:m-2 focus:border focus:border-ink focus:bg-paper focus:p-3"
       >
         Go past the strip, to the lesson
-      </a>
+      </button>
       <header className="flat:flex flat:items-start flat:gap-3">
         <div className="flex flex-wrap items-center gap-x-1 py-2 sm:gap-x-3 flat:order-last flat:flex-nowrap flat:py-1">
           <h1 className="min-w-0 grow basis-24 truncate text-lg sm:text-xl flat:sr-only">{lesson.title}</h1>
@@ -78,7 +80,7 @@ export function LessonPage(props: LessonPageProps) {
       </header>
       {/* Beside the slide, not under it, wherever there is room for both: who answers still sees what is asked about. */}
       <main
-        id="lesson"
+        ref={main}
         tabIndex={-1}
         className="mt-1 outline-none lg:grid lg:grid-cols-[minmax(0,1fr)_minmax(20rem,26rem)] lg:items-start lg:gap-5 flat:mt-0 flat:grid flat:grow flat:grid-cols-[minmax(0,1fr)_minmax(15rem,18rem)] flat:items-start flat:gap-3"
       >
