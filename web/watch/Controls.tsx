@@ -35,7 +35,7 @@ export function Controls({
   const speedId = useId();
   const isOver = player.at >= length - 30;
   return (
-    <div className="flex flex-wrap items-center gap-2 py-2 flat:flex-nowrap flat:gap-1.5 flat:py-1">
+    <div className="flex flex-wrap items-center gap-x-2 gap-y-1 py-1 sm:gap-y-2 sm:py-2 flat:flex-nowrap flat:gap-x-1.5 flat:py-1">
       <Button
         look={player.waiting ? 'plain' : 'main'}
         className="min-h-12! min-w-28 flat:min-h-11! flat:min-w-21 flat:gap-1 flat:px-1.5!"

@@ -60,7 +60,7 @@ export function LessonPage(props: LessonPageProps) {
         Go past the strip, to the lesson
       </button>
       <header className="flat:flex flat:items-start flat:gap-3">
-        <div className="flex flex-wrap items-center gap-x-1 py-2 sm:gap-x-3 flat:order-last flat:flex-nowrap flat:py-1">
+        <div className="flex flex-wrap items-center gap-x-1 py-1 sm:gap-x-3 sm:py-2 flat:order-last flat:flex-nowrap flat:py-1">
           <h1 className="min-w-0 grow basis-24 truncate text-lg sm:text-xl flat:sr-only">{lesson.title}</h1>
           {actions}
         </div>
@@ -93,7 +93,7 @@ export function LessonPage(props: LessonPageProps) {
             {!trip.here && (
               <p
                 lang={lesson.language}
-                className="caption flex min-h-16 items-center justify-center bg-ink px-3 py-1.5 text-center text-base text-white sm:text-lg sm:whitespace-pre-line"
+                className="caption flex min-h-14 items-center justify-center bg-ink px-3 py-1 text-center text-base text-white sm:min-h-16 sm:py-1.5 sm:text-lg sm:whitespace-pre-line"
                 aria-hidden={!caption}
               >
                 {caption}
