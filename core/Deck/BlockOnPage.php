@@ -21,15 +21,20 @@ final readonly class BlockOnPage
     /** @var list<array{string, Box}> in the order in which they are read */
     public array $words;
 
+    /** @var array<string, Box> pictures among what is drawn, by medium; the last one where a medium is shown twice */
+    public array $pictures;
+
     /**
      * @param  list<Box>  $graphics
      * @param  list<array{string, Box}>  $words
+     * @param  array<string, Box>  $pictures
      */
-    private function __construct(Box $box, array $graphics, array $words)
+    private function __construct(Box $box, array $graphics, array $words, array $pictures = [])
     {
         $this->box = $box;
         $this->graphics = $graphics;
         $this->words = $words;
+        $this->pictures = $pictures;
     }
 
     /** A block of which nothing but its box is known. */
@@ -41,7 +46,7 @@ final readonly class BlockOnPage
     /** @param  non-empty-list<Group>  $groups */
     private static function drawn(array $groups): self
     {
-        $all = $graphics = $words = [];
+        $all = $graphics = $words = $pictures = [];
         foreach ($groups as $group) {
             foreach ($group->shapes as $shape) {
                 $all[] = $box = $group->boxOf($shape);
@@ -49,10 +54,13 @@ final readonly class BlockOnPage
                 if (! $shape->isText()) {
                     $graphics[] = $box;
                 }
+                if ($shape->medium !== null) {
+                    $pictures[$shape->medium] = $box;
+                }
             }
         }
 
-        return new self(Box::around($all), $graphics, $words);
+        return new self(Box::around($all), $graphics, $words, $pictures);
     }
 
     /** @return array<string, self> by block; the title under “” */

@@ -27,7 +27,7 @@ final readonly class BlockOnPages
         $meant = self::meant($this->from->words, $drawn);
         $here = Box::around(array_column($meant, 1));
         if ($meant === [] || ! $here->inset(-$here->height / 2)->holds($drawn)) {
-            return $this->drawing;
+            return $this->picture($drawn) ?? $this->drawing;
         }
         $there = array_intersect_key($this->to->words, $meant);
         if (array_column($meant, 0) !== array_column($there, 0)) {
@@ -52,7 +52,23 @@ final readonly class BlockOnPages
         $away = $nearest === null ? INF : $nearest[0]->distance($x, $y);
         $isOnWord = $nearest !== null && $away < $nearest[0]->height * ($this->drawing === null ? 1 : 0.1);
 
-        return $isOnWord ? Placement::between(...$nearest) : $this->drawing ?? Placement::between($this->from->box, $this->to->box);
+        return match (true) {
+            $isOnWord => Placement::between(...$nearest),
+            default => $this->picture(new Box($x, $y, 0, 0)) ?? $this->drawing ?? Placement::between($this->from->box, $this->to->box),
+        };
+    }
+
+    /** For what lies on a picture that is shown on both pages, whatever stands about it. */
+    private function picture(Box $drawn): ?Placement
+    {
+        foreach ($this->from->pictures as $medium => $box) {
+            $there = $this->to->pictures[$medium] ?? null;
+            if ($there !== null && $box->inset(-self::OFF * $box->width)->holds($drawn)) {
+                return Placement::between($box, $there);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -9,7 +9,6 @@ use Daybright\Block\BlockPiece;
 use Daybright\Block\CannotBeDrawn;
 use Daybright\Block\LayoutBounds;
 use Daybright\Block\Live;
-use Daybright\Block\TakesRoom;
 use Daybright\Deck\Composition\Item;
 use Daybright\Deck\Composition\Measures;
 use Daybright\Figure\Live\Handle;
@@ -59,11 +58,12 @@ final readonly class PlacedBlock
 
             return new self($item, $layout, $room->x, $room->y, 1, $box, $bounds);
         }
-        $room = self::narrowed($room, $takesRoom, $item->placing());
+        $least = $takesRoom->least($room->width);
+        $room = self::narrowed($room, $least, $item->placing());
         $isPicture = $takesRoom->shape($measures->context) !== null;
         $scale = $isPicture ? 1.0 : min(self::LARGEST, max(1.0, min(
-            $room->width / max(1.0, $takesRoom->leastWidth()),
-            $room->height / max(1.0, $takesRoom->leastHeight()),
+            $room->width / max(1.0, $least->width),
+            $room->height / max(1.0, $least->height),
         ) / self::EASE));
         $layoutScale = $scale;
         $layout = $measures->layout($item->number, $room->width / $layoutScale, $room->height / $layoutScale, $size);
@@ -95,10 +95,10 @@ final readonly class PlacedBlock
     }
 
     /** A picture or figure that is wanted smaller gets a part of its place, and never less than it needs. */
-    private static function narrowed(Box $room, TakesRoom $block, BlockPlacing $placing): Box
+    private static function narrowed(Box $room, Box $least, BlockPlacing $placing): Box
     {
-        $width = max(min($room->width, $block->leastWidth()), $room->width * min(1.0, $placing->size));
-        $height = max(min($room->height, $block->leastHeight()), $room->height * min(1.0, $placing->size));
+        $width = max(min($room->width, $least->width), $room->width * min(1.0, $placing->size));
+        $height = max(min($room->height, $least->height), $room->height * min(1.0, $placing->size));
 
         return new Box(
             $room->x + ($room->width - $width) * ($placing->align ?? 0.5),

@@ -21,6 +21,8 @@ use Daybright\Scene\Shape;
 /** A short film or sound: its picture with the sign that it plays, how long it is, and its title. */
 final readonly class ClipBlock implements BlockContent, PlaysClip, ShowsPictures, TakesRoom, Unfinished
 {
+    private const LEAST_HEIGHT = 200.0;
+
     private const GAP = 12.0;
 
     /** Of a film whose picture is not known, and of a sound. */
@@ -73,14 +75,9 @@ final readonly class ClipBlock implements BlockContent, PlaysClip, ShowsPictures
         return [];
     }
 
-    public function leastWidth(): float
+    public function least(float $width): Box
     {
-        return 320.0;
-    }
-
-    public function leastHeight(): float
-    {
-        return 200.0;
+        return new Box(0, 0, 320, self::LEAST_HEIGHT);
     }
 
     public function shape(RenderContext $context): float
@@ -96,7 +93,7 @@ final readonly class ClipBlock implements BlockContent, PlaysClip, ShowsPictures
     public function layout(LayoutBounds $bounds): BlockLayout
     {
         $context = $bounds->context;
-        $height = $bounds->height ?? $this->leastHeight();
+        $height = $bounds->height ?? self::LEAST_HEIGHT;
         $title = $bounds->text($this->title, 1, Paint::INK, true, null, 0);
         $room = new Box(0, 0, $bounds->width, max(80.0, $height - $title->height() - self::GAP));
         $place = $room->fitted($this->shape($context), 1.0);

@@ -27,6 +27,8 @@ use Daybright\Scene\Typesetter;
 /** Two pictures in one place, parted by a border that can be moved over them. */
 final readonly class ComparisonBlock implements BlockContent, ShowsPictures, TakesRoom, Unfinished
 {
+    private const LEAST_HEIGHT = 220.0;
+
     private const SECOND = 'second';
 
     private const GAP = 8.0;
@@ -79,14 +81,9 @@ final readonly class ComparisonBlock implements BlockContent, ShowsPictures, Tak
         return [new BlockPiece(self::SECOND, 'the second picture', $this->secondLabel)];
     }
 
-    public function leastWidth(): float
+    public function least(float $width): Box
     {
-        return 300.0;
-    }
-
-    public function leastHeight(): float
-    {
-        return 220.0;
+        return new Box(0, 0, 300, self::LEAST_HEIGHT);
     }
 
     public function shape(RenderContext $context): ?float
@@ -98,7 +95,7 @@ final readonly class ComparisonBlock implements BlockContent, ShowsPictures, Tak
 
     public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $height = $bounds->height ?? $this->leastHeight();
+        $height = $bounds->height ?? self::LEAST_HEIGHT;
         $context = $bounds->context;
         $credit = $this->credit($bounds, $height);
         $words = new PictureWords(null, $credit, $bounds->width);

@@ -23,6 +23,7 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\Figures;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Figure\LinksToSlides;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
@@ -97,14 +98,14 @@ final readonly class FigureBlock implements AsksAgain, FedByTable, KnowsFacts, L
         return array_map(static fn (FigureStep $step): BlockPiece => new BlockPiece($step->name, $step->label, $step->script), $steps);
     }
 
-    public function leastWidth(): float
+    public function least(float $width): Box
     {
-        return $this->figure instanceof Figure ? $this->figure->smallest()->width : 0.0;
-    }
+        if (! $this->figure instanceof Figure) {
+            return new Box(0, 0, 0, 0);
+        }
+        $smallest = $this->figure->smallest();
 
-    public function leastHeight(): float
-    {
-        return $this->figure instanceof Figure ? $this->figure->smallest()->height : 0.0;
+        return $this->figure instanceof LaidOutNarrow && $width < $smallest->width ? $this->figure->narrowest() : $smallest;
     }
 
     public function shape(RenderContext $context): ?float
@@ -115,11 +116,11 @@ final readonly class FigureBlock implements AsksAgain, FedByTable, KnowsFacts, L
     public function layout(LayoutBounds $bounds): BlockLayout
     {
         $figure = $this->drawn();
-        $smallest = $figure->smallest();
-        if ($bounds->width < $smallest->width) {
+        $least = $this->least($bounds->width);
+        if ($bounds->width < $least->width) {
             throw CannotBeDrawn::tooNarrow();
         }
-        $height = $bounds->height ?? $smallest->height;
+        $height = $bounds->height ?? $least->height;
         $box = new Box(0, 0, $bounds->width, $height);
         $first = $figure->steps()[0]->name;
         $links = $figure instanceof LinksToSlides ? $figure->links($box, $bounds->context) : [];
@@ -134,7 +135,7 @@ final readonly class FigureBlock implements AsksAgain, FedByTable, KnowsFacts, L
     public function handles(LayoutBounds $bounds): array
     {
         $figure = $this->drawn();
-        $box = new Box(0, 0, $bounds->width, $bounds->height ?? $figure->smallest()->height);
+        $box = new Box(0, 0, $bounds->width, $bounds->height ?? $this->least($bounds->width)->height);
 
         return $figure instanceof LiveFigure ? array_map(
             static fn (Handle $handle): Handle => $handle->within(self::QUANTITIES),

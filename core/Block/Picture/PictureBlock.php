@@ -26,6 +26,8 @@ use Daybright\Scene\Typesetter;
 /** A photo or drawing, with its caption and credit. */
 final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPictures, TakesRoom, Unfinished
 {
+    private const LEAST_HEIGHT = 200.0;
+
     private const GAP = 8.0;
 
     /** @param  string  $medium id of the picture file; empty while none is chosen */
@@ -66,14 +68,9 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
         ];
     }
 
-    public function leastWidth(): float
+    public function least(float $width): Box
     {
-        return 240.0;
-    }
-
-    public function leastHeight(): float
-    {
-        return 200.0;
+        return new Box(0, 0, 240, self::LEAST_HEIGHT);
     }
 
     public function shape(RenderContext $context): ?float
@@ -85,7 +82,7 @@ final readonly class PictureBlock implements BlockContent, FillsSlide, ShowsPict
 
     public function layout(LayoutBounds $bounds): BlockLayout
     {
-        $height = $bounds->height ?? $this->leastHeight();
+        $height = $bounds->height ?? self::LEAST_HEIGHT;
         $picture = $bounds->context->pictures[$this->medium] ?? null;
         $size = max(Typesetter::SMALLEST, $bounds->size * LayoutBounds::SMALL);
         $caption = $this->set($this->caption, $bounds, new TextStyle($size, Paint::INK, true), $bounds->width, $height * 0.4);

@@ -99,7 +99,9 @@ final readonly class Composer
         foreach ($composition->bands as $band) {
             foreach ($band as $column) {
                 foreach ($column->items as $item) {
-                    if (($this->items[$item]->room()?->leastWidth() ?? 0.0) > $this->width($band, $column) + 0.01) {
+                    // Laid out for the whole width of the page: beside something else nothing is made narrow that need not be.
+                    $least = $this->items[$item]->room()?->least($this->room->width);
+                    if (($least->width ?? 0.0) > $this->width($band, $column) + 0.01) {
                         return false;
                     }
                 }

@@ -44,7 +44,7 @@ final class Measures
     /** The least height of a block. */
     public function least(int $number, float $width, float $size): float
     {
-        return $this->items[$number]->room()?->leastHeight() ?? $this->layout($number, $width, null, $size)->height;
+        return $this->items[$number]->room()?->least($width)->height ?? $this->layout($number, $width, null, $size)->height;
     }
 
     /** What is seen of a block that is words, about its own zero. */

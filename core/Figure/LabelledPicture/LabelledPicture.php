@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Figure\LabelledPicture;
 
+use Daybright\Figure\Drawing\Bank;
 use Daybright\Figure\Entry;
 use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
@@ -11,6 +12,7 @@ use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\Target;
@@ -24,7 +26,7 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** A picture with the names of its parts in the margins. */
-final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
+final readonly class LabelledPicture implements HasTask, LaidOutNarrow, LiveFigure, UsesPicture
 {
     private const MOST_POINTS = 12;
 
@@ -34,6 +36,9 @@ final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
 
     /** Letters of a name. */
     private const LONGEST = 40;
+
+    /** Letters of a name that finds room, in two lines, in half the width of a phone held upright. */
+    private const LONGEST_OF_HALF = 20;
 
     /**
      * @param  list<Point>  $points
@@ -112,15 +117,15 @@ final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
         if ($this->view === 'names') {
             return [];
         }
-        $lines = new LeaderLines($this, $box, $context);
-        $blanks = $lines->blanks(new Ground($this->picture, LeaderLines::room($this, $box), $context));
+        $labels = $this->labels($box, $context);
+        $blanks = $labels->blanks();
         $handles = [];
         foreach ($this->view === 'blanks' ? $blanks : [] as $number => $blank) {
             $handles[] = Handle::type('part-'.($number + 1), 'Part '.($number + 1), $blank, $this->givenAt($number), [
                 self::GIVEN => [$this->key($number) => Handle::VALUE],
             ]);
         }
-        foreach ($this->view === 'bank' ? $lines->names() : [] as $name => $place) {
+        foreach ($this->view === 'bank' ? $labels->names() : [] as $name => $place) {
             $targets = array_map(fn (int $number): Target => new Target('Part '.($number + 1), $blanks[$number], [
                 self::GIVEN => [$this->key($number) => (string) $name],
             ]), array_keys($blanks));
@@ -193,6 +198,33 @@ final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
         );
     }
 
+    public function narrowest(): Box
+    {
+        return NamesBelow::narrowest(count($this->points), $this->columns(), $this->bankHeight());
+    }
+
+    /** In how many columns the names stand below the picture, where there is little width: two, if each finds room in half of it. */
+    public function columns(): int
+    {
+        $longest = max([0, ...array_map(static fn (Point $point): int => mb_strlen($point->name), $this->points)]);
+
+        return count($this->points) > 3 && $longest <= self::LONGEST_OF_HALF ? 2 : 1;
+    }
+
+    public function bankHeight(): float
+    {
+        return $this->view === 'bank' ? Bank::height(count($this->points)) : 0.0;
+    }
+
+    /** The names in the order of the alphabet, so that the list gives nothing away. */
+    public function bank(Box $box, RenderContext $context): Bank
+    {
+        $names = array_map(static fn (Point $point): string => $point->name, $this->points);
+        sort($names);
+
+        return new Bank($names, $box, $context);
+    }
+
     /** How many names a margin may have to take, with wishes and without. */
     public function mostInAMargin(): int
     {
@@ -203,7 +235,14 @@ final readonly class LabelledPicture implements HasTask, LiveFigure, UsesPicture
 
     public function scene(Box $box, RenderContext $context): array
     {
-        return (new LeaderLines($this, $box, $context))->pieces(new Ground($this->picture, LeaderLines::room($this, $box), $context));
+        return $this->labels($box, $context)->pieces();
+    }
+
+    private function labels(Box $box, RenderContext $context): Labels
+    {
+        return $box->width < $this->smallest()->width
+            ? new NumberedNames($this, $box, $context)
+            : new LeaderLines($this, $box, $context);
     }
 
     public function words(): string

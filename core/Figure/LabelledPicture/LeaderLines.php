@@ -13,7 +13,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Names in the margins to the left and right, joined to their points by lines that do not cross. */
-final readonly class LeaderLines
+final readonly class LeaderLines implements Labels
 {
     private const MARGIN = 0.26;
 
@@ -23,24 +23,23 @@ final readonly class LeaderLines
     /** Room that a name has at the most, from top to bottom. */
     private const NAME = 110.0;
 
+    /** What the margins and the list of names leave for the picture. */
+    private Box $room;
+
+    private Ground $ground;
+
     public function __construct(private LabelledPicture $figure, private Box $box, private RenderContext $context)
     {
-    }
-
-    /** What the margins and the list of names leave for the picture. */
-    public static function room(LabelledPicture $figure, Box $box): Box
-    {
         $side = min(320.0, $box->width * self::MARGIN);
-
-        return new Box($box->x + $side, $box->y + 4, $box->width - 2 * $side, $box->height - 8 - self::bankHeight($figure));
+        $this->room = new Box($box->x + $side, $box->y + 4, $box->width - 2 * $side, $box->height - 8 - $figure->bankHeight());
+        $this->ground = new Ground($figure->pictures()[0] ?? '', $this->room, $context);
     }
 
-    /** @return array<string, list<Shape>> */
-    public function pieces(Ground $ground): array
+    public function pieces(): array
     {
-        $pieces = ['picture' => $ground->shapes()];
-        foreach ($this->ports($ground) as $number => [$portX, $portY, $isLeft]) {
-            [$x, $y] = $ground->place($this->figure->points[$number]);
+        $pieces = ['picture' => $this->ground->shapes()];
+        foreach ($this->ports() as $number => [$portX, $portY, $isLeft]) {
+            [$x, $y] = $this->ground->place($this->figure->points[$number]);
             $text = $this->text($number, $portY, $isLeft);
             $pieces['part-'.($number + 1)] = [
                 Shape::polyline([[$x, $y], [$portX, $portY]], Paint::outlined('#FFFFFF', 6)),
@@ -63,12 +62,12 @@ final readonly class LeaderLines
      *
      * @return array<int, array{float, float, bool}> number of the point => x, y, whether it stands on the left
      */
-    private function ports(Ground $ground): array
+    private function ports(): array
     {
-        $places = array_map($ground->place(...), $this->figure->points);
+        $places = array_map($this->ground->place(...), $this->figure->points);
         $wishes = array_filter(array_map(static fn (Point $point): ?string => $point->side, $this->figure->points));
         do {
-            $ports = $this->dealt($ground, $places, $wishes);
+            $ports = $this->dealt($places, $wishes);
             $kept = array_diff_key($wishes, array_flip(self::crossing($places, $ports)));
             $isSettled = count($kept) === count($wishes);
             $wishes = $kept;
@@ -86,14 +85,13 @@ final readonly class LeaderLines
      * @param  array<int, string>  $wishes number of the point => left or right
      * @return array<int, array{float, float, bool}>
      */
-    private function dealt(Ground $ground, array $places, array $wishes): array
+    private function dealt(array $places, array $wishes): array
     {
-        $room = self::room($this->figure, $this->box);
         $ports = [];
         foreach (self::sides($places, $wishes) as $name => $side) {
             usort($side, static fn (int $one, int $other): int => $places[$one][1] <=> $places[$other][1]);
-            $x = $name === 'left' ? $ground->box->x - 14 : $ground->box->right() + 14;
-            [$side, $heights] = $this->heights($side, $room, $wishes);
+            $x = $name === 'left' ? $this->ground->box->x - 14 : $this->ground->box->right() + 14;
+            [$side, $heights] = $this->heights($side, $wishes);
             foreach ($this->uncrossed(
                 array_map(static fn (int $number): array => $places[$number], $side),
                 $x,
@@ -114,22 +112,23 @@ final readonly class LeaderLines
      * @param  array<int, string>  $wishes
      * @return array{list<int>, list<float>} the numbers in the order of their heights, and the heights
      */
-    private function heights(array $side, Box $room, array $wishes): array
+    private function heights(array $side, array $wishes): array
     {
-        $slot = $room->height / max(1, count($side));
+        $slot = $this->room->height / max(1, count($side));
         $wished = [];
         foreach ($side as $at => $number) {
             $height = isset($wishes[$number]) ? $this->figure->points[$number]->height : null;
-            $wished[$number] = $height === null ? $room->y + ($at + 0.5) * $slot : $room->y + $height * $room->height;
+            $wished[$number] = $height === null ? $this->room->y + ($at + 0.5) * $slot : $this->room->y + $height * $this->room->height;
         }
         asort($wished);
         $apart = min($slot, self::NAME);
         $heights = array_values($wished);
         foreach (array_keys($heights) as $at) {
-            $heights[$at] = max($heights[$at], $room->y + ($at + 0.5) * $apart, $at === 0 ? 0.0 : $heights[$at - 1] + $apart);
+            $heights[$at] = max($heights[$at], $this->room->y + ($at + 0.5) * $apart, $at === 0 ? 0.0 : $heights[$at - 1] + $apart);
         }
         foreach (array_reverse(array_keys($heights)) as $below => $at) {
-            $heights[$at] = min($heights[$at], $room->bottom() - ($below + 0.5) * $apart, $below === 0 ? INF : $heights[$at + 1] - $apart);
+            $lowest = $this->room->bottom() - ($below + 0.5) * $apart;
+            $heights[$at] = min($heights[$at], $lowest, $below === 0 ? INF : $heights[$at + 1] - $apart);
         }
 
         return [array_keys($wished), array_values($heights)];
@@ -220,14 +219,13 @@ final readonly class LeaderLines
     /** @return list<Shape> */
     private function text(int $number, float $y, bool $isLeft): array
     {
-        $room = self::room($this->figure, $this->box);
-        $ground = (new Ground($this->figure->pictures()[0] ?? '', $room, $this->context))->box;
+        $ground = $this->ground->box;
         $width = ($isLeft ? $ground->x - $this->box->x : $this->box->right() - $ground->right()) - 28;
         if ($this->figure->view !== 'names') {
             $x = $isLeft ? $ground->x - 40 : $ground->right() + 40;
-            $blank = $this->blank($ground, $y, $isLeft);
+            $blank = $this->blank($y, $isLeft);
             $given = $this->figure->givenAt($number);
-            $height = min(self::NAME, $room->height / max(1, $this->figure->mostInAMargin()));
+            $height = min(self::NAME, $this->room->height / max(1, $this->figure->mostInAMargin()));
             $style = new TextStyle(34, Paint::INK, true, $isLeft ? 1 : 0, 1.1);
             $set = $this->context->type->fit($given, $blank->width, $height, $style);
             $line = Shape::polyline([[$blank->x, $y + 14], [$blank->right(), $y + 14]], Paint::outlined(Paint::QUIET, 2.5));
@@ -238,30 +236,22 @@ final readonly class LeaderLines
                 ...$given === '' ? [$line] : $set->shapes($blank->x, $y - $set->height() / 2),
             ];
         }
-        $slot = $room->height / max(1, $this->figure->mostInAMargin());
+        $slot = $this->room->height / max(1, $this->figure->mostInAMargin());
         $set = $this->name($number, $width, $slot, $isLeft);
 
         return $set->shapes($isLeft ? $ground->x - 22 - $width : $ground->right() + 22, $y - $set->height() / 2);
     }
 
-    /**
-     * Where names are written that were taken out.
-     *
-     * @return array<int, Box> by number of the point
-     */
-    public function blanks(Ground $ground): array
+    public function blanks(): array
     {
-        return array_map(
-            fn (array $port): Box => $this->blank($ground->box, $port[1], $port[2]),
-            $this->ports($ground),
-        );
+        return array_map(fn (array $port): Box => $this->blank($port[1], $port[2]), $this->ports());
     }
 
     /** Beside the number of a part. */
-    private function blank(Box $ground, float $y, bool $isLeft): Box
+    private function blank(float $y, bool $isLeft): Box
     {
-        $x = $isLeft ? $this->box->x + 6 : $ground->right() + 70;
-        $right = $isLeft ? $ground->x - 70 : $this->box->right() - 6;
+        $x = $isLeft ? $this->box->x + 6 : $this->ground->box->right() + 70;
+        $right = $isLeft ? $this->ground->box->x - 70 : $this->box->right() - 6;
 
         return new Box($x, $y - self::BLANK / 2, $right - $x, self::BLANK);
     }
@@ -276,16 +266,6 @@ final readonly class LeaderLines
         );
     }
 
-    private static function bankHeight(LabelledPicture $figure): float
-    {
-        return $figure->view === 'bank' ? Bank::height(count($figure->points)) : 0.0;
-    }
-
-    /**
-     * The names in the order of the alphabet, so that the list gives nothing away.
-     *
-     * @return array<string, Box> where each stands, by name
-     */
     public function names(): array
     {
         return $this->bank()->places();
@@ -293,9 +273,6 @@ final readonly class LeaderLines
 
     private function bank(): Bank
     {
-        $names = array_map(static fn (Point $point): string => $point->name, $this->figure->points);
-        sort($names);
-
-        return new Bank($names, $this->box, $this->context);
+        return $this->figure->bank($this->box, $this->context);
     }
 }

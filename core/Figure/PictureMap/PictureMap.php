@@ -10,7 +10,10 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Control;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\LabelledPicture\Ground;
+use Daybright\Figure\LabelledPicture\NamesBelow;
+use Daybright\Figure\LabelledPicture\NumberedPlaces;
 use Daybright\Figure\LabelledPicture\Point;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Figure\LinksToSlides;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
@@ -26,7 +29,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** A picture with numbered spots; each can lead to a side slide. */
-final readonly class PictureMap implements LinksToSlides, UsesPicture
+final readonly class PictureMap implements LaidOutNarrow, LinksToSlides, UsesPicture
 {
     private const MOST_SPOTS = 9;
 
@@ -98,12 +101,17 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         return new Box(0, 0, 690, max(340.0, 62.0 * count($this->spots)));
     }
 
+    public function narrowest(): Box
+    {
+        return NamesBelow::narrowest(count($this->spots), 1);
+    }
+
     public function scene(Box $box, RenderContext $context): array
     {
         $ground = $this->ground($box, $context);
+        $numbers = new NumberedPlaces($this->spots, $ground, $context);
         $pieces = ['picture' => $ground->shapes()];
         foreach ($this->spots as $number => $spot) {
-            [$x, $y] = $this->place($number, $ground);
             $row = $this->row($number, $box);
             $set = $context->type->fit(
                 $spot->name,
@@ -112,8 +120,8 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
                 new TextStyle(34, Paint::INK, true, 0, 1.15),
             );
             $pieces['spot-'.($number + 1)] = [
-                ...$this->sign($number, $x, $y, $context),
-                ...$this->sign($number, $row->x + 24, $row->middleY(), $context),
+                ...$numbers->sign($number),
+                ...$numbers->signAt($number, $row->x + 24, $row->middleY()),
                 ...$set->shapes($row->x + 60, $row->middleY() - $set->height() / 2),
                 ...($spot->slide === '' ? [] : [$this->wayOn($row, $context)]),
             ];
@@ -124,11 +132,11 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
 
     public function links(Box $box, RenderContext $context): array
     {
-        $ground = $this->ground($box, $context);
+        $places = (new NumberedPlaces($this->spots, $this->ground($box, $context), $context))->places;
         $links = [];
         foreach ($this->spots as $number => $spot) {
             if ($spot->slide !== '') {
-                [$x, $y] = $this->place($number, $ground);
+                [$x, $y] = $places[$number];
                 $links['spot-'.($number + 1)] = new Link(
                     $spot->slide,
                     ($number + 1).'. '.$spot->name,
@@ -162,10 +170,11 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         return $this->picture === '' ? 'This figure has no picture yet. Choose one.' : null;
     }
 
-    /** The picture takes the left, the names of the spots the right. */
+    /** The picture takes the left and the names of the spots the right, or stands above them. */
     private function ground(Box $box, RenderContext $context): Ground
     {
-        return new Ground($this->picture, new Box($box->x, $box->y + 4, $box->width - self::list($box) - 20, $box->height - 8), $context);
+        return new Ground($this->picture, $this->below($box)?->picture()
+            ?? new Box($box->x, $box->y + 4, $box->width - self::list($box) - 20, $box->height - 8), $context);
     }
 
     /** Where the name of a spot stands in the list. */
@@ -174,7 +183,13 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         $height = min(110.0, $box->height / max(1, count($this->spots)));
         $top = $box->middleY() - $height * count($this->spots) / 2;
 
-        return new Box($box->right() - self::list($box), $top + $number * $height, self::list($box), $height);
+        return $this->below($box)?->row($number)
+            ?? new Box($box->right() - self::list($box), $top + $number * $height, self::list($box), $height);
+    }
+
+    private function below(Box $box): ?NamesBelow
+    {
+        return $box->width < $this->smallest()->width ? new NamesBelow(count($this->spots), 1, $box) : null;
     }
 
     private static function list(Box $box): float
@@ -188,57 +203,5 @@ final readonly class PictureMap implements LinksToSlides, UsesPicture
         [$x, $y] = [$row->right() - 20, $row->middleY()];
 
         return Shape::polygon([[$x - 12, $y - 13], [$x + 8, $y], [$x - 12, $y + 13]], Paint::filled($context->strong));
-    }
-
-    /**
-     * Where a spot's sign stands: on its place, moved aside only as far as earlier signs require.
-     *
-     * @return array{float, float}
-     */
-    private function place(int $number, Ground $ground): array
-    {
-        $taken = [];
-        $at = [$ground->box->middleX(), $ground->box->middleY()];
-        for ($each = 0; $each <= $number; $each++) {
-            [$x, $y] = $ground->place($this->spots[$each]);
-            for ($turn = 0; $turn < 400; $turn++) {
-                // In a widening spiral about its own place, never beyond the picture.
-                [$turnedX, $turnedY] = [$x + cos($turn) * $turn * 0.9, $y + sin($turn) * $turn * 0.9];
-                $at = [
-                    max($ground->box->x + 24, min($ground->box->right() - 24, $turnedX)),
-                    max($ground->box->y + 24, min($ground->box->bottom() - 24, $turnedY)),
-                ];
-                if (! self::meets($at, $taken)) {
-                    break;
-                }
-            }
-            $taken[] = $at;
-        }
-
-        return $at;
-    }
-
-    /**
-     * @param  array{float, float}  $at
-     * @param  list<array{float, float}>  $taken
-     */
-    private static function meets(array $at, array $taken): bool
-    {
-        foreach ($taken as $other) {
-            if (hypot($at[0] - $other[0], $at[1] - $other[1]) < 50) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<Shape> */
-    private function sign(int $number, float $x, float $y, RenderContext $context): array
-    {
-        return [
-            Shape::circle($x, $y, 23, Paint::outlined('#FFFFFF', 3, $context->strong)),
-            $context->type->label((string) ($number + 1), $x, $y + 10, new TextStyle(28, '#FFFFFF', true, 0.5)),
-        ];
     }
 }

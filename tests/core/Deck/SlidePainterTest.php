@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Deck;
 
+use Daybright\Deck\BlockOnPage;
 use Daybright\Deck\Format;
 use Daybright\Deck\Looks;
 use Daybright\Lesson\Lesson;
@@ -79,6 +80,22 @@ final class SlidePainterTest extends TestCase
         $boxes = Slides::painter()->paint($lesson, $lesson->slides()[0], Format::Tall)->boxes;
         self::assertLessThan($boxes['right']->y, $boxes['left']->bottom());
         self::assertSame($boxes['left']->x, $boxes['right']->x);
+    }
+
+    public function test_the_names_of_a_picture_stand_below_it_on_the_tall_page_and_beside_it_on_the_wide_one(): void
+    {
+        $lesson = Slides::lessonWithNames(Slides::block('words', 'text', ['text' => 'Beside it, so that a column is half of the page.']));
+        $named = static function (Format $format) use ($lesson): bool {
+            $scene = Slides::painter()->paint($lesson, $lesson->slides()[0], $format);
+            self::assertSame([[], []], [$scene->problems, $scene->overfull]);
+            $parts = BlockOnPage::all($scene)['parts'];
+            $names = array_filter($parts->words, static fn (array $word): bool => in_array($word[0], ['gnomon', 'dial'], true));
+            self::assertCount(2, $names);
+
+            return array_filter($names, static fn (array $word): bool => $word[1]->y < $parts->pictures['picture-1']->bottom()) === [];
+        };
+        self::assertTrue($named(Format::Tall));
+        self::assertFalse($named(Format::Wide));
     }
 
     public function test_the_words_of_a_slide_tell_what_is_seen_and_nothing_that_comes_later(): void

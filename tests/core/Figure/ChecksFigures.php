@@ -9,6 +9,7 @@ use Daybright\Figure\Figure;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
 use Daybright\Scene\Box;
@@ -32,6 +33,7 @@ trait ChecksFigures
                 $smallest,
                 new Box(0, 0, max(700, $smallest->width), max(600, $smallest->height)),
                 new Box(0, 0, 1430, 700),
+                ...self::narrow($figure),
             ] as $box) {
                 self::assertLabelsKeepApart($figure, $box, (string) $index);
             }
@@ -44,6 +46,9 @@ trait ChecksFigures
             $steps = array_map(static fn (FigureStep $step): string => $step->name, $figure->steps());
             $drawn = array_keys(self::drawn($figure, $figure->smallest()));
             self::assertSame([], array_diff($drawn, $steps));
+            foreach (self::narrow($figure) as $box) {
+                self::assertSame($drawn, array_keys(self::drawn($figure, $box)), 'laid out narrow, it shows the same');
+            }
             self::assertSame($steps, array_values(array_unique($steps)), 'no two steps have one name');
             self::assertContains($steps[0], $drawn, 'the first step shows something');
             self::assertNotSame('', $figure->words());
@@ -111,6 +116,18 @@ trait ChecksFigures
             }
         }
         self::assertSame([], $troubles, "{$index} in {$box->width} × {$box->height}: {$figure->words()}");
+    }
+
+    /** @return list<Box> in which it is laid out another way; the second one is a phone’s, with room below the title */
+    private static function narrow(Figure $figure): array
+    {
+        if (! $figure instanceof LaidOutNarrow) {
+            return [];
+        }
+        $narrowest = $figure->narrowest();
+        self::assertLessThanOrEqual(574, $narrowest->width, 'it finds room on a phone held upright');
+
+        return [$narrowest, new Box(0, 0, 574, max(800, $narrowest->height))];
     }
 
     /** @return array<string, list<Shape>> */

@@ -9,6 +9,7 @@ use Daybright\Lesson\Fields;
 use Daybright\Lesson\PartKind;
 use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\Shape;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -19,16 +20,24 @@ final class PictureMapTest extends TestCase
     public function test_signs_on_neighbouring_spots_do_not_cover_one_another(): void
     {
         foreach (self::randomFigures(15) as $map) {
-            $signs = [];
-            foreach (self::drawn($map, $map->smallest()) as $piece => $shapes) {
-                if (str_starts_with($piece, 'spot-')) {
-                    $signs[] = $shapes[0]->box;
-                }
+            foreach ([$map->smallest(), $map->narrowest()] as $box) {
+                self::assertSignsKeepApart(self::drawn($map, $box));
             }
-            foreach ($signs as $number => $sign) {
-                foreach (array_slice($signs, $number + 1) as $other) {
-                    self::assertGreaterThan(40, hypot($sign->middleX() - $other->middleX(), $sign->middleY() - $other->middleY()));
-                }
+        }
+    }
+
+    /** @param  array<string, list<Shape>>  $drawn */
+    private static function assertSignsKeepApart(array $drawn): void
+    {
+        $signs = [];
+        foreach ($drawn as $piece => $shapes) {
+            if (str_starts_with($piece, 'spot-')) {
+                $signs[] = $shapes[0]->box;
+            }
+        }
+        foreach ($signs as $number => $sign) {
+            foreach (array_slice($signs, $number + 1) as $other) {
+                self::assertGreaterThan(40, hypot($sign->middleX() - $other->middleX(), $sign->middleY() - $other->middleY()));
             }
         }
     }
@@ -53,27 +62,30 @@ final class PictureMapTest extends TestCase
             ],
         ]));
         $context = new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures());
-        $links = $map->links($map->smallest(), $context);
-        self::assertSame(['spot-1'], array_keys($links));
-        self::assertSame(['slide-9', '1. the boat'], [$links['spot-1']->slide, $links['spot-1']->label]);
-        [$sign, $row] = $links['spot-1']->areas;
-        $drawn = $map->scene($map->smallest(), $context)['spot-1'];
-        self::assertTrue(self::holds($sign, $drawn[0]->box), 'The sign on the picture can be touched.');
-        self::assertTrue(self::holds($row, $drawn[2]->box), 'The sign in the list can be touched.');
+        foreach ([$map->smallest(), $map->narrowest()] as $box) {
+            $links = $map->links($box, $context);
+            self::assertSame(['spot-1'], array_keys($links));
+            self::assertSame(['slide-9', '1. the boat'], [$links['spot-1']->slide, $links['spot-1']->label]);
+            [$sign, $row] = $links['spot-1']->areas;
+            $drawn = $map->scene($box, $context)['spot-1'];
+            self::assertTrue(self::holds($sign, $drawn[0]->box), 'The sign on the picture can be touched.');
+            self::assertTrue(self::holds($row, $drawn[2]->box), 'The sign in the list can be touched.');
+        }
     }
 
     public function test_places_to_touch_stay_in_the_box_and_do_not_cover_one_another_in_the_list(): void
     {
         $context = new RenderContext(Slides::typesetter(), PartKind::Explain->tint(), PartKind::Explain->strong(), Slides::pictures());
         foreach (self::randomFigures(16) as $map) {
-            $box = $map->smallest();
-            $bottom = $box->y;
-            foreach ($map->links($box, $context) as $link) {
-                [$sign, $row] = $link->areas;
-                self::assertTrue(self::holds($box, $sign));
-                self::assertTrue(self::holds($box, $row));
-                self::assertGreaterThanOrEqual($bottom - 0.01, $row->y);
-                $bottom = $row->bottom();
+            foreach ([$map->smallest(), $map->narrowest()] as $box) {
+                $bottom = $box->y;
+                foreach ($map->links($box, $context) as $link) {
+                    [$sign, $row] = $link->areas;
+                    self::assertTrue(self::holds($box, $sign));
+                    self::assertTrue(self::holds($box, $row));
+                    self::assertGreaterThanOrEqual($bottom - 0.01, $row->y);
+                    $bottom = $row->bottom();
+                }
             }
         }
     }

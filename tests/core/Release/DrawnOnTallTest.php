@@ -103,6 +103,28 @@ final class DrawnOnTallTest extends TestCase
         self::assertNotEqualsWithDelta($wide->x, $drawn->x, 1);
     }
 
+    public function test_what_is_drawn_on_a_picture_stays_on_its_place_where_its_names_stand_elsewhere(): void
+    {
+        $lesson = Slides::lessonWithNames();
+        $on = static fn (Format $format): Box => BlockOnPage::all(
+            Slides::painter()->paint($lesson, $lesson->slides()[0], $format),
+        )['parts']->pictures['picture-1'];
+        [$wide, $tall] = [$on(Format::Wide), $on(Format::Tall)];
+        $in = static fn (Box $on, float $x, float $y): array => [$on->x + $x * $on->width, $on->y + $y * $on->height];
+        [$x, $y] = $in($wide, 0.4, 0.3);
+        $frozen = self::frozen($lesson, [
+            self::ink([$in($wide, 0.35, 0.2), $in($wide, 0.45, 0.4)]),
+            ['kind' => 'point', 'at' => 3000, 'x' => $x, 'y' => $y],
+        ]);
+        self::assertNotNull($frozen->slides['slide-1']->tall);
+        $drawn = self::around(self::strokes($frozen)[0]);
+        self::assertEqualsWithDelta($in($tall, 0.35, 0.2), [$drawn->x, $drawn->y], 0.2);
+        self::assertEqualsWithDelta($in($tall, 0.45, 0.4), [$drawn->right(), $drawn->bottom()], 0.2);
+        $spot = $frozen->drawnTall->intervals['pointer'][0];
+        self::assertInstanceOf(Spot::class, $spot);
+        self::assertEqualsWithDelta($in($tall, 0.4, 0.3), [$spot->x, $spot->y], 0.2);
+    }
+
     public function test_the_pointer_goes_to_the_same_word_and_through_empty_places(): void
     {
         $lesson = self::lesson();

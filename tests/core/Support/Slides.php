@@ -53,6 +53,16 @@ final class Slides
         return Lesson::from(self::document($blocks, $scripts, $more, $part));
     }
 
+    /** @param  array<string, mixed>  ...$beside blocks of the slide after the block “parts”, a picture with two names */
+    public static function lessonWithNames(array ...$beside): Lesson
+    {
+        $points = [['name' => 'gnomon', 'x' => 0.4, 'y' => 0.3], ['name' => 'dial', 'x' => 0.6, 'y' => 0.6]];
+        $quantities = ['picture' => 'picture-1', 'points' => $points, 'view' => 'names'];
+        $parts = self::block('parts', 'figure', ['figure' => 'labelled-picture', 'quantities' => $quantities]);
+
+        return Lesson::from(['media' => ['picture-1' => self::picture('A sundial')]] + self::document([$parts, ...array_values($beside)]));
+    }
+
     /**
      * @param  list<array<string, mixed>>  $blocks
      * @param  list<string>  $scripts
