@@ -14,6 +14,7 @@ use Daybright\Figure\Fact;
 use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Figure\PrintedWithItem;
 use Daybright\Figure\Purpose;
 use Daybright\Figure\Reading;
@@ -29,7 +30,7 @@ use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
 /** Motion with constant acceleration from any three of its five quantities, with its speed and distance graphs. */
-final readonly class MotionGraph implements PrintedWithItem
+final readonly class MotionGraph implements LaidOutNarrow, PrintedWithItem
 {
     private const LARGEST = 1_000_000_000;
 
@@ -191,18 +192,22 @@ final readonly class MotionGraph implements PrintedWithItem
         return $this->view === 'both' ? new Box(0, 0, 900, 400) : new Box(0, 0, 550, 400);
     }
 
+    /** Two graphs under one another. */
+    public function narrowest(): Box
+    {
+        return $this->view === 'both' ? new Box(0, 0, 550, 700) : $this->smallest();
+    }
+
     public function scene(Box $box, RenderContext $context): array
     {
         $descriptions = array_map(fn (Motion $motion): string => $this->describe($motion), $this->motions);
         $style = new TextStyle(30, $context->strong, true);
         $room = new Box($box->x, $box->y, $box->width, $box->height - 44.0 * count($descriptions));
-        $gap = 40.0;
-        $isBoth = $this->view === 'both';
-        $width = $isBoth ? ($room->width - $gap) / 2 : $room->width;
+        [$first, $second] = $this->rooms($room);
         $pieces = ['axes' => [], 'speed' => [], 'distance' => [], 'answers' => []];
         if ($this->view !== 'distance') {
             [$axes, $curve] = $this->graph(
-                new Box($room->x, $room->y, $width, $room->height),
+                $first,
                 $context,
                 0,
                 static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() + $motion->a->value->toFloat() * $time,
@@ -212,7 +217,7 @@ final readonly class MotionGraph implements PrintedWithItem
         }
         if ($this->view !== 'speed') {
             [$axes, $curve] = $this->graph(
-                new Box($room->x + ($isBoth ? $width + $gap : 0), $room->y, $width, $room->height),
+                $second,
                 $context,
                 1,
                 static fn (Motion $motion, float $time): float => $motion->u->value->toFloat() * $time + $motion->a->value
@@ -227,6 +232,29 @@ final readonly class MotionGraph implements PrintedWithItem
         }
 
         return array_filter($pieces);
+    }
+
+    /** @return array{Box, Box} of the graph of speed and of that of distance: beside one another, or under one another where it is narrow */
+    private function rooms(Box $room): array
+    {
+        if ($this->view !== 'both') {
+            return [$room, $room];
+        }
+        $gap = 40.0;
+        if ($room->width < $this->smallest()->width) {
+            $height = ($room->height - $gap) / 2;
+
+            return [
+                new Box($room->x, $room->y, $room->width, $height),
+                new Box($room->x, $room->bottom() - $height, $room->width, $height),
+            ];
+        }
+        $width = ($room->width - $gap) / 2;
+
+        return [
+            new Box($room->x, $room->y, $width, $room->height),
+            new Box($room->right() - $width, $room->y, $width, $room->height),
+        ];
     }
 
     public function words(): string

@@ -11,6 +11,7 @@ use Daybright\Figure\FigureStep;
 use Daybright\Figure\Form\Field;
 use Daybright\Figure\HasTask;
 use Daybright\Figure\InvalidQuantities;
+use Daybright\Figure\LaidOutNarrow;
 use Daybright\Figure\Live\Handle;
 use Daybright\Figure\Live\LiveFigure;
 use Daybright\Figure\Live\Target;
@@ -27,9 +28,12 @@ use Daybright\Scene\Box;
 use Daybright\Scene\RenderContext;
 
 /** Verse with a letter for the sound of each line's end. */
-final readonly class RhymeLines implements HasTask, LiveFigure, Varies
+final readonly class RhymeLines implements HasTask, LaidOutNarrow, LiveFigure, Varies
 {
     private const MOST_LINES = 14;
+
+    /** Height of a line, twice for one that is turned over. */
+    private const ROW = 42.0;
 
     private const GIVEN = 'given';
 
@@ -201,7 +205,12 @@ final readonly class RhymeLines implements HasTask, LiveFigure, Varies
     {
         $longest = max(array_map(static fn (array $line): int => mb_strlen($line[0]), $this->lines));
 
-        return new Box(0, 0, min(1430.0, max(550.0, 110 + 17.5 * $longest)), max(300.0, 60 + 42.0 * count($this->lines)));
+        return new Box(0, 0, min(1430.0, max(550.0, 110 + 17.5 * $longest)), max(300.0, 60 + self::ROW * count($this->lines)));
+    }
+
+    public function narrowest(): Box
+    {
+        return new Box(0, 0, 550, max(300.0, 100 + 2 * self::ROW * count($this->lines)));
     }
 
     public function scene(Box $box, RenderContext $context): array

@@ -8,6 +8,7 @@ use Daybright\Figure\Drawing\Series;
 use Daybright\Scene\Box;
 use Daybright\Scene\Paint;
 use Daybright\Scene\RenderContext;
+use Daybright\Scene\SetText;
 use Daybright\Scene\Shape;
 use Daybright\Scene\TextStyle;
 
@@ -26,7 +27,7 @@ final readonly class VerseDrawing
         $letters = array_values(array_unique(array_column($this->figure->lines, 1)));
         foreach ($this->figure->lines as $number => [$line, $letter]) {
             $middle = $this->box->y + ($number + 0.5) * $row;
-            $pieces['verse'][] = $this->context->type->label($line, $this->box->x + 4, $middle + $size * 0.34, new TextStyle($size));
+            array_push($pieces['verse'], ...$this->line($line, $middle, new TextStyle($size)));
             $given = $this->figure->givenTo($number);
             $piece = $this->figure->isBlank ? 'verse' : 'letter-'.strtolower($letter);
             $place = $this->figure->isBlank ? ord($given ?: 'A') - ord('A') : (int) array_search($letter, $letters, true);
@@ -36,12 +37,7 @@ final readonly class VerseDrawing
                 ...$this->letter($this->figure->isBlank ? $given : $letter, $column, $middle, $row, $colour),
             ];
         }
-        $pieces['form'] = [$this->context->type->label(
-            "{$this->figure->pattern()}: {$this->figure->form()}",
-            $this->box->x + 4,
-            $this->box->y + count($this->figure->lines) * $row + 40,
-            new TextStyle(30, $this->context->strong, true),
-        )];
+        $pieces['form'] = $this->form()->shapes($this->box->x + 4, $this->box->y + count($this->figure->lines) * $row + 12);
 
         return $pieces;
     }
@@ -57,6 +53,31 @@ final readonly class VerseDrawing
         );
     }
 
+    private function form(): SetText
+    {
+        $form = "{$this->figure->pattern()}: {$this->figure->form()}";
+
+        return $this->context->type->set($form, $this->box->width - 8, new TextStyle(30, $this->context->strong, true));
+    }
+
+    /** @return list<Shape> a line that is longer than its place is turned over */
+    private function line(string $line, float $middle, TextStyle $style): array
+    {
+        $type = $this->context->type;
+        if ($type->width($line, $style) <= $this->room()) {
+            return [$type->label($line, $this->box->x + 4, $middle + $style->size * 0.34, $style)];
+        }
+        $set = $type->set($line, $this->room(), $style);
+
+        return $set->shapes($this->box->x + 4, $middle - $set->height() / 2);
+    }
+
+    /** What the letters leave of the width. */
+    private function room(): float
+    {
+        return $this->box->width - 90;
+    }
+
     /** @return list<Shape> */
     private function letter(string $letter, float $x, float $middle, float $row, string $colour): array
     {
@@ -70,13 +91,13 @@ final readonly class VerseDrawing
     private function measures(): array
     {
         $count = count($this->figure->lines);
-        $row = min(90.0, ($this->box->height - 56) / $count);
+        $row = min(90.0, ($this->box->height - max(56.0, $this->form()->height() + 18)) / $count);
         $size = min(46.0, $row * 0.72);
         $widest = fn (float $at): float => max(array_map(
             fn (array $line): float => $this->context->type->width($line[0], new TextStyle($at)),
             $this->figure->lines,
         ));
-        while ($size > 28 && $widest($size) > $this->box->width - 90) {
+        while ($size > 28 && $widest($size) > $this->room()) {
             $size--;
         }
 
