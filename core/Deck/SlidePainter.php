@@ -173,7 +173,7 @@ final readonly class SlidePainter
             Compositions::of($items, $arrangement, $slide->share, $format->hasColumns()),
             $room,
             $slide->composition,
-            $format->type(),
+            $format,
         );
         $composed = $this->remembered(
             [$lesson->typeface, $lesson->look, $context->pictures, $context->facts, $slide->title === ''],

@@ -36,6 +36,9 @@ use Daybright\Scene\SvgWriter;
 /** Freezes a lesson with its takes: every drawing is written, every question is asked in plain words. */
 final readonly class LessonFreezer
 {
+    /** Units of the tall page, 10.7 pixels on a phone 360 pixels wide: on the wide page the smallest type is 6 pixels high there. */
+    private const LEGIBLE = 20.0;
+
     public function __construct(private SlidePainter $painter)
     {
     }
@@ -116,12 +119,12 @@ final readonly class LessonFreezer
         return array_filter($tall);
     }
 
-    /** The slide for a phone held upright; null where not all of it finds room there. */
+    /** The slide for a phone held upright, smaller where it must be; null where not all of it can be read there. */
     private function tall(Lesson $lesson, Slide $slide): ?Scene
     {
         $scene = $this->painter->paint($lesson, $slide, Format::Tall);
 
-        return $scene->overfull === [] && $scene->problems === [] ? $scene : null;
+        return $scene->problems === [] && $scene->smallestType() >= self::LEGIBLE ? $scene : null;
     }
 
     /** @param  array<string, FrozenState>  $states */

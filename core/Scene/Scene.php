@@ -48,6 +48,20 @@ final readonly class Scene
         );
     }
 
+    /** The size of the smallest type on it, in units of its page; infinite where nothing is written. */
+    public function smallestType(): float
+    {
+        $smallest = INF;
+        foreach ($this->groups as $group) {
+            foreach ($group->shapes as $shape) {
+                $isText = $shape->element === 'text';
+                $smallest = $isText ? min($smallest, (float) $shape->attributes['font-size'] * $group->scale) : $smallest;
+            }
+        }
+
+        return $smallest;
+    }
+
     /** The groups to be seen at a step, counted from 0. */
     public function at(int $stepNumber): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Daybright\Deck\Composition;
 
+use Daybright\Deck\Format;
 use Daybright\Lesson\Fields;
 use Daybright\Scene\Box;
 
@@ -35,22 +36,37 @@ final readonly class ComposedSlide
      * @param  non-empty-list<Item>  $items
      * @param  non-empty-list<Composition>  $candidates
      * @param  string  $before name of the composition that the slide had; empty for none
-     * @param  float  $type size of type against that of the wide page
      */
-    public static function compose(array $items, Measures $measures, array $candidates, Box $room, string $before, float $type): self
+    public static function compose(array $items, Measures $measures, array $candidates, Box $room, string $before, Format $format): self
     {
-        $compose = static fn (Box $room): Composed => (new Composer($items, $measures, $room, $type))->best($candidates, $before);
+        $compose = static fn (Box $room): Composed => (new Composer($items, $measures, $room, $format->type()))->best($candidates, $before);
+        // A wide page has another arrangement to choose for what needs more width; a tall one has not.
+        $tooWide = static fn (Box $room): array => $format->hasColumns() ? [] : self::tooWide($items, $room);
         $composed = $compose($room);
-        $overfull = $composed->overfull;
+        $overfull = array_values(array_unique([...$composed->overfull, ...$tooWide($room)]));
         $zoom = 1.0;
+        $enlarged = $room;
         // What does not fit in legible type is shown smaller all the same, so that it can be shortened where it stands.
-        while ($composed->overfull !== [] && $zoom > self::SMALLEST) {
+        while (($composed->overfull !== [] || $tooWide($enlarged) !== []) && $zoom > self::SMALLEST) {
             $zoom *= self::SMALLER;
-            $composed = $compose($room->enlarged(1 / $zoom));
+            $enlarged = $room->enlarged(1 / $zoom);
+            $composed = $compose($enlarged);
         }
         $rooms = array_map(static fn (Place $place): array => [$place->item, $place->room], $composed->places);
 
         return new self($composed->composition->name(), $composed->size, $zoom, $rooms, $overfull);
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return list<int> numbers of those that need more width than the whole room has
+     */
+    private static function tooWide(array $items, Box $room): array
+    {
+        return array_keys(array_filter(
+            $items,
+            static fn (Item $item): bool => ($item->room()?->least($room->width)->width ?? 0.0) > $room->width + 0.01,
+        ));
     }
 
     public static function read(Fields $kept): self

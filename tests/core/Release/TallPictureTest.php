@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Release;
 
+use Daybright\Figure\Figures;
 use Daybright\Lesson\Fields;
 use Daybright\Recording\Take;
 use Daybright\Recording\Timeline;
 use Daybright\Release\FrozenSlide;
 use Daybright\Release\LessonFreezer;
+use DOMDocument;
+use DOMElement;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Slides;
 
@@ -23,10 +26,41 @@ final class TallPictureTest extends TestCase
         self::assertStringContainsString('noon', $slide->tall->svg);
     }
 
-    public function test_a_slide_that_finds_no_room_on_the_tall_page_is_shown_on_the_wide_one(): void
+    public function test_what_finds_no_room_on_the_tall_page_is_shown_smaller_and_on_the_wide_one_where_it_could_not_be_read(): void
     {
-        $words = str_repeat('The shadow of the stick is long in the morning. ', 24);
-        self::assertNull(self::frozen([Slides::block('words', 'text', ['text' => $words])])->tall);
+        $repeated = static fn (int $times): array => [
+            Slides::block('words', 'text', ['text' => str_repeat('The shadow of the stick is long in the morning. ', $times)]),
+        ];
+        self::assertGreaterThanOrEqual(20.0, self::smallestType(self::frozen($repeated(24))));
+        self::assertNull(self::frozen($repeated(60))->tall);
+    }
+
+    public function test_every_figure_as_it_is_begun_can_be_read_on_a_phone_held_upright(): void
+    {
+        foreach (Figures::all() as $figure) {
+            $name = $figure::entry()->name;
+            $content = ['figure' => $name, 'quantities' => $figure::blank()];
+            $type = self::smallestType(self::frozen([Slides::block('figure', 'figure', $content)]));
+            self::assertGreaterThanOrEqual(20.0, $type, "{$name} is 10.7 pixels high or more on a phone 360 pixels wide");
+        }
+    }
+
+    private static function smallestType(FrozenSlide $slide): float
+    {
+        self::assertNotNull($slide->tall);
+        $drawing = new DOMDocument;
+        self::assertTrue($drawing->loadXML($slide->tall->svg));
+        $sizes = [];
+        foreach ($drawing->getElementsByTagName('text') as $text) {
+            $scale = 1.0;
+            for ($group = $text->parentNode; $group instanceof DOMElement; $group = $group->parentNode) {
+                $scale *= preg_match('/scale\\(([\\d.]+)/', $group->getAttribute('transform'), $found) === 1 ? (float) $found[1] : 1.0;
+            }
+            $sizes[] = (float) $text->getAttribute('font-size') * $scale;
+        }
+        self::assertNotSame([], $sizes);
+
+        return min($sizes);
     }
 
     public function test_nothing_of_a_later_step_is_in_either_picture(): void
