@@ -2,7 +2,18 @@ import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { endServer, startServer } from './server';
-import { CURVE, clicking, enterClass, hearing, lessonWith, middleOf, onsets, recorded, shared } from './steps';
+import {
+  CURVE,
+  clicking,
+  enterClass,
+  hearing,
+  lessonWith,
+  middleOf,
+  onsets,
+  recorded,
+  shared,
+  tellClicks,
+} from './steps';
 
 const CLICKS = 'storage/playwright-film-clicks.wav';
 
@@ -12,14 +23,10 @@ test.beforeAll(() => {
   clicking(CLICKS);
 });
 
-// Chromium has these on a page; the types of the standard know them in workers only.
+// Chromium has it on a page; the types of the standard know it in workers only.
 declare class MediaStreamTrackGenerator extends MediaStreamTrack {
   constructor(init: { kind: 'video' });
   readonly writable: WritableStream<VideoFrame>;
-}
-declare class MediaStreamTrackProcessor {
-  constructor(init: { track: MediaStreamTrack });
-  readonly readable: ReadableStream<AudioData>;
 }
 
 const SLIDE = {
@@ -30,6 +37,7 @@ const SLIDE = {
 
 /** The camera sees a flash whenever the microphone hears a click; how much later it was painted is kept in the page. */
 async function flashAtClicks(page: Page): Promise<void> {
+  await tellClicks(page);
   await page.addInitScript(() => {
     const canvas = document.createElement('canvas');
     [canvas.width, canvas.height] = [320, 240];
@@ -52,29 +60,13 @@ async function flashAtClicks(page: Page): Promise<void> {
       const frame = new VideoFrame(canvas, { timestamp: performance.now() * 1000 });
       frames.write(frame).catch(() => frame.close());
     }, 20);
-    // Each piece of sound says when its first sample was caught, by a clock of its own; it is handed over after its last one, and the
-    // piece that came soonest joins the two clocks.
-    const listen = async (track?: MediaStreamTrack) => {
-      if (!track) return;
-      const pieces = new MediaStreamTrackProcessor({ track }).readable.getReader();
-      let between = Number.POSITIVE_INFINITY;
-      for (let { value } = await pieces.read(); value; { value } = await pieces.read()) {
-        const caught = value.timestamp / 1000;
-        between = Math.min(between, performance.now() - caught - value.duration / 1000);
-        const samples = new Float32Array(value.numberOfFrames);
-        value.copyTo(samples, { planeIndex: 0, format: 'f32-planar' });
-        const heard = samples.findIndex((each) => Math.abs(each) > 0.1);
-        const at = caught + between + (heard / value.sampleRate) * 1000;
-        if (heard >= 0 && at - clicked > 800) clicked = at;
-        value.close();
-      }
-    };
+    addEventListener('click-heard', (event) => {
+      clicked = (event as CustomEvent<number>).detail;
+    });
     const open = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
     navigator.mediaDevices.getUserMedia = async (wanted) => {
       if (wanted?.video) return new MediaStream([camera]);
-      const stream = await open(wanted);
-      listen(stream.getAudioTracks()[0]?.clone());
-      return stream;
+      return open(wanted);
     };
   });
 }

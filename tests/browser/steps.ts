@@ -275,6 +275,43 @@ export function clicking(file: string): void {
   invented("aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40", file);
 }
 
+// Chromium has it on a page; the types of the standard know it in workers only.
+declare class MediaStreamTrackProcessor {
+  constructor(init: { track: MediaStreamTrack });
+  readonly readable: ReadableStream<AudioData>;
+}
+
+/** In the page, “click-heard” comes for every click that its microphone hears, with the moment by the page’s clock at which it was caught. */
+export async function tellClicks(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    // Each piece of sound says when its first sample was caught, by a clock of its own; it is handed over after its last one, and the
+    // piece that came soonest joins the two clocks. So a machine that stands still for a moment makes it late and not wrong.
+    const listen = async (track: MediaStreamTrack) => {
+      const pieces = new MediaStreamTrackProcessor({ track }).readable.getReader();
+      let between = Number.POSITIVE_INFINITY;
+      let last = Number.NEGATIVE_INFINITY;
+      for (let { value } = await pieces.read(); value; { value } = await pieces.read()) {
+        const caught = value.timestamp / 1000;
+        between = Math.min(between, performance.now() - caught - value.duration / 1000);
+        const samples = new Float32Array(value.numberOfFrames);
+        value.copyTo(samples, { planeIndex: 0, format: 'f32-planar' });
+        const heard = samples.findIndex((each) => Math.abs(each) > 0.1);
+        const at = caught + between + (heard / value.sampleRate) * 1000;
+        value.close();
+        if (heard < 0 || at - last < 800) continue;
+        last = at;
+        dispatchEvent(new CustomEvent('click-heard', { detail: at }));
+      }
+    };
+    const open = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+    navigator.mediaDevices.getUserMedia = async (wanted) => {
+      const stream = await open(wanted);
+      for (const track of stream.getAudioTracks()) listen(track.clone());
+      return stream;
+    };
+  });
+}
+
 /** One of many measures that most are not far from: a machine that stands still for a moment spoils single ones. */
 export function middleOf(measures: number[]): number {
   const sorted = [...measures].sort((one, other) => one - other);
