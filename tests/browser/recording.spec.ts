@@ -65,7 +65,7 @@ test('a reveal is kept within 60 ms of where it was made', async ({ page }) => {
   const before = (await takes(page, lesson)).filter((take) => take.state === 'ready').length;
   await page.getByRole('button', { name: 'Use the microphone' }).click();
   await page.getByRole('button', { name: 'Start recording this slide' }).click();
-  await expect(page.getByText('Step 4 of 4')).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('Step 4 of 4')).toBeVisible({ timeout: 40_000 });
   await page.getByRole('button', { name: 'Stop recording' }).click();
   const take = await readyTake(page, lesson, before);
   const clicks = await clicksIn(page, take.id);

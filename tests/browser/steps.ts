@@ -272,7 +272,7 @@ export function hearing(file: string) {
 
 /** Makes a sound with a click of 5 ms every 1.3 seconds, in faint noise. */
 export function clicking(file: string): void {
-  invented("aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=40", file);
+  invented("aevalsrc='if(lt(mod(t,1.3),0.005),0.8*sin(2*PI*2000*t),0.001*(random(0)-0.5))':s=48000:d=90", file);
 }
 
 // Chromium has it on a page; the types of the standard know it in workers only.
