@@ -38,7 +38,7 @@ final readonly class BlockOnPages
         return array_keys(self::meant($this->to->words, $words->box($drawn))) === array_keys($meant) ? $words : null;
     }
 
-    /** For a place that is pointed at: at the same word, or else at the same place of the drawing or of the block. */
+    /** For a place that is pointed at: at the same word, or else at the same place of the picture, the drawing or the block. */
     public function at(float $x, float $y): Placement
     {
         $nearest = null;
@@ -52,10 +52,11 @@ final readonly class BlockOnPages
         $away = $nearest === null ? INF : $nearest[0]->distance($x, $y);
         $isOnWord = $nearest !== null && $away < $nearest[0]->height * ($this->drawing === null ? 1 : 0.1);
 
-        return match (true) {
-            $isOnWord => Placement::between(...$nearest),
-            default => $this->picture(new Box($x, $y, 0, 0)) ?? $this->drawing ?? Placement::between($this->from->box, $this->to->box),
-        };
+        if ($isOnWord) {
+            return Placement::between(...$nearest);
+        }
+
+        return $this->picture(new Box($x, $y, 0, 0)) ?? $this->drawing ?? Placement::between($this->from->box, $this->to->box);
     }
 
     /** For what lies on a picture that is shown on both pages, whatever stands about it. */

@@ -80,7 +80,11 @@ export function SideSlides({ programme, trip }: { programme: Programme; trip: Si
         <nav aria-label="Look closer" className="mt-2 flex flex-wrap items-center gap-2">
           <span aria-hidden="true">Look closer:</span>
           {trip.links.map((link) => (
-            <Button key={link.slide + link.label} className="min-h-12!" onClick={() => trip.visit(link.slide)}>
+            <Button
+              key={link.slide + link.label}
+              className="min-h-12! text-left whitespace-normal!"
+              onClick={() => trip.visit(link.slide)}
+            >
               {link.label}
               {trip.seen.has(link.slide) && (
                 <span className="ml-2 text-small text-quiet">

@@ -18,7 +18,7 @@ final readonly class NamesBelow
 
     private const GAP = 16.0;
 
-    public const WIDTH = 550.0;
+    private const WIDTH = 550.0;
 
     private float $row;
 
